@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use Marrow\Core\Reckoning\Input;
+use Marrow\Core\Reckoning\InputRefused;
+use Marrow\Core\Reckoning\Reckoning;
+use Marrow\Core\Reckoning\Registry;
+use Marrow\Core\Reckoning\UnknownReckoning;
+use Symfony\Component\Console\Command\Command as Base;
+use Symfony\Component\Console\Input\ArgvInput;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputOption;
+
+/** The reckonings at the command line: the same definitions as in the application. */
+final class Reckon extends Command
+{
+    protected $name = 'marrow:reckon';
+
+    protected $description = 'Reckon one figure: marrow:reckon NAME key=value … [--json]; alone it lists the names';
+
+    protected function configure(): void
+    {
+        $this->addArgument('reckoning', InputArgument::OPTIONAL, 'the name of the reckoning')
+            ->addArgument('figures', InputArgument::IS_ARRAY, 'key=value, lists with commas, shares from 0 to 1')
+            ->addOption('json', null, InputOption::VALUE_NONE, 'one flat object, numbers unrounded');
+    }
+
+    /**
+     * What `marrow:reckon NAME --help` says. The console answers --help before a command sees its arguments, so the
+     * name is read from the line as it was typed.
+     */
+    public function getProcessedHelp(): string
+    {
+        $registry = app(Registry::class);
+        foreach ((new ArgvInput)->getRawTokens() as $token) {
+            try {
+                return self::help($registry->named($token));
+            } catch (UnknownReckoning) {
+                continue;
+            }
+        }
+
+        return 'marrow:reckon alone lists the names; marrow:reckon NAME --help tells of one.';
+    }
+
+    public function handle(Registry $registry): int
+    {
+        $name = $this->argument('reckoning');
+        if (! is_string($name) || $name === '') {
+            foreach ($registry->all() as $reckoning) {
+                $this->line(sprintf('%-24s %s', $reckoning->name, $reckoning->question));
+            }
+
+            return Base::SUCCESS;
+        }
+        try {
+            $reckoning = $registry->named($name);
+            $result = $reckoning->reckon($this->figures());
+        } catch (UnknownReckoning $e) {
+            return $this->refuse($e->getMessage().' marrow:reckon alone lists them.');
+        } catch (InputRefused $e) {
+            return $this->refuse($e->getMessage());
+        }
+        $this->option('json')
+            ? $this->line(json_encode($result, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE))
+            : $this->show($reckoning, $result);
+
+        return Base::SUCCESS;
+    }
+
+    private static function help(Reckoning $reckoning): string
+    {
+        $lines = [$reckoning->question, '', $reckoning->name.' key=value …', '', 'Inputs'];
+        foreach ($reckoning->inputs as $input) {
+            $lines[] = sprintf('  %-16s %s (%s)%s', $input->key, $input->label, $input->bounds(), self::optional($input));
+        }
+        $lines[] = '';
+        $lines[] = 'Outputs';
+        foreach ($reckoning->outputs as $output) {
+            $lines[] = sprintf('  %-18s %s%s', $output->key, $output->label, $output->unit === '' ? '' : " ($output->unit)");
+        }
+
+        return implode("\n", [...$lines, '', 'Source', '  '.$reckoning->source]);
+    }
+
+    private static function optional(Input $input): string
+    {
+        return match (true) {
+            $input->required => '',
+            $input->default === null => ', may be left out',
+            default => ', '.$input->default.' if left out',
+        };
+    }
+
+    /** @return array<string, string> */
+    private function figures(): array
+    {
+        $figures = [];
+        /** @var list<string> $given */
+        $given = $this->argument('figures');
+        foreach ($given as $figure) {
+            [$key, $value] = [...explode('=', $figure, 2), null];
+            if ($key === '' || $value === null) {
+                throw InputRefused::because($figure, "\"$figure\" is not of the form key=value.");
+            }
+            $figures[$key] = $value;
+        }
+
+        return $figures;
+    }
+
+    private function refuse(string $message): int
+    {
+        $this->getOutput()->getErrorStyle()->writeln($message);
+
+        return Base::FAILURE;
+    }
+
+    /** @param array<string, float|int|string|bool|null> $result */
+    private function show(Reckoning $reckoning, array $result): void
+    {
+        foreach ($reckoning->outputs as $output) {
+            $value = $result[$output->key] ?? null;
+            if ($value === null) {
+                continue;
+            }
+            $text = match (true) {
+                is_bool($value) => $value ? 'yes' : 'no',
+                is_float($value) => sprintf('%.6G', $value),
+                default => (string) $value,
+            };
+            $unit = $output->unit === '' || $output->unit === 'share' ? '' : ' '.$output->unit;
+            $this->line(sprintf('%-34s %s%s', $output->label, $text, $unit));
+        }
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App;
+
+use Marrow\Core\Botany\CropReference;
+use RuntimeException;
+
+/** Reads the crop reference's files for the core, which reads none itself. */
+final class Crops
+{
+    public static function load(string $folder): CropReference
+    {
+        $files = [];
+        foreach (glob($folder.'/*.json') ?: [] as $path) {
+            $data = json_decode((string) file_get_contents($path), true, flags: JSON_THROW_ON_ERROR);
+            if (! is_array($data)) {
+                throw new RuntimeException("$path does not hold a crop.");
+            }
+            $files[basename($path, '.json')] = $data;
+        }
+
+        return CropReference::fromFiles($files);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Documents\FrameDocument;
+use App\Http\Documents\TodayDocument;
+use App\Http\SeenFrom;
+use App\Models\Garden;
+use App\Moment;
+use App\Presenting\Belt;
+use App\Presenting\Counts;
+use App\Presenting\DueLists;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+final class FrameController extends Controller
+{
+    #[OA\Get(path: '/frame', operationId: 'frame', parameters: [new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 200, description: 'places, belt and day', content: new OA\JsonContent(ref: FrameDocument::class)),
+    ])]
+    public function frame(SeenFrom $seen, Belt $belt, Counts $counts): JsonResponse
+    {
+        $when = $seen->when();
+
+        return new JsonResponse(new FrameDocument(
+            Garden::query()->first()->name ?? 'My garden',
+            Moment::say($seen->today()),
+            $when->now->format('Y-m-d'),
+            $seen->isAhead(),
+            $counts->handsToday($when->now),
+            $counts->places($when->now),
+            $belt->weeks($seen->today()),
+        ));
+    }
+
+    #[OA\Get(path: '/today', operationId: 'today', parameters: [new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 200, description: 'what is due', content: new OA\JsonContent(ref: TodayDocument::class)),
+    ])]
+    public function today(SeenFrom $seen, DueLists $due): JsonResponse
+    {
+        return new JsonResponse($due->today($seen->when()));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Documents;
+
+use OpenApi\Attributes as OA;
+
+/** A journal entry in words. */
+#[OA\Schema]
+final readonly class EntryDocument
+{
+    /**
+     * @param  string|null  $strike  id of the strike, to bring the entry back
+     * @param  string|null  $adrift  why nothing is reckoned from it, where that is so
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $kind,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $figures,
+        #[OA\Property]
+        public string $happened_at,
+        #[OA\Property]
+        public string $recorded_at,
+        #[OA\Property]
+        public string $by,
+        #[OA\Property]
+        public bool $struck,
+        #[OA\Property]
+        public ?string $strike,
+        #[OA\Property]
+        public ?string $adrift,
+    ) {}
+}

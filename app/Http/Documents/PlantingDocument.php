@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Documents;
+
+use OpenApi\Attributes as OA;
+
+/** A planting with its lots. */
+#[OA\Schema]
+final readonly class PlantingDocument
+{
+    /**
+     * @param  list<TaskDocument>  $tasks
+     * @param  list<OfferDocument>  $offers
+     * @param  list<TagDocument>  $lots
+     * @param  list<EntryDocument>  $entries
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public TagDocument $tag,
+        #[OA\Property]
+        public CropDocument $crop,
+        #[OA\Property]
+        public string $spot,
+        #[OA\Property]
+        public int $season,
+        #[OA\Property]
+        public ?string $sown,
+        #[OA\Property]
+        public ?int $plants,
+        #[OA\Property(items: new OA\Items(ref: TaskDocument::class))]
+        public array $tasks,
+        #[OA\Property(items: new OA\Items(ref: OfferDocument::class))]
+        public array $offers,
+        #[OA\Property(items: new OA\Items(ref: TagDocument::class))]
+        public array $lots,
+        #[OA\Property(items: new OA\Items(ref: EntryDocument::class))]
+        public array $entries,
+    ) {}
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Documents;
+
+use OpenApi\Attributes as OA;
+
+/** What is due, over all plantings and lots. */
+#[OA\Schema]
+final readonly class TodayDocument
+{
+    /**
+     * @param  list<TaskDocument>  $now  due or overdue
+     * @param  list<TaskDocument>  $open  can be done already
+     * @param  list<TaskDocument>  $next  coming up within a month
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $on,
+        #[OA\Property(items: new OA\Items(ref: TaskDocument::class))]
+        public array $now,
+        #[OA\Property]
+        public int $now_total,
+        #[OA\Property(items: new OA\Items(ref: TaskDocument::class))]
+        public array $open,
+        #[OA\Property]
+        public int $open_total,
+        #[OA\Property(items: new OA\Items(ref: TaskDocument::class))]
+        public array $next,
+        #[OA\Property]
+        public int $next_total,
+    ) {}
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Journal\AnotherEntry;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Marrow\Core\Journal\EntryRefused;
+
+/** How the core's refusals reach the form they belong to: the same shape as any other field's error. */
+final class Refusals
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
+        $exceptions->dontReport([EntryRefused::class, AnotherEntry::class]);
+        $exceptions->render(static fn (EntryRefused $e): JsonResponse => new JsonResponse([
+            'message' => $e->getMessage(),
+            'errors' => [$e->field => [$e->getMessage()]],
+        ], 422));
+        $exceptions->render(static fn (AnotherEntry $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 409));
+    }
+}

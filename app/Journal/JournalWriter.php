@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Journal;
+
+use App\Clock;
+use App\Models\JournalEntry;
+use App\Models\Lot;
+use App\Models\Planting;
+use App\Models\Variety;
+use App\Moment;
+use App\Projection\Projector;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Course\LotCourse;
+use Marrow\Core\Course\PlantingCourse;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Journal\EntryKind;
+use Marrow\Core\Journal\EntryRefused;
+use Marrow\Core\Journal\Fields;
+use Marrow\Core\Journal\Sequence;
+use Marrow\Core\Practice;
+
+/**
+ * The only way into the journal. An entry is admitted by the core, kept, and the projections follow, all in one
+ * transaction: when a call returns, the entry is on the disk.
+ */
+final readonly class JournalWriter
+{
+    public function __construct(
+        private Clock $clock,
+        private Projector $projector,
+        private Practice $practice,
+    ) {}
+
+    /**
+     * Starts a planting with its sowing.
+     *
+     * @throws EntryRefused|AnotherEntry
+     */
+    public function startPlanting(string $plantingId, Variety $variety, string $spot, Draft $sown): Planting
+    {
+        return DB::transaction(function () use ($plantingId, $variety, $spot, $sown): Planting {
+            $planting = Planting::query()->find($plantingId);
+            if ($planting === null) {
+                $planting = Planting::query()->create([
+                    'id' => $plantingId,
+                    'number' => $this->nextNumber(Planting::class),
+                    'variety_id' => $variety->id,
+                    'season' => (int) $sown->happenedAt->format('Y'),
+                    'spot' => $spot,
+                ]);
+            }
+            $this->aboutPlanting($planting, $sown);
+
+            return $planting;
+        });
+    }
+
+    /**
+     * Starts a lot with its first picking.
+     *
+     * @throws EntryRefused|AnotherEntry
+     */
+    public function startLot(string $lotId, Planting $planting, Draft $picked): Lot
+    {
+        return DB::transaction(function () use ($lotId, $planting, $picked): Lot {
+            $lot = Lot::query()->find($lotId);
+            if ($lot === null) {
+                $lot = Lot::query()->create([
+                    'id' => $lotId,
+                    'number' => $this->nextNumber(Lot::class),
+                    'planting_id' => $planting->id,
+                    'variety_id' => $planting->variety_id,
+                ]);
+            }
+            $this->aboutLot($lot, $picked);
+
+            return $lot;
+        });
+    }
+
+    /** @throws EntryRefused|AnotherEntry */
+    public function aboutLot(Lot $lot, Draft $draft): void
+    {
+        DB::transaction(function () use ($lot, $draft): void {
+            if ($this->isKeptAlready(Subject::Lot, $lot->id, $draft)) {
+                return;
+            }
+            $entry = $this->entry($draft);
+            if ($draft->kind->isOfPlanting()) {
+                throw EntryRefused::outOfPlace('That is recorded of a planting, not of a lot.');
+            }
+            LotCourse::admit($this->projector->facts($lot), EntryStore::of(Subject::Lot, $lot->id), $entry, $this->practice);
+            $this->keep(Subject::Lot, $lot->id, $entry, $draft->by);
+            $this->projector->lot($lot);
+        });
+    }
+
+    /** @throws EntryRefused|AnotherEntry */
+    public function aboutPlanting(Planting $planting, Draft $draft): void
+    {
+        DB::transaction(function () use ($planting, $draft): void {
+            if ($this->isKeptAlready(Subject::Planting, $planting->id, $draft)) {
+                return;
+            }
+            $entry = $this->entry($draft);
+            if (! $draft->kind->isOfPlanting() && ! $draft->kind->isOfEither()) {
+                throw EntryRefused::outOfPlace('That is recorded of a lot, not of a planting.');
+            }
+            $course = PlantingCourse::fold(
+                $this->projector->crop($planting->variety),
+                [...EntryStore::of(Subject::Planting, $planting->id), $entry],
+                false,
+            );
+            if (isset($course->adrift[$entry->id])) {
+                throw $course->adrift[$entry->id];
+            }
+            $this->keep(Subject::Planting, $planting->id, $entry, $draft->by);
+            $this->projector->planting($planting);
+        });
+    }
+
+    /**
+     * Strikes an entry; struck itself, a strike brings the entry back.
+     *
+     * @param  string  $id  of the strike
+     *
+     * @throws EntryRefused|AnotherEntry
+     */
+    public function strike(JournalEntry $target, string $id, string $reason, string $by = ''): void
+    {
+        DB::transaction(function () use ($target, $id, $reason, $by): void {
+            $subject = Subject::from($target->subject);
+            $draft = new Draft($id, EntryKind::Struck, $this->clock->now(), ['entry' => $target->id, 'reason' => $reason], $by);
+            if ($this->isKeptAlready($subject, $target->subject_id, $draft)) {
+                return;
+            }
+            if (isset(Sequence::of(EntryStore::of($subject, $target->subject_id))->struck[$target->id])) {
+                throw EntryRefused::at('entry', 'That entry has been struck already.');
+            }
+            $this->keep($subject, $target->subject_id, $this->entry($draft), $by);
+            if ($subject === Subject::Lot) {
+                $this->projector->lot(Lot::query()->findOrFail($target->subject_id));
+            } else {
+                $planting = Planting::query()->findOrFail($target->subject_id);
+                $this->projector->planting($planting);
+                // When it was sown bounds when its lots can have been picked.
+                foreach ($planting->lots()->get() as $lot) {
+                    $this->projector->lot($lot);
+                }
+            }
+        });
+    }
+
+    /** @throws EntryRefused */
+    private function entry(Draft $draft): Entry
+    {
+        $this->mustBePast($draft->happenedAt);
+        $payload = $draft->kind->payload()::read(new Fields($draft->payload));
+
+        return new Entry($draft->id, PHP_INT_MAX, $draft->kind, $payload, $draft->happenedAt);
+    }
+
+    /** @throws EntryRefused */
+    private function mustBePast(DateTimeImmutable $at): void
+    {
+        if ($at > $this->clock->now()) {
+            throw EntryRefused::tooEarly(sprintf(
+                '%s is still to come. The journal holds what has happened; today is %s.',
+                $at->format('j F Y, H:i'),
+                $this->clock->now()->format('j F Y'),
+            ));
+        }
+        if ($at < new DateTimeImmutable('1950-01-01')) {
+            throw EntryRefused::tooEarly('That is before 1950. Is the year right?');
+        }
+    }
+
+    /** @throws AnotherEntry */
+    private function isKeptAlready(Subject $subject, string $subjectId, Draft $draft): bool
+    {
+        $kept = JournalEntry::query()->where('id', $draft->id)->first();
+        if ($kept === null) {
+            return false;
+        }
+        $same = $kept->subject === $subject->value
+            && $kept->subject_id === $subjectId
+            && $kept->kind === $draft->kind->value
+            // A strike happens when the server hears of it, so a second sending may come a minute later.
+            && ($draft->kind === EntryKind::Struck || $kept->happened_at === Moment::keep($draft->happenedAt))
+            && $kept->payload === self::encode($draft->kind->payload()::read(new Fields($draft->payload))->toArray());
+
+        return $same ?: throw AnotherEntry::withId($draft->id);
+    }
+
+    private function keep(Subject $subject, string $subjectId, Entry $entry, string $by): void
+    {
+        JournalEntry::query()->create([
+            'id' => $entry->id,
+            'subject' => $subject->value,
+            'subject_id' => $subjectId,
+            'kind' => $entry->kind->value,
+            'payload' => self::encode($entry->payload->toArray()),
+            'happened_at' => Moment::keep($entry->happenedAt),
+            'recorded_at' => Moment::keep($this->clock->now()),
+            'recorded_by' => $by,
+        ]);
+    }
+
+    /** @param array<string, mixed> $payload */
+    private static function encode(array $payload): string
+    {
+        return json_encode($payload, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** @param class-string<Planting|Lot> $model */
+    private function nextNumber(string $model): int
+    {
+        $highest = $model::query()->max('number');
+
+        return (is_numeric($highest) ? (int) $highest : 0) + 1;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property int $id
+ * @property string $subject
+ * @property string $subject_id
+ * @property string $kind
+ * @property string $place
+ * @property string $opens_at
+ * @property string $best_at
+ * @property string|null $latest_at
+ * @property int $loses_seed
+ * @property string|null $about
+ * @property string $figures
+ * @property Lot|null $lot
+ * @property Planting|null $planting
+ */
+final class DueTask extends Model
+{
+    protected $table = 'tasks';
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Lot, $this> */
+    public function lot(): BelongsTo
+    {
+        return $this->belongsTo(Lot::class, 'subject_id');
+    }
+
+    /** @return BelongsTo<Planting, $this> */
+    public function planting(): BelongsTo
+    {
+        return $this->belongsTo(Planting::class, 'subject_id');
+    }
+}

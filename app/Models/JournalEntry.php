@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $seq
+ * @property string $id
+ * @property string $subject
+ * @property string $subject_id
+ * @property string $kind
+ * @property string $payload
+ * @property string $happened_at
+ * @property string $recorded_at
+ * @property string $recorded_by
+ */
+final class JournalEntry extends Model
+{
+    protected $table = 'journal_entries';
+
+    public $timestamps = false;
+
+    protected $primaryKey = 'seq';
+
+    protected $guarded = [];
+}

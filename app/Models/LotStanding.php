@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property string $lot_id
+ * @property string $place
+ * @property string $stage
+ * @property int $used_up
+ * @property int|null $year
+ * @property float|null $seeds
+ * @property float|null $grams
+ * @property float|null $moisture
+ * @property float|null $rate
+ * @property float|null $rate_low
+ * @property float|null $rate_high
+ * @property string|null $tested_on
+ * @property string|null $good_until
+ * @property string|null $container
+ * @property string|null $store_place
+ * @property string|null $last_at
+ * @property string $search
+ * @property Lot $lot
+ */
+final class LotStanding extends Model
+{
+    protected $table = 'lot_standings';
+
+    public $timestamps = false;
+
+    protected $primaryKey = 'lot_id';
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Lot, $this> */
+    public function lot(): BelongsTo
+    {
+        return $this->belongsTo(Lot::class);
+    }
+}

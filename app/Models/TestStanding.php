@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property string $test_id
+ * @property string $lot_id
+ * @property string $started_at
+ * @property string|null $ended_at
+ * @property int $sown
+ * @property int $germinated
+ * @property int $undecided
+ * @property int|null $last_day
+ * @property string|null $verdict
+ * @property Lot $lot
+ */
+final class TestStanding extends Model
+{
+    protected $table = 'test_standings';
+
+    public $timestamps = false;
+
+    protected $primaryKey = 'test_id';
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Lot, $this> */
+    public function lot(): BelongsTo
+    {
+        return $this->belongsTo(Lot::class);
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenting;
+
+use App\Http\Documents\TaskDocument;
+use App\Http\Documents\TodayDocument;
+use App\Models\DueTask;
+use App\Moment;
+use App\Words\When;
+use Illuminate\Database\Eloquent\Builder;
+
+/** What is due over everything: now, already possible, and coming up. */
+final readonly class DueLists
+{
+    private const MOST = 60;
+
+    private const SOON_DAYS = 30;
+
+    public function __construct(private Tasks $tasks) {}
+
+    public function today(When $when): TodayDocument
+    {
+        $now = Moment::keep($when->now);
+        $tonight = Moment::keep($when->now->setTime(23, 59, 59));
+        $soon = Moment::keep($when->now->modify(sprintf('+%d days', self::SOON_DAYS)));
+        $due = DueTask::query()->where('best_at', '<=', $tonight);
+        $open = DueTask::query()->where('best_at', '>', $tonight)->where('best_at', '<=', $soon)->where('opens_at', '<=', $now);
+        $next = DueTask::query()->where('best_at', '>', $tonight)->where('best_at', '<=', $soon)->where('opens_at', '>', $now);
+
+        return new TodayDocument(
+            $when->now->format('Y-m-d'),
+            $this->urgentFirst($due, $when),
+            $due->count(),
+            $this->list($open, $when),
+            $open->count(),
+            $this->list($next, $when),
+            $next->count(),
+        );
+    }
+
+    /**
+     * What will be lost soonest stands first; what only waits, after it.
+     *
+     * @param  Builder<DueTask>  $query
+     * @return list<TaskDocument>
+     */
+    private function urgentFirst(Builder $query, When $when): array
+    {
+        $tasks = (clone $query)
+            ->orderByRaw("CASE WHEN loses_seed = 1 AND latest_at IS NOT NULL AND kind NOT IN ('grow_out', 'pick') THEN 0 ELSE 1 END")
+            ->orderByRaw("CASE WHEN place = 'trays' THEN 0 WHEN place = 'store' THEN 2 ELSE 1 END")
+            ->orderBy('best_at')
+            ->orderBy('id')
+            ->limit(self::MOST)
+            ->get();
+
+        return $this->tasks->documents($tasks, $when);
+    }
+
+    /**
+     * @param  Builder<DueTask>  $query
+     * @return list<TaskDocument>
+     */
+    private function list(Builder $query, When $when): array
+    {
+        return $this->tasks->documents((clone $query)->orderBy('best_at')->orderBy('id')->limit(self::MOST)->get(), $when);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Marrow\Core\Botany\Caution;
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Journal\EntryKind;
+
+/** The usual caution at the moment at which the hand is about to act. */
+final class CautionWords
+{
+    public static function text(Caution $caution): string
+    {
+        return match ($caution) {
+            Caution::Capsaicin => 'Hot kinds burn skin and eyes: gloves, eye protection, open air.',
+            Caution::BitterCucurbit => 'Taste a shred first and spit it out. Bitter fruit can be poisonous: never eat it, and do not grow food from its seed.',
+            Caution::KnifeHardFruit => 'Hard fruit slips under the knife: steady it on a cloth, cut away from you.',
+            Caution::SapBurns => 'Sap on skin in sunlight raises burns: sleeves and gloves, or an overcast day.',
+            Caution::Dust => 'Dry dust and mould harm the lungs: outdoors, back to the wind, with a mask.',
+            Caution::FermentGas => 'It makes gas: a cloth or a loose lid, never a screwed-down one.',
+            Caution::RawBeans => 'Raw seed is not for eating; keep it from children.',
+            Caution::SeedNotFood => 'Seed kept for sowing is not food; keep it from children.',
+        };
+    }
+
+    /** @return list<EntryKind> the acts it belongs to */
+    private static function moments(Caution $caution): array
+    {
+        return match ($caution) {
+            Caution::Capsaicin => [EntryKind::Rinsed],
+            Caution::BitterCucurbit => [EntryKind::Picked, EntryKind::Rinsed, EntryKind::FermentStarted],
+            Caution::KnifeHardFruit => [EntryKind::Rinsed],
+            Caution::SapBurns => [EntryKind::Picked],
+            Caution::Dust => [EntryKind::Threshed, EntryKind::Winnowed],
+            Caution::FermentGas => [EntryKind::FermentStarted],
+            Caution::RawBeans, Caution::SeedNotFood => [EntryKind::Stored],
+        };
+    }
+
+    /** @return list<string> */
+    public static function at(Crop $crop, EntryKind $kind): array
+    {
+        $cautions = array_filter($crop->cautions, static fn (Caution $caution): bool => in_array($kind, self::moments($caution), true));
+
+        return array_map(self::text(...), array_values($cautions));
+    }
+}

@@ -1,0 +1,237 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Marrow\Core\Course\DryingCourse;
+use Marrow\Core\Course\DryingVerdict;
+use Marrow\Core\Course\LotCourse;
+use Marrow\Core\Course\MoistureBasis;
+use Marrow\Core\Course\MoistureGround;
+use Marrow\Core\Course\StoreCourse;
+use Marrow\Core\Course\TestCourse;
+use Marrow\Core\Drying\Equilibrium;
+use Marrow\Core\Germination\Verdict;
+use Marrow\Core\InvalidFigure;
+use Marrow\Core\Sowing\SeedsNeeded;
+use Marrow\Core\Sowing\SeedsPerCell;
+use Marrow\Core\Storage\ConstantsBasis;
+use Marrow\Core\Storage\Forecast;
+use Marrow\Core\Storage\ViabilityConstants;
+
+/** The judgements on a lot, each with its reason and how sure it is. */
+final readonly class LotWords
+{
+    /** A tray with more than one empty module in twenty wastes bench room. */
+    public const MAX_EMPTY = 0.05;
+
+    /** A usual number of plants to sow for, to make a germination share felt. */
+    public const PLANTS = 24;
+
+    public function __construct(private LotCourse $lot, private When $when) {}
+
+    public function drying(): string
+    {
+        $drying = $this->lot->drying;
+        $crop = $this->lot->facts->crop;
+        $moisture = $drying->moisture();
+        $target = $drying->targetMass();
+
+        return match ($drying->verdict()) {
+            DryingVerdict::NotSpread => 'Not on the racks yet.',
+            DryingVerdict::DryEnough => sprintf(
+                'Dry enough for a jar: %s, and %s is the most for %s. %s.',
+                Quantity::moisture((float) $moisture),
+                Quantity::moisture($crop->jarMoisture),
+                mb_strtolower($crop->name),
+                $crop->drynessSign,
+            ),
+            DryingVerdict::Steady => 'Its weight is steady, so it is as dry as this room makes it. How dry that is, only the humidity in a closed jar tells.',
+            DryingVerdict::Drying => match (true) {
+                $moisture !== null && $target !== null => sprintf(
+                    'Not dry enough for a jar: %s, and %s is the most. It will be there when it weighs %s.',
+                    Quantity::moisture($moisture),
+                    Quantity::moisture($crop->jarMoisture),
+                    Quantity::grams($target),
+                ),
+                $moisture !== null => sprintf('Not dry enough for a jar: %s, and %s is the most.', Quantity::moisture($moisture), Quantity::moisture($crop->jarMoisture)),
+                default => 'Still drying: its weight is falling, or there are too few weighings a day apart to tell. Paper bag and a dry room only, no jar, no freezer.',
+            },
+        };
+    }
+
+    public function moistureGround(DryingCourse $drying): string
+    {
+        if ($drying->basis === null || $drying->moistureKnownAt === null) {
+            return 'No moisture is known yet: give a starting moisture, or read the humidity in a closed jar.';
+        }
+
+        return match ($drying->basis) {
+            MoistureBasis::StartingMoisture => sprintf('From the starting moisture given %s; the dry matter stays the same.', $this->when->day($drying->moistureKnownAt)),
+            MoistureBasis::JarRh => sprintf(
+                'From %s in a closed jar, read %s (Cromarty, Ellis & Roberts 1982, oil %s of dry mass).',
+                round((float) $drying->jarRh * 100).' % RH',
+                $this->when->day($drying->moistureKnownAt),
+                Quantity::percent($this->lot->facts->crop->oil),
+            ),
+        };
+    }
+
+    /** "82 %, likely 71 to 90 %: sow as usual." */
+    public function test(TestCourse $test): string
+    {
+        $share = $test->share();
+        $outlook = $test->outlook($this->lot->practice);
+        if ($share === null || $outlook === null) {
+            return sprintf('Nothing counted yet. The first count is on day %d.', $this->lot->facts->crop->test->firstCount);
+        }
+        $figure = Quantity::percent($share->rate()).', '.Quantity::likely($share->interval());
+        $few = $share->sown < 25 ? sprintf(' Only %d seeds were tested, so this says little.', $share->sown) : '';
+        if ($outlook->verdictNow === Verdict::Open) {
+            return sprintf(
+                'So far %s up; it can still end anywhere from %s to %s.%s',
+                Quantity::percent($share->rate()),
+                Quantity::percent($outlook->lowest),
+                Quantity::percent($outlook->highest),
+                $few,
+            );
+        }
+        $running = $test->endedAt === null ? ', whatever the '.Quantity::number($test->undecided(), 'undecided seed').' do' : '';
+
+        return match ($outlook->verdictNow) {
+            Verdict::Good => "$figure: sow as usual$running.$few",
+            Verdict::Fair => "$figure: sow thicker$running.$few",
+            Verdict::Poor => "$figure: do not rely on it, grow it out now$running.$few",
+        };
+    }
+
+    /** What the test means at sowing; null before anything has come up. */
+    public function sowing(TestCourse $test): ?string
+    {
+        $share = $test->share();
+        if ($share === null || $test->endedAt === null || $share->germinated === 0) {
+            return null;
+        }
+        try {
+            return sprintf(
+                'Sow %s to a module to leave at most 1 in 20 empty, or %s for %d plants (19 times in 20, indoors).',
+                SeedsPerCell::of(max(0.001, $share->rate()), self::MAX_EMPTY),
+                Quantity::seeds(SeedsNeeded::fromTest(self::PLANTS, $share)),
+                self::PLANTS,
+            );
+        } catch (InvalidFigure $e) {
+            return $e->getMessage();
+        }
+    }
+
+    public function speed(TestCourse $test): ?string
+    {
+        $speed = $test->speed();
+
+        return $speed === null ? null : sprintf('Half of those that came up were up by day %s (T50).', number_format($speed->t50, 1));
+    }
+
+    public function agreement(TestCourse $test): ?string
+    {
+        $agreement = $test->agreement();
+
+        return match (true) {
+            $agreement === null => null,
+            $agreement->agree => 'The replicates agree.',
+            default => sprintf(
+                'The replicates do not agree (chance of such a difference: %s): one was treated differently, or the seed was not well mixed. Test again.',
+                $agreement->p < 0.001 ? 'under 1 in 1 000' : '1 in '.round(1 / $agreement->p),
+            ),
+        };
+    }
+
+    public function goodUntil(Forecast $forecast): string
+    {
+        $threshold = $this->lot->facts->crop->test->minimum;
+        $at = $forecast->reaches($threshold);
+        if ($at <= $this->when->now) {
+            return sprintf('By the forecast it has fallen below %s already. Test it, and sow it thickly now.', Quantity::percent($threshold));
+        }
+        if ($at > $this->when->now->modify('+40 years')) {
+            return sprintf('Good for decades as it is kept, above %s.', Quantity::percent($threshold));
+        }
+
+        return sprintf('Good until about %s, above %s.', When::month($at), Quantity::percent($threshold));
+    }
+
+    public function goodUntilRange(Forecast $forecast): string
+    {
+        $threshold = $this->lot->facts->crop->test->minimum;
+        $late = $forecast->reachesLatest($threshold);
+
+        return sprintf(
+            'It may be as early as %s or as late as %s.',
+            $forecast->reachesEarliest($threshold)->format('Y'),
+            $late > $this->when->now->modify('+60 years') ? 'many decades from now' : $late->format('Y'),
+        );
+    }
+
+    /** @return list<string> what the forecast rests on, the weakest ground included */
+    public function forecastGround(Forecast $forecast): array
+    {
+        $crop = $this->lot->facts->crop;
+        $test = $this->lot->lastTested();
+        $share = $test?->share();
+
+        return array_values(array_filter([
+            $share !== null && $test !== null
+                ? sprintf('Start: %s of %d seeds came up in the test of %s.', Quantity::percent($share->rate()), $share->sown, $test->startedAt->format('j F Y'))
+                : sprintf('Start: never tested, so %s is taken for sound fresh seed. A test will replace this guess.', Quantity::percent($this->lot->practice->untestedShare)),
+            $this->moistureInStore($this->lot->store),
+            match ($forecast->basis) {
+                ConstantsBasis::Published => sprintf('Pace: constants measured for %s (%s); a lot may last half as long again, or two thirds.', mb_strtolower($crop->name), $crop->sources['storage.constants'] ?? 'published'),
+                default => sprintf(
+                    'Pace: nobody has published constants for %s, so they are solved from its ordinary %s in a house cupboard (Ellis & Roberts 1980; Dickie et al. 1990). A lot may last twice as long, or half.',
+                    mb_strtolower($crop->name),
+                    Quantity::number((int) ceil($crop->ordinaryYears), 'year'),
+                ),
+            },
+        ]));
+    }
+
+    /** Why there is no forecast for a lot that is in store; null when there is one. */
+    public function noForecast(): ?string
+    {
+        $store = $this->lot->store;
+        if ($store->now === null || $this->lot->forecast() !== null) {
+            return null;
+        }
+        if ($store->moisture !== null && $store->moisture > ViabilityConstants::MAX_MOISTURE) {
+            return sprintf('At %s moisture there is nothing to forecast: seed this damp does not keep. Spread it and dry it.', Quantity::moisture($store->moisture));
+        }
+
+        return sprintf('No forecast: the equation is trusted between %d and %d °C only.', ViabilityConstants::MIN_TEMPERATURE, ViabilityConstants::MAX_TEMPERATURE);
+    }
+
+    public function stock(): ?string
+    {
+        $stock = $this->lot->store->stock;
+        $seeds = $stock->seeds();
+        $grams = $stock->grams();
+        if ($seeds === null || $grams === null) {
+            return null;
+        }
+        $count = $stock->isRough() ? Quantity::roughSeeds($seeds) : Quantity::seeds($seeds);
+
+        return $count.', '.($stock->tsmIsOfThisLot() || $stock->isRough() ? Quantity::grams($grams) : 'about '.Quantity::grams($grams));
+    }
+
+    private function moistureInStore(StoreCourse $store): string
+    {
+        $moisture = (float) $store->moisture;
+        $temperature = (float) $store->now?->temperatureC;
+        $rh = Quantity::percent(Equilibrium::seedRh(min(40.0, $moisture), max(-20.0, min(60.0, $temperature)), $this->lot->facts->crop->oil));
+
+        return match ($store->ground) {
+            MoistureGround::Measured => sprintf('Moisture: %s as measured, kept by the tight container (its air at about %s RH).', Quantity::moisture($moisture), $rh),
+            MoistureGround::PlaceAir => sprintf('Moisture: %s, in balance with the air of the place, since the container breathes.', Quantity::moisture($moisture)),
+            default => sprintf('Moisture: not measured, so %s is taken, as in ordinary room air. Read the jar to replace this guess.', Quantity::moisture($moisture)),
+        };
+    }
+}

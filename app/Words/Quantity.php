@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Marrow\Core\Statistics\Interval;
+
+/** Figures as a gardener says them: with their unit, and no more digits than are known. */
+final class Quantity
+{
+    public static function percent(float $share): string
+    {
+        // 99.6 % is not all of it, and 0.4 % is not none.
+        if ($share > 0.995 && $share < 1.0) {
+            return 'over 99 %';
+        }
+        if ($share > 0.0 && $share < 0.005) {
+            return 'under 1 %';
+        }
+
+        return round($share * 100).' %';
+    }
+
+    public static function likely(Interval $limits): string
+    {
+        return sprintf('likely %d to %d %%', (int) round($limits->low * 100), (int) round($limits->high * 100));
+    }
+
+    public static function moisture(float $percent): string
+    {
+        return number_format($percent, 1).' %';
+    }
+
+    public static function grams(float $grams): string
+    {
+        return match (true) {
+            $grams >= 10_000 => number_format($grams / 1000, 1).' kg',
+            $grams >= 100 => number_format($grams, 0, '.', ' ').' g',
+            $grams >= 1 => self::trim(number_format($grams, 1, '.', '')).' g',
+            default => self::trim(number_format($grams, 3, '.', '')).' g',
+        };
+    }
+
+    /** A count as it was counted. */
+    public static function seeds(float $seeds): string
+    {
+        $n = (int) floor($seeds + 1e-6);
+
+        return number_format($n, 0, '.', ' ').($n === 1 ? ' seed' : ' seeds');
+    }
+
+    /** A count that was reckoned from a weight: two figures are all that it is good for. */
+    public static function roughSeeds(float $seeds): string
+    {
+        if ($seeds < 20) {
+            return 'about '.self::seeds(round($seeds));
+        }
+        $step = 10 ** (int) (floor(log10($seeds)) - 1);
+
+        return 'about '.self::seeds(round($seeds / $step) * $step);
+    }
+
+    public static function hours(float $hours): string
+    {
+        return $hours < 72 ? round($hours).' h' : round($hours / 24, 0).' days';
+    }
+
+    public static function days(float $days): string
+    {
+        $text = self::trim(number_format($days, 1));
+
+        return $text.($text === '1' ? ' day' : ' days');
+    }
+
+    public static function temperature(float $celsius): string
+    {
+        return self::trim(number_format($celsius, 1)).' °C';
+    }
+
+    public static function number(int $n, string $one, ?string $many = null): string
+    {
+        return number_format($n, 0, '.', ' ').' '.($n === 1 ? $one : $many ?? $one.'s');
+    }
+
+    private static function trim(string $number): string
+    {
+        return str_contains($number, '.') ? rtrim(rtrim($number, '0'), '.') : $number;
+    }
+}

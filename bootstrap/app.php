@@ -1,0 +1,34 @@
+<?php
+
+use App\Http\Middleware\WritesAreJson;
+use App\Http\Refusals;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/api.php',
+        commands: __DIR__.'/../routes/console.php',
+    )
+    ->withMiddleware(function (Middleware $middleware): void {
+        // Same-origin, so no CORS; and the package behind it is one the registry lacks (support/README.md).
+        $middleware->remove(HandleCors::class);
+        // No cookies and no session: there is nothing to sign in to yet.
+        $middleware->group('web', [SubstituteBindings::class]);
+        $middleware->group('api', [SubstituteBindings::class, WritesAreJson::class]);
+        $middleware->trustHosts(
+            at: static fn (): array => array_map(
+                static fn (string $host): string => '^'.preg_quote($host).'$',
+                config()->array('marrow.hosts'),
+            ),
+            subdomains: false,
+        );
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        Refusals::register($exceptions);
+    })
+    ->create();

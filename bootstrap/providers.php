@@ -1,0 +1,5 @@
+<?php
+
+use App\Providers\AppServiceProvider;
+
+return [AppServiceProvider::class];

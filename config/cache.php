@@ -1,0 +1,7 @@
+<?php
+
+return [
+    'default' => 'array',
+    'stores' => ['array' => ['driver' => 'array', 'serialize' => false]],
+    'prefix' => 'marrow',
+];

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Botany;
+
+/** A hazard of the work that is shown where the hand is about to act. */
+enum Caution: string
+{
+    case Capsaicin = 'capsaicin';
+    case BitterCucurbit = 'bitter_cucurbit';
+    case KnifeHardFruit = 'knife_hard_fruit';
+    case SapBurns = 'sap_burns';
+    case Dust = 'dust';
+    case FermentGas = 'ferment_gas';
+    case RawBeans = 'raw_beans';
+    case SeedNotFood = 'seed_not_food';
+}

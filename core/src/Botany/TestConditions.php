@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Botany;
+
+/** How this crop's germination is tested. */
+final readonly class TestConditions
+{
+    /**
+     * @param  float  $temperatureLow  °C; night temperature where it alternates
+     * @param  float  $temperatureHigh  °C; the same as low where it is steady
+     * @param  int  $firstCount  day of the first count
+     * @param  int  $lastCount  day of the last
+     * @param  float  $minimum  share below which seed of this crop is usually not passed on
+     * @param  string  $note  light, chilling or another need, in a short sentence; may be empty
+     */
+    public function __construct(
+        public float $temperatureLow,
+        public float $temperatureHigh,
+        public int $firstCount,
+        public int $lastCount,
+        public float $minimum,
+        public string $note,
+    ) {}
+}

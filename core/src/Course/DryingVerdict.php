@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Course;
+
+/** Whether the seed may be closed in tight. */
+enum DryingVerdict: string
+{
+    /** Not on the racks yet. */
+    case NotSpread = 'not_spread';
+
+    /** Too moist for a jar, or still losing weight. */
+    case Drying = 'drying';
+
+    /** Its weight has stopped falling, but nothing says how moist that is. */
+    case Steady = 'steady';
+
+    /** At or below the crop's moisture for a jar. */
+    case DryEnough = 'dry_enough';
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Course;
+
+use Marrow\Core\Botany\CleaningWay;
+use Marrow\Core\Journal\EntryKind;
+
+/** What can be recorded of a lot as it stands, the likeliest first. */
+final class Offers
+{
+    /** @return list<EntryKind> */
+    public static function of(LotCourse $lot): array
+    {
+        $offers = match ($lot->place()) {
+            Place::Bench => self::bench($lot),
+            Place::Racks => $lot->drying->verdict() === DryingVerdict::DryEnough
+                ? [EntryKind::Stored, EntryKind::JarRead, EntryKind::Weighed, EntryKind::SampleWeighed, EntryKind::TestStarted]
+                : [EntryKind::Weighed, EntryKind::JarRead, EntryKind::Stored, EntryKind::SampleWeighed, EntryKind::TestStarted],
+            Place::Store => $lot->isUsedUp()
+                ? [EntryKind::Stored]
+                : [EntryKind::Withdrawn, EntryKind::TestStarted, EntryKind::JarRead, EntryKind::SampleWeighed, EntryKind::Stored, EntryKind::Spread],
+            default => [],
+        };
+
+        return [...$offers, EntryKind::Noted];
+    }
+
+    /** @return list<EntryKind> */
+    private static function bench(LotCourse $lot): array
+    {
+        return match ($lot->cleaning->stage) {
+            CleaningStage::Uncleaned => match ($lot->facts->crop->cleaning) {
+                CleaningWay::Ferment => [EntryKind::FermentStarted, EntryKind::Rinsed, EntryKind::Picked],
+                CleaningWay::Rinse => [EntryKind::Rinsed, EntryKind::Picked],
+                CleaningWay::Thresh => [EntryKind::Threshed, EntryKind::Picked],
+            },
+            CleaningStage::Fermenting => [EntryKind::PouredOff],
+            CleaningStage::PouredOff => [EntryKind::Rinsed],
+            CleaningStage::Threshed => [EntryKind::Winnowed, EntryKind::Threshed, EntryKind::Spread],
+            CleaningStage::Clean => [EntryKind::Spread, EntryKind::Stored, EntryKind::SampleWeighed, EntryKind::TestStarted],
+        };
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Germination;
+
+use Marrow\Core\InvalidFigure;
+
+/**
+ * How fast the seeds came up. Slow seed is old seed, often a year before the share falls.
+ * Mean time Σnt/Σn; T50 after Farooq et al. 2005; index Σn/t (AOSA).
+ */
+final readonly class GerminationSpeed
+{
+    /**
+     * @param  float  $meanDays  mean time to germinate, days; 0 when nothing has
+     * @param  float  $t50  days by which half of those that came up had come up
+     * @param  float  $index  seedlings per day, summed over the counts
+     */
+    private function __construct(
+        public int $total,
+        public float $meanDays,
+        public float $t50,
+        public float $index,
+    ) {}
+
+    /**
+     * @param  list<float|int>  $days  day of each count since the start, above 0 and rising, at most 3,650
+     * @param  list<int>  $counts  seedlings that were new at each count, 0 … 1,000,000
+     *
+     * @throws InvalidFigure
+     */
+    public static function of(array $days, array $counts): self
+    {
+        if ($days === [] || count($days) !== count($counts)) {
+            throw InvalidFigure::because('counts', sprintf(
+                'Each count needs its day: %d days and %d counts were given.',
+                count($days),
+                count($counts),
+            ));
+        }
+        $before = 0.0;
+        foreach ($days as $i => $day) {
+            InvalidFigure::unlessWithin('days', $day, 0, 3650, 'days');
+            if ($day <= $before) {
+                throw InvalidFigure::because('days', 'The days must rise from count to count, and the first must be after day 0.');
+            }
+            $before = $day;
+            InvalidFigure::unlessWithin('counts', $counts[$i], 0, 1_000_000, 'seedlings');
+        }
+        $total = array_sum($counts);
+        if ($total === 0) {
+            throw InvalidFigure::because('counts', 'Nothing has germinated yet, so there is no speed to speak of.');
+        }
+        $dayCount = 0.0;
+        $index = 0.0;
+        foreach ($days as $i => $day) {
+            $dayCount += $counts[$i] * $day;
+            $index += $counts[$i] / $day;
+        }
+
+        return new self($total, $dayCount / $total, self::halfway($days, $counts, $total / 2), $index);
+    }
+
+    /**
+     * @param  list<float|int>  $days
+     * @param  list<int>  $counts
+     */
+    private static function halfway(array $days, array $counts, float $half): float
+    {
+        $sum = 0;
+        $lastDay = 0.0;
+        foreach ($days as $i => $day) {
+            if ($sum + $counts[$i] >= $half) {
+                return $lastDay + ($half - $sum) * ($day - $lastDay) / $counts[$i];
+            }
+            $sum += $counts[$i];
+            $lastDay = $day;
+        }
+
+        return (float) $lastDay;
+    }
+}

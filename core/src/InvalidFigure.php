@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core;
+
+/**
+ * A figure handed to a reckoning cannot be right: it is outside its bounds, or does not go with another one.
+ * `$figure` is the name of the input at fault, so that the message can stand beside it.
+ */
+final class InvalidFigure extends \DomainException
+{
+    private function __construct(public readonly string $figure, string $message)
+    {
+        parent::__construct($message);
+    }
+
+    public static function outside(string $figure, float|int $given, float|int $min, float|int $max, string $unit = ''): self
+    {
+        $unit = $unit === '' ? '' : ' '.$unit;
+
+        return new self($figure, sprintf(
+            '%s must be from %s to %s%s; %s was given.',
+            $figure,
+            self::show($min),
+            self::show($max),
+            $unit,
+            self::show($given),
+        ));
+    }
+
+    public static function because(string $figure, string $reason): self
+    {
+        return new self($figure, $reason);
+    }
+
+    /** @throws self when $given lies outside $min … $max, or is not a number at all */
+    public static function unlessWithin(string $figure, float|int $given, float|int $min, float|int $max, string $unit = ''): void
+    {
+        if (! ($given >= $min && $given <= $max)) {
+            throw self::outside($figure, $given, $min, $max, $unit);
+        }
+    }
+
+    private static function show(float|int $value): string
+    {
+        return is_int($value) ? (string) $value : rtrim(rtrim(sprintf('%.6F', $value), '0'), '.');
+    }
+}

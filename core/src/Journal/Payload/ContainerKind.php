@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Journal\Payload;
+
+/** What seed is kept in. */
+enum ContainerKind: string
+{
+    case Jar = 'jar';
+    case FoilPouch = 'foil_pouch';
+    case PaperEnvelope = 'paper_envelope';
+    case ClothBag = 'cloth_bag';
+    case Tin = 'tin';
+
+    /** Whether it keeps the air's moisture out, so that the seed stays as dry as it was put in. A tin's lid does not. */
+    public function isTight(): bool
+    {
+        return $this === self::Jar || $this === self::FoilPouch;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Reckoning;
+
+use Marrow\Core\Cleaning\FermentWindow;
+use Marrow\Core\Cleaning\SeedMass;
+
+final class CleaningReckonings
+{
+    /** @return list<Reckoning> */
+    public static function all(): array
+    {
+        return [self::fermentWindow(), self::seedMass()];
+    }
+
+    private static function fermentWindow(): Reckoning
+    {
+        return new Reckoning(
+            'ferment.window',
+            'When may I pour off my ferment?',
+            [Input::number('temperature', 'temperature of the room', '°C', FermentWindow::MIN_TEMPERATURE, FermentWindow::MAX_TEMPERATURE)],
+            [
+                new Output('earliest_hours', 'h', 'look from'),
+                new Output('typical_hours', 'h', 'usually ready at'),
+                new Output('latest_hours', 'h', 'poured off by'),
+            ],
+            'Rule of thumb: about 72 h at 21 °C, halved per 10 °C rise, doubled per 10 °C fall, within 24 to 168 h; from two thirds to twice that time.',
+            static function (Inputs $in): array {
+                $window = FermentWindow::at($in->number('temperature'));
+
+                return [
+                    'earliest_hours' => $window->earliestHours,
+                    'typical_hours' => $window->typicalHours,
+                    'latest_hours' => $window->latestHours,
+                ];
+            },
+        );
+    }
+
+    private static function seedMass(): Reckoning
+    {
+        return new Reckoning(
+            'seed.mass',
+            'What do a thousand seeds weigh, and how many have I?',
+            [
+                Input::integer('counted', 'seeds in each sample', 'seeds', 1, 100_000),
+                Input::numbers('masses', 'what each sample weighs', 'g', 0.0001, 100_000),
+                Input::number('mass', 'what the whole lot weighs', 'g', 0.001, 1_000_000)->optional(),
+            ],
+            [
+                new Output('tsm', 'g', 'thousand-seed mass'),
+                new Output('cv', '%', 'variation between the samples'),
+                new Output('seeds', 'seeds', 'seeds in the lot'),
+            ],
+            'Mean × 1000/counted. Samples that vary by more than 4 % (6 % for chaffy seed) want weighing again (ISTA, 8 × 100 method).',
+            static function (Inputs $in): array {
+                $seedMass = SeedMass::of($in->integer('counted'), $in->numbers('masses'));
+
+                return [
+                    'tsm' => $seedMass->tsm,
+                    'cv' => $seedMass->cv,
+                    'seeds' => $in->has('mass') ? $seedMass->seedsIn($in->number('mass')) : null,
+                ];
+            },
+        );
+    }
+}

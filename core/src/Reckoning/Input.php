@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Reckoning;
+
+/**
+ * One input of a reckoning: what it is called, in what unit, within what bounds. Every door (PHP, command, browser)
+ * reads the same definition.
+ */
+final readonly class Input
+{
+    private function __construct(
+        public string $key,
+        public InputType $type,
+        public string $label,
+        public string $unit,
+        public float $min,
+        public float $max,
+        public bool $required,
+        public string|float|int|null $default,
+    ) {}
+
+    public static function number(string $key, string $label, string $unit, float $min, float $max): self
+    {
+        return new self($key, InputType::Number, $label, $unit, $min, $max, true, null);
+    }
+
+    public static function integer(string $key, string $label, string $unit, int $min, int $max): self
+    {
+        return new self($key, InputType::Integer, $label, $unit, $min, $max, true, null);
+    }
+
+    /** A share, 0 to 1 unless narrower bounds are given. */
+    public static function share(string $key, string $label, float $min = 0.0, float $max = 1.0): self
+    {
+        return new self($key, InputType::Share, $label, 'share', $min, $max, true, null);
+    }
+
+    public static function numbers(string $key, string $label, string $unit, float $min, float $max): self
+    {
+        return new self($key, InputType::Numbers, $label, $unit, $min, $max, true, null);
+    }
+
+    public static function integers(string $key, string $label, string $unit, int $min, int $max): self
+    {
+        return new self($key, InputType::Integers, $label, $unit, $min, $max, true, null);
+    }
+
+    /** The key of a crop in the crop reference. */
+    public static function crop(string $key, string $label): self
+    {
+        return new self($key, InputType::Crop, $label, 'crop', 0, 0, true, null);
+    }
+
+    public function optional(string|float|int|null $default = null): self
+    {
+        return new self($this->key, $this->type, $this->label, $this->unit, $this->min, $this->max, false, $default);
+    }
+
+    /**
+     * The value in its own type, from what a person typed or a caller handed over.
+     *
+     * @return float|int|string|list<float>|list<int>
+     *
+     * @throws InputRefused
+     */
+    public function read(mixed $given): float|int|string|array
+    {
+        return match ($this->type) {
+            InputType::Number, InputType::Share => $this->readNumber($given),
+            InputType::Integer => $this->readInteger($given),
+            InputType::Numbers => array_map($this->readNumber(...), $this->readList($given)),
+            InputType::Integers => array_map($this->readInteger(...), $this->readList($given)),
+            InputType::Crop => is_string($given) && trim($given) !== ''
+                ? trim($given)
+                : throw InputRefused::unparsable($this, $given),
+        };
+    }
+
+    /** Bounds as a person reads them. */
+    public function bounds(): string
+    {
+        if ($this->type === InputType::Crop) {
+            return 'a crop of the crop reference';
+        }
+        $unit = in_array($this->unit, ['', 'share'], true) ? '' : ' '.$this->unit;
+
+        return self::show($this->min).' to '.self::show($this->max).$unit;
+    }
+
+    /** @throws InputRefused */
+    private function readNumber(mixed $given): float
+    {
+        if (is_string($given)) {
+            $given = trim($given);
+        }
+        if (! is_int($given) && ! is_float($given) && ! (is_string($given) && is_numeric($given))) {
+            throw InputRefused::unparsable($this, $given);
+        }
+        $value = (float) $given;
+        if (! ($value >= $this->min && $value <= $this->max)) {
+            throw InputRefused::outOfBounds($this, $given);
+        }
+
+        return $value;
+    }
+
+    /** @throws InputRefused */
+    private function readInteger(mixed $given): int
+    {
+        $value = $this->readNumber($given);
+        if ($value !== floor($value)) {
+            throw InputRefused::unparsable($this, $given);
+        }
+
+        return (int) $value;
+    }
+
+    /**
+     * @return list<mixed>
+     *
+     * @throws InputRefused
+     */
+    private function readList(mixed $given): array
+    {
+        if (is_string($given)) {
+            $given = explode(',', $given);
+        }
+        if (! is_array($given) || $given === []) {
+            throw InputRefused::unparsable($this, $given);
+        }
+
+        return array_values($given);
+    }
+
+    private static function show(float $value): string
+    {
+        return rtrim(rtrim(number_format($value, 6, '.', ''), '0'), '.');
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Reckoning;
+
+enum InputType: string
+{
+    case Number = 'number';
+    case Integer = 'integer';
+    case Share = 'share';
+    case Numbers = 'numbers';
+    case Integers = 'integers';
+    case Crop = 'crop';
+
+    /** What to type, for messages and help. */
+    public function describe(): string
+    {
+        return match ($this) {
+            self::Number => 'a number',
+            self::Integer => 'a whole number',
+            self::Share => 'a share',
+            self::Numbers => 'numbers with commas between them',
+            self::Integers => 'whole numbers with commas between them',
+            self::Crop => 'the name of a crop',
+        };
+    }
+}

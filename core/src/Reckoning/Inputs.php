@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Reckoning;
+
+/** The inputs of one call, read and within their bounds. Asking for a key of another type is a programmer's mistake. */
+final readonly class Inputs
+{
+    /** @param array<string, float|int|string|list<float>|list<int>|null> $values */
+    public function __construct(private array $values) {}
+
+    public function has(string $key): bool
+    {
+        return ($this->values[$key] ?? null) !== null;
+    }
+
+    public function number(string $key): float
+    {
+        $value = $this->values[$key] ?? null;
+        if (! is_float($value) && ! is_int($value)) {
+            throw InputRefused::because($key, $key.' is missing.');
+        }
+
+        return (float) $value;
+    }
+
+    public function integer(string $key): int
+    {
+        return (int) $this->number($key);
+    }
+
+    public function text(string $key): string
+    {
+        $value = $this->values[$key] ?? null;
+        if (! is_string($value)) {
+            throw InputRefused::because($key, $key.' is missing.');
+        }
+
+        return $value;
+    }
+
+    /** @return list<float> */
+    public function numbers(string $key): array
+    {
+        $value = $this->values[$key] ?? null;
+        if (! is_array($value)) {
+            throw InputRefused::because($key, $key.' is missing.');
+        }
+
+        return array_map(static fn (float|int $item): float => (float) $item, $value);
+    }
+
+    /** @return list<int> */
+    public function integers(string $key): array
+    {
+        return array_map(static fn (float $item): int => (int) $item, $this->numbers($key));
+    }
+}

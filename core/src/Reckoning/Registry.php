@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Reckoning;
+
+use Marrow\Core\Botany\CropReference;
+
+/** Every reckoning by its name. */
+final readonly class Registry
+{
+    /** @param array<string, Reckoning> $reckonings */
+    private function __construct(private array $reckonings) {}
+
+    public static function standard(CropReference $crops): self
+    {
+        $all = [
+            ...GerminationReckonings::all(),
+            ...SowingReckonings::all(),
+            ...WaterReckonings::all(),
+            ...StorageReckonings::all($crops),
+            ...CleaningReckonings::all(),
+        ];
+        $byName = [];
+        foreach ($all as $reckoning) {
+            $byName[$reckoning->name] = $reckoning;
+        }
+
+        return new self($byName);
+    }
+
+    /** @return list<Reckoning> */
+    public function all(): array
+    {
+        return array_values($this->reckonings);
+    }
+
+    /** @throws UnknownReckoning */
+    public function named(string $name): Reckoning
+    {
+        return $this->reckonings[$name] ?? throw UnknownReckoning::named($name);
+    }
+}

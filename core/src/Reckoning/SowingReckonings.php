@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Reckoning;
+
+use Marrow\Core\Germination\GerminationShare;
+use Marrow\Core\Sowing\SeedsNeeded;
+use Marrow\Core\Sowing\SeedsPerCell;
+
+final class SowingReckonings
+{
+    /** @return list<Reckoning> */
+    public static function all(): array
+    {
+        return [self::seeds(), self::cell()];
+    }
+
+    private static function seeds(): Reckoning
+    {
+        return new Reckoning(
+            'sowing.seeds',
+            'How many seeds must I sow to get the plants I want?',
+            [
+                Input::integer('plants', 'plants wanted', 'plants', 1, 1_000_000),
+                Input::share('rate', 'share that germinates', 0.000_01)->optional(),
+                Input::integer('germinated', 'or: normal seedlings in the test', 'seeds', 0, 1_000_000)->optional(),
+                Input::integer('sown', 'and seeds in the test', 'seeds', 1, 1_000_000)->optional(),
+                Input::share('confidence', 'how sure to be of enough plants', 0.5, 0.9999)->optional(0.95),
+                Input::share('field_factor', 'share of seedlings that make a plant outdoors', 0.01)->optional(1.0),
+            ],
+            [new Output('seeds', 'seeds', 'seeds to sow')],
+            'Smallest number with enough plants as surely as asked: binomial from a share, beta-binomial of the Jeffreys posterior from a test.',
+            static function (Inputs $in): array {
+                $tested = $in->has('germinated') || $in->has('sown');
+                if ($in->has('rate') === $tested) {
+                    throw InputRefused::because('rate', 'Give either rate, or germinated and sown of a test.');
+                }
+                if (! $tested) {
+                    return ['seeds' => SeedsNeeded::fromRate(
+                        $in->integer('plants'),
+                        $in->number('rate'),
+                        $in->number('confidence'),
+                        $in->number('field_factor'),
+                    )];
+                }
+                if ($in->number('field_factor') !== 1.0) {
+                    throw InputRefused::because('field_factor', 'field_factor goes with rate only; with the counts of a test it is 1.');
+                }
+                $test = GerminationShare::of($in->integer('germinated'), $in->integer('sown'));
+
+                return ['seeds' => SeedsNeeded::fromTest($in->integer('plants'), $test, $in->number('confidence'))];
+            },
+        );
+    }
+
+    private static function cell(): Reckoning
+    {
+        return new Reckoning(
+            'sowing.cell',
+            'How many seeds to a module or station?',
+            [
+                Input::share('rate', 'share that germinates', 0.001),
+                Input::share('max_empty', 'share of cells that may stay empty', 0.0001, 0.9),
+            ],
+            [new Output('seeds_per_cell', 'seeds', 'seeds to a cell')],
+            '⌈ln max_empty / ln(1 − rate)⌉.',
+            static fn (Inputs $in): array => [
+                'seeds_per_cell' => SeedsPerCell::of($in->number('rate'), $in->number('max_empty')),
+            ],
+        );
+    }
+}

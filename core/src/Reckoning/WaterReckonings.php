@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Reckoning;
+
+use Marrow\Core\Drying\Equilibrium;
+use Marrow\Core\Drying\Moisture;
+
+final class WaterReckonings
+{
+    /** @return list<Reckoning> */
+    public static function all(): array
+    {
+        return [self::targetMass(), self::now(), self::equilibrium(), self::seedRh()];
+    }
+
+    private static function targetMass(): Reckoning
+    {
+        return new Reckoning(
+            'moisture.target_mass',
+            'What will it weigh when it is dry enough?',
+            [
+                self::mass('mass', 'what the seed weighs now'),
+                self::moisture('moisture', 'moisture now'),
+                self::moisture('target', 'moisture wanted'),
+            ],
+            [new Output('mass', 'g', 'mass at the moisture wanted')],
+            'The dry matter stays the same: m(100 − M)/(100 − T).',
+            static fn (Inputs $in): array => [
+                'mass' => Moisture::targetMass($in->number('mass'), $in->number('moisture'), $in->number('target')),
+            ],
+        );
+    }
+
+    private static function now(): Reckoning
+    {
+        return new Reckoning(
+            'moisture.now',
+            'How moist is it now, by what it weighs?',
+            [
+                self::mass('start_mass', 'what the seed weighed at first'),
+                self::moisture('start_moisture', 'its moisture then'),
+                self::mass('mass', 'what it weighs now'),
+            ],
+            [new Output('moisture', '% of wet mass', 'moisture now')],
+            'The dry matter stays the same: 100 − (100 − M₀)m₀/m.',
+            static fn (Inputs $in): array => [
+                'moisture' => Moisture::now($in->number('start_mass'), $in->number('start_moisture'), $in->number('mass')),
+            ],
+        );
+    }
+
+    private static function equilibrium(): Reckoning
+    {
+        return new Reckoning(
+            'moisture.equilibrium',
+            'What moisture will seed settle to in this air?',
+            [
+                Input::share('rh', 'relative humidity of the air', Equilibrium::MIN_RH, Equilibrium::MAX_RH),
+                self::temperature(),
+                self::oil(),
+            ],
+            [
+                new Output('moisture', '% of wet mass', 'moisture it settles to'),
+                new Output('moisture_dry_basis', '% of dry mass', 'the same, of dry mass'),
+            ],
+            'Cromarty, Ellis & Roberts 1982.',
+            static fn (Inputs $in): array => [
+                'moisture' => Equilibrium::moisture($in->number('rh'), $in->number('temperature'), $in->number('oil')),
+                'moisture_dry_basis' => Equilibrium::dryBasis($in->number('rh'), $in->number('temperature'), $in->number('oil')),
+            ],
+        );
+    }
+
+    private static function seedRh(): Reckoning
+    {
+        return new Reckoning(
+            'moisture.seed_rh',
+            'What humidity will a closed jar of this seed show?',
+            [
+                Input::number('moisture', 'moisture of the seed', '% of wet mass', 0.1, 40),
+                self::temperature(),
+                self::oil(),
+            ],
+            [new Output('rh', 'share', 'relative humidity in the jar')],
+            'Inverse of Cromarty, Ellis & Roberts 1982.',
+            static fn (Inputs $in): array => [
+                'rh' => Equilibrium::seedRh($in->number('moisture'), $in->number('temperature'), $in->number('oil')),
+            ],
+        );
+    }
+
+    private static function mass(string $key, string $label): Input
+    {
+        return Input::number($key, $label, 'g', 0.001, 1_000_000);
+    }
+
+    private static function moisture(string $key, string $label): Input
+    {
+        return Input::number($key, $label, '% of wet mass', Moisture::MIN, Moisture::MAX);
+    }
+
+    private static function temperature(): Input
+    {
+        return Input::number('temperature', 'temperature', '°C', Equilibrium::MIN_TEMPERATURE, Equilibrium::MAX_TEMPERATURE);
+    }
+
+    private static function oil(): Input
+    {
+        return Input::share('oil', 'oil, share of dry mass', 0.0, Equilibrium::MAX_OIL);
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Sowing;
+
+use Marrow\Core\Germination\GerminationShare;
+use Marrow\Core\InvalidFigure;
+use Marrow\Core\Statistics\Beta;
+
+/** How many seeds to sow so that enough plants come up, as surely as asked. */
+final class SeedsNeeded
+{
+    /** Past this the answer is not a number of seeds but "do not rely on this lot". */
+    public const MOST = 10_000_000;
+
+    /**
+     * From a known share: the smallest number whose binomial chance of giving the plants is at least $confidence.
+     *
+     * @param  int  $plants  wanted, 1 … 1,000,000
+     * @param  float  $rate  share of seeds that germinate, above 0, at most 1
+     * @param  float  $confidence  0.5 … 0.9999
+     * @param  float  $fieldFactor  share of germinating seeds that make a plant outdoors, above 0, at most 1
+     *
+     * @throws InvalidFigure
+     */
+    public static function fromRate(int $plants, float $rate, float $confidence = 0.95, float $fieldFactor = 1.0): int
+    {
+        self::check($plants, $confidence);
+        InvalidFigure::unlessWithin('rate', $rate, 0.000_01, 1.0);
+        InvalidFigure::unlessWithin('field_factor', $fieldFactor, 0.01, 1.0);
+        $each = $rate * $fieldFactor;
+
+        return self::smallest($plants, $confidence, static fn (int $seeds): float => Beta::binomialAtLeast($plants, $seeds, $each));
+    }
+
+    /**
+     * From a test's counts: the share is not known but only tested, so fewer seeds tested means more seeds to sow.
+     * Beta-binomial of the Jeffreys posterior Beta(g + ½, n − g + ½).
+     *
+     * @throws InvalidFigure
+     */
+    public static function fromTest(int $plants, GerminationShare $test, float $confidence = 0.95): int
+    {
+        self::check($plants, $confidence);
+        $a = $test->germinated + 0.5;
+        $b = $test->sown - $test->germinated + 0.5;
+
+        return self::smallest($plants, $confidence, static fn (int $seeds): float => 1.0 - self::betaBinomialBelow($plants, $seeds, $a, $b));
+    }
+
+    /** @throws InvalidFigure */
+    private static function check(int $plants, float $confidence): void
+    {
+        InvalidFigure::unlessWithin('plants', $plants, 1, 1_000_000);
+        InvalidFigure::unlessWithin('confidence', $confidence, 0.5, 0.9999);
+    }
+
+    /**
+     * @param  \Closure(int): float  $chance  of enough plants from so many seeds; never falls as seeds rise
+     *
+     * @throws InvalidFigure when even the most seeds are too few
+     */
+    private static function smallest(int $plants, float $confidence, \Closure $chance): int
+    {
+        $enough = $plants;
+        $tooFew = $plants - 1;
+        while ($chance($enough) < $confidence) {
+            if ($enough >= self::MOST) {
+                throw InvalidFigure::because('rate', sprintf(
+                    'So little of this seed comes up that not even %s seeds would surely give %d plants.',
+                    number_format(self::MOST),
+                    $plants,
+                ));
+            }
+            $tooFew = $enough;
+            $enough = min(self::MOST, $enough * 2);
+        }
+        while ($enough - $tooFew > 1) {
+            $middle = intdiv($enough + $tooFew, 2);
+            if ($chance($middle) >= $confidence) {
+                $enough = $middle;
+            } else {
+                $tooFew = $middle;
+            }
+        }
+
+        return $enough;
+    }
+
+    /** P(fewer than $plants of $seeds): summed downwards from the largest count, where the terms soon stop to matter. */
+    private static function betaBinomialBelow(int $plants, int $seeds, float $a, float $b): float
+    {
+        $k = $plants - 1;
+        if ($k >= $seeds) {
+            return 1.0;
+        }
+        $term = exp(
+            -log($seeds + 1.0) - Beta::log($seeds - $k + 1.0, $k + 1.0)
+            + Beta::log($k + $a, $seeds - $k + $b) - Beta::log($a, $b)
+        );
+        $sum = 0.0;
+        for (; $k >= 0; $k--) {
+            $sum += $term;
+            // pmf(k−1)/pmf(k)
+            $ratio = $k * ($seeds - $k + $b) / (($seeds - $k + 1.0) * ($k - 1 + $a));
+            $term *= $ratio;
+            if ($ratio < 1.0 && $term < $sum * 1e-17) {
+                break;
+            }
+        }
+
+        return min(1.0, $sum);
+    }
+}

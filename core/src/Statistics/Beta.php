@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Statistics;
+
+/** The regularised incomplete beta function, and the binomial tail that it gives at once for any number of seeds. */
+final class Beta
+{
+    /** A continued fraction needs about √max(a, b) terms; this is enough for 1e9. */
+    private const MOST_TERMS = 100_000;
+
+    public static function log(float $a, float $b): float
+    {
+        return Gamma::log($a) + Gamma::log($b) - Gamma::log($a + $b);
+    }
+
+    /** I_x(a, b) for a, b > 0 and 0 ≤ x ≤ 1. */
+    public static function regularised(float $x, float $a, float $b): float
+    {
+        if ($x <= 0.0) {
+            return 0.0;
+        }
+        if ($x >= 1.0) {
+            return 1.0;
+        }
+        // The fraction converges fast on one side of the mean only; the other side is its mirror.
+        if ($x > ($a + 1.0) / ($a + $b + 2.0)) {
+            return 1.0 - self::regularised(1.0 - $x, $b, $a);
+        }
+        $front = exp($a * log($x) + $b * log1p(-$x) - self::log($a, $b)) / $a;
+
+        return $front * self::fraction($x, $a, $b);
+    }
+
+    /** P(at least $least of $seeds come up) when each does with chance $rate. */
+    public static function binomialAtLeast(int $least, int $seeds, float $rate): float
+    {
+        if ($least <= 0) {
+            return 1.0;
+        }
+        if ($least > $seeds) {
+            return 0.0;
+        }
+
+        return self::regularised($rate, (float) $least, (float) ($seeds - $least + 1));
+    }
+
+    private static function fraction(float $x, float $a, float $b): float
+    {
+        $tiny = 1e-300;
+        $c = 1.0;
+        $d = 1.0 - ($a + $b) * $x / ($a + 1.0);
+        $d = 1.0 / (abs($d) < $tiny ? $tiny : $d);
+        $h = $d;
+        for ($m = 1; $m <= self::MOST_TERMS; $m++) {
+            $even = $m * ($b - $m) * $x / (($a + 2 * $m - 1.0) * ($a + 2 * $m));
+            $odd = -($a + $m) * ($a + $b + $m) * $x / (($a + 2 * $m) * ($a + 2 * $m + 1.0));
+            foreach ([$even, $odd] as $step) {
+                $d = 1.0 + $step * $d;
+                $d = 1.0 / (abs($d) < $tiny ? $tiny : $d);
+                $c = 1.0 + $step / $c;
+                $c = abs($c) < $tiny ? $tiny : $c;
+                $h *= $d * $c;
+            }
+            if (abs($d * $c - 1.0) < 1e-15) {
+                break;
+            }
+        }
+
+        return $h;
+    }
+}

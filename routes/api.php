@@ -1,0 +1,30 @@
+<?php
+
+use App\Http\Controllers\BooksController;
+use App\Http\Controllers\FrameController;
+use App\Http\Controllers\JournalController;
+use App\Http\Controllers\LotController;
+use App\Http\Controllers\PlaceController;
+use App\Http\Controllers\PlantingController;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/frame', [FrameController::class, 'frame']);
+Route::get('/today', [FrameController::class, 'today']);
+Route::get('/places/{place}', [PlaceController::class, 'show']);
+Route::get('/lots/{code}', [LotController::class, 'show']);
+Route::post('/lots/{code}/entries', [LotController::class, 'record']);
+Route::get('/plantings/{code}', [PlantingController::class, 'show']);
+Route::post('/plantings', [PlantingController::class, 'start']);
+Route::post('/plantings/{code}/entries', [PlantingController::class, 'record']);
+Route::post('/plantings/{code}/lots', [LotController::class, 'start']);
+Route::get('/journal', [JournalController::class, 'index']);
+Route::post('/entries/{entry}/strike', [JournalController::class, 'strike']);
+Route::get('/crops', [BooksController::class, 'crops']);
+Route::get('/varieties', [BooksController::class, 'varieties']);
+Route::post('/varieties', [BooksController::class, 'addVariety']);
+Route::get('/store-places', [BooksController::class, 'storePlaces']);
+Route::post('/store-places', [BooksController::class, 'addStorePlace']);
+Route::get('/find', [BooksController::class, 'find']);
+// What the framework costs by itself: the start-up scripts wait for it, and the benchmark measures against it.
+Route::get('/ping', static fn (): JsonResponse => new JsonResponse(['marrow' => true]));

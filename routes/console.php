@@ -1,0 +1,4 @@
+<?php
+
+// Commands are classes under app/Console/Commands.
+
