@@ -40,7 +40,7 @@ final readonly class Finder
             ))->all(),
             ...$plantings->limit(self::MOST)->get()->map(fn (PlantingStanding $row): FoundDocument => new FoundDocument(
                 $this->tags->planting($row->planting),
-                'on the plot',
+                $row->lots > 0 ? 'planting, picked' : 'on the plot',
             ))->all(),
         ]);
     }

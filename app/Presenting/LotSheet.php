@@ -213,6 +213,7 @@ final readonly class LotSheet
             $limits->high,
             $threshold,
             Moment::say($forecast->reaches($threshold)),
+            LotWords::until($forecast->reaches($threshold), $when),
             $words->goodUntil($forecast),
             $words->goodUntilRange($forecast),
             $words->forecastGround($forecast),

@@ -12,6 +12,7 @@ use App\Models\LotStanding;
 use App\Models\PlantingStanding;
 use App\Models\TestStanding;
 use App\Moment;
+use App\Words\LotWords;
 use App\Words\Quantity;
 use App\Words\When;
 use Illuminate\Database\Eloquent\Builder;
@@ -144,18 +145,13 @@ final readonly class PlaceLists
     {
         $tested = $row->rate === null || $row->rate_low === null || $row->rate_high === null
             ? 'not tested'
-            : Quantity::percent($row->rate).' '.Quantity::likely(new Interval($row->rate_low, $row->rate_high));
+            : Quantity::percent($row->rate).', '.Quantity::likely(new Interval($row->rate_low, $row->rate_high));
         if ($row->good_until === null) {
             return ['no forecast', $tested];
         }
         $until = Moment::read($row->good_until);
 
-        return match (true) {
-            $until <= $when->now => ['past its time', $tested],
-            $until > $when->now->modify('+40 years') => ['decades', $tested],
-            $until > $when->now->modify('+3 years') => ['to '.$until->format('Y'), $tested],
-            default => ['to '.$until->format('M Y'), $tested],
-        };
+        return [$until <= $when->now ? 'past its time' : LotWords::until($until, $when), $tested];
     }
 
     private static function dayOf(TestStanding $row, When $when): int

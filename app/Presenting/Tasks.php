@@ -48,7 +48,7 @@ final readonly class Tasks
             Moment::say(Moment::read($task->opens_at)),
             Moment::say(Moment::read($task->best_at)),
             $task->latest_at === null ? null : Moment::say(Moment::read($task->latest_at)),
-            $when->away(Moment::read($task->best_at)),
+            $words->timing(),
             $words->state(),
             $words->isAlarm(),
             $task->about,

@@ -15,7 +15,7 @@ final class CautionWords
     {
         return match ($caution) {
             Caution::Capsaicin => 'Hot kinds burn skin and eyes: gloves, eye protection, open air.',
-            Caution::BitterCucurbit => 'Taste a shred first and spit it out. Bitter fruit can be poisonous: never eat it, and do not grow food from its seed.',
+            Caution::BitterCucurbit => 'Bitter fruit can be poisonous: where a shred on the tongue is bitter, spit it out, eat none of it, and grow no food from its seed.',
             Caution::KnifeHardFruit => 'Hard fruit slips under the knife: steady it on a cloth, cut away from you.',
             Caution::SapBurns => 'Sap on skin in sunlight raises burns: sleeves and gloves, or an overcast day.',
             Caution::Dust => 'Dry dust and mould harm the lungs: outdoors, back to the wind, with a mask.',

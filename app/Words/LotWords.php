@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use DateTimeImmutable;
 use Marrow\Core\Course\DryingCourse;
 use Marrow\Core\Course\DryingVerdict;
 use Marrow\Core\Course\LotCourse;
@@ -153,23 +154,42 @@ final readonly class LotWords
         if ($at <= $this->when->now) {
             return sprintf('By the forecast it has fallen below %s already. Test it, and sow it thickly now.', Quantity::percent($threshold));
         }
-        if ($at > $this->when->now->modify('+40 years')) {
-            return sprintf('Good for decades as it is kept, above %s.', Quantity::percent($threshold));
-        }
+        $condition = $this->lot->lastTested() === null
+            ? sprintf(', if %s of it was alive at the start: it has not been tested', Quantity::percent($this->lot->practice->untestedShare))
+            : '';
 
-        return sprintf('Good until about %s, above %s.', When::month($at), Quantity::percent($threshold));
+        return sprintf('Good %s, above %s%s.', self::until($at, $this->when), Quantity::percent($threshold), $condition);
+    }
+
+    /** "until about March 2028": the further off, the less can be said. */
+    public static function until(DateTimeImmutable $at, When $when): string
+    {
+        return match (true) {
+            $at > $when->now->modify('+20 years') => 'for decades',
+            $at > $when->now->modify('+3 years') => 'until about '.$at->format('Y'),
+            default => 'until about '.When::month($at),
+        };
     }
 
     public function goodUntilRange(Forecast $forecast): string
     {
         $threshold = $this->lot->facts->crop->test->minimum;
+        $early = $forecast->reachesEarliest($threshold);
         $late = $forecast->reachesLatest($threshold);
+        if ($late <= $this->when->now) {
+            return sprintf('That was between %s and %s.', When::month($early), When::month($late));
+        }
+        $latest = match (true) {
+            $late > $this->when->now->modify('+60 years') => 'for many decades',
+            $late > $this->when->now->modify('+3 years') => 'until '.$late->format('Y'),
+            default => 'until '.When::month($late),
+        };
 
-        return sprintf(
-            'It may be as early as %s or as late as %s.',
-            $forecast->reachesEarliest($threshold)->format('Y'),
-            $late > $this->when->now->modify('+60 years') ? 'many decades from now' : $late->format('Y'),
-        );
+        return match (true) {
+            $early <= $this->when->now => sprintf('It may have fallen below that already; at best it stays good %s.', $latest),
+            $early > $this->when->now->modify('+3 years') => sprintf('Count on it until %s; it may stay good %s.', $early->format('Y'), $latest),
+            default => sprintf('Count on it until %s; it may stay good %s.', When::month($early), $latest),
+        };
     }
 
     /** @return list<string> what the forecast rests on, the weakest ground included */
@@ -217,9 +237,9 @@ final readonly class LotWords
         if ($seeds === null || $grams === null) {
             return null;
         }
-        $count = $stock->isRough() ? Quantity::roughSeeds($seeds) : Quantity::seeds($seeds);
+        $count = $stock->isCounted() ? Quantity::seeds($seeds) : Quantity::roughSeeds($seeds);
 
-        return $count.', '.($stock->tsmIsOfThisLot() || $stock->isRough() ? Quantity::grams($grams) : 'about '.Quantity::grams($grams));
+        return $count.', '.($stock->tsmIsOfThisLot() || ! $stock->isCounted() ? '' : 'about ').Quantity::grams($grams);
     }
 
     private function moistureInStore(StoreCourse $store): string

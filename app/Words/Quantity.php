@@ -9,36 +9,39 @@ use Marrow\Core\Statistics\Interval;
 /** Figures as a gardener says them: with their unit, and no more digits than are known. */
 final class Quantity
 {
+    /** A figure and its unit stay on one line. */
+    private const NB = "\u{00A0}";
+
     public static function percent(float $share): string
     {
         // 99.6 % is not all of it, and 0.4 % is not none.
         if ($share > 0.995 && $share < 1.0) {
-            return 'over 99 %';
+            return 'over 99'.self::NB.'%';
         }
         if ($share > 0.0 && $share < 0.005) {
-            return 'under 1 %';
+            return 'under 1'.self::NB.'%';
         }
 
-        return round($share * 100).' %';
+        return round($share * 100).self::NB.'%';
     }
 
     public static function likely(Interval $limits): string
     {
-        return sprintf('likely %d to %d %%', (int) round($limits->low * 100), (int) round($limits->high * 100));
+        return sprintf('likely %d to %d'.self::NB.'%%', (int) round($limits->low * 100), (int) round($limits->high * 100));
     }
 
     public static function moisture(float $percent): string
     {
-        return number_format($percent, 1).' %';
+        return number_format($percent, 1).self::NB.'%';
     }
 
     public static function grams(float $grams): string
     {
         return match (true) {
-            $grams >= 10_000 => number_format($grams / 1000, 1).' kg',
-            $grams >= 100 => number_format($grams, 0, '.', ' ').' g',
-            $grams >= 1 => self::trim(number_format($grams, 1, '.', '')).' g',
-            default => self::trim(number_format($grams, 3, '.', '')).' g',
+            $grams >= 10_000 => number_format($grams / 1000, 1).self::NB.'kg',
+            $grams >= 100 => number_format($grams, 0, '.', self::NB).self::NB.'g',
+            $grams >= 1 => self::trim(number_format($grams, 1, '.', '')).self::NB.'g',
+            default => self::trim(number_format($grams, 3, '.', '')).self::NB.'g',
         };
     }
 
@@ -47,7 +50,7 @@ final class Quantity
     {
         $n = (int) floor($seeds + 1e-6);
 
-        return number_format($n, 0, '.', ' ').($n === 1 ? ' seed' : ' seeds');
+        return number_format($n, 0, '.', self::NB).($n === 1 ? self::NB.'seed' : self::NB.'seeds');
     }
 
     /** A count that was reckoned from a weight: two figures are all that it is good for. */
@@ -63,24 +66,24 @@ final class Quantity
 
     public static function hours(float $hours): string
     {
-        return $hours < 72 ? round($hours).' h' : round($hours / 24, 0).' days';
+        return round($hours).self::NB.'h';
     }
 
     public static function days(float $days): string
     {
         $text = self::trim(number_format($days, 1));
 
-        return $text.($text === '1' ? ' day' : ' days');
+        return $text.self::NB.($text === '1' ? 'day' : 'days');
     }
 
     public static function temperature(float $celsius): string
     {
-        return self::trim(number_format($celsius, 1)).' °C';
+        return self::trim(number_format($celsius, 1)).self::NB.'°C';
     }
 
     public static function number(int $n, string $one, ?string $many = null): string
     {
-        return number_format($n, 0, '.', ' ').' '.($n === 1 ? $one : $many ?? $one.'s');
+        return number_format($n, 0, '.', self::NB).self::NB.($n === 1 ? $one : $many ?? $one.'s');
     }
 
     private static function trim(string $number): string

@@ -58,9 +58,11 @@ final readonly class TaskWords
             TaskKind::Weigh => 'Weigh it '.($this->when->daysTo($this->best) > 0 ? $this->when->day($this->best) : 'again'),
             TaskKind::ReadJar => 'Close a sample in a jar with a hygrometer for a day',
             TaskKind::PutAway => 'Put it away',
-            TaskKind::CountTest => $this->when->daysTo($this->best) === 0
-                ? sprintf('Count the seedlings: day %d', $this->whole('day'))
-                : sprintf('Count the seedlings %s, day %d', $this->when->day($this->best), $this->whole('day')),
+            TaskKind::CountTest => match (true) {
+                $this->when->daysTo($this->best) < 0 => sprintf('Count the seedlings: day %d is past', $this->whole('day')),
+                $this->when->daysTo($this->best) === 0 => sprintf('Count the seedlings: day %d', $this->whole('day')),
+                default => sprintf('Count the seedlings %s, day %d', $this->when->day($this->best), $this->whole('day')),
+            },
             TaskKind::EndTest => 'End the test',
             TaskKind::OpenDampJar => 'Open it and spread the seed again',
             TaskKind::ReadStoredJar => 'Put a hygrometer in and read it after a day',
@@ -137,6 +139,17 @@ final readonly class TaskWords
             $this->when->now >= $this->best || $this->when->daysTo($this->best) === 0 => 'now',
             ! $this->isAhead() => 'open',
             default => 'ahead',
+        };
+    }
+
+    /** How far off it is: "in 5 days", "due for 3 days", "past its time by 2 days". */
+    public function timing(): string
+    {
+        return match ($this->state()) {
+            'late' => 'past its time by '.$this->when->span($this->latest ?? $this->best),
+            'now' => $this->when->now < $this->best ? 'today, '.$this->when->away($this->best) : ($this->when->isNear($this->best) ? 'now' : 'due for '.$this->when->span($this->best)),
+            'open' => 'can be done, best '.$this->when->away($this->best),
+            default => $this->when->away($this->best),
         };
     }
 

@@ -22,9 +22,13 @@ final readonly class When
         };
     }
 
+    /** To the full hour: what is reckoned by a rule of thumb is not good to the minute. */
     public function hour(DateTimeImmutable $at): string
     {
-        return $this->day($at).' '.$at->format('H:i');
+        $rounded = $at->modify('+30 minutes');
+        $rounded = $rounded->setTime((int) $rounded->format('H'), 0);
+
+        return $this->day($rounded).' '.$rounded->format('H:i');
     }
 
     public function date(DateTimeImmutable $at): string
@@ -38,24 +42,33 @@ final readonly class When
         return $at->format('F Y');
     }
 
-    /** "in 5 days", "3 hours ago": how far away something is. */
+    /** "in 5 days", "3 hours ago", "now". */
     public function away(DateTimeImmutable $at): string
     {
-        $hours = ($at->getTimestamp() - $this->now->getTimestamp()) / 3600;
-        $days = $this->daysTo($at);
-        $far = match (true) {
-            abs($hours) < 1 => 'now',
-            abs($hours) < 24 => Quantity::number((int) round(abs($hours)), 'hour'),
-            abs($days) < 60 => Quantity::number(abs($days), 'day'),
-            abs($days) < 730 => Quantity::number((int) round(abs($days) / 30.44), 'month'),
-            default => Quantity::number((int) round(abs($days) / 365.25), 'year'),
+        return match (true) {
+            $this->isNear($at) => 'now',
+            $at > $this->now => 'in '.$this->span($at),
+            default => $this->span($at).' ago',
         };
+    }
+
+    /** "5 days", "3 hours": how far a moment is from now, either way. */
+    public function span(DateTimeImmutable $at): string
+    {
+        $hours = abs($this->now->getTimestamp() - $at->getTimestamp()) / 3600;
+        $days = max(1, abs($this->daysTo($at)));
 
         return match (true) {
-            $far === 'now' => 'now',
-            $hours > 0 => 'in '.$far,
-            default => $far.' ago',
+            $hours < 24 => Quantity::number(max(1, (int) round($hours)), 'hour'),
+            $days < 60 => Quantity::number($days, 'day'),
+            $days < 730 => Quantity::number((int) round($days / 30.44), 'month'),
+            default => Quantity::number((int) round($days / 365.25), 'year'),
         };
+    }
+
+    public function isNear(DateTimeImmutable $at): bool
+    {
+        return abs($this->now->getTimestamp() - $at->getTimestamp()) < 3600;
     }
 
     /** Calendar days from now; negative in the past. */

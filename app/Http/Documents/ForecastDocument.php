@@ -26,6 +26,8 @@ final readonly class ForecastDocument
         #[OA\Property]
         public string $good_until,
         #[OA\Property]
+        public string $until,
+        #[OA\Property]
         public string $sentence,
         #[OA\Property]
         public string $range,

@@ -14,7 +14,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'payload', type: 'object', additionalProperties: true),
     new OA\Property(property: 'by', type: 'string'),
 ])]
-final class StartLotRequest extends RecordRequest
+final class StartLotRequest extends EntryRequest
 {
     public function rules(): array
     {

@@ -16,7 +16,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'payload', type: 'object', additionalProperties: true),
     new OA\Property(property: 'by', type: 'string'),
 ])]
-final class StartPlantingRequest extends RecordRequest
+final class StartPlantingRequest extends EntryRequest
 {
     public function rules(): array
     {

@@ -163,7 +163,8 @@ final class DryingCourse
         $moisture = $this->moisture();
 
         return match (true) {
-            $moisture !== null => $moisture <= $this->crop->jarMoisture + 0.005 ? DryingVerdict::DryEnough : DryingVerdict::Drying,
+            // To the tenth of a per cent, as it is shown: no scale in a kitchen knows better.
+            $moisture !== null => round($moisture, 1) <= $this->crop->jarMoisture ? DryingVerdict::DryEnough : DryingVerdict::Drying,
             $this->spreadAt === null => DryingVerdict::NotSpread,
             $this->isSteady() => DryingVerdict::Steady,
             default => DryingVerdict::Drying,

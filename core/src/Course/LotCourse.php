@@ -117,6 +117,14 @@ final class LotCourse
         return $this->store->stock->isKnown() && ($this->store->stock->seeds() ?? 1.0) < 0.5;
     }
 
+    /** Whether it stands closed in tight at a moisture at which it will mould. */
+    public function isShutInDamp(): bool
+    {
+        return $this->store->now?->container->isTight() === true
+            && $this->store->ground === MoistureGround::Measured
+            && $this->store->moisture > $this->facts->crop->jarMoisture + LotTasks::DAMP_MARGIN;
+    }
+
     /** @return list<TestCourse> */
     public function runningTests(): array
     {

@@ -147,7 +147,7 @@ final readonly class LotTasks
         }
         $tasks = [];
         $jar = $this->lot->facts->crop->jarMoisture;
-        if ($store->now->container->isTight() && $store->ground === MoistureGround::Measured && $store->moisture > $jar + self::DAMP_MARGIN) {
+        if ($this->lot->isShutInDamp()) {
             $known = $this->lot->drying->moistureKnownAt > $since ? $this->lot->drying->moistureKnownAt : $since;
             $tasks[] = new Task(TaskKind::OpenDampJar, Place::Store, $known, $known, self::days($known, 1), true, ['moisture' => $store->moisture, 'jar_moisture' => $jar]);
         }
@@ -174,7 +174,8 @@ final readonly class LotTasks
             return $tasks;
         }
         $goodUntil = $forecast->reaches($threshold);
-        if ($tested !== null && ! $running && $plenty) {
+        // A lot whose last test was below the mark already wants growing out, not another test.
+        if ($tested !== null && ! $running && $plenty && $goodUntil > $tested->startedAt) {
             $stale = self::days($tested->startedAt, self::TEST_STALE_DAYS);
             $mayHaveFallen = $forecast->reachesEarliest($threshold);
             $best = $mayHaveFallen < $stale ? $mayHaveFallen : $stale;

@@ -18,9 +18,11 @@ final class Offers
             Place::Racks => $lot->drying->verdict() === DryingVerdict::DryEnough
                 ? [EntryKind::Stored, EntryKind::JarRead, EntryKind::Weighed, EntryKind::SampleWeighed, EntryKind::TestStarted]
                 : [EntryKind::Weighed, EntryKind::JarRead, EntryKind::Stored, EntryKind::SampleWeighed, EntryKind::TestStarted],
-            Place::Store => $lot->isUsedUp()
-                ? [EntryKind::Stored]
-                : [EntryKind::Withdrawn, EntryKind::TestStarted, EntryKind::JarRead, EntryKind::SampleWeighed, EntryKind::Stored, EntryKind::Spread],
+            Place::Store => match (true) {
+                $lot->isUsedUp() => [EntryKind::Stored],
+                $lot->isShutInDamp() => [EntryKind::Spread, EntryKind::JarRead, EntryKind::Withdrawn, EntryKind::TestStarted],
+                default => [EntryKind::Withdrawn, EntryKind::TestStarted, EntryKind::JarRead, EntryKind::SampleWeighed, EntryKind::Stored, EntryKind::Spread],
+            },
             default => [],
         };
 

@@ -80,6 +80,12 @@ final class Stock
         return $this->grams ?? ($this->seeds === null ? null : $this->seeds * $this->tsm() / 1000);
     }
 
+    /** Whether the seeds themselves were counted, not only weighed. */
+    public function isCounted(): bool
+    {
+        return $this->seeds !== null;
+    }
+
     /** Whether the count rests on the crop's ordinary seed mass alone. */
     public function isRough(): bool
     {

@@ -354,6 +354,7 @@ export interface components {
             /** Format: float */
             threshold: number;
             good_until: string;
+            until: string;
             sentence: string;
             range: string;
             ground: string[];
@@ -623,7 +624,7 @@ export interface components {
             };
             by?: string;
         };
-        StartLotRequest: WithRequired<components["schemas"]["RecordRequest"], "id" | "happened_at" | "payload"> & {
+        StartLotRequest: {
             /**
              * Format: uuid
              * @description The first picking of a planting, which starts a lot.
@@ -640,7 +641,7 @@ export interface components {
             };
             by?: string;
         };
-        StartPlantingRequest: WithRequired<components["schemas"]["RecordRequest"], "id" | "happened_at" | "payload"> & {
+        StartPlantingRequest: {
             /**
              * Format: uuid
              * @description A sowing, which starts a planting.
@@ -1099,6 +1100,3 @@ export interface operations {
         };
     };
 }
-type WithRequired<T, K extends keyof T> = T & {
-    [P in K]-?: T[P];
-};

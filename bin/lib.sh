@@ -1,0 +1,133 @@
+# What bin/demo, bin/start, bin/test and bin/bench have in common. Sourced, never run.
+
+set -euo pipefail
+cd "$(dirname "${BASH_SOURCE[0]}")/.."
+ROOT=$PWD
+
+say() { printf '%s\n' "$*" >&2; }
+die() { say "$*"; exit 1; }
+
+# Runs a step unless the files it depends on are the ones it last ran with.
+#   step NAME STAMP-FILE COMMAND -- FILES…
+step() {
+    local name=$1 stamp=$2 command=$3 now
+    shift 4
+    now=$(find "$@" -type f -print0 2>/dev/null | LC_ALL=C sort -z | xargs -0 sha1sum 2>/dev/null | sha1sum | cut -d' ' -f1)
+    if [ -f "$stamp" ] && [ "$(cat "$stamp")" = "$now" ]; then return; fi
+    say "$name …"
+    mkdir -p "$(dirname "$stamp")" storage/logs
+    if ! (eval "$command") >storage/logs/setup.log 2>&1; then
+        tail -n 40 storage/logs/setup.log >&2
+        die "$name did not work. The whole of what it printed is in storage/logs/setup.log."
+    fi
+    printf '%s\n' "$now" >"$stamp"
+}
+
+# System packages, when something is missing: by apt as root, else the one line to run is printed.
+system_packages() {
+    local missing=()
+    command -v php >/dev/null || missing+=(php8.2-cli)
+    if command -v php >/dev/null; then
+        local extensions
+        extensions=$(php -m)
+        local pair
+        for pair in pdo_sqlite:php8.2-sqlite3 mbstring:php8.2-mbstring intl:php8.2-intl xml:php8.2-xml curl:php8.2-curl zip:php8.2-zip; do
+            grep -qix "${pair%%:*}" <<<"$extensions" || missing+=("${pair##*:}")
+        done
+    else
+        missing+=(php8.2-sqlite3 php8.2-mbstring php8.2-intl php8.2-xml php8.2-curl php8.2-zip)
+    fi
+    command -v composer >/dev/null || missing+=(composer)
+    command -v node >/dev/null || missing+=(nodejs)
+    command -v npm >/dev/null || missing+=(npm)
+    command -v curl >/dev/null || missing+=(curl)
+    if [ "${1:-}" = with-browser ]; then
+        command -v chromium >/dev/null || missing+=(chromium)
+    fi
+    [ ${#missing[@]} -eq 0 ] && return
+    if [ "$(id -u)" -ne 0 ]; then
+        die "Some system packages are missing. Run this once, then try again:
+  sudo apt-get update && sudo apt-get install -y ${missing[*]}"
+    fi
+    say "Installing ${missing[*]} …"
+    mkdir -p storage/logs
+    if ! { apt-get update && DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing[@]}"; } >storage/logs/setup.log 2>&1; then
+        tail -n 20 storage/logs/setup.log >&2
+        die 'The system packages could not be installed.'
+    fi
+}
+
+php_packages() {
+    mkdir -p storage/framework/{cache,views,sessions} storage/logs bootstrap/cache
+    step 'Installing PHP packages' vendor/.marrow-stamp \
+        'COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress' -- composer.json support/registry-gaps
+}
+
+node_packages() {
+    step 'Installing packages for the interface' ui/node_modules/.marrow-stamp \
+        'cd ui && PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --no-audit --no-fund' -- ui/package.json ui/package-lock.json
+}
+
+interface() {
+    step 'Building the interface' public/build/.marrow-stamp \
+        'cd ui && npm run --silent build' -- ui/package-lock.json ui/index.html ui/vite.config.ts ui/src
+}
+
+set_up() {
+    system_packages "${1:-}"
+    php_packages
+    node_packages
+    interface
+}
+
+# Gets the garden in $DB_DATABASE ready; $1 is a command for an empty one.
+garden() {
+    mkdir -p "$(dirname "$DB_DATABASE")"
+    [ -f "$DB_DATABASE" ] || : >"$DB_DATABASE"
+    step "Preparing the garden in ${DB_DATABASE#"$ROOT"/}" "$DB_DATABASE.stamp" \
+        "php artisan migrate --force && ${1:-true}" -- database/migrations app/Demo
+}
+
+SERVER=
+
+# Serves the application on 127.0.0.1:$1 until interrupted; every process it starts ends with it.
+serve() {
+    local port=$1 name=$2
+    start_server "$port"
+    trap 'stop_server; exit 0' INT TERM
+    trap stop_server EXIT
+    say "$name is open at http://127.0.0.1:$port  (Ctrl-C closes it)"
+    while kill -0 "$SERVER" 2>/dev/null; do
+        wait "$SERVER" || true
+    done
+    die 'The server has stopped. What it said is in storage/logs/server.log.'
+}
+
+start_server() {
+    local port=$1 tries=0
+    if (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; then
+        die "Port $port is taken by another program. Choose another with --port, for example --port $((port + 1))."
+    fi
+    # Its own process group, so that the workers end with it.
+    set -m
+    PHP_CLI_SERVER_WORKERS=${MARROW_WORKERS:-4} php -d opcache.enable=1 -S "127.0.0.1:$port" -t public support/router.php \
+        >storage/logs/server.log 2>&1 </dev/null &
+    SERVER=$!
+    set +m
+    until curl -fs -o /dev/null "http://127.0.0.1:$port/api/ping"; do
+        tries=$((tries + 1))
+        if [ $tries -gt 100 ] || ! kill -0 "$SERVER" 2>/dev/null; then
+            tail -n 20 storage/logs/server.log >&2
+            stop_server
+            die 'The server did not start.'
+        fi
+        sleep 0.1
+    done
+}
+
+stop_server() {
+    [ -n "$SERVER" ] || return 0
+    kill -TERM -- "-$SERVER" 2>/dev/null || true
+    wait "$SERVER" 2>/dev/null || true
+    SERVER=
+}

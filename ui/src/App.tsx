@@ -1,0 +1,26 @@
+import { Navigate, Route, Routes } from 'react-router';
+import { Frame } from './kit/Frame';
+import { BooksPage } from './places/books/BooksPage';
+import { TagSheet } from './places/lots/TagSheet';
+import { LotsPage } from './places/lots/LotsPage';
+import { PlotPage } from './places/plot/PlotPage';
+import { TodayPage } from './places/today/TodayPage';
+
+export function App() {
+  return (
+    <Routes>
+      <Route element={<Frame />}>
+        <Route index element={<Navigate to="/today" replace />} />
+        <Route path="today" element={<TodayPage />} />
+        <Route path="plot/:code?" element={<PlotPage />} />
+        <Route path="bench/:code?" element={<LotsPage key="bench" place="bench" />} />
+        <Route path="racks/:code?" element={<LotsPage key="racks" place="racks" />} />
+        <Route path="trays/:code?" element={<LotsPage key="trays" place="trays" />} />
+        <Route path="store/:code?" element={<LotsPage key="store" place="store" />} />
+        <Route path="tags/:code" element={<TagSheet />} />
+        <Route path="books/:book?/:leaf?" element={<BooksPage />} />
+        <Route path="*" element={<Navigate to="/today" replace />} />
+      </Route>
+    </Routes>
+  );
+}

@@ -1,0 +1,59 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './generated';
+
+type Schemas = components['schemas'];
+export type Frame = Schemas['FrameDocument'];
+export type BeltWeek = Schemas['BeltWeekDocument'];
+export type Today = Schemas['TodayDocument'];
+export type Task = Schemas['TaskDocument'];
+export type TagWords = Schemas['TagDocument'];
+export type PlaceList = Schemas['PlaceDocument'];
+export type ListItem = Schemas['ListItemDocument'];
+export type Lot = Schemas['LotDocument'];
+export type Planting = Schemas['PlantingDocument'];
+export type Offer = Schemas['OfferDocument'];
+export type Entry = Schemas['EntryDocument'];
+export type Test = Schemas['TestDocument'];
+export type Drying = Schemas['DryingDocument'];
+export type Ferment = Schemas['FermentDocument'];
+export type Forecast = Schemas['ForecastDocument'];
+export type Crop = Schemas['CropDocument'];
+export type Variety = Schemas['VarietyDocument'];
+export type StorePlace = Schemas['StorePlaceDocument'];
+export type Saved = Schemas['SavedDocument'];
+export type PlaceName = PlaceList['place'];
+
+export const api = createClient<paths>({ baseUrl: '/api' });
+
+/** What the server refused, field by field, in words meant for the person at the form. */
+export class Refused extends Error {
+  constructor(
+    message: string,
+    readonly fields: Record<string, string>,
+    readonly status: number,
+  ) {
+    super(message);
+  }
+}
+
+type Answer<T> = { data?: T; error?: unknown; response: Response };
+
+/** The data of an answer, or a Refused that says why there is none. */
+export async function take<T>(asked: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>;
+  try {
+    answer = await asked;
+  } catch {
+    throw new Refused('The server does not answer. What you typed is kept; try again in a moment.', {}, 0);
+  }
+  if (answer.response.ok && answer.data !== undefined) return answer.data;
+  const body = (answer.error ?? {}) as { message?: string; errors?: Record<string, string[]> };
+  const fields = Object.fromEntries(
+    Object.entries(body.errors ?? {}).map(([field, messages]) => [field, messages[0] ?? '']),
+  );
+  const message =
+    answer.response.status >= 500
+      ? 'Something went wrong on the server. What you typed is kept; try again.'
+      : (body.message ?? 'That could not be done.');
+  throw new Refused(message, fields, answer.response.status);
+}

@@ -1,0 +1,96 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { v7 } from 'uuid';
+import { useLook } from '../look';
+import { api, take, type PlaceName } from './client';
+
+export function useFrame() {
+  const { on } = useLook();
+  return useQuery({
+    queryKey: ['frame', on],
+    queryFn: () => take(api.GET('/frame', { params: { query: { on } } })),
+    refetchInterval: 60_000,
+    placeholderData: keepPreviousData,
+  });
+}
+
+export function useToday() {
+  const { on } = useLook();
+  return useQuery({
+    queryKey: ['today', on],
+    queryFn: () => take(api.GET('/today', { params: { query: { on } } })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export type Narrowing = { find?: string; sort?: 'due' | 'name' | 'code'; page?: number };
+
+export function usePlace(place: PlaceName, narrowing: Narrowing) {
+  const { on } = useLook();
+  return useQuery({
+    queryKey: ['place', place, on, narrowing],
+    queryFn: () =>
+      take(api.GET('/places/{place}', { params: { path: { place }, query: { on, ...narrowing } } })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export function useLot(code: string) {
+  const { on } = useLook();
+  return useQuery({
+    queryKey: ['lot', code, on],
+    queryFn: () => take(api.GET('/lots/{code}', { params: { path: { code }, query: { on } } })),
+    placeholderData: (last, query) => (query?.queryKey[1] === code ? last : undefined),
+  });
+}
+
+export function usePlanting(code: string) {
+  const { on } = useLook();
+  return useQuery({
+    queryKey: ['planting', code, on],
+    queryFn: () => take(api.GET('/plantings/{code}', { params: { path: { code }, query: { on } } })),
+  });
+}
+
+export function useCrops() {
+  return useQuery({ queryKey: ['crops'], queryFn: () => take(api.GET('/crops')), staleTime: Infinity });
+}
+
+export function useVarieties() {
+  return useQuery({ queryKey: ['varieties'], queryFn: () => take(api.GET('/varieties')) });
+}
+
+export function useStorePlaces() {
+  return useQuery({ queryKey: ['store-places'], queryFn: () => take(api.GET('/store-places')) });
+}
+
+export function useJournal(page: number) {
+  return useQuery({
+    queryKey: ['journal', page],
+    queryFn: () => take(api.GET('/journal', { params: { query: { page } } })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export function useFind(text: string) {
+  return useQuery({
+    queryKey: ['find', text],
+    queryFn: () => take(api.GET('/find', { params: { query: { text } } })),
+    enabled: text.trim() !== '',
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** A write after which every list and figure is asked for again: any entry can move any of them. */
+export function useWrite<In, Out>(write: (input: In) => Promise<Out>) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: write,
+    onSuccess: () => client.invalidateQueries(),
+  });
+}
+
+export function useStrike() {
+  return useWrite(({ entry, reason }: { entry: string; reason?: string }) =>
+    take(api.POST('/entries/{entry}/strike', { params: { path: { entry } }, body: { id: v7(), reason } })),
+  );
+}

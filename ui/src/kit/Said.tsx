@@ -1,0 +1,68 @@
+import Button from '@mui/material/Button';
+import Snackbar from '@mui/material/Snackbar';
+import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import { useStrike } from '../api/queries';
+
+/** What was just kept, said back, with the way to take it back. */
+type Say = (text: string, entry?: string) => void;
+
+const SaidContext = createContext<Say>(() => undefined);
+
+export const useSay = () => useContext(SaidContext);
+
+export function SaidProvider({ children }: { children: ReactNode }) {
+  const [said, setSaid] = useState<{ text: string; entry?: string } | null>(null);
+  const [open, setOpen] = useState(false);
+  const strike = useStrike();
+  const say = useCallback<Say>((text, entry) => {
+    setSaid({ text, entry });
+    setOpen(true);
+  }, []);
+  const takeBack = async (entry: string) => {
+    try {
+      const done = await strike.mutateAsync({ entry });
+      say(
+        done.said === 'Struck' ? 'Taken back. It stays in the journal, struck through.' : 'Brought back.',
+        done.entry,
+      );
+    } catch (error) {
+      say(error instanceof Error ? error.message : 'That could not be taken back.');
+    }
+  };
+  const value = useMemo(() => say, [say]);
+
+  return (
+    <SaidContext value={value}>
+      {children}
+      <Snackbar
+        open={open}
+        autoHideDuration={10_000}
+        onClose={(_, reason) => reason !== 'clickaway' && setOpen(false)}
+        anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
+        sx={{ bottom: { xs: 104, md: 24 } }}
+        message={said?.text}
+        action={
+          said?.entry !== undefined && (
+            <Button
+              variant="text"
+              sx={{ color: 'inherit', textDecoration: 'underline' }}
+              onClick={() => void takeBack(said.entry ?? '')}
+            >
+              Take it back
+            </Button>
+          )
+        }
+        slotProps={{
+          content: {
+            sx: (t) => ({
+              bgcolor: t.vars?.palette.text.primary,
+              color: t.vars?.palette.background.paper,
+              fontSize: '1rem',
+              borderRadius: `${t.shape.borderRadius}px`,
+            }),
+          },
+        }}
+      />
+    </SaidContext>
+  );
+}

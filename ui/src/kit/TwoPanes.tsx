@@ -1,0 +1,41 @@
+import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
+import { Empty } from './Section';
+
+/** What is here, and the worksheet of the chosen one. On a phone one after the other. */
+export function TwoPanes({ list, sheet, hint }: { list: ReactNode; sheet: ReactNode | null; hint: string }) {
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 400px) minmax(0, 1fr)' },
+      }}
+    >
+      <Box
+        sx={{
+          display: { xs: sheet === null ? 'block' : 'none', md: 'block' },
+          position: { md: 'sticky' },
+          top: 0,
+          alignSelf: 'start',
+          maxHeight: { md: '100vh' },
+          overflowY: { md: 'auto' },
+          '@media print': { display: 'none' },
+        }}
+      >
+        {list}
+      </Box>
+      <Box
+        sx={(t) => ({
+          display: { xs: sheet === null ? 'none' : 'block', md: 'block' },
+          borderLeft: { md: `2px solid ${t.vars?.palette.rule}` },
+          minHeight: { md: 'calc(100vh - 114px)' },
+          px: { xs: 1.5, md: 3 },
+          py: 2,
+          minWidth: 0,
+        })}
+      >
+        {sheet ?? <Empty>{hint}</Empty>}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,123 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import OutlinedInput from '@mui/material/OutlinedInput';
+import Select from '@mui/material/Select';
+import { useState } from 'react';
+import { v7 } from 'uuid';
+import { api, Refused, take } from '../api/client';
+import { useStorePlaces, useWrite } from '../api/queries';
+import { Labelled } from './FieldInput';
+
+const ANOTHER = '\u0000another';
+
+/** Chooses the place where seed is kept, or adds one with its ordinary temperature and humidity. */
+export function PlaceInput({
+  label,
+  value,
+  error,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  error?: string;
+  onChange: (value: string) => void;
+}) {
+  const places = useStorePlaces();
+  const [adding, setAdding] = useState(false);
+  if (adding) {
+    return (
+      <NewPlace
+        onAdded={(name) => {
+          setAdding(false);
+          onChange(name);
+        }}
+        onCancel={() => setAdding(false)}
+      />
+    );
+  }
+  return (
+    <Labelled label={label} error={error}>
+      {({ id, describedBy }) => (
+        <Select
+          fullWidth
+          displayEmpty
+          id={`${id}-select`}
+          error={error !== undefined}
+          value={value}
+          renderValue={(chosen) => (chosen === '' ? 'Choose a place' : chosen)}
+          onChange={(event) =>
+            event.target.value === ANOTHER ? setAdding(true) : onChange(event.target.value)
+          }
+          inputProps={{ id, 'aria-describedby': describedBy }}
+          SelectDisplayProps={{ 'aria-label': label }}
+        >
+          {(places.data ?? []).map((place) => (
+            <MenuItem key={place.id} value={place.name}>
+              {place.name}, {place.temperature} °C, {place.rh} % RH
+            </MenuItem>
+          ))}
+          <MenuItem value={ANOTHER}>Add another place …</MenuItem>
+        </Select>
+      )}
+    </Labelled>
+  );
+}
+
+function NewPlace({ onAdded, onCancel }: { onAdded: (name: string) => void; onCancel: () => void }) {
+  const [id] = useState(() => v7());
+  const [typed, setTyped] = useState({ name: '', temperature: '', rh: '' });
+  const add = useWrite(() =>
+    take(
+      api.POST('/store-places', {
+        // Sent as typed: the server reads the numbers, and says what is wrong with them.
+        body: {
+          id,
+          name: typed.name,
+          temperature: typed.temperature.replace(',', '.') as never,
+          rh: typed.rh.replace(',', '.') as never,
+        },
+      }),
+    ),
+  );
+  const errors = add.error instanceof Refused ? add.error.fields : {};
+  const input = (name: keyof typeof typed, label: string, unit?: string) => (
+    <Labelled label={label} error={errors[name]}>
+      {({ id: input, describedBy }) => (
+        <OutlinedInput
+          fullWidth
+          id={input}
+          error={errors[name] !== undefined}
+          value={typed[name]}
+          onChange={(event) => setTyped({ ...typed, [name]: event.target.value })}
+          inputProps={{ 'aria-describedby': describedBy }}
+          endAdornment={unit}
+        />
+      )}
+    </Labelled>
+  );
+  return (
+    <Box
+      sx={(t) => ({
+        gridColumn: '1 / -1',
+        border: `2px solid ${t.vars?.palette.quiet}`,
+        p: 1.5,
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { md: '2fr 1fr 1fr' },
+      })}
+    >
+      {input('name', 'New place')}
+      {input('temperature', 'Temperature', '°C')}
+      {input('rh', 'Humidity', '% RH')}
+      <Box sx={{ display: 'flex', gap: 1, gridColumn: '1 / -1' }}>
+        <Button onClick={() => add.mutate(undefined, { onSuccess: () => onAdded(typed.name.trim()) })}>
+          Add this place
+        </Button>
+        <Button variant="text" onClick={onCancel}>
+          Leave it
+        </Button>
+      </Box>
+    </Box>
+  );
+}

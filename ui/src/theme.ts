@@ -1,0 +1,114 @@
+import { createTheme } from '@mui/material/styles';
+
+/**
+ * The enamel sign and the plant marker: made to be read outdoors, in sun, at arm's length. Flat, sturdy rules instead
+ * of shadows, one small radius everywhere.
+ */
+export const heading = '"Bricolage Grotesque Variable", "Helvetica Neue", Arial, sans-serif';
+const text = '"Atkinson Hyperlegible Next", "Helvetica Neue", Arial, sans-serif';
+
+export const radius = 3;
+
+/** One strong enamel colour a place. It marks that place's spine and nothing else; the name always stands beside it. */
+export const enamel = {
+  today: '#5b6b73',
+  plot: '#12854b',
+  bench: '#d99a00',
+  racks: '#c0407a',
+  trays: '#6a4bc4',
+  store: '#1766c2',
+  books: '#0c8a94',
+} as const;
+
+declare module '@mui/material/styles' {
+  interface Palette {
+    rule: string;
+    quiet: string;
+    caution: { main: string; ground: string };
+  }
+  interface PaletteOptions {
+    rule?: string;
+    quiet?: string;
+    caution?: { main: string; ground: string };
+  }
+}
+
+export const theme = createTheme({
+  cssVariables: { colorSchemeSelector: 'data-mode' },
+  colorSchemes: {
+    light: {
+      palette: {
+        background: { default: '#f1f5f3', paper: '#ffffff' },
+        text: { primary: '#14231c', secondary: '#435349' },
+        primary: { main: '#14231c', contrastText: '#ffffff' },
+        error: { main: '#c22a16', contrastText: '#ffffff' },
+        divider: '#14231c',
+        rule: '#14231c',
+        quiet: '#cfdad4',
+        caution: { main: '#8c4326', ground: '#fbeee7' },
+      },
+    },
+    dark: {
+      palette: {
+        background: { default: '#0e1613', paper: '#16211c' },
+        text: { primary: '#e4ede8', secondary: '#a9bab1' },
+        primary: { main: '#d7e5dd', contrastText: '#0e1613' },
+        error: { main: '#ff8069', contrastText: '#1c0703' },
+        divider: '#7d9187',
+        rule: '#7d9187',
+        quiet: '#33433b',
+        caution: { main: '#f0b090', ground: '#2c1d15' },
+      },
+    },
+  },
+  shape: { borderRadius: radius },
+  shadows: Array(25).fill('none') as never,
+  typography: {
+    fontFamily: text,
+    fontSize: 16,
+    htmlFontSize: 16,
+    body1: { fontSize: '1rem', lineHeight: 1.45, fontVariantNumeric: 'tabular-nums' },
+    body2: { fontSize: '1rem', lineHeight: 1.4, fontVariantNumeric: 'tabular-nums' },
+    h1: { fontFamily: heading, fontSize: '1.75rem', fontWeight: 750, lineHeight: 1.15 },
+    h2: { fontFamily: heading, fontSize: '1.25rem', fontWeight: 700, lineHeight: 1.2 },
+    h3: { fontFamily: heading, fontSize: '1.0625rem', fontWeight: 700, lineHeight: 1.25 },
+    button: { fontFamily: heading, fontSize: '1rem', fontWeight: 650, textTransform: 'none' },
+  },
+  components: {
+    MuiCssBaseline: {
+      styleOverrides: {
+        body: { fontVariantNumeric: 'tabular-nums' },
+        em: { fontStyle: 'italic' },
+        ':focus-visible': { outline: '3px solid #1766c2', outlineOffset: 2 },
+      },
+    },
+    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    MuiButton: {
+      defaultProps: { disableElevation: true, variant: 'outlined' },
+      styleOverrides: {
+        root: { minHeight: 44, borderWidth: 2, paddingInline: 16, '&:hover': { borderWidth: 2 } },
+        outlined: ({ theme: t }) => ({ borderColor: t.vars?.palette.rule }),
+      },
+    },
+    MuiOutlinedInput: {
+      styleOverrides: {
+        root: ({ theme: t }) => ({
+          minHeight: 44,
+          backgroundColor: t.vars?.palette.background.paper,
+          '& .MuiOutlinedInput-notchedOutline': { borderWidth: 2, borderColor: t.vars?.palette.rule },
+          '&.Mui-error .MuiOutlinedInput-notchedOutline': { borderColor: t.vars?.palette.error.main },
+        }),
+        input: { paddingBlock: 9, paddingInline: 12 },
+      },
+    },
+    MuiIconButton: { styleOverrides: { root: { minWidth: 44, minHeight: 44 } } },
+    MuiDialog: {
+      styleOverrides: { paper: ({ theme: t }) => ({ border: `2px solid ${t.vars?.palette.rule}` }) },
+    },
+    MuiPopover: {
+      styleOverrides: { paper: ({ theme: t }) => ({ border: `2px solid ${t.vars?.palette.rule}` }) },
+    },
+    MuiMenuItem: { styleOverrides: { root: { minHeight: 44, fontSize: '1rem' } } },
+    MuiTooltip: { styleOverrides: { tooltip: { fontSize: '1rem' } } },
+  },
+});
