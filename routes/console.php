@@ -1,4 +1,3 @@
 <?php
 
 // Commands are classes under app/Console/Commands.
-

@@ -58,7 +58,7 @@ final class DemoWriter
         ));
     }
 
-    /** @param array<string, mixed> $payload */
+    /** @param  array<string, mixed>  $payload */
     public function happen(Lot $lot, EntryKind $kind, string $at, array $payload = [], string $by = ''): void
     {
         $this->journal->aboutLot($lot, new Draft($this->id(), $kind, new DateTimeImmutable($at), $payload, $by));
@@ -70,7 +70,7 @@ final class DemoWriter
         $of instanceof Lot ? $this->journal->aboutLot($of, $draft) : $this->journal->aboutPlanting($of, $draft);
     }
 
-    /** @param array<string, float> $weighings mass in g by moment */
+    /** @param  array<string, float>  $weighings mass in g by moment */
     public function weigh(Lot $lot, array $weighings): void
     {
         foreach ($weighings as $at => $grams) {

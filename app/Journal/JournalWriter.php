@@ -209,13 +209,13 @@ final readonly class JournalWriter
         ]);
     }
 
-    /** @param array<string, mixed> $payload */
+    /** @param  array<string, mixed>  $payload */
     private static function encode(array $payload): string
     {
         return json_encode($payload, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
     }
 
-    /** @param class-string<Planting|Lot> $model */
+    /** @param  class-string<Planting|Lot>  $model */
     private function nextNumber(string $model): int
     {
         $highest = $model::query()->max('number');

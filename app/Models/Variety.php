@@ -28,6 +28,7 @@ final class Variety extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['type' => VarietyType::class];
 
     /** @return HasMany<Planting, $this> */

@@ -57,7 +57,7 @@ final readonly class PlaceLists
         });
     }
 
-    /** @param 'bench'|'racks'|'store' $place */
+    /** @param  'bench'|'racks'|'store'  $place */
     public function lots(string $place, When $when, string $find, string $sort, int $page): PlaceDocument
     {
         $query = LotStanding::query()

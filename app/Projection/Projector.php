@@ -142,7 +142,7 @@ final readonly class Projector
         ];
     }
 
-    /** @param list<Task> $tasks */
+    /** @param  list<Task>  $tasks */
     private function tasks(Subject $subject, string $id, array $tasks): void
     {
         DueTask::query()->where('subject', $subject->value)->where('subject_id', $id)->delete();
@@ -160,7 +160,7 @@ final readonly class Projector
         ], $tasks));
     }
 
-    /** @param list<\Marrow\Core\Journal\Entry> $entries */
+    /** @param  list<\Marrow\Core\Journal\Entry>  $entries */
     private static function notes(array $entries): string
     {
         $notes = [];

@@ -35,6 +35,6 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         // A lazily loaded relation or a misspelt column is a mistake to hear of, not to pay for in silence.
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict(! $this->app->environment('production'));
     }
 }

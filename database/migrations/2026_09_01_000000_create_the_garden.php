@@ -9,8 +9,7 @@ use Illuminate\Support\Facades\DB;
  *
  * Moments are the garden's wall-clock time as 'YYYY-MM-DD HH:MM:SS', so that they sort and compare as text.
  */
-return new class extends Migration
-{
+return new class extends Migration {
     public function up(): void
     {
         foreach (self::statements() as $statement) {

@@ -120,7 +120,7 @@ final class Reckon extends Command
         return Base::FAILURE;
     }
 
-    /** @param array<string, float|int|string|bool|null> $result */
+    /** @param  array<string, float|int|string|bool|null>  $result */
     private function show(Reckoning $reckoning, array $result): void
     {
         foreach ($reckoning->outputs as $output) {

@@ -9,7 +9,7 @@ use Marrow\Core\Storage\ViabilityConstants;
 /** Reads one crop from the decoded content of its file in core/data/crops. */
 final readonly class CropFile
 {
-    /** @param array<array-key, mixed> $data */
+    /** @param  array<array-key, mixed>  $data */
     private function __construct(private string $key, private array $data) {}
 
     /**

@@ -9,7 +9,7 @@ use Marrow\Core\InvalidFigure;
 /** The crops we know, by key. Whoever builds it reads the files; the core only reads what it is handed. */
 final readonly class CropReference
 {
-    /** @param array<string, Crop> $crops */
+    /** @param  array<string, Crop>  $crops */
     private function __construct(private array $crops) {}
 
     /**

@@ -60,7 +60,7 @@ final class LotCourse
         $this->store = new StoreCourse($facts->crop);
     }
 
-    /** @param list<Entry> $entries in any order, strikes among them */
+    /** @param  list<Entry>  $entries in any order, strikes among them */
     public static function fold(LotFacts $facts, array $entries, Practice $practice): self
     {
         $lot = new self($facts, $practice);

@@ -9,7 +9,7 @@ use Marrow\Core\Botany\Crop;
 /** What never changes about a lot. */
 final readonly class LotFacts
 {
-    /** @param \DateTimeImmutable|null $sownAt when the planting it comes from was sown, where that is known */
+    /** @param  \DateTimeImmutable|null  $sownAt when the planting it comes from was sown, where that is known */
     public function __construct(
         public string $code,
         public Crop $crop,

@@ -12,7 +12,7 @@ final readonly class Fields
 
     public const LEAST_GRAMS = 0.001;
 
-    /** @param array<array-key, mixed> $given */
+    /** @param  array<array-key, mixed>  $given */
     public function __construct(private array $given) {}
 
     /** @throws EntryRefused */

@@ -15,7 +15,7 @@ final readonly class Sequence
      */
     private function __construct(public array $standing, public array $struck) {}
 
-    /** @param list<Entry> $entries in any order */
+    /** @param  list<Entry>  $entries in any order */
     public static function of(array $entries): self
     {
         $struck = self::struckIds($entries);

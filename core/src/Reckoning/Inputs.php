@@ -7,7 +7,7 @@ namespace Marrow\Core\Reckoning;
 /** The inputs of one call, read and within their bounds. Asking for a key of another type is a programmer's mistake. */
 final readonly class Inputs
 {
-    /** @param array<string, float|int|string|list<float>|list<int>|null> $values */
+    /** @param  array<string, float|int|string|list<float>|list<int>|null>  $values */
     public function __construct(private array $values) {}
 
     public function has(string $key): bool

@@ -9,7 +9,7 @@ use Marrow\Core\Botany\CropReference;
 /** Every reckoning by its name. */
 final readonly class Registry
 {
-    /** @param array<string, Reckoning> $reckonings */
+    /** @param  array<string, Reckoning>  $reckonings */
     private function __construct(private array $reckonings) {}
 
     public static function standard(CropReference $crops): self

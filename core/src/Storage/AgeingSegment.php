@@ -7,7 +7,7 @@ namespace Marrow\Core\Storage;
 /** A time in which seed aged at one pace. The last segment of a forecast has no end. */
 final readonly class AgeingSegment
 {
-    /** @param float $sigmaDays days to lose one probit at this segment's moisture and temperature */
+    /** @param  float  $sigmaDays days to lose one probit at this segment's moisture and temperature */
     public function __construct(
         public \DateTimeImmutable $from,
         public float $sigmaDays,

@@ -27,7 +27,7 @@ if (! class_exists(NativeClock::class, false)) {
 
         public function withTimeZone(\DateTimeZone|string $timezone): static
         {
-            return new static($timezone);
+            return new self($timezone);
         }
     }
 }
