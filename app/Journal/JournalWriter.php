@@ -14,6 +14,7 @@ use App\Projection\Projector;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Course\LotCourse;
+use Marrow\Core\Course\LotFacts;
 use Marrow\Core\Course\PlantingCourse;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\EntryKind;
@@ -117,8 +118,11 @@ final readonly class JournalWriter
             if (isset($course->adrift[$entry->id])) {
                 throw $course->adrift[$entry->id];
             }
+            if ($entry->kind === EntryKind::Sown) {
+                $this->mustPrecedePickings($planting, $entry->happenedAt);
+            }
             $this->keep(Subject::Planting, $planting->id, $entry, $draft->by);
-            $this->projector->planting($planting);
+            $this->projector->plantingWithLots($planting);
         });
     }
 
@@ -142,14 +146,9 @@ final readonly class JournalWriter
             }
             $this->keep($subject, $target->subject_id, $this->entry($draft), $by);
             if ($subject === Subject::Lot) {
-                $this->projector->lot(Lot::query()->findOrFail($target->subject_id));
+                $this->projector->lot(Lot::query()->with(['variety', 'planting.variety'])->findOrFail($target->subject_id));
             } else {
-                $planting = Planting::query()->findOrFail($target->subject_id);
-                $this->projector->planting($planting);
-                // When it was sown bounds when its lots can have been picked.
-                foreach ($planting->lots()->get() as $lot) {
-                    $this->projector->lot($lot);
-                }
+                $this->projector->plantingWithLots(Planting::query()->with('variety')->findOrFail($target->subject_id));
             }
         });
     }
@@ -175,6 +174,23 @@ final readonly class JournalWriter
         }
         if ($at < new DateTimeImmutable('1950-01-01')) {
             throw EntryRefused::tooEarly('That is before 1950. Is the year right?');
+        }
+    }
+
+    /** @throws EntryRefused when seed was picked from the planting before it is said to have been sown */
+    private function mustPrecedePickings(Planting $planting, DateTimeImmutable $sownAt): void
+    {
+        foreach ($planting->lots()->with('variety')->get() as $lot) {
+            $facts = new LotFacts($lot->code(), $this->projector->crop($lot->variety), null);
+            $picked = LotCourse::fold($facts, EntryStore::of(Subject::Lot, $lot->id), $this->practice)->harvest->firstAt();
+            if ($picked !== null && $picked < $sownAt) {
+                throw EntryRefused::tooEarly(sprintf(
+                    '%s was picked from this planting on %s, so it cannot have been sown on %s.',
+                    $lot->code(),
+                    $picked->format('j F Y'),
+                    $sownAt->format('j F Y'),
+                ));
+            }
         }
     }
 

@@ -75,6 +75,15 @@ final readonly class Projector
         $this->tasks(Subject::Planting, $planting->id, $course->tasks());
     }
 
+    /** A planting and what hangs on it: when it was sown bounds when its lots can have been picked. */
+    public function plantingWithLots(Planting $planting): void
+    {
+        $this->planting($planting);
+        foreach ($planting->lots()->with(['variety', 'planting.variety'])->orderBy('number')->get() as $lot) {
+            $this->lot($lot);
+        }
+    }
+
     /** Everything afresh from the journal. */
     public function rebuild(): void
     {

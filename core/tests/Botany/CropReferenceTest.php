@@ -52,7 +52,7 @@ final class CropReferenceTest extends CoreTestCase
         self::assertSame('Ellis & Roberts 1981', self::crop('onion')->sources['storage.constants']);
     }
 
-    /** @param \Closure(array<string, mixed>): array<string, mixed> $spoil */
+    /** @param  \Closure(array<string, mixed>): array<string, mixed>  $spoil */
     #[DataProvider('spoiled')]
     public function test_an_unsound_file_is_refused_with_the_figure_at_fault(\Closure $spoil, string $figure): void
     {

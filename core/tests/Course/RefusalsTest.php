@@ -12,7 +12,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** What a keeper may mistype, and what they are told. */
 final class RefusalsTest extends CoreTestCase
 {
-    /** @param array<string, mixed> $payload */
+    /** @param  array<string, mixed>  $payload */
     #[DataProvider('mistakes')]
     public function test_refused_at_its_field_with_a_reason(string $crop, string $kind, string $at, array $payload, string $field, string $says): void
     {

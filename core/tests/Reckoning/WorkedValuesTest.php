@@ -93,7 +93,7 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'a single sample' => ['seed.mass', ['counted' => 50, 'masses' => [10.0]], ['tsm' => 200.0, 'cv' => null, 'seeds' => null]];
     }
 
-    /** @param array<string, mixed> $inputs */
+    /** @param  array<string, mixed>  $inputs */
     #[DataProvider('refusals')]
     public function test_refusal_names_the_input_and_its_bound(string $name, array $inputs, string $input, string $says): void
     {

@@ -58,7 +58,7 @@ final class Diary
         return LotCourse::fold($this->facts, array_reverse($this->entries), new Practice);
     }
 
-    /** @param array<string, mixed> $payload */
+    /** @param  array<string, mixed>  $payload */
     private function entry(string $kind, string $at, array $payload): Entry
     {
         $kind = EntryKind::from($kind);

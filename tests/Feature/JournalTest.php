@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\JournalEntry;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Tests\Support\Keeper;
+use Tests\TestCase;
+
+/** The journal is what happened; everything else can be reckoned from it again. */
+final class JournalTest extends TestCase
+{
+    public function test_the_same_entry_sent_twice_is_one_entry(): void
+    {
+        $keeper = new Keeper($this);
+        $lot = $keeper->storedTomato();
+        $id = (string) Str::uuid7();
+        $gift = ['purpose' => 'gift', 'seeds' => 100];
+        $keeper->tries($lot, 'withdrawn', '2026-09-01T09:00', $gift, $id)->assertOk();
+        $after = $this->getJson("/api/lots/$lot")->json();
+        $keeper->tries($lot, 'withdrawn', '2026-09-01T09:00', $gift, $id)->assertOk()->assertJsonPath('entry', $id);
+        $keeper->tries($lot, 'withdrawn', '2026-09-01T09:00', $gift, strtoupper($id))->assertOk();
+        self::assertSame(1, JournalEntry::query()->where('id', $id)->count());
+        self::assertSame($after, $this->getJson("/api/lots/$lot")->json());
+    }
+
+    public function test_one_id_with_two_stories_is_refused(): void
+    {
+        $keeper = new Keeper($this);
+        $lot = $keeper->storedTomato();
+        $id = (string) Str::uuid7();
+        $keeper->tries($lot, 'withdrawn', '2026-09-01T09:00', ['purpose' => 'gift', 'seeds' => 100], $id)->assertOk();
+        $keeper->tries($lot, 'withdrawn', '2026-09-01T09:00', ['purpose' => 'gift', 'seeds' => 200], $id)->assertStatus(409);
+        $keeper->tries($lot, 'withdrawn', '2026-09-02T09:00', ['purpose' => 'gift', 'seeds' => 100], $id)->assertStatus(409);
+        self::assertSame(3500, (int) $this->getJson("/api/lots/$lot")->json('store.seeds'));
+    }
+
+    public function test_a_new_lot_or_planting_sent_twice_is_one(): void
+    {
+        $keeper = new Keeper($this);
+        $planting = $keeper->sow($keeper->variety());
+        $start = ['id' => (string) Str::uuid7(), 'lot' => (string) Str::uuid7(), 'happened_at' => '2026-08-01T10:00', 'payload' => ['plants' => 2, 'fruits' => 5]];
+        $first = $this->postJson("/api/plantings/$planting/lots", $start)->assertOk()->json('code');
+        self::assertSame($first, $this->postJson("/api/plantings/$planting/lots", $start)->assertOk()->json('code'));
+        self::assertSame('L2', $keeper->pick($planting, '2026-08-02T10:00'), 'codes count on');
+    }
+
+    public function test_entries_can_be_neither_changed_nor_deleted(): void
+    {
+        (new Keeper($this))->storedTomato();
+        foreach (["UPDATE journal_entries SET happened_at = '2020-01-01'", 'DELETE FROM journal_entries'] as $harm) {
+            try {
+                DB::statement($harm);
+                self::fail('The journal let itself be changed.');
+            } catch (QueryException $e) {
+                self::assertStringContainsString('strike them', $e->getMessage());
+            }
+        }
+    }
+
+    public function test_projections_equal_what_the_journal_gives_afresh(): void
+    {
+        $this->layDemo();
+        $keeper = new Keeper($this);
+        // Strike every seventh entry and bring half of those back, so that adrift entries are among them.
+        foreach (JournalEntry::query()->orderBy('seq')->get()->values() as $i => $entry) {
+            if ($i % 7 === 3) {
+                $strike = $keeper->strikes($entry->id);
+                if ($i % 2 === 0) {
+                    $keeper->strikes($strike);
+                }
+            }
+        }
+        $before = self::projections();
+        self::assertNotSame([], $before['tasks']);
+        Artisan::call('marrow:rebuild');
+        self::assertSame($before, self::projections());
+    }
+
+    public function test_a_rebuild_mends_projections_that_were_lost(): void
+    {
+        $this->layDemo();
+        $before = self::projections();
+        DB::table('tasks')->delete();
+        DB::table('lot_standings')->update(['place' => 'plot', 'seeds' => 1]);
+        Artisan::call('marrow:rebuild');
+        self::assertSame($before, self::projections());
+    }
+
+    public function test_a_struck_sowing_can_be_recorded_anew_but_not_after_its_pickings(): void
+    {
+        $keeper = new Keeper($this);
+        $planting = $keeper->sow($keeper->variety(), '2026-03-20T10:00');
+        $lot = $keeper->pick($planting, '2026-08-01T10:00');
+        $sown = $this->getJson("/api/plantings/$planting")->json('entries.0.id');
+        $keeper->strikes($sown);
+        $again = fn (string $at) => $this->postJson("/api/plantings/$planting/entries", [
+            'id' => (string) Str::uuid7(), 'kind' => 'sown', 'happened_at' => $at, 'payload' => ['plants' => 12],
+        ]);
+        $again('2026-08-15T10:00')->assertStatus(422)->assertJsonPath('errors.happened_at.0', 'L1 was picked from this planting on 1 August 2026, so it cannot have been sown on 15 August 2026.');
+        $again('2026-04-02T10:00')->assertOk();
+        $this->getJson("/api/lots/$lot")->assertJsonPath('stage', 'picked');
+        $this->getJson("/api/plantings/$planting")->assertJsonPath('plants', 12);
+        $before = self::projections();
+        Artisan::call('marrow:rebuild');
+        self::assertSame($before, self::projections());
+    }
+
+    private function layDemo(): void
+    {
+        self::assertSame(0, Artisan::call('marrow:demo'), Artisan::output());
+    }
+
+    /** @return array<string, list<array<string, mixed>>> */
+    private static function projections(): array
+    {
+        $rows = static fn (string $table, string $order, string ...$without): array => DB::table($table)->orderByRaw($order)->get()
+            ->map(static fn (object $row): array => array_diff_key((array) $row, array_flip($without)))->all();
+
+        return [
+            'lots' => $rows('lot_standings', 'lot_id'),
+            'plantings' => $rows('planting_standings', 'planting_id'),
+            'tests' => $rows('test_standings', 'test_id'),
+            'tasks' => $rows('tasks', 'subject_id, kind, best_at, about', 'id'),
+        ];
+    }
+}
