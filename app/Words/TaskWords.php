@@ -147,7 +147,7 @@ final readonly class TaskWords
     {
         return match ($this->state()) {
             'late' => 'past its time by '.$this->when->span($this->latest ?? $this->best),
-            'now' => $this->when->now < $this->best ? 'today, '.$this->when->away($this->best) : ($this->when->isNear($this->best) ? 'now' : 'due for '.$this->when->span($this->best)),
+            'now' => $this->when->now < $this->best ? 'best '.$this->when->away($this->best) : ($this->when->isNear($this->best) ? 'now' : 'due for '.$this->when->span($this->best)),
             'open' => 'can be done, best '.$this->when->away($this->best),
             default => $this->when->away($this->best),
         };

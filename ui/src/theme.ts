@@ -108,6 +108,9 @@ export const theme = createTheme({
     MuiPopover: {
       styleOverrides: { paper: ({ theme: t }) => ({ border: `2px solid ${t.vars?.palette.rule}` }) },
     },
+    MuiAutocomplete: {
+      styleOverrides: { paper: ({ theme: t }) => ({ border: `2px solid ${t.vars?.palette.rule}` }) },
+    },
     MuiMenuItem: { styleOverrides: { root: { minHeight: 44, fontSize: '1rem' } } },
     MuiTooltip: { styleOverrides: { tooltip: { fontSize: '1rem' } } },
   },

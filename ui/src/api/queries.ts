@@ -1,7 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { v7 } from 'uuid';
 import { useLook } from '../look';
-import { api, take, type PlaceName } from './client';
+import { api, Refused, take, type PlaceName } from './client';
 
 export function useFrame() {
   const { on } = useLook();
@@ -80,12 +80,26 @@ export function useFind(text: string) {
   });
 }
 
+/**
+ * What follows a write that was kept. Not mutate()'s own callback: that one is dropped when the form is gone, and a
+ * form goes as soon as its lot has moved on.
+ */
+export async function then<T>(written: Promise<T>, follow: (out: T) => void): Promise<void> {
+  try {
+    follow(await written);
+  } catch (error) {
+    // A refusal stands on the form; anything else is a fault and must be heard of.
+    if (!(error instanceof Refused)) throw error;
+  }
+}
+
 /** A write after which every list and figure is asked for again: any entry can move any of them. */
 export function useWrite<In, Out>(write: (input: In) => Promise<Out>) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: write,
-    onSuccess: () => client.invalidateQueries(),
+    // Not waited for: what was kept is said back at once, and the lists follow.
+    onSuccess: () => void client.invalidateQueries(),
   });
 }
 

@@ -62,7 +62,9 @@ export function ForecastChart({ forecast, on }: { forecast: Forecast; on: string
           },
         ]}
         sx={{
-          '& .MuiLineChart-line[data-series="low"], & .MuiLineChart-line[data-series="band"]': { stroke: 'none' },
+          '& .MuiLineChart-line[data-series="low"], & .MuiLineChart-line[data-series="band"]': {
+            stroke: 'none',
+          },
           '& .MuiLineChart-area[data-series="low"]': { fill: 'none' },
           // The library brightens areas, which would turn this one white on white.
           '& .MuiLineChart-area[data-series="band"]': { filter: 'none', opacity: 1 },

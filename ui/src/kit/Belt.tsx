@@ -124,7 +124,6 @@ function Week({
           height: 52,
           cursor: 'pointer',
           borderLeft: `1px solid ${month !== '' ? t.vars?.palette.rule : t.vars?.palette.quiet}`,
-          opacity: past ? 0.55 : 1,
           bgcolor: isOn ? t.vars?.palette.quiet : undefined,
           '&:hover': { bgcolor: t.vars?.palette.quiet },
           '&:focus-visible': { outline: '3px solid #1766c2', outlineOffset: -3 },
@@ -160,7 +159,8 @@ function Week({
               width: 10,
               // The more falls due, the taller the mark; a full week never outgrows the belt.
               height: Math.min(20, 6 + week.count * 2),
-              bgcolor: t.vars?.palette.text.primary,
+              bgcolor: past ? t.vars?.palette.text.secondary : t.vars?.palette.text.primary,
+              opacity: past ? 0.6 : 1,
             })}
           />
         )}

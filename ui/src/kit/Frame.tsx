@@ -9,6 +9,7 @@ import { useLook } from '../look';
 import { pages } from '../places';
 import { day } from '../words';
 import { Belt } from './Belt';
+import { Broken } from './Broken';
 import { Find } from './Find';
 import { Keys } from './Keys';
 import { Places } from './Places';
@@ -20,7 +21,9 @@ export function Frame() {
   const [keysShown, setKeysShown] = useState(false);
   const { pathname } = useLocation();
   useShortcuts(() => setKeysShown(true));
-  useEffect(() => window.scrollTo(0, 0), [pathname]);
+  useEffect(() => {
+    window.scrollTo(0, 0);
+  }, [pathname]);
 
   return (
     <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column', pb: { xs: '104px', md: 0 } }}>
@@ -33,7 +36,11 @@ export function Frame() {
       <Box sx={{ flex: 1, display: 'flex', minWidth: 0 }}>
         <Places counts={frame.data?.places ?? []} handsToday={frame.data?.hands_today ?? 0} />
         <Box component="main" sx={{ flex: 1, minWidth: 0, '@media print': { p: 0 } }}>
-          {frame.data !== undefined && <Outlet />}
+          {frame.data !== undefined && (
+            <Broken key={pathname}>
+              <Outlet />
+            </Broken>
+          )}
         </Box>
       </Box>
       <Keys open={keysShown} onClose={() => setKeysShown(false)} />

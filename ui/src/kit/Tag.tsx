@@ -65,7 +65,7 @@ export function Tag({ tag, large = false }: { tag: TagWords; large?: boolean }) 
             }}
           >
             {tag.code}
-          </Box>
+          </Box>{' '}
           <Box component="span" sx={{ minWidth: 0, lineHeight: 1.2 }}>
             <Box
               component="span"

@@ -6,7 +6,7 @@ import Select from '@mui/material/Select';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { api, Refused, take } from '../api/client';
-import { useStorePlaces, useWrite } from '../api/queries';
+import { then, useStorePlaces, useWrite } from '../api/queries';
 import { Labelled } from './FieldInput';
 
 const ANOTHER = '\u0000another';
@@ -111,7 +111,7 @@ function NewPlace({ onAdded, onCancel }: { onAdded: (name: string) => void; onCa
       {input('temperature', 'Temperature', '°C')}
       {input('rh', 'Humidity', '% RH')}
       <Box sx={{ display: 'flex', gap: 1, gridColumn: '1 / -1' }}>
-        <Button onClick={() => add.mutate(undefined, { onSuccess: () => onAdded(typed.name.trim()) })}>
+        <Button onClick={() => void then(add.mutateAsync(undefined), () => onAdded(typed.name.trim()))}>
           Add this place
         </Button>
         <Button variant="text" onClick={onCancel}>

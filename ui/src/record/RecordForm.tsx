@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import { v7 } from 'uuid';
 import { api, Refused, take, type Crop, type Offer, type Saved, type Test } from '../api/client';
-import { useFrame, useStorePlaces, useWrite } from '../api/queries';
+import { then, useFrame, useStorePlaces, useWrite } from '../api/queries';
 import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { useDraft } from './draft';
@@ -75,12 +75,10 @@ export function RecordForm({
       aria-label={offer.title}
       onSubmit={(event) => {
         event.preventDefault();
-        save.mutate(undefined, {
-          onSuccess: (saved) => {
-            draft.clear();
-            say(`Kept. ${saved.said}`, saved.entry);
-            onDone(saved);
-          },
+        void then(save.mutateAsync(undefined), (saved) => {
+          draft.clear();
+          say(`Kept. ${saved.said}`, saved.entry);
+          onDone(saved);
         });
       }}
     >

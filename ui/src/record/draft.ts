@@ -11,7 +11,9 @@ export function useDraft<T extends object>(key: string, start: () => T) {
     // The id is made once for what is typed, so that sending it twice keeps it once.
     return stored === null ? { id: v7(), values: start() } : (JSON.parse(stored) as Kept<T>);
   });
-  useEffect(() => sessionStorage.setItem(name, JSON.stringify(draft)), [name, draft]);
+  useEffect(() => {
+    sessionStorage.setItem(name, JSON.stringify(draft));
+  }, [name, draft]);
 
   return {
     id: draft.id,

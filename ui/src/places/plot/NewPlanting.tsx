@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 } from 'uuid';
 import { api, Refused, take, type Variety } from '../../api/client';
-import { useFrame, useVarieties, useWrite } from '../../api/queries';
+import { then, useFrame, useVarieties, useWrite } from '../../api/queries';
 import { Trouble } from '../../kit/Section';
 import { useSay } from '../../kit/Said';
 import { useLook } from '../../look';
@@ -119,12 +119,10 @@ export function NewPlanting() {
         sx={{ mt: 2 }}
         onSubmit={(event) => {
           event.preventDefault();
-          save.mutate(undefined, {
-            onSuccess: (saved) => {
-              draft.clear();
-              say(`Kept. ${saved.said}`, saved.entry);
-              void navigate(at(`/plot/${saved.code}`));
-            },
+          void then(save.mutateAsync(undefined), (saved) => {
+            draft.clear();
+            say(`Kept. ${saved.said}`, saved.entry);
+            void navigate(at(`/plot/${saved.code}`));
           });
         }}
       >

@@ -6,7 +6,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { api, Refused, take, type Crop, type Variety } from '../../api/client';
-import { useCrops, useWrite } from '../../api/queries';
+import { then, useCrops, useWrite } from '../../api/queries';
 import { Caution, Trouble } from '../../kit/Section';
 import { useSay } from '../../kit/Said';
 import { FieldInput, Labelled } from '../../record/FieldInput';
@@ -115,11 +115,9 @@ export function NewVariety({ onAdded, onCancel }: { onAdded: (id: string) => voi
           variant="contained"
           disabled={add.isPending}
           onClick={() =>
-            add.mutate(undefined, {
-              onSuccess: (saved) => {
-                say(saved.said);
-                onAdded(saved.entry);
-              },
+            void then(add.mutateAsync(undefined), (saved) => {
+              say(saved.said);
+              onAdded(saved.entry);
             })
           }
         >

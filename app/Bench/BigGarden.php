@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Garden;
+use App\Projection\Projector;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Journal\EntryKind;
+use Marrow\Core\Journal\Fields;
+use Ramsey\Uuid\Uuid;
+
+/**
+ * A large made-up garden of many years, with lots in every stage, written straight into the journal and then projected:
+ * through the keeper's door it would take an hour. The same numbers give the same garden.
+ */
+final class BigGarden
+{
+    private const NAMESPACE = '6d617272-6f77-5000-8000-62656e636800';
+
+    private const VARIETIES_PER_CROP = 40;
+
+    private int $ids = 0;
+
+    /** @var list<array<string, mixed>> */
+    private array $journal = [];
+
+    private int $entries = 0;
+
+    public function __construct(private readonly CropReference $crops, private readonly Projector $projector) {}
+
+    /** @return array{int, int} lots and entries made */
+    public function grow(int $lots, int $entries): array
+    {
+        DB::transaction(function () use ($lots, $entries): void {
+            Garden::query()->create(['name' => 'Big garden']);
+            $varieties = $this->varieties();
+            $made = [];
+            $perLot = intdiv($entries, $lots);
+            for ($n = 1; $n <= $lots; $n++) {
+                [$variety, $crop] = $varieties[$n % count($varieties)];
+                $made[] = $this->lot($n, $variety, $crop, $perLot);
+                if (count($this->journal) > 500) {
+                    $this->flush();
+                }
+            }
+            for ($n = 0; $this->entries < $entries; $n++) {
+                $this->add('lot', $made[$n % $lots], EntryKind::Noted, new DateTimeImmutable('2026-09-10 10:00'), ['text' => 'Counted for the year']);
+            }
+            $this->flush();
+        });
+        $this->projector->rebuild();
+
+        return [$lots, $this->entries];
+    }
+
+    /** @return list<array{string, Crop}> */
+    private function varieties(): array
+    {
+        $varieties = [];
+        foreach ($this->crops->all() as $crop) {
+            for ($n = 1; $n <= self::VARIETIES_PER_CROP; $n++) {
+                $id = $this->id();
+                DB::table('varieties')->insert(['id' => $id, 'crop' => $crop->key, 'name' => "$crop->name $n", 'type' => 'open_pollinated']);
+                $varieties[] = [$id, $crop];
+            }
+        }
+
+        return $varieties;
+    }
+
+    /** @return string id of the lot */
+    private function lot(int $n, string $variety, Crop $crop, int $entries): string
+    {
+        $year = 2012 + $n % 15;
+        $planting = $this->id();
+        $lot = $this->id();
+        DB::table('plantings')->insert(['id' => $planting, 'number' => $n, 'variety_id' => $variety, 'season' => $year]);
+        DB::table('lots')->insert(['id' => $lot, 'number' => $n, 'planting_id' => $planting, 'variety_id' => $variety]);
+        $this->add('planting', $planting, EntryKind::Sown, new DateTimeImmutable("$year-01-10 10:00"), ['plants' => 20]);
+
+        $at = new DateTimeImmutable("$year-07-".(1 + $n % 28).' 10:00');
+        // One lot in forty is still on the bench or the racks.
+        $unfinished = $n % 40;
+        foreach ($this->steps($crop, $n, $entries) as $i => [$kind, $days, $payload]) {
+            if ($unfinished < 3 && $i > 2 * $unfinished) {
+                break;
+            }
+            $at = $at->modify("+$days days");
+            if ($at >= new DateTimeImmutable('2026-09-14')) {
+                break;
+            }
+            $this->add('lot', $lot, $kind, $at, $payload);
+        }
+
+        return $lot;
+    }
+
+    /** @return list<array{EntryKind, int, array<string, mixed>}> kind, days since the one before, payload */
+    private function steps(Crop $crop, int $n, int $entries): array
+    {
+        $steps = [[EntryKind::Picked, 0, ['plants' => 10, 'fruits' => 30, 'mass_g' => 2000]]];
+        if ($crop->isWetCleaned()) {
+            $steps[] = [EntryKind::Rinsed, 2, []];
+        } else {
+            $steps[] = [EntryKind::Threshed, 9, ['mass_g' => 130]];
+            $steps[] = [EntryKind::Winnowed, 0, ['mass_g' => 100]];
+        }
+        $steps[] = [EntryKind::Spread, 0, ['surface' => 'mesh', 'mass_g' => 100, 'moisture' => 20]];
+        foreach ([94, 91, 89, 88] as $grams) {
+            $steps[] = [EntryKind::Weighed, 2, ['mass_g' => $grams]];
+        }
+        $steps[] = [EntryKind::JarRead, 1, ['rh' => 28 + $n % 9, 'temperature_c' => 20]];
+        $steps[] = [EntryKind::Stored, 1, ['container' => $n % 3 === 0 ? 'paper_envelope' : 'jar', 'place' => 'Shelf '.$n % 12, 'temperature_c' => 5 + $n % 14, 'rh' => 50, 'mass_g' => 88]];
+        $test = $this->id();
+        $steps[] = [EntryKind::TestStarted, 30, ['test' => $test, 'replicates' => 1, 'seeds' => 25, 'temperature_c' => 20, 'method' => 'dish']];
+        $steps[] = [EntryKind::TestCounted, 7, ['test' => $test, 'normal' => [14 + $n % 9], 'abnormal' => [0]]];
+        $steps[] = [EntryKind::TestEnded, 21, ['test' => $test]];
+        while (count($steps) < $entries) {
+            $steps[] = [EntryKind::Noted, 60, ['text' => 'Looked at, shaken, put back']];
+        }
+
+        return $steps;
+    }
+
+    /** @param  array<string, mixed>  $payload */
+    private function add(string $subject, string $id, EntryKind $kind, DateTimeImmutable $at, array $payload): void
+    {
+        $this->entries++;
+        $this->journal[] = [
+            'id' => $this->id(),
+            'subject' => $subject,
+            'subject_id' => $id,
+            'kind' => $kind->value,
+            'payload' => json_encode($kind->payload()::read(new Fields($payload))->toArray(), JSON_THROW_ON_ERROR),
+            'happened_at' => $at->format('Y-m-d H:i:s'),
+            'recorded_at' => $at->format('Y-m-d H:i:s'),
+        ];
+    }
+
+    private function flush(): void
+    {
+        DB::table('journal_entries')->insert($this->journal);
+        $this->journal = [];
+    }
+
+    private function id(): string
+    {
+        return Uuid::uuid5(self::NAMESPACE, (string) $this->ids++)->toString();
+    }
+}

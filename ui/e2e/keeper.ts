@@ -1,0 +1,57 @@
+import { expect, type Page } from '@playwright/test';
+
+/** Does in the browser what a keeper does, by the words on the screen. */
+export class Keeper {
+  constructor(readonly page: Page) {}
+
+  /** Fills the form that is open; a value of a choice is the words of the choice. */
+  async fill(fields: Record<string, string>) {
+    for (const [label, value] of Object.entries(fields)) {
+      const field = this.page
+        .getByLabel(label, { exact: true })
+        .or(this.page.getByLabel(`${label} *`, { exact: true }));
+      if (
+        (await field.first().getAttribute('role')) === 'combobox' &&
+        (await field.first().evaluate((e) => e.tagName)) !== 'INPUT'
+      ) {
+        await field.first().click();
+        await this.page.getByRole('option', { name: value }).click();
+      } else {
+        await field.first().fill(value);
+      }
+    }
+  }
+
+  /** Presses what can be recorded, fills its form and keeps it. */
+  async records(act: string, fields: Record<string, string>) {
+    await this.page.getByRole('button', { name: act, exact: true }).click();
+    await this.fill(fields);
+    await this.keeps();
+  }
+
+  async keeps() {
+    await this.page.getByRole('button', { name: /^Keep: / }).click();
+    await expect(this.page.getByText(/^Kept\. /)).toBeVisible();
+    await expect(this.page.getByRole('button', { name: /^Keep: / })).toHaveCount(0);
+  }
+
+  async addsVariety(crop: string, name: string) {
+    await this.page.goto('/plot/new');
+    await this.page.getByRole('button', { name: 'Add a variety' }).click();
+    await this.page.getByPlaceholder('Tomato, leek …').fill(crop);
+    await this.page.getByRole('option', { name: crop }).first().click();
+    await this.fill({ 'Name of the variety': name });
+    await this.page.getByRole('button', { name: 'Add this variety' }).click();
+    await expect(this.page.getByPlaceholder('Name of the variety or crop')).toHaveValue(new RegExp(name));
+  }
+
+  /** @returns the code in the address */
+  async code(place: string): Promise<string> {
+    await this.page.waitForURL(new RegExp(`/${place}/[LP]\\d+`));
+    return this.page.url().match(/[LP]\d+/)?.[0] ?? '';
+  }
+
+  section(title: string | RegExp) {
+    return this.page.getByRole('region', { name: title });
+  }
+}

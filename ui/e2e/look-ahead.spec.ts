@@ -1,0 +1,57 @@
+import { expect, test } from '@playwright/test';
+
+test('a day picked on the belt shows every place as it will stand then, and home returns', async ({
+  page,
+}) => {
+  await page.goto('/today');
+  const due = page.getByRole('region', { name: 'Due now' });
+  await expect(due.getByText('Pour off before', { exact: false })).toBeVisible();
+
+  await page.getByRole('button', { name: /^Week of 14 Sept.*this week$/ }).click();
+  await page.getByRole('button', { name: /Fri 18 Sept/ }).click();
+  await expect(page).toHaveURL(/on=2026-09-18/);
+  await expect(page.getByRole('status')).toContainText('Looking ahead to Fri, 18 Sept 2026');
+  await expect(
+    page.getByRole('region', { name: 'Due by that day' }).getByText('Pour off at once'),
+  ).toBeVisible();
+
+  await page.getByRole('link', { name: /^Bench/ }).click();
+  await expect(page).toHaveURL(/\/bench\?on=2026-09-18/);
+  await page.getByRole('link', { name: /^L13/ }).click();
+  await expect(page.getByText('Pour off at once').last()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Poured off' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Strike/ })).toHaveCount(0);
+
+  await page.keyboard.press('Home');
+  await expect(page).not.toHaveURL(/on=/);
+  await expect(page.getByRole('button', { name: 'Poured off' })).toBeVisible();
+});
+
+test('places, finding and the list of keys are reached from the keyboard', async ({ page }) => {
+  await page.goto('/today');
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  await page.keyboard.press('3');
+  await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('Back to today from a look ahead');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.keyboard.press('/');
+  await page.keyboard.type('capstan 2024');
+  await page.getByRole('option', { name: /L1 Capstan/ }).waitFor();
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/store\/L1$/);
+});
+
+test('a narrowed list stays in the address, and the back button returns to it', async ({ page }) => {
+  await page.goto('/store');
+  await page.getByLabel('Only those with').fill('fridge');
+  await expect(page).toHaveURL(/find=fridge/);
+  await expect(page.getByRole('link', { name: /^L1 / })).toHaveCount(0);
+  await page.getByRole('link', { name: /^L2/ }).click();
+  await expect(page).toHaveURL(/\/store\/L2\?find=fridge/);
+  await page.goBack();
+  await expect(page).toHaveURL(/\/store\?find=fridge/);
+  await page.reload();
+  await expect(page.getByLabel('Only those with')).toHaveValue('fridge');
+});
