@@ -44,6 +44,9 @@ system_packages() {
     if [ "${1:-}" = with-browser ]; then
         command -v chromium >/dev/null || missing+=(chromium)
     fi
+    if command -v node >/dev/null && [ "$(node -p 'process.versions.node.split(".")[0]')" -lt 20 ]; then
+        die "Marrow's interface is built with Node 20 or later; this machine has $(node --version)."
+    fi
     [ ${#missing[@]} -eq 0 ] && return
     if [ "$(id -u)" -ne 0 ]; then
         die "Some system packages are missing. Run this once, then try again:

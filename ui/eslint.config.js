@@ -7,6 +7,7 @@ export default tseslint.config(
   js.configs.recommended,
   ...tseslint.configs.strict,
   reactHooks.configs.flat.recommended,
+  { files: ['**/*.mjs'], languageOptions: { globals: { process: 'readonly' } } },
   {
     rules: {
       '@typescript-eslint/consistent-type-imports': 'error',

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Marrow\Core\Course\Show;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\EntryKind;
 use Marrow\Core\Journal\Payload\ContainerKind;
@@ -139,7 +138,7 @@ final class EntryWords
     private static function mass(?float $grams): string
     {
         // As it was weighed, not rounded: this is the record, not a forecast.
-        return $grams === null ? '' : Show::grams($grams).' g';
+        return $grams === null ? '' : rtrim(rtrim(number_format($grams, 3, '.', "\u{00A0}"), '0'), '.')."\u{00A0}g";
     }
 
     /** @return list<string> */

@@ -41,7 +41,7 @@ test('a thumb walks from what is due to the list, the worksheet and a kept entry
   await page.getByRole('button', { name: 'Weigh', exact: true }).tap();
   await keeper.fill({ 'It weighs': '19,9' });
   await page.getByRole('button', { name: /^Keep: / }).tap();
-  await expect(page.getByText(/Kept\. L10: weighed, 19\.9 g/)).toBeVisible();
+  await expect(page.getByText(/Kept\. L10: weighed, 19\.9\sg/)).toBeVisible();
   await page.getByRole('button', { name: 'Take it back' }).tap();
   await expect(page.getByText('Taken back.', { exact: false })).toBeVisible();
   await page.getByRole('link', { name: 'Back to the racks' }).tap();

@@ -109,6 +109,7 @@ export const theme = createTheme({
       styleOverrides: { paper: ({ theme: t }) => ({ border: `2px solid ${t.vars?.palette.rule}` }) },
     },
     MuiAutocomplete: {
+      defaultProps: { size: 'small' },
       styleOverrides: { paper: ({ theme: t }) => ({ border: `2px solid ${t.vars?.palette.rule}` }) },
     },
     MuiMenuItem: { styleOverrides: { root: { minHeight: 44, fontSize: '1rem' } } },

@@ -202,7 +202,15 @@ function Days({ week, today, onPick }: { week: BeltWeek; today: string; onPick: 
               fontWeight: 400,
             }}
           >
-            <Box component="span" sx={{ width: 92, flexShrink: 0, fontWeight: d.date === today ? 700 : 400 }}>
+            <Box
+              component="span"
+              sx={{
+                width: 104,
+                flexShrink: 0,
+                whiteSpace: 'nowrap',
+                fontWeight: d.date === today ? 700 : 400,
+              }}
+            >
               {dayjs(d.date).format('ddd')} {shortDay(d.date)}
             </Box>
             <Box component="span" sx={{ lineHeight: 1.25 }}>

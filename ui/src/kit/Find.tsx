@@ -16,7 +16,6 @@ export function Find() {
   return (
     <Autocomplete
       id="find"
-      size="small"
       sx={{ width: { xs: 112, md: 320 }, flexShrink: 0 }}
       options={text.trim() === '' ? [] : (found.data ?? [])}
       // The server has narrowed already, by more than the label shows.

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import OutlinedInput from '@mui/material/OutlinedInput';
+import { useEffect, useRef } from 'react';
 import { v7 } from 'uuid';
 import { api, Refused, take, type Crop, type Offer, type Saved, type Test } from '../api/client';
 import { then, useFrame, useStorePlaces, useWrite } from '../api/queries';
@@ -65,12 +66,18 @@ export function RecordForm({
     }
   });
   const refused = save.error instanceof Refused ? save.error : undefined;
+  const form = useRef<HTMLFormElement>(null);
+  // What was refused may stand above what is in view.
+  useEffect(() => {
+    if (refused !== undefined) form.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
+  }, [refused]);
   const known = new Set(['happened_at', ...fields.map(({ name }) => name)]);
   const elsewhere = refused !== undefined && !Object.keys(refused.fields).some((name) => known.has(name));
 
   return (
     <Box
       component="form"
+      ref={form}
       noValidate
       aria-label={offer.title}
       onSubmit={(event) => {

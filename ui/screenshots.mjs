@@ -1,0 +1,46 @@
+import { chromium } from '@playwright/test';
+
+/** Takes the pictures of docs/screenshots from the demo garden: node screenshots.mjs ADDRESS FOLDER */
+const [address, folder] = process.argv.slice(2);
+if (address === undefined || folder === undefined) throw new Error('screenshots.mjs ADDRESS FOLDER');
+
+const views = [
+  { name: 'today', path: '/today' },
+  { name: 'plot', path: '/plot/P18' },
+  { name: 'bench', path: '/bench/L13' },
+  { name: 'racks', path: '/racks/L10', height: 1000 },
+  { name: 'trays', path: '/trays/L9', height: 1000 },
+  { name: 'store', path: '/store/L2', height: 1000 },
+  { name: 'tags', path: '/tags/L2' },
+  { name: 'handbook', path: '/books/handbook/squash-pepo' },
+  { name: 'evening', path: '/store/L7', colours: 'dark' },
+  { name: 'look-ahead', path: '/bench/L13?on=2026-09-18' },
+  { name: 'phone', path: '/racks/L10', width: 390, height: 844 },
+  {
+    name: 'record',
+    path: '/racks/L12',
+    before: async (page) => {
+      await page.getByRole('button', { name: 'Put away' }).click();
+      await page.getByLabel('It weighs').fill('11.6');
+    },
+  },
+];
+
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+for (const { name, path, width = 1280, height = 800, colours = 'light', before } of views) {
+  const context = await browser.newContext({
+    viewport: { width, height },
+    colorScheme: colours,
+    locale: 'en-GB',
+  });
+  const page = await context.newPage();
+  await page.goto(`${address}${path}`);
+  await page.waitForLoadState('networkidle');
+  await before?.(page);
+  await page.screenshot({ path: `${folder}/${name}.png` });
+  await context.close();
+}
+await browser.close();
