@@ -74,9 +74,9 @@ final class Keeper
     }
 
     /** A tomato lot, fermented, dried and stored in a jar with a known moisture. */
-    public function storedTomato(): string
+    public function storedTomato(string $variety = 'Sluice Gate'): string
     {
-        $lot = $this->pick($this->sow($this->variety()), '2026-08-01T10:00');
+        $lot = $this->pick($this->sow($this->variety('tomato', $variety)), '2026-08-01T10:00');
         $this->records($lot, 'ferment_started', '2026-08-01T12:00', ['temperature_c' => 24, 'cover' => 'cloth']);
         $this->records($lot, 'poured_off', '2026-08-03T20:00', ['passes' => 4]);
         $this->records($lot, 'rinsed', '2026-08-03T20:20');

@@ -48,6 +48,8 @@ export class Keeper {
   /** @returns the code in the address */
   async code(place: string): Promise<string> {
     await this.page.waitForURL(new RegExp(`/${place}/[LP]\\d+`));
+    // The address changes a moment before the page does; what is pressed then would be pressed on the old page.
+    await expect(this.page.locator(`nav a[aria-current="page"][href^="/${place}"]`)).toBeVisible();
     return this.page.url().match(/[LP]\d+/)?.[0] ?? '';
   }
 
