@@ -43,6 +43,7 @@ system_packages() {
     command -v curl >/dev/null || missing+=(curl)
     if [ "${1:-}" = with-browser ]; then
         command -v chromium >/dev/null || missing+=(chromium)
+        command -v pgrep >/dev/null || missing+=(procps)
     fi
     if command -v node >/dev/null && [ "$(node -p 'process.versions.node.split(".")[0]')" -lt 20 ]; then
         die "Marrow's interface is built with Node 20 or later; this machine has $(node --version)."

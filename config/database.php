@@ -12,8 +12,6 @@ return [
             'journal_mode' => 'WAL',
             // Every confirmed entry is on the disk before it is confirmed.
             'synchronous' => 'FULL',
-            // Writers queue at the start of their transaction instead of failing half-way through it.
-            'transaction_mode' => 'IMMEDIATE',
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

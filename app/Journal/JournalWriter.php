@@ -11,6 +11,7 @@ use App\Models\Planting;
 use App\Models\Variety;
 use App\Moment;
 use App\Projection\Projector;
+use Closure;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Course\LotCourse;
@@ -42,7 +43,7 @@ final readonly class JournalWriter
      */
     public function startPlanting(string $plantingId, Variety $variety, string $spot, Draft $sown): Planting
     {
-        return DB::transaction(function () use ($plantingId, $variety, $spot, $sown): Planting {
+        return $this->writing(function () use ($plantingId, $variety, $spot, $sown): Planting {
             $planting = Planting::query()->find($plantingId);
             if ($planting === null) {
                 $planting = Planting::query()->create([
@@ -66,7 +67,7 @@ final readonly class JournalWriter
      */
     public function startLot(string $lotId, Planting $planting, Draft $picked): Lot
     {
-        return DB::transaction(function () use ($lotId, $planting, $picked): Lot {
+        return $this->writing(function () use ($lotId, $planting, $picked): Lot {
             $lot = Lot::query()->find($lotId);
             if ($lot === null) {
                 $lot = Lot::query()->create([
@@ -85,7 +86,7 @@ final readonly class JournalWriter
     /** @throws EntryRefused|AnotherEntry */
     public function aboutLot(Lot $lot, Draft $draft): void
     {
-        DB::transaction(function () use ($lot, $draft): void {
+        $this->writing(function () use ($lot, $draft): void {
             if ($this->isKeptAlready(Subject::Lot, $lot->id, $draft)) {
                 return;
             }
@@ -102,7 +103,7 @@ final readonly class JournalWriter
     /** @throws EntryRefused|AnotherEntry */
     public function aboutPlanting(Planting $planting, Draft $draft): void
     {
-        DB::transaction(function () use ($planting, $draft): void {
+        $this->writing(function () use ($planting, $draft): void {
             if ($this->isKeptAlready(Subject::Planting, $planting->id, $draft)) {
                 return;
             }
@@ -135,7 +136,7 @@ final readonly class JournalWriter
      */
     public function strike(JournalEntry $target, string $id, string $reason, string $by = ''): void
     {
-        DB::transaction(function () use ($target, $id, $reason, $by): void {
+        $this->writing(function () use ($target, $id, $reason, $by): void {
             $subject = Subject::from($target->subject);
             $draft = new Draft($id, EntryKind::Struck, $this->clock->now(), ['entry' => $target->id, 'reason' => $reason], $by);
             if ($this->isKeptAlready($subject, $target->subject_id, $draft)) {
@@ -175,6 +176,25 @@ final readonly class JournalWriter
         if ($at < new DateTimeImmutable('1950-01-01')) {
             throw EntryRefused::tooEarly('That is before 1950. Is the year right?');
         }
+    }
+
+    /**
+     * A transaction that takes the write lock before it reads anything, so that keepers who record at the same moment
+     * queue, each seeing what the one before has written. SQLite would otherwise let two of them read first and then
+     * refuse the second's write; and PDO cannot begin a transaction as IMMEDIATE before PHP 8.4.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $work
+     * @return T
+     */
+    private function writing(Closure $work): mixed
+    {
+        return DB::transaction(static function () use ($work): mixed {
+            DB::update('UPDATE gardens SET id = id WHERE 0');
+
+            return $work();
+        });
     }
 
     /** @throws EntryRefused when seed was picked from the planting before it is said to have been sown */

@@ -114,6 +114,8 @@ test('a dry crop is threshed, winnowed and dried by a closed jar, with each mist
 
   await test.step('the journal holds all of it', async () => {
     await page.goto('/books/journal');
+    await page.getByRole('button', { name: 'Older' }).click();
+    await expect(page).toHaveURL(/page=2/);
     await expect(page.getByRole('main')).toContainText('Seeds counted and weighed: 3 × 100 seeds');
     await page
       .getByRole('link', { name: new RegExp(`^${lot} `) })

@@ -102,7 +102,7 @@ final class FieldsTest extends TestCase
         $this->refused('t', 'must be a text', static fn (Fields $f): string => $f->text('t', 'The note'), ['t' => ['x']]);
     }
 
-    /** @param array<string, mixed> $payload */
+    /** @param  array<string, mixed>  $payload */
     #[DataProvider('payloads')]
     public function test_what_is_kept_of_an_entry_can_be_read_again(string $kind, array $payload): void
     {

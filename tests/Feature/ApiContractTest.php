@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Str;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** Every answer is what docs/openapi.json promises, which is what the interface's types are made from. */
+final class ApiContractTest extends TestCase
+{
+    /** @var array<string, mixed> */
+    private static array $api = [];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        self::$api = json_decode((string) file_get_contents(base_path('docs/openapi.json')), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame(0, Artisan::call('marrow:demo'), Artisan::output());
+    }
+
+    #[DataProvider('reads')]
+    public function test_answer_is_as_described(string $template, string $path): void
+    {
+        $this->assertDescribed('get', $template, $this->getJson("/api$path")->assertOk()->content());
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function reads(): iterable
+    {
+        yield 'frame' => ['/frame', '/frame'];
+        yield 'frame ahead' => ['/frame', '/frame?on=2026-10-01'];
+        yield 'today' => ['/today', '/today'];
+        foreach (['plot', 'bench', 'racks', 'trays', 'store'] as $place) {
+            yield $place => ['/places/{place}', "/places/$place"];
+        }
+        yield 'crops' => ['/crops', '/crops'];
+        yield 'varieties' => ['/varieties', '/varieties'];
+        yield 'places to keep seed in' => ['/store-places', '/store-places'];
+        yield 'journal' => ['/journal', '/journal'];
+        yield 'found' => ['/find', '/find?text=tomato'];
+    }
+
+    public function test_every_worksheet_is_as_described(): void
+    {
+        for ($n = 1; $n <= 17; $n++) {
+            $this->assertDescribed('get', '/lots/{code}', $this->getJson("/api/lots/L$n")->assertOk()->content(), "L$n");
+        }
+        for ($n = 1; $n <= 21; $n++) {
+            $this->assertDescribed('get', '/plantings/{code}', $this->getJson("/api/plantings/P$n")->assertOk()->content(), "P$n");
+        }
+    }
+
+    public function test_what_is_kept_is_answered_as_described(): void
+    {
+        $entry = fn (string $kind, array $payload): array => ['id' => (string) Str::uuid7(), 'kind' => $kind, 'happened_at' => '2026-09-13T10:00', 'payload' => $payload];
+        $note = $entry('noted', ['text' => 'As described']);
+        $variety = (string) Str::uuid7();
+        foreach ([
+            ['/varieties', '/varieties', ['id' => $variety, 'crop' => 'leek', 'name' => 'Flood Tide', 'type' => 'landrace']],
+            ['/store-places', '/store-places', ['id' => (string) Str::uuid7(), 'name' => 'Attic', 'temperature' => 14, 'rh' => 55]],
+            ['/plantings', '/plantings', [...$entry('sown', ['plants' => 12]), 'planting' => (string) Str::uuid7(), 'variety' => $variety]],
+            ['/plantings/{code}/lots', '/plantings/P19/lots', [...$entry('picked', ['plants' => 2, 'fruits' => 3]), 'lot' => (string) Str::uuid7()]],
+            ['/plantings/{code}/entries', '/plantings/P19/entries', $entry('noted', ['text' => 'Slugs'])],
+            ['/lots/{code}/entries', '/lots/L1/entries', $note],
+            ['/entries/{entry}/strike', "/entries/{$note['id']}/strike", ['id' => (string) Str::uuid7()]],
+        ] as [$template, $path, $body]) {
+            $this->assertDescribed('post', $template, $this->postJson("/api$path", $body)->assertOk()->content(), $path);
+        }
+    }
+
+    public function test_every_route_is_described_and_every_description_has_its_route(): void
+    {
+        $described = [];
+        foreach (self::$api['paths'] as $path => $methods) {
+            foreach (array_keys($methods) as $method) {
+                $described[] = "$method $path";
+            }
+        }
+        $routes = [];
+        foreach (app('router')->getRoutes() as $route) {
+            if (str_starts_with($route->uri(), 'api/') && $route->uri() !== 'api/ping') {
+                $routes[] = strtolower($route->methods()[0]).' '.substr($route->uri(), 3);
+            }
+        }
+        sort($described);
+        sort($routes);
+        self::assertSame($routes, $described);
+    }
+
+    private function assertDescribed(string $method, string $template, string $content, string $what = ''): void
+    {
+        $schema = self::$api['paths'][$template][$method]['responses']['200']['content']['application/json']['schema'] ?? null;
+        self::assertIsArray($schema, "$method $template is described");
+        $root = json_decode(str_replace(
+            '#/components/schemas/',
+            '#/$defs/',
+            json_encode(['$defs' => self::strict(self::$api['components']['schemas']), ...$schema], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES),
+        ));
+        $result = (new Validator)->validate(json_decode($content), $root);
+        self::assertTrue($result->isValid(), $what.' '.json_encode($result->error() === null ? null : (new ErrorFormatter)->format($result->error())));
+    }
+
+    /**
+     * The description in plain JSON Schema, and with nothing allowed that it does not name.
+     *
+     * @param  array<string, array<string, mixed>>  $schemas
+     * @return array<string, array<string, mixed>>
+     */
+    private static function strict(array $schemas): array
+    {
+        $nullable = static function (array $schema) use (&$nullable): array {
+            $schema = array_map(static fn (mixed $part): mixed => is_array($part) ? $nullable($part) : $part, $schema);
+            if (($schema['nullable'] ?? false) === true) {
+                unset($schema['nullable']);
+
+                return ['anyOf' => [['type' => 'null'], $schema]];
+            }
+            unset($schema['format']);
+
+            return $schema;
+        };
+
+        return array_map(
+            static fn (array $schema): array => [...$nullable($schema), ...(isset($schema['properties']) ? ['additionalProperties' => false] : [])],
+            $schemas,
+        );
+    }
+}
