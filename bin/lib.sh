@@ -104,7 +104,7 @@ serve() {
     while kill -0 "$SERVER" 2>/dev/null; do
         wait "$SERVER" || true
     done
-    die 'The server has stopped. What it said is in storage/logs/server.log.'
+    die "The server has stopped. What it said is in storage/logs/server-$port.log."
 }
 
 start_server() {
@@ -115,13 +115,13 @@ start_server() {
     # Its own process group, so that the workers end with it.
     set -m
     PHP_CLI_SERVER_WORKERS=${MARROW_WORKERS:-4} php -d opcache.enable=1 -S "127.0.0.1:$port" -t public support/router.php \
-        >storage/logs/server.log 2>&1 </dev/null &
+        >storage/logs/server-$port.log 2>&1 </dev/null &
     SERVER=$!
     set +m
     until curl -fs -o /dev/null "http://127.0.0.1:$port/api/ping"; do
         tries=$((tries + 1))
         if [ $tries -gt 100 ] || ! kill -0 "$SERVER" 2>/dev/null; then
-            tail -n 20 storage/logs/server.log >&2
+            tail -n 20 storage/logs/server-$port.log >&2
             stop_server
             die 'The server did not start.'
         fi

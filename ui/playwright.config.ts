@@ -1,6 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
-const port = Number(process.env['MARROW_E2E_PORT'] ?? 8399);
+const port = Number(process.env['MARROW_E2E_PORT'] ?? 8398);
+export const emptyPort = port + 1;
 
 export default defineConfig({
   testDir: 'e2e',
@@ -22,11 +23,14 @@ export default defineConfig({
       args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
     },
   },
-  webServer: {
-    command: `bash ../bin/serve-demo ${port}`,
-    url: `http://127.0.0.1:${port}/api/ping`,
+  webServer: [
+    { which: 'demo', at: port },
+    { which: 'empty', at: emptyPort },
+  ].map(({ which, at }) => ({
+    command: `bash ../bin/serve-test ${at} ${which}`,
+    url: `http://127.0.0.1:${at}/api/ping`,
     reuseExistingServer: false,
     timeout: 60_000,
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 5_000 },
-  },
+    gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 5_000 },
+  })),
 });

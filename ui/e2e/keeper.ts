@@ -7,9 +7,11 @@ export class Keeper {
   /** Fills the form that is open; a value of a choice is the words of the choice. */
   async fill(fields: Record<string, string>) {
     for (const [label, value] of Object.entries(fields)) {
+      // A form can go by the same name as its only field.
       const field = this.page
         .getByLabel(label, { exact: true })
-        .or(this.page.getByLabel(`${label} *`, { exact: true }));
+        .or(this.page.getByLabel(`${label} *`, { exact: true }))
+        .and(this.page.locator('input, textarea, [role="combobox"]'));
       if (
         (await field.first().getAttribute('role')) === 'combobox' &&
         (await field.first().evaluate((e) => e.tagName)) !== 'INPUT'

@@ -76,7 +76,6 @@ export function useFind(text: string) {
     queryKey: ['find', text],
     queryFn: () => take(api.GET('/find', { params: { query: { text } } })),
     enabled: text.trim() !== '',
-    placeholderData: keepPreviousData,
   });
 }
 

@@ -10,14 +10,19 @@ import { Tag } from './Tag';
 /** Finds a lot or planting by anything, from any page. */
 export function Find() {
   const [text, setText] = useState('');
-  const found = useFind(useDeferredValue(text));
+  const asked = useDeferredValue(text);
+  const found = useFind(asked);
+  // What was found for fewer letters is never offered: Enter would open another lot than the one typed.
+  const settled = asked === text && !found.isFetching;
   const navigate = useNavigate();
   const { at } = useLook();
   return (
     <Autocomplete
       id="find"
       sx={{ width: { xs: 112, md: 320 }, flexShrink: 0 }}
-      options={text.trim() === '' ? [] : (found.data ?? [])}
+      options={text.trim() === '' || !settled ? [] : (found.data ?? [])}
+      loading={text.trim() !== '' && !settled}
+      loadingText="Looking …"
       // The server has narrowed already, by more than the label shows.
       filterOptions={(options) => options}
       getOptionLabel={(option) => option.tag.code}

@@ -1,0 +1,69 @@
+import { expect, test } from '@playwright/test';
+import { emptyPort } from '../playwright.config';
+import { Keeper } from './keeper';
+
+test.use({ baseURL: `http://127.0.0.1:${emptyPort}` });
+
+const empties: [string, string][] = [
+  ['plot', 'A planting comes here when you record that a variety was sown: press New planting.'],
+  ['bench', 'A lot comes to the bench when you record a picking from a planting on the Plot.'],
+  ['racks', 'Seed comes to the racks when it is clean and you record that it was spread.'],
+  ['trays', 'Start one from the worksheet of any clean lot.'],
+  ['store', 'Seed comes here when it is dry and you record what it was put into.'],
+];
+
+test('an empty garden says in each place what belongs there and how it gets there', async ({ page }) => {
+  await page.goto('/');
+  await expect(page).toHaveURL(/\/today$/);
+  await expect(page.getByText('Harbour Row')).toBeVisible();
+  await expect(
+    page.getByText('Begin on the Plot: add a variety and a planting of it.', { exact: false }),
+  ).toBeVisible();
+  for (const [place, says] of empties) {
+    await page.goto(`/${place}`);
+    await expect(page.getByText(says, { exact: false })).toBeVisible();
+  }
+  await page.goto('/books/journal');
+  await expect(page.getByText('Nothing has been recorded yet.')).toBeVisible();
+});
+
+test('the first variety, planting and note of a new keeper', async ({ page }) => {
+  const keeper = new Keeper(page);
+  await keeper.addsVariety('Leek', 'First Light');
+  await keeper.fill({ Plants: '24', Sown: '2025-03-20T10:00' });
+  await page.getByRole('button', { name: 'Keep: sown' }).click();
+  const code = await keeper.code('plot');
+  expect(code).toBe('P1');
+  // Leek ripens 460 to 560 days after sowing: 23 June to 1 October 2026.
+  await expect(page.getByText('Look for ripe seed').first()).toBeVisible();
+  await expect(page.getByText(/which is Tuesday 23 June to Thursday 1 October/).first()).toBeVisible();
+  await keeper.records('Note', { Note: 'Rust on the outer leaves' });
+  await page.goto('/plot?find=rust');
+  await expect(page.getByRole('link', { name: /^P1 First Light/ })).toBeVisible();
+  await page.goto('/today');
+  await expect(page.getByRole('region', { name: 'Due now' })).toContainText('Look for ripe seed');
+});
+
+test('a code that is on no tag is said to be unknown, and the page stays usable', async ({ page }) => {
+  await page.goto('/store/L404');
+  await expect(page.getByRole('alert')).toContainText(
+    'There is no lot with the code "L404". Codes of lots look like L7.',
+  );
+  await page.goto('/plot/P404');
+  await expect(page.getByRole('alert')).toContainText('There is no planting with the code "P404"');
+  await page.goto('/today?on=2026-02-30');
+  await expect(page.getByRole('alert').first()).toContainText('"2026-02-30" is not a day');
+  await page.goto('/somewhere/else');
+  await expect(page).toHaveURL(/\/today$/);
+});
+
+test('the server gone, the page says so and comes back with it', async ({ page }) => {
+  await page.goto('/plot/new');
+  await new Keeper(page).fill({ Plants: '7', Where: 'By the gate' });
+  await page.route('**/api/**', (route) => route.abort());
+  await page.getByRole('button', { name: 'Keep: sown' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'The server does not answer' })).toBeVisible();
+  await page.unroute('**/api/**');
+  await page.reload();
+  await expect(page.getByLabel('Where', { exact: true })).toHaveValue('By the gate');
+});
