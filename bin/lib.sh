@@ -88,8 +88,9 @@ set_up() {
 garden() {
     mkdir -p "$(dirname "$DB_DATABASE")"
     [ -f "$DB_DATABASE" ] || : >"$DB_DATABASE"
+    # What lists hold is reckoned, so it is reckoned afresh when the reckoning has changed.
     step "Preparing the garden in ${DB_DATABASE#"$ROOT"/}" "$DB_DATABASE.stamp" \
-        "php artisan migrate --force && ${1:-true}" -- database/migrations app/Demo
+        "php artisan migrate --force && ${1:-true}" -- database/migrations app/Demo app/Projection core/src core/data
 }
 
 SERVER=

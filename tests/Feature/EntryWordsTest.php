@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Words\EntryWords;
+use DateTimeImmutable;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Journal\EntryKind;
+use Marrow\Core\Journal\Fields;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The journal as it is read. */
+final class EntryWordsTest extends TestCase
+{
+    /** @param  array<string, mixed>  $payload */
+    #[DataProvider('entries')]
+    public function test_entry_is_read_as_a_line(string $kind, array $payload, string $line): void
+    {
+        $kind = EntryKind::from($kind);
+        $entry = new Entry('e', 1, $kind, $kind->payload()::read(new Fields($payload)), new DateTimeImmutable('2026-09-14'));
+        $figures = str_replace("\u{00A0}", ' ', EntryWords::figures($entry));
+        self::assertSame($line, EntryWords::title($kind).($figures === '' ? '' : ': '.$figures));
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string}> */
+    public static function entries(): iterable
+    {
+        yield 'sown' => ['sown', ['plants' => 1], 'Sown: 1 plant'];
+        yield 'sown from a lot' => ['sown', ['plants' => 24, 'sown_from' => 'L3'], 'Sown: 24 plants, from L3'];
+        yield 'picked' => ['picked', ['plants' => 1, 'fruits' => 1, 'mass_g' => 350], 'Picked: 1 fruit, pod or head, off 1 plant, 350 g'];
+        yield 'picked by weight' => ['picked', ['plants' => 9, 'mass_g' => 4512.25], 'Picked: off 9 plants, 4 512.25 g'];
+        yield 'put to ferment' => ['ferment_started', ['temperature_c' => 24.5, 'cover' => 'loose_lid'], 'Put to ferment: 24.5 °C, loose lid'];
+        yield 'poured off' => ['poured_off', ['passes' => 1], 'Poured off: 1 time'];
+        yield 'poured off late' => ['poured_off', ['passes' => 5, 'sprouted' => true], 'Poured off: 5 times, sprouted seed seen'];
+        yield 'rinsed' => ['rinsed', [], 'Rinsed'];
+        yield 'rinsed clear' => ['rinsed', ['water' => 'clear'], 'Rinsed: clear'];
+        yield 'threshed' => ['threshed', ['mass_g' => 118], 'Threshed: 118 g'];
+        yield 'winnowed unweighed' => ['winnowed', [], 'Winnowed'];
+        yield 'spread' => ['spread', ['surface' => 'coffee_filter', 'mass_g' => 31.4, 'moisture' => 44], 'Spread to dry: on a coffee filter, 31.4 g, at 44.0 % moisture'];
+        yield 'hung' => ['spread', ['surface' => 'hung_bag'], 'Spread to dry: hung in a bag'];
+        yield 'weighed as it was typed' => ['weighed', ['mass_g' => 11.68], 'Weighed: 11.68 g'];
+        yield 'jar read' => ['jar_read', ['rh' => 33, 'temperature_c' => 19], 'Jar humidity read: 33 % RH, 19 °C'];
+        yield 'samples' => ['sample_weighed', ['counted' => 100, 'masses_g' => [0.31, 0.305]], 'Seeds counted and weighed: 2 × 100 seeds, 0.31 g, 0.305 g'];
+        yield 'a test in one' => ['test_started', ['test' => 't', 'seeds' => 10, 'replicates' => 1, 'temperature_c' => 20, 'method' => 'dish'], 'Set to germinate: 10 seeds, dish, 20 °C'];
+        yield 'a test in four' => ['test_started', ['test' => 't', 'seeds' => 50, 'replicates' => 4, 'temperature_c' => 18, 'method' => 'rolled_cloth'], 'Set to germinate: 4 × 50 seeds, rolled cloth, 18 °C'];
+        yield 'a count in one' => ['test_counted', ['test' => 't', 'normal' => [7], 'abnormal' => [0]], 'Seedlings counted: 7 new'];
+        yield 'a count in two' => ['test_counted', ['test' => 't', 'normal' => [7, 5], 'abnormal' => [1, 2]], 'Seedlings counted: 12 new (7 + 5), 3 abnormal'];
+        yield 'test ended' => ['test_ended', ['test' => 't'], 'Test ended'];
+        yield 'stored' => ['stored', ['container' => 'paper_envelope', 'place' => 'Hall cupboard', 'temperature_c' => 18, 'rh' => 50, 'seeds' => 1, 'mass_g' => 0.3], 'Stored: paper envelope, Hall cupboard, 1 seed, 0.3 g'];
+        yield 'moved' => ['stored', ['container' => 'tin', 'place' => 'Old fridge', 'temperature_c' => 5, 'rh' => 60], 'Stored: tin, Old fridge'];
+        yield 'taken out' => ['withdrawn', ['purpose' => 'sowing', 'seeds' => 40, 'to' => 'glasshouse'], 'Taken out: 40 seeds, to sow, glasshouse'];
+        yield 'thrown out' => ['withdrawn', ['purpose' => 'discarded', 'mass_g' => 12.5], 'Taken out: 12.5 g, thrown out'];
+        yield 'note' => ['noted', ['text' => 'Red wool on plant 2'], 'Note: Red wool on plant 2'];
+        yield 'struck' => ['struck', ['entry' => 'e', 'reason' => 'wrong lot'], 'Struck: wrong lot'];
+    }
+
+    public function test_every_kind_has_been_read(): void
+    {
+        $read = array_unique(array_map(static fn (array $case): string => $case[0], array_values(iterator_to_array(self::entries()))));
+        self::assertCount(count(EntryKind::cases()), $read);
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Tests\TestCase;
+
+/** The generated garden that the benchmark measures: right, not only fast. */
+final class LargeGardenTest extends TestCase
+{
+    private const LOTS = 260;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        self::assertSame(0, Artisan::call('marrow:big-garden', ['lots' => self::LOTS, 'entries' => 4000]), Artisan::output());
+    }
+
+    public function test_it_has_as_many_lots_and_entries_as_were_asked_for(): void
+    {
+        self::assertSame(self::LOTS, DB::table('lots')->count());
+        self::assertSame(4000, DB::table('journal_entries')->count());
+    }
+
+    public function test_every_entry_of_it_fits(): void
+    {
+        $adrift = 0;
+        foreach (range(1, self::LOTS, 13) as $n) {
+            foreach ($this->getJson("/api/lots/L$n")->assertOk()->json('entries') as $entry) {
+                $adrift += $entry['adrift'] === null ? 0 : 1;
+            }
+        }
+        self::assertSame(0, $adrift);
+    }
+
+    public function test_pages_hold_every_lot_once(): void
+    {
+        $seen = [];
+        $page = 1;
+        do {
+            $answer = $this->getJson("/api/places/store?sort=code&page=$page")->assertOk();
+            array_push($seen, ...array_column(array_column($answer->json('items'), 'tag'), 'code'));
+        } while ($page++ < $answer->json('pages'));
+        self::assertGreaterThan(1, $answer->json('pages'));
+        self::assertCount($answer->json('total'), $seen);
+        self::assertSame(array_unique($seen), $seen);
+    }
+
+    public function test_counts_of_the_frame_agree_with_the_lists(): void
+    {
+        foreach ($this->getJson('/api/frame')->json('places') as $place) {
+            if ($place['place'] !== 'trays') {
+                self::assertSame($place['here'], $this->getJson("/api/places/{$place['place']}")->json('total'), $place['place']);
+            }
+        }
+    }
+
+    public function test_today_says_how_many_there_are_when_it_shows_only_the_first(): void
+    {
+        $today = $this->getJson('/api/today')->assertOk()->json();
+        self::assertCount(60, $today['now']);
+        self::assertGreaterThan(60, $today['now_total']);
+        self::assertSame(DB::table('tasks')->where('best_at', '<=', '2026-09-14 23:59:59')->count(), $today['now_total']);
+    }
+
+    public function test_what_ends_soonest_stands_first_in_the_store(): void
+    {
+        $lots = array_column(array_column($this->getJson('/api/places/store')->json('items'), 'tag'), 'code');
+        $ends = array_map(static fn (string $code): ?string => DB::table('lot_standings')->join('lots', 'lots.id', '=', 'lot_id')->where('number', substr($code, 1))->value('good_until'), $lots);
+        $sorted = $ends;
+        sort($sorted);
+        self::assertSame($sorted, $ends);
+    }
+
+    public function test_it_is_never_grown_over_a_garden(): void
+    {
+        self::assertSame(1, Artisan::call('marrow:big-garden'));
+    }
+}
