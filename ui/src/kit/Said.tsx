@@ -11,11 +11,11 @@ const SaidContext = createContext<Say>(() => undefined);
 export const useSay = () => useContext(SaidContext);
 
 export function SaidProvider({ children }: { children: ReactNode }) {
-  const [said, setSaid] = useState<{ text: string; entry?: string } | null>(null);
+  const [said, setSaid] = useState<{ text: string; entry?: string; turn: number } | null>(null);
   const [open, setOpen] = useState(false);
   const strike = useStrike();
   const say = useCallback<Say>((text, entry) => {
-    setSaid({ text, entry });
+    setSaid((before) => ({ text, entry, turn: (before?.turn ?? 0) + 1 }));
     setOpen(true);
   }, []);
   const takeBack = async (entry: string) => {
@@ -35,6 +35,8 @@ export function SaidProvider({ children }: { children: ReactNode }) {
     <SaidContext value={value}>
       {children}
       <Snackbar
+        // Each message has its own full time, also when it takes the place of another.
+        key={said?.turn}
         open={open}
         autoHideDuration={10_000}
         onClose={(_, reason) => reason !== 'clickaway' && setOpen(false)}

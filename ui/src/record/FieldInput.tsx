@@ -50,6 +50,49 @@ export function Labelled({
   );
 }
 
+/** One line (or more) of typed text under its label. */
+export function TextInput({
+  value,
+  onChange,
+  unit,
+  type,
+  inputMode,
+  lines = 1,
+  ...labelled
+}: {
+  label: string;
+  error?: string;
+  hint?: string;
+  required?: boolean;
+  value: string;
+  onChange: (value: string) => void;
+  unit?: string;
+  type?: 'datetime-local';
+  inputMode?: 'numeric' | 'decimal';
+  lines?: number;
+}) {
+  return (
+    <Labelled {...labelled}>
+      {({ id, describedBy }) => (
+        <OutlinedInput
+          fullWidth
+          id={id}
+          type={type}
+          error={labelled.error !== undefined}
+          value={value}
+          multiline={lines > 1}
+          minRows={lines > 1 ? lines : undefined}
+          onChange={(event) => onChange(event.target.value)}
+          inputProps={{ inputMode, 'aria-describedby': describedBy }}
+          endAdornment={
+            unit === undefined ? undefined : <InputAdornment position="end">{unit}</InputAdornment>
+          }
+        />
+      )}
+    </Labelled>
+  );
+}
+
 export function FieldInput({
   field,
   value,
@@ -99,32 +142,26 @@ export function FieldInput({
       </Labelled>
     );
   }
-  const numeric = field.type === 'mass' || field.type === 'number' || field.type === 'whole';
   return (
-    <Labelled label={field.label} error={error} hint={field.hint} required={field.required}>
-      {({ id, describedBy }) => (
-        <OutlinedInput
-          fullWidth
-          id={id}
-          error={error !== undefined}
-          value={value}
-          multiline={field.type === 'long'}
-          minRows={field.type === 'long' ? 3 : undefined}
-          onChange={(event) => onChange(event.target.value)}
-          inputProps={{
-            inputMode: numeric ? (field.type === 'whole' ? 'numeric' : 'decimal') : undefined,
-            'aria-describedby': describedBy,
-          }}
-          endAdornment={
-            'unit' in field && field.unit !== undefined ? (
-              <InputAdornment position="end">{field.unit}</InputAdornment>
-            ) : undefined
-          }
-        />
-      )}
-    </Labelled>
+    <TextInput
+      label={field.label}
+      error={error}
+      hint={field.hint}
+      required={field.required}
+      value={String(value)}
+      onChange={onChange}
+      unit={'unit' in field ? field.unit : undefined}
+      inputMode={inputModes[field.type]}
+      lines={field.type === 'long' ? 3 : 1}
+    />
   );
 }
+
+const inputModes: Partial<Record<Field['type'], 'numeric' | 'decimal'>> = {
+  whole: 'numeric',
+  number: 'decimal',
+  mass: 'decimal',
+};
 
 function ListInput({
   field,

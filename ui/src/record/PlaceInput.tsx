@@ -1,13 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
-import OutlinedInput from '@mui/material/OutlinedInput';
 import Select from '@mui/material/Select';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { api, Refused, take } from '../api/client';
 import { then, useStorePlaces, useWrite } from '../api/queries';
-import { Labelled } from './FieldInput';
+import { Labelled, TextInput } from './FieldInput';
 
 const ANOTHER = '\u0000another';
 
@@ -81,21 +80,6 @@ function NewPlace({ onAdded, onCancel }: { onAdded: (name: string) => void; onCa
     ),
   );
   const errors = add.error instanceof Refused ? add.error.fields : {};
-  const input = (name: keyof typeof typed, label: string, unit?: string) => (
-    <Labelled label={label} error={errors[name]}>
-      {({ id: input, describedBy }) => (
-        <OutlinedInput
-          fullWidth
-          id={input}
-          error={errors[name] !== undefined}
-          value={typed[name]}
-          onChange={(event) => setTyped({ ...typed, [name]: event.target.value })}
-          inputProps={{ 'aria-describedby': describedBy }}
-          endAdornment={unit}
-        />
-      )}
-    </Labelled>
-  );
   return (
     <Box
       sx={(t) => ({
@@ -107,9 +91,28 @@ function NewPlace({ onAdded, onCancel }: { onAdded: (name: string) => void; onCa
         gridTemplateColumns: { md: '2fr 1fr 1fr' },
       })}
     >
-      {input('name', 'New place')}
-      {input('temperature', 'Temperature', '°C')}
-      {input('rh', 'Humidity', '% RH')}
+      <TextInput
+        label="New place"
+        error={errors['name']}
+        value={typed.name}
+        onChange={(name) => setTyped({ ...typed, name })}
+      />
+      <TextInput
+        label="Temperature"
+        error={errors['temperature']}
+        value={typed.temperature}
+        onChange={(temperature) => setTyped({ ...typed, temperature })}
+        unit="°C"
+        inputMode="decimal"
+      />
+      <TextInput
+        label="Humidity"
+        error={errors['rh']}
+        value={typed.rh}
+        onChange={(rh) => setTyped({ ...typed, rh })}
+        unit="% RH"
+        inputMode="decimal"
+      />
       <Box sx={{ display: 'flex', gap: 1, gridColumn: '1 / -1' }}>
         <Button onClick={() => void then(add.mutateAsync(undefined), () => onAdded(typed.name.trim()))}>
           Add this place

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import OutlinedInput from '@mui/material/OutlinedInput';
 import { useEffect, useRef } from 'react';
 import { v7 } from 'uuid';
 import { api, Refused, take, type Crop, type Offer, type Saved, type Test } from '../api/client';
@@ -8,7 +7,7 @@ import { then, useFrame, useStorePlaces, useWrite } from '../api/queries';
 import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { useDraft } from './draft';
-import { FieldInput, Labelled, type Value } from './FieldInput';
+import { FieldInput, TextInput, type Value } from './FieldInput';
 import { fieldsOf, type Field } from './fields';
 
 type Typed = { when: string; fields: Record<string, Value>; aside: string };
@@ -114,19 +113,13 @@ export function RecordForm({
             />
           </Box>
         ))}
-        <Labelled label="When" error={refused?.fields['happened_at']}>
-          {({ id, describedBy }) => (
-            <OutlinedInput
-              fullWidth
-              id={id}
-              type="datetime-local"
-              error={refused?.fields['happened_at'] !== undefined}
-              value={values.when}
-              onChange={(event) => draft.set({ when: event.target.value })}
-              inputProps={{ 'aria-describedby': describedBy }}
-            />
-          )}
-        </Labelled>
+        <TextInput
+          label="When"
+          type="datetime-local"
+          error={refused?.fields['happened_at']}
+          value={values.when}
+          onChange={(when) => draft.set({ when })}
+        />
       </Box>
       {elsewhere && <Trouble>{refused.message}</Trouble>}
       <Box sx={{ display: 'flex', gap: 1 }}>

@@ -32,7 +32,7 @@ export function JournalBook() {
             key={entry.id}
             sx={(t) => ({
               display: 'grid',
-              gridTemplateColumns: { xs: '1fr', sm: '380px 1fr' },
+              gridTemplateColumns: { xs: '1fr', sm: '300px 1fr' },
               gap: { xs: 0.5, sm: 2 },
               py: 1,
               borderTop: `1px solid ${t.vars?.palette.quiet}`,

@@ -1,7 +1,6 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import OutlinedInput from '@mui/material/OutlinedInput';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
@@ -13,7 +12,7 @@ import { Trouble } from '../../kit/Section';
 import { useSay } from '../../kit/Said';
 import { useLook } from '../../look';
 import { useDraft } from '../../record/draft';
-import { Labelled } from '../../record/FieldInput';
+import { Labelled, TextInput } from '../../record/FieldInput';
 import { NewVariety } from './NewVariety';
 
 /** Something was sown: which variety, how much, where and when. */
@@ -49,30 +48,6 @@ export function NewPlanting() {
     ),
   );
   const errors = save.error instanceof Refused ? save.error.fields : {};
-  const input = (
-    name: 'plants' | 'spot' | 'from' | 'when',
-    label: string,
-    field: string,
-    more: { hint?: string; type?: string } = {},
-  ) => (
-    <Labelled label={label} error={errors[field]} hint={more.hint}>
-      {({ id, describedBy }) => (
-        <OutlinedInput
-          fullWidth
-          id={id}
-          type={more.type}
-          error={errors[field] !== undefined}
-          value={values[name]}
-          onChange={(event) => set({ [name]: event.target.value })}
-          inputProps={{
-            'aria-describedby': describedBy,
-            inputMode: name === 'plants' ? 'numeric' : undefined,
-          }}
-        />
-      )}
-    </Labelled>
-  );
-
   return (
     <Box sx={{ maxWidth: 720 }}>
       <Typography variant="h1" sx={{ mb: 2 }}>
@@ -127,10 +102,34 @@ export function NewPlanting() {
         }}
       >
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
-          {input('plants', 'Plants', 'plants')}
-          {input('when', 'Sown', 'happened_at', { type: 'datetime-local' })}
-          {input('spot', 'Where', 'spot', { hint: 'Bed, row, glasshouse' })}
-          {input('from', 'Seed from', 'sown_from', { hint: 'A lot code, a friend, a shop' })}
+          <TextInput
+            label="Plants"
+            inputMode="numeric"
+            error={errors['plants']}
+            value={values.plants}
+            onChange={(plants) => set({ plants })}
+          />
+          <TextInput
+            label="Sown"
+            type="datetime-local"
+            error={errors['happened_at']}
+            value={values.when}
+            onChange={(when) => set({ when })}
+          />
+          <TextInput
+            label="Where"
+            hint="Bed, row, glasshouse"
+            error={errors['spot']}
+            value={values.spot}
+            onChange={(spot) => set({ spot })}
+          />
+          <TextInput
+            label="Seed from"
+            hint="A lot code, a friend, a shop"
+            error={errors['sown_from']}
+            value={values.from}
+            onChange={(from) => set({ from })}
+          />
         </Box>
         {save.error !== null && Object.keys(errors).length === 0 && <Trouble>{save.error.message}</Trouble>}
         <Button type="submit" variant="contained" sx={{ mt: 2 }} disabled={save.isPending}>

@@ -1,7 +1,6 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import OutlinedInput from '@mui/material/OutlinedInput';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { v7 } from 'uuid';
@@ -9,7 +8,7 @@ import { api, Refused, take, type Crop, type Variety } from '../../api/client';
 import { then, useCrops, useWrite } from '../../api/queries';
 import { Caution, Trouble } from '../../kit/Section';
 import { useSay } from '../../kit/Said';
-import { FieldInput, Labelled } from '../../record/FieldInput';
+import { FieldInput, Labelled, TextInput } from '../../record/FieldInput';
 
 const types: [Variety['type'], string][] = [
   ['open_pollinated', 'open-pollinated: comes true'],
@@ -45,20 +44,6 @@ export function NewVariety({ onAdded, onCancel }: { onAdded: (id: string) => voi
   const add = useWrite(() => take(api.POST('/varieties', { body: { id, ...typed } })));
   const errors = add.error instanceof Refused ? add.error.fields : {};
   const crop = crops.data?.find(({ key }) => key === typed.crop) ?? null;
-  const text = (name: 'name' | 'generation', label: string, hint?: string) => (
-    <Labelled label={label} error={errors[name]} hint={hint}>
-      {({ id: input, describedBy }) => (
-        <OutlinedInput
-          fullWidth
-          id={input}
-          error={errors[name] !== undefined}
-          value={typed[name]}
-          onChange={(event) => setTyped({ ...typed, [name]: event.target.value })}
-          inputProps={{ 'aria-describedby': describedBy }}
-        />
-      )}
-    </Labelled>
-  );
   return (
     <Box
       sx={(t) => ({
@@ -94,14 +79,25 @@ export function NewVariety({ onAdded, onCancel }: { onAdded: (id: string) => voi
             />
           )}
         </Labelled>
-        {text('name', 'Name of the variety')}
+        <TextInput
+          label="Name of the variety"
+          error={errors['name']}
+          value={typed.name}
+          onChange={(name) => setTyped({ ...typed, name })}
+        />
         <FieldInput
           field={{ name: 'type', label: 'What it is', type: 'one', usual: 'open_pollinated', choices: types }}
           value={typed.type}
           error={errors['type']}
           onChange={(value) => setTyped({ ...typed, type: value as Variety['type'] })}
         />
-        {text('generation', 'Generation', 'F4, for one being made stable')}
+        <TextInput
+          label="Generation"
+          hint="F4, for one being made stable"
+          error={errors['generation']}
+          value={typed.generation}
+          onChange={(generation) => setTyped({ ...typed, generation })}
+        />
       </Box>
       {crop !== null && (
         <p style={{ maxWidth: '46em' }}>
