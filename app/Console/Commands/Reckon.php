@@ -120,7 +120,7 @@ final class Reckon extends Command
         return Base::FAILURE;
     }
 
-    /** @param  array<string, float|int|string|bool|null>  $result */
+    /** @param  array<string, float|int|string|bool|list<float>|list<int>|null>  $result */
     private function show(Reckoning $reckoning, array $result): void
     {
         foreach ($reckoning->outputs as $output) {
@@ -130,6 +130,7 @@ final class Reckon extends Command
             }
             $text = match (true) {
                 is_bool($value) => $value ? 'yes' : 'no',
+                is_array($value) => implode(', ', array_map(static fn (float|int $item): string => sprintf('%.6G', $item), $value)),
                 is_float($value) => sprintf('%.6G', $value),
                 default => (string) $value,
             };

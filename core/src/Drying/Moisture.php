@@ -60,6 +60,34 @@ final class Moisture
         return 100.0 - (100.0 - $startMoisture) * $startMass / $mass;
     }
 
+    /**
+     * Moisture by the oven: what a dish of seed loses, of the seed's wet mass (ISTA low- or high-constant-temperature oven).
+     *
+     * @param  float  $dish  g, empty
+     * @param  float  $dishWet  g with the seed before drying
+     * @param  float  $dishDry  g with the seed after drying
+     * @return float per cent of wet mass
+     *
+     * @throws InvalidFigure
+     */
+    public static function oven(float $dish, float $dishWet, float $dishDry): float
+    {
+        self::checkMass('dish', $dish);
+        self::checkMass('dish_wet', $dishWet);
+        self::checkMass('dish_dry', $dishDry);
+        if ($dishWet <= $dish) {
+            throw InvalidFigure::because('dish_wet', 'The dish with seed in it must weigh more than the empty dish.');
+        }
+        if ($dishDry > $dishWet) {
+            throw InvalidFigure::because('dish_dry', 'Seed cannot gain weight in an oven: the dry dish must not weigh more than the wet one.');
+        }
+        if ($dishDry < $dish) {
+            throw InvalidFigure::because('dish_dry', 'The dish with dry seed cannot weigh less than the empty dish.');
+        }
+
+        return 100.0 * ($dishWet - $dishDry) / ($dishWet - $dish);
+    }
+
     /** @throws InvalidFigure */
     private static function checkMass(string $figure, float $mass): void
     {

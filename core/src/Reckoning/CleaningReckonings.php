@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Reckoning;
 
 use Marrow\Core\Cleaning\FermentWindow;
+use Marrow\Core\Cleaning\Purity;
 use Marrow\Core\Cleaning\SeedMass;
 
 final class CleaningReckonings
@@ -12,7 +13,7 @@ final class CleaningReckonings
     /** @return list<Reckoning> */
     public static function all(): array
     {
-        return [self::fermentWindow(), self::seedMass()];
+        return [self::fermentWindow(), self::seedMass(), self::purity()];
     }
 
     private static function fermentWindow(): Reckoning
@@ -62,6 +63,33 @@ final class CleaningReckonings
                     'tsm' => $seedMass->tsm,
                     'cv' => $seedMass->cv,
                     'seeds' => $in->has('mass') ? $seedMass->seedsIn($in->number('mass')) : null,
+                ];
+            },
+        );
+    }
+
+    private static function purity(): Reckoning
+    {
+        return new Reckoning(
+            'seed.purity',
+            'How clean is this lot, and how much of it will grow?',
+            [
+                Input::number('pure', 'seed of the crop', 'g', 0, 1_000_000),
+                Input::number('inert', 'chaff, soil and broken bits', 'g', 0, 1_000_000),
+                Input::number('other', 'other seed', 'g', 0, 1_000_000),
+                Input::share('germination', 'share that germinates')->optional(),
+            ],
+            [
+                new Output('purity', 'share', 'by mass, seed of the crop'),
+                new Output('pure_live', 'share', 'by mass, seed that will grow'),
+            ],
+            'By mass; pure live seed is purity × germination.',
+            static function (Inputs $in): array {
+                $purity = Purity::of($in->number('pure'), $in->number('inert'), $in->number('other'));
+
+                return [
+                    'purity' => $purity->share,
+                    'pure_live' => $in->has('germination') ? $purity->pureLive($in->number('germination')) : null,
                 ];
             },
         );

@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Germination\Comparison;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\GerminationSpeed;
+use Marrow\Core\Germination\Outlook;
 use Marrow\Core\Germination\ReplicateAgreement;
+use Marrow\Core\Germination\TestSize;
+use Marrow\Core\InvalidFigure;
 
 final class GerminationReckonings
 {
     /** @return list<Reckoning> */
     public static function all(): array
     {
-        return [self::rate(), self::replicates(), self::speed()];
+        return [self::rate(), self::replicates(), self::compare(), self::speed(), self::testSize(), self::outlook()];
     }
 
     private static function rate(): Reckoning
@@ -97,5 +101,94 @@ final class GerminationReckonings
                 ];
             },
         );
+    }
+
+    private static function compare(): Reckoning
+    {
+        $tested = static fn (string $which, string $of): array => [
+            Input::integer($which.'_germinated', "normal seedlings of the $of", 'seeds', 0, 1_000_000),
+            Input::integer($which.'_sown', "seeds of the $of", 'seeds', 1, 1_000_000),
+        ];
+
+        return new Reckoning(
+            'germination.compare',
+            'Do these two tests really differ?',
+            [...$tested('a', 'first'), ...$tested('b', 'second')],
+            [
+                new Output('difference', 'share', 'first less second'),
+                new Output('low', 'share', 'lower limit of the difference'),
+                new Output('high', 'share', 'upper limit of the difference'),
+                new Output('p', 'share', 'chance of a difference at least as unlikely'),
+            ],
+            'Newcombe 1998 (method 10) from the Wilson limits; Fisher’s exact test, two-sided.',
+            static function (Inputs $in): array {
+                $comparison = Comparison::of(
+                    self::tested($in, 'a'),
+                    self::tested($in, 'b'),
+                );
+
+                return [
+                    'difference' => $comparison->difference,
+                    'low' => $comparison->limits->low,
+                    'high' => $comparison->limits->high,
+                    'p' => $comparison->p,
+                ];
+            },
+        );
+    }
+
+    private static function testSize(): Reckoning
+    {
+        return new Reckoning(
+            'germination.test_size',
+            'How many seeds must I test?',
+            [
+                Input::share('expected', 'share that is expected'),
+                Input::share('half_width', 'how far out it may be either way', 0.001, 0.5),
+                Input::share('confidence', 'how sure to be of that', 0.5, 0.9999)->optional(0.95),
+            ],
+            [new Output('seeds', 'seeds', 'seeds to test')],
+            'Smallest number whose Wilson interval (Wilson 1927) is no wider than asked.',
+            static fn (Inputs $in): array => [
+                'seeds' => TestSize::of($in->number('expected'), $in->number('half_width'), $in->number('confidence')),
+            ],
+        );
+    }
+
+    private static function outlook(): Reckoning
+    {
+        return new Reckoning(
+            'germination.outlook',
+            'Is my running test settled, or can it still turn?',
+            [
+                Input::integer('germinated', 'normal seedlings so far', 'seeds', 0, 1_000_000),
+                Input::integer('sown', 'seeds set to germinate', 'seeds', 1, 1_000_000),
+                Input::integer('undecided', 'seeds neither up nor dead', 'seeds', 0, 1_000_000),
+                Input::share('good', 'sown as usual from')->optional(0.8),
+                Input::share('poor', 'not relied on below')->optional(0.6),
+            ],
+            [
+                new Output('verdict_now', '', 'verdict: good, fair, poor or open'),
+                new Output('lowest', 'share', 'it ends no lower than'),
+                new Output('highest', 'share', 'and no higher than'),
+            ],
+            'The verdict is settled when no outcome of the undecided seeds can change it.',
+            static function (Inputs $in): array {
+                $share = GerminationShare::of($in->integer('germinated'), $in->integer('sown'));
+                $outlook = Outlook::of($share, $in->integer('undecided'), $in->number('good'), $in->number('poor'));
+
+                return ['verdict_now' => $outlook->verdictNow->value, 'lowest' => $outlook->lowest, 'highest' => $outlook->highest];
+            },
+        );
+    }
+
+    /** @throws InputRefused naming the input of the right test */
+    private static function tested(Inputs $in, string $which): GerminationShare
+    {
+        try {
+            return GerminationShare::of($in->integer($which.'_germinated'), $in->integer($which.'_sown'));
+        } catch (InvalidFigure $e) {
+            throw InputRefused::because($which.'_'.$e->figure, $which.'_'.$e->getMessage());
+        }
     }
 }

@@ -53,6 +53,18 @@ final readonly class Input
         return new self($key, InputType::Crop, $label, 'crop', 0, 0, true, null);
     }
 
+    /** A table: a row for each plant, say, with a number for each trait. */
+    public static function rows(string $key, string $label, float $min, float $max): self
+    {
+        return new self($key, InputType::Rows, $label, '', $min, $max, true, null);
+    }
+
+    /** Stores one after another, each days:moisture:temperature; the bounds are of the days. */
+    public static function segments(string $key, string $label, float $maxDays): self
+    {
+        return new self($key, InputType::Segments, $label, 'days', 0, $maxDays, true, null);
+    }
+
     public function optional(string|float|int|null $default = null): self
     {
         return new self($this->key, $this->type, $this->label, $this->unit, $this->min, $this->max, false, $default);
@@ -61,7 +73,7 @@ final readonly class Input
     /**
      * The value in its own type, from what a person typed or a caller handed over.
      *
-     * @return float|int|string|list<float>|list<int>
+     * @return float|int|string|list<float>|list<int>|list<list<float>>
      *
      * @throws InputRefused
      */
@@ -72,6 +84,8 @@ final readonly class Input
             InputType::Integer => $this->readInteger($given),
             InputType::Numbers => array_map($this->readNumber(...), $this->readList($given)),
             InputType::Integers => array_map($this->readInteger(...), $this->readList($given)),
+            InputType::Rows => array_map(fn (mixed $row): array => array_map($this->readNumber(...), $this->readList($row)), $this->readList($given, ';')),
+            InputType::Segments => array_map($this->readSegment(...), $this->readList($given)),
             InputType::Crop => is_string($given) && trim($given) !== ''
                 ? trim($given)
                 : throw InputRefused::unparsable($this, $given),
@@ -118,14 +132,40 @@ final readonly class Input
     }
 
     /**
+     * @return list<float> days, moisture, temperature
+     *
+     * @throws InputRefused
+     */
+    private function readSegment(mixed $given): array
+    {
+        $parts = is_string($given) ? explode(':', $given) : $given;
+        if (! is_array($parts) || count($parts) !== 3) {
+            throw InputRefused::unparsable($this, $given);
+        }
+        $numbers = [];
+        foreach (array_values($parts) as $i => $part) {
+            if ($i === 0) {
+                $numbers[] = $this->readNumber($part);
+            } elseif (is_int($part) || is_float($part) || (is_string($part) && is_numeric(trim($part)))) {
+                $numbers[] = (float) $part;
+            } else {
+                throw InputRefused::unparsable($this, $given);
+            }
+        }
+
+        return $numbers;
+    }
+
+    /**
+     * @param  ','|';'  $between
      * @return list<mixed>
      *
      * @throws InputRefused
      */
-    private function readList(mixed $given): array
+    private function readList(mixed $given, string $between = ','): array
     {
         if (is_string($given)) {
-            $given = explode(',', $given);
+            $given = explode($between, $given);
         }
         if (! is_array($given) || $given === []) {
             throw InputRefused::unparsable($this, $given);

@@ -13,6 +13,12 @@ enum InputType: string
     case Integers = 'integers';
     case Crop = 'crop';
 
+    /** Rows of numbers: commas within a row, semicolons between rows. */
+    case Rows = 'rows';
+
+    /** Stores one after another: days:moisture:temperature, commas between them. */
+    case Segments = 'segments';
+
     /** What to type, for messages and help. */
     public function describe(): string
     {
@@ -23,6 +29,8 @@ enum InputType: string
             self::Numbers => 'numbers with commas between them',
             self::Integers => 'whole numbers with commas between them',
             self::Crop => 'the name of a crop',
+            self::Rows => 'rows of numbers, commas within a row and semicolons between rows',
+            self::Segments => 'stores as days:moisture:temperature with commas between them',
         };
     }
 }

@@ -7,7 +7,7 @@ namespace Marrow\Core\Reckoning;
 /** The inputs of one call, read and within their bounds. Asking for a key of another type is a programmer's mistake. */
 final readonly class Inputs
 {
-    /** @param  array<string, float|int|string|list<float>|list<int>|null>  $values */
+    /** @param  array<string, float|int|string|list<float|int|list<float>>|null>  $values */
     public function __construct(private array $values) {}
 
     public function has(string $key): bool
@@ -48,7 +48,18 @@ final readonly class Inputs
             throw InputRefused::because($key, $key.' is missing.');
         }
 
-        return array_map(static fn (float|int $item): float => (float) $item, $value);
+        return array_map(static fn (float|int|array $item): float => is_array($item) ? 0.0 : (float) $item, $value);
+    }
+
+    /** @return list<list<float>> */
+    public function rows(string $key): array
+    {
+        $value = $this->values[$key] ?? null;
+        if (! is_array($value)) {
+            throw InputRefused::because($key, $key.' is missing.');
+        }
+
+        return array_map(static fn (float|int|array $row): array => is_array($row) ? $row : [(float) $row], $value);
     }
 
     /** @return list<int> */

@@ -14,7 +14,7 @@ final readonly class Reckoning
      * @param  list<Input>  $inputs
      * @param  list<Output>  $outputs
      * @param  string  $source  formula and where it comes from
-     * @param  \Closure(Inputs): array<string, float|int|string|bool|null>  $reckon
+     * @param  \Closure(Inputs): array<string, float|int|string|bool|list<float>|list<int>|null>  $reckon
      */
     public function __construct(
         public string $name,
@@ -27,7 +27,7 @@ final readonly class Reckoning
 
     /**
      * @param  array<string, mixed>  $given  by input key; text is read as a person would type it
-     * @return array<string, float|int|string|bool|null> by output key
+     * @return array<string, float|int|string|bool|list<float>|list<int>|null> by output key
      *
      * @throws InputRefused on a missing, unknown, unreadable or impossible input
      */

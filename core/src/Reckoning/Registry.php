@@ -18,8 +18,12 @@ final readonly class Registry
             ...GerminationReckonings::all(),
             ...SowingReckonings::all(),
             ...WaterReckonings::all(),
+            ...AirReckonings::all(),
+            ...DryingReckonings::all(),
             ...StorageReckonings::all($crops),
             ...CleaningReckonings::all(),
+            ...PopulationReckonings::all(),
+            ...SelectionReckonings::all(),
         ];
         $byName = [];
         foreach ($all as $reckoning) {

@@ -6,7 +6,12 @@ namespace Marrow\Core\Reckoning;
 
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Germination\GerminationShare;
+use Marrow\Core\Storage\AgeingHistory;
+use Marrow\Core\Storage\PacketPlan;
+use Marrow\Core\Storage\SigmaPrior;
 use Marrow\Core\Storage\StorageLife;
+use Marrow\Core\Storage\TestRefit;
+use Marrow\Core\Storage\ThumbRule;
 use Marrow\Core\Storage\ViabilityConstants;
 
 final class StorageReckonings
@@ -14,7 +19,7 @@ final class StorageReckonings
     /** @return list<Reckoning> */
     public static function all(CropReference $crops): array
     {
-        return [self::life($crops)];
+        return [self::life($crops), self::history($crops), self::refit($crops), self::thumb(), self::packets()];
     }
 
     private static function life(CropReference $crops): Reckoning
@@ -23,16 +28,10 @@ final class StorageReckonings
             'storage.life',
             'How long will this seed stay good, kept like this?',
             [
-                Input::crop('crop', 'the crop')->optional(),
-                Input::number('ke', 'or its constants: K_E', '', 0, 20)->optional(),
-                Input::number('cw', 'C_W', '', 0, 10)->optional(),
-                Input::number('ch', 'C_H', '', 0, 0.2)->optional(),
-                Input::number('cq', 'C_Q', '', 0, 0.01)->optional(),
-                Input::number('moisture', 'moisture of the seed', '% of wet mass', ViabilityConstants::MIN_MOISTURE, ViabilityConstants::MAX_MOISTURE),
-                Input::number('temperature', 'temperature of the store', '°C', ViabilityConstants::MIN_TEMPERATURE, ViabilityConstants::MAX_TEMPERATURE),
-                Input::share('germination', 'share that germinates now', 0.0001, 0.9999)->optional(),
-                Input::integer('germinated', 'or: normal seedlings in the test', 'seeds', 0, 1_000_000)->optional(),
-                Input::integer('sown', 'and seeds in the test', 'seeds', 1, 1_000_000)->optional(),
+                ...self::constantInputs(),
+                self::moisture(),
+                self::temperature(),
+                ...self::germinationInputs(),
                 Input::share('threshold', 'share to fall to', 0.01, 0.99),
                 Input::number('after_days', 'share after so many days', 'days', 0, 100_000)->optional(),
             ],
@@ -59,6 +58,176 @@ final class StorageReckonings
                 ];
             },
         );
+    }
+
+    private static function history(CropReference $crops): Reckoning
+    {
+        return new Reckoning(
+            'storage.history',
+            'What is left after all the places it was kept in?',
+            [
+                ...self::constantInputs(),
+                Input::segments('segments', 'each store as days:moisture:temperature', 100_000),
+                ...self::germinationInputs(),
+            ],
+            [new Output('rate_after', 'share', 'share alive at the end')],
+            'Ageing adds up: probit of the start less Σ days/σ (Ellis & Roberts 1980).',
+            static fn (Inputs $in): array => ['rate_after' => AgeingHistory::rateAfter(
+                self::constants($in, $crops),
+                array_map(
+                    static fn (array $row): array => ['days' => $row[0], 'moisture' => $row[1] ?? 0.0, 'temperature' => $row[2] ?? 0.0],
+                    $in->rows('segments'),
+                ),
+                self::germination($in),
+            )],
+        );
+    }
+
+    private static function refit(CropReference $crops): Reckoning
+    {
+        return new Reckoning(
+            'storage.refit',
+            'How is it really ageing, by my own tests?',
+            [
+                Input::numbers('days', 'day of each test since it was stored', 'days', 0, 100_000),
+                Input::integers('germinated', 'normal seedlings in each', 'seeds', 0, 1_000_000),
+                Input::integers('sown', 'seeds in each', 'seeds', 1, 1_000_000),
+                Input::share('threshold', 'share to fall to', 0.01, 0.99)->optional(0.7),
+                ...self::constantInputs(),
+                self::moisture()->optional(),
+                self::temperature()->optional(),
+            ],
+            [
+                new Output('ki', 'probits', 'viability at the start'),
+                new Output('sigma_days', 'days', 'time to lose one probit'),
+                new Output('days_to_threshold', 'days', 'from the start to the threshold'),
+            ],
+            'Maximum-likelihood probit regression; with constants, moisture and temperature, the same with a log-normal prior on σ (factor 2) and a weak one on Kᵢ.',
+            static function (Inputs $in) use ($crops): array {
+                $fit = TestRefit::fit($in->numbers('days'), $in->integers('germinated'), $in->integers('sown'), self::prior($in, $crops));
+
+                return ['ki' => $fit->ki, 'sigma_days' => $fit->sigmaDays, 'days_to_threshold' => $fit->daysTo($in->number('threshold'))];
+            },
+        );
+    }
+
+    private static function thumb(): Reckoning
+    {
+        return new Reckoning(
+            'storage.thumb',
+            'Roughly, how much longer does it keep drier or cooler?',
+            [
+                Input::number('moisture_change', 'change of moisture, drier is negative', '%', -9, 9),
+                Input::number('temperature_change', 'change of temperature, cooler is negative', '°C', -50, 50),
+            ],
+            [new Output('factor', 'times', 'as long')],
+            'Harrington’s rule of thumb: life doubles per 1 % less moisture (5–14 %) and per 5 °C cooler (0–50 °C).',
+            static fn (Inputs $in): array => ['factor' => ThumbRule::factor($in->number('moisture_change'), $in->number('temperature_change'))],
+        );
+    }
+
+    private static function packets(): Reckoning
+    {
+        return new Reckoning(
+            'packets.plan',
+            'How do I part this lot into a packet for each year?',
+            [
+                Input::integer('seeds', 'seeds in the lot', 'seeds', 1, 100_000_000),
+                Input::integer('reserve', 'never to be packed', 'seeds', 0, 100_000_000)->optional(0),
+                Input::integer('plants', 'plants wanted each year', 'plants', 1, 1_000_000),
+                Input::share('germination', 'share that germinates now', 0.0001, 0.9999)->optional(),
+                Input::number('sigma_days', 'with: days to lose one probit', 'days', 0.01, 1e9)->optional(),
+                Input::numbers('yearly_shares', 'or: share that germinates in each year', '', 0.00001, 1)->optional(),
+                Input::integer('years', 'years to pack for', 'years', 1, PacketPlan::MOST_YEARS),
+                Input::share('confidence', 'how sure to be of enough plants', 0.5, 0.9999)->optional(0.95),
+                Input::share('field_factor', 'share of seedlings that make a plant outdoors', 0.01)->optional(1.0),
+                Input::number('price', 'what a packet costs', '', 0, 1e6)->optional(),
+            ],
+            [
+                new Output('years_covered', 'years', 'years covered'),
+                new Output('per_packet', 'seeds', 'seeds in each packet'),
+                new Output('left', 'seeds', 'left over, the reserve included'),
+                new Output('cost', '', 'cost of the packets'),
+            ],
+            'Each packet holds the fewest seeds that still give the plants at the viability forecast for its year (Ellis & Roberts 1980).',
+            static function (Inputs $in): array {
+                $plan = PacketPlan::of(
+                    $in->integer('seeds'),
+                    $in->integer('reserve'),
+                    $in->integer('plants'),
+                    $in->integer('years'),
+                    self::shareInYear($in),
+                    $in->number('confidence'),
+                    $in->number('field_factor'),
+                );
+
+                return [
+                    'years_covered' => $plan->yearsCovered(),
+                    'per_packet' => $plan->perPacket,
+                    'left' => $plan->left,
+                    'cost' => $in->has('price') ? $plan->yearsCovered() * $in->number('price') : null,
+                ];
+            },
+        );
+    }
+
+    /** @return \Closure(int): float */
+    private static function shareInYear(Inputs $in): \Closure
+    {
+        if ($in->has('yearly_shares') === ($in->has('germination') || $in->has('sigma_days'))) {
+            throw InputRefused::because('yearly_shares', 'Give either yearly_shares, or germination and sigma_days.');
+        }
+        if (! $in->has('yearly_shares')) {
+            return PacketPlan::ageing(StorageLife::withSigma($in->number('sigma_days'), $in->number('germination')));
+        }
+        $shares = $in->numbers('yearly_shares');
+        if (count($shares) < $in->integer('years')) {
+            throw InputRefused::because('yearly_shares', sprintf('There are %d yearly shares for %d years.', count($shares), $in->integer('years')));
+        }
+
+        return static fn (int $year): float => $shares[$year] ?? 0.00001;
+    }
+
+    private static function prior(Inputs $in, CropReference $crops): ?SigmaPrior
+    {
+        $any = array_filter(['crop', 'ke', 'cw', 'ch', 'cq', 'moisture', 'temperature'], $in->has(...));
+        if ($any === []) {
+            return null;
+        }
+
+        return new SigmaPrior(self::constants($in, $crops)->sigma($in->number('moisture'), $in->number('temperature')));
+    }
+
+    /** @return list<Input> */
+    private static function constantInputs(): array
+    {
+        return [
+            Input::crop('crop', 'the crop')->optional(),
+            Input::number('ke', 'or its constants: K_E', '', 0, 20)->optional(),
+            Input::number('cw', 'C_W', '', 0, 10)->optional(),
+            Input::number('ch', 'C_H', '', 0, 0.2)->optional(),
+            Input::number('cq', 'C_Q', '', 0, 0.01)->optional(),
+        ];
+    }
+
+    /** @return list<Input> */
+    private static function germinationInputs(): array
+    {
+        return [
+            Input::share('germination', 'share that germinates at the start', 0.0001, 0.9999)->optional(),
+            Input::integer('germinated', 'or: normal seedlings in the test', 'seeds', 0, 1_000_000)->optional(),
+            Input::integer('sown', 'and seeds in the test', 'seeds', 1, 1_000_000)->optional(),
+        ];
+    }
+
+    private static function moisture(): Input
+    {
+        return Input::number('moisture', 'moisture of the seed', '% of wet mass', ViabilityConstants::MIN_MOISTURE, ViabilityConstants::MAX_MOISTURE);
+    }
+
+    private static function temperature(): Input
+    {
+        return Input::number('temperature', 'temperature of the store', '°C', ViabilityConstants::MIN_TEMPERATURE, ViabilityConstants::MAX_TEMPERATURE);
     }
 
     private static function constants(Inputs $in, CropReference $crops): ViabilityConstants

@@ -12,7 +12,25 @@ final class WaterReckonings
     /** @return list<Reckoning> */
     public static function all(): array
     {
-        return [self::targetMass(), self::now(), self::equilibrium(), self::seedRh()];
+        return [self::oven(), self::targetMass(), self::now(), self::equilibrium(), self::seedRh()];
+    }
+
+    private static function oven(): Reckoning
+    {
+        return new Reckoning(
+            'moisture.oven',
+            'How moist is my seed, by the oven?',
+            [
+                self::mass('dish', 'the empty dish'),
+                self::mass('dish_wet', 'the dish with seed, before'),
+                self::mass('dish_dry', 'the dish with seed, after'),
+            ],
+            [new Output('moisture', '% of wet mass', 'moisture')],
+            'Wet loss over wet mass × 100 (ISTA low- or high-constant-temperature oven).',
+            static fn (Inputs $in): array => [
+                'moisture' => Moisture::oven($in->number('dish'), $in->number('dish_wet'), $in->number('dish_dry')),
+            ],
+        );
     }
 
     private static function targetMass(): Reckoning

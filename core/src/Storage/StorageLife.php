@@ -33,6 +33,24 @@ final readonly class StorageLife
     }
 
     /**
+     * For a lot whose pace is known already.
+     *
+     * @param  float  $sigmaDays  days to lose one probit, 0.01 … 10⁹
+     * @param  float  $germination  share alive at the start, strictly between 0 and 1
+     *
+     * @throws InvalidFigure
+     */
+    public static function withSigma(float $sigmaDays, float $germination): self
+    {
+        InvalidFigure::unlessWithin('sigma_days', $sigmaDays, 0.01, 1e9, 'days');
+        if (! ($germination > 0.0 && $germination < 1.0)) {
+            throw InvalidFigure::because('germination', 'germination must lie above 0 and below 1.');
+        }
+
+        return new self(Normal::probit($germination), $sigmaDays);
+    }
+
+    /**
      * Days until the share alive falls to $threshold; 0 when it is below already.
      *
      * @throws InvalidFigure

@@ -5,15 +5,24 @@ declare(strict_types=1);
 namespace Marrow\Core\Tests\Reckoning;
 
 use Marrow\Core\Cleaning\FermentWindow;
+use Marrow\Core\Drying\Air;
+use Marrow\Core\Drying\DryingCurve;
 use Marrow\Core\Drying\Equilibrium;
 use Marrow\Core\Drying\Moisture;
+use Marrow\Core\Germination\Comparison;
 use Marrow\Core\Germination\GerminationShare;
+use Marrow\Core\Population\Alleles;
+use Marrow\Core\Population\EffectiveSize;
 use Marrow\Core\Sowing\SeedsNeeded;
 use Marrow\Core\Statistics\Interval;
+use Marrow\Core\Statistics\Normal;
 use Marrow\Core\Storage\AgeingSegment;
 use Marrow\Core\Storage\ConstantsBasis;
 use Marrow\Core\Storage\Forecast;
+use Marrow\Core\Storage\PacketPlan;
+use Marrow\Core\Storage\SigmaPrior;
 use Marrow\Core\Storage\StorageLife;
+use Marrow\Core\Storage\TestRefit;
 use Marrow\Core\Tests\Support\CoreTestCase;
 
 /** What must hold whatever the figures are. */
@@ -154,5 +163,93 @@ final class PropertiesTest extends CoreTestCase
         $interval = GerminationShare::of(1, 1_000_000)->interval(0.9999);
         self::assertGreaterThan(0.0, $interval->low);
         self::assertLessThan(1e-4, $interval->high);
+    }
+
+    public function test_kept_alleles_rise_with_plants_and_parents_asked_for_keep_them(): void
+    {
+        foreach ([0.01, 0.05, 0.3] as $frequency) {
+            $before = 0.0;
+            foreach ([1, 5, 30, 200, 5000] as $plants) {
+                $kept = Alleles::kept($plants, $frequency);
+                self::assertGreaterThan($before, $kept === 1.0 ? 1.1 : $kept);
+                $before = $kept;
+            }
+            $plants = Alleles::plantsToKeep($frequency, 0.95);
+            self::assertGreaterThanOrEqual(0.95, Alleles::kept($plants, $frequency));
+            self::assertLessThan(0.95, Alleles::kept(max(1, $plants - 1), $frequency));
+        }
+    }
+
+    public function test_effective_size_is_never_more_than_the_parents(): void
+    {
+        foreach ([[1.0], [3.0, 3.0, 3.0], [9.0, 1.0], [0.0, 5.0, 5.0], [1e-6, 1e6]] as $contributions) {
+            $size = EffectiveSize::ofContributions($contributions);
+            self::assertGreaterThanOrEqual(1.0 - 1e-12, $size);
+            self::assertLessThanOrEqual(count($contributions) + 1e-12, $size);
+        }
+    }
+
+    public function test_a_drying_course_made_from_known_figures_gives_them_back(): void
+    {
+        foreach ([[50.0, 30.0, 0.002], [12.0, 9.0, 0.05], [400.0, 380.0, 0.3]] as [$start, $final, $rate]) {
+            $hours = array_map(static fn (int $i): float => $i * 1.2 / $rate / 8, range(0, 8));
+            $masses = array_map(static fn (float $h): float => $final + ($start - $final) * exp(-$rate * $h), $hours);
+            $curve = DryingCurve::fit($hours, $masses);
+            self::assertEqualsWithDelta($rate, $curve->ratePerHour, $rate * 1e-5);
+            self::assertEqualsWithDelta($final, $curve->finalMass, $final * 1e-5);
+            self::assertEqualsWithDelta($start, $curve->startMass, $start * 1e-6);
+            $halfway = ($start + $final) / 2;
+            self::assertEqualsWithDelta($halfway, $curve->massAt((float) $curve->hoursTo($halfway)), 1e-9);
+        }
+    }
+
+    public function test_tests_made_from_a_known_ageing_give_it_back(): void
+    {
+        $days = [0.0, 300.0, 600.0, 900.0];
+        $germinated = array_map(static fn (float $day): int => (int) round(1_000_000 * Normal::below(1.6 - $day / 500.0)), $days);
+        $fit = TestRefit::fit($days, $germinated, array_fill(0, 4, 1_000_000));
+        self::assertEqualsWithDelta(500.0, $fit->sigmaDays, 0.01);
+        self::assertEqualsWithDelta(1.6, $fit->ki, 1e-4);
+    }
+
+    public function test_a_prior_gives_way_to_many_seeds_and_holds_against_few(): void
+    {
+        $at = static fn (int $sown): float => TestRefit::fit([0.0, 500.0], [(int) ($sown * 0.95), (int) ($sown * 0.5)], [$sown, $sown], new SigmaPrior(3000.0))->sigmaDays;
+        // By the tests alone σ is 500/1.645 = 304 days.
+        self::assertEqualsWithDelta(304.0, $at(100_000), 1.0);
+        self::assertGreaterThan($at(1000), $at(20));
+        self::assertLessThan(3000.0, $at(20));
+    }
+
+    public function test_warming_and_cooling_air_there_and_back_changes_nothing_unless_dew_fell(): void
+    {
+        foreach ([0.2, 0.5, 0.7] as $rh) {
+            $warm = Air::at(10.0, $rh)->rhAt(25.0);
+            self::assertEqualsWithDelta($rh, Air::at(25.0, $warm)->rhAt(10.0), 1e-12);
+            self::assertLessThan($rh, $warm, 'warmed air is drier');
+            $air = Air::at(18.0, $rh);
+            self::assertEqualsWithDelta(1.0, Air::at($air->dewPoint(), 1.0)->vapourPressure() / $air->vapourPressure(), 1e-12);
+        }
+    }
+
+    public function test_comparing_the_other_way_round_turns_the_signs_only(): void
+    {
+        $a = GerminationShare::of(17, 40);
+        $b = GerminationShare::of(300, 420);
+        [$there, $back] = [Comparison::of($a, $b), Comparison::of($b, $a)];
+        self::assertEqualsWithDelta(-$there->difference, $back->difference, 1e-15);
+        self::assertEqualsWithDelta(-$there->limits->low, $back->limits->high, 1e-15);
+        self::assertEqualsWithDelta($there->p, $back->p, 1e-12);
+        self::assertGreaterThan(0.0, Comparison::of(GerminationShare::of(400_000, 1_000_000), GerminationShare::of(400_900, 1_000_000))->p);
+    }
+
+    public function test_later_packets_are_never_smaller_and_none_breaks_the_reserve(): void
+    {
+        $plan = PacketPlan::of(3000, 250, 20, 30, PacketPlan::ageing(StorageLife::withSigma(1200.0, 0.93)));
+        $sorted = $plan->perPacket;
+        sort($sorted);
+        self::assertSame($sorted, $plan->perPacket);
+        self::assertGreaterThanOrEqual(250, $plan->left);
+        self::assertSame(3000, array_sum($plan->perPacket) + $plan->left);
     }
 }

@@ -19,7 +19,7 @@ final class WorkedValuesTest extends CoreTestCase
 {
     /**
      * @param  array<string, mixed>  $inputs
-     * @param  array<string, float|int|bool|null>  $outputs
+     * @param  array<string, float|int|bool|string|list<float>|list<int>|null>  $outputs
      */
     #[DataProvider('values')]
     public function test_worked_value(string $name, array $inputs, array $outputs): void
@@ -27,13 +27,22 @@ final class WorkedValuesTest extends CoreTestCase
         $result = Registry::standard(self::crops())->named($name)->reckon($inputs);
         foreach ($outputs as $key => $expected) {
             self::assertArrayHasKey($key, $result);
+            if (is_array($expected)) {
+                self::assertIsArray($result[$key]);
+                self::assertCount(count($expected), $result[$key]);
+                foreach ($expected as $i => $item) {
+                    self::assertSixDigits((float) $item, $result[$key][$i], "$key $i");
+                }
+
+                continue;
+            }
             is_float($expected)
                 ? self::assertSixDigits($expected, $result[$key], $key)
                 : self::assertSame($expected, $result[$key], $key);
         }
     }
 
-    /** @return iterable<string, array{string, array<string, mixed>, array<string, float|int|bool|null>}> */
+    /** @return iterable<string, array{string, array<string, mixed>, array<string, float|int|bool|string|list<float>|list<int>|null>}> */
     public static function values(): iterable
     {
         yield '27 of 30' => ['germination.rate', ['germinated' => 27, 'sown' => 30], ['rate' => 0.9, 'low' => 0.743789, 'high' => 0.965400]];
@@ -52,6 +61,18 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'speed' => ['germination.speed', ['days' => '3,4,5,6,8,10', 'counts' => '4,11,9,5,2,1'], ['total' => 32, 'mean_days' => 4.90625, 't50' => 4.111111, 'index' => 7.066667]];
         // All 10 on day 4: half of them by interpolation from (0, 0) on day 2.
         yield 'all on one day' => ['germination.speed', ['days' => [4], 'counts' => [10]], ['mean_days' => 4.0, 't50' => 2.0, 'index' => 2.5]];
+
+        yield 'two tests that differ' => ['germination.compare', ['a_germinated' => 31, 'a_sown' => 36, 'b_germinated' => 47, 'b_sown' => 48], ['difference' => -0.118055555556, 'low' => -0.26675383387312, 'high' => -0.000297233159124, 'p' => 0.079499107590479]];
+        yield 'two that differ plainly' => ['germination.compare', ['a_germinated' => 5, 'a_sown' => 20, 'b_germinated' => 15, 'b_sown' => 20], ['difference' => -0.5, 'low' => -0.69535705535242, 'high' => -0.19071025276867, 'p' => 0.00384752730838]];
+        yield 'none against all' => ['germination.compare', ['a_germinated' => 0, 'a_sown' => 10, 'b_germinated' => 10, 'b_sown' => 10], ['difference' => -1.0, 'low' => -1.0, 'high' => -0.607509350431, 'p' => 1.08250882245e-05]];
+        yield 'two hundred a side' => ['germination.compare', ['a_germinated' => 180, 'a_sown' => 200, 'b_germinated' => 170, 'b_sown' => 200], ['difference' => 0.05, 'low' => -0.0154084269579, 'high' => 0.1157325642714, 'p' => 0.1731608730857]];
+        yield 'two the same' => ['germination.compare', ['a_germinated' => 8, 'a_sown' => 10, 'b_germinated' => 8, 'b_sown' => 10], ['difference' => 0.0, 'p' => 1.0]];
+        yield 'test size' => ['germination.test_size', ['expected' => 0.85, 'half_width' => 0.10], ['seeds' => 49]];
+        yield 'a close look at half' => ['germination.test_size', ['expected' => 0.5, 'half_width' => 0.05], ['seeds' => 381]];
+        yield 'a very close and sure look' => ['germination.test_size', ['expected' => 0.9, 'half_width' => 0.03, 'confidence' => 0.99], ['seeds' => 669]];
+        yield 'settled whatever comes' => ['germination.outlook', ['germinated' => 42, 'sown' => 50, 'undecided' => 7, 'good' => 0.8, 'poor' => 0.6], ['verdict_now' => 'good', 'lowest' => 0.84, 'highest' => 0.98]];
+        yield 'still open' => ['germination.outlook', ['germinated' => 29, 'sown' => 50, 'undecided' => 20], ['verdict_now' => 'open', 'lowest' => 0.58, 'highest' => 0.98]];
+        yield 'lost already' => ['germination.outlook', ['germinated' => 5, 'sown' => 50, 'undecided' => 20], ['verdict_now' => 'poor', 'lowest' => 0.1, 'highest' => 0.5]];
 
         yield 'sow for 24 at 82 %' => ['sowing.seeds', ['plants' => 24, 'rate' => 0.82], ['seeds' => 34]];
         yield 'sow for 24 from 41 of 50' => ['sowing.seeds', ['plants' => 24, 'germinated' => 41, 'sown' => 50], ['seeds' => 36]];
@@ -77,6 +98,22 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'equilibrium in a cupboard' => ['moisture.equilibrium', ['rh' => 0.45, 'temperature' => 18, 'oil' => 0.24], ['moisture' => 9.756125584780589, 'moisture_dry_basis' => 10.810845221351936]];
         yield 'RH of starchy seed' => ['moisture.seed_rh', ['moisture' => 9.64673482287477, 'temperature' => 20, 'oil' => 0.02], ['rh' => 0.30]];
 
+        yield 'by the oven' => ['moisture.oven', ['dish' => 20, 'dish_wet' => 30, 'dish_dry' => 29.2], ['moisture' => 8.0]];
+        yield 'air of a room' => ['air.properties', ['temperature' => 22, 'rh' => 0.55], ['vapour_pressure' => 14.505783, 'absolute_humidity' => 10.650189, 'dew_point' => 12.540623]];
+        yield 'air in frost' => ['air.properties', ['temperature' => -5, 'rh' => 0.8], ['vapour_pressure' => 3.37747699179, 'absolute_humidity' => 2.72943973195, 'dew_point' => -7.91739842697]];
+        yield 'cellar air in a warm room' => ['air.shift', ['temperature' => 12, 'rh' => 0.75, 'to_temperature' => 24], ['rh' => 0.367592]];
+        yield 'room air in a fridge is full' => ['air.shift', ['temperature' => 20, 'rh' => 0.5, 'to_temperature' => 5], ['rh' => 1.0]];
+        // 40 min × ln((22 − 5)/(22 − 13.540623)).
+        yield 'a jar out of the fridge' => ['air.opening', ['store_temperature' => 5, 'room_temperature' => 22, 'room_rh' => 0.55], ['dew_point' => 12.540623, 'dew_forms' => true, 'wait_minutes' => 27.91751267]];
+        yield 'a jar out of the cellar' => ['air.opening', ['store_temperature' => 14, 'room_temperature' => 22, 'room_rh' => 0.55], ['dew_forms' => false, 'wait_minutes' => 0.0]];
+        yield 'a jar into fog' => ['air.opening', ['store_temperature' => 5, 'room_temperature' => 18, 'room_rh' => 0.99], ['dew_forms' => true, 'wait_minutes' => null]];
+        yield 'drying course' => ['drying.curve', ['hours' => '0,6,24,48,72,96,144', 'masses' => '180,171.9,154.8,142.6,136.7,133.8,131.7', 'target_mass' => 135], ['final_mass' => 131.08195, 'start_mass' => 179.99159, 'rate_per_hour' => 0.0301257, 'hours_to_target' => 83.79507, 'residual' => 0.0153275951]];
+        yield 'another course, by nls in R' => ['drying.curve', ['hours' => [0, 12, 24, 36, 60, 84], 'masses' => [50, 44.1, 40.3, 37.6, 34.9, 33.6], 'target_mass' => 30], ['final_mass' => 32.6627161291543, 'start_mass' => 49.9965008086973, 'rate_per_hour' => 0.0344863531221, 'hours_to_target' => null]];
+        // 50 g from 12 to 8 %: 50 × 4/92 g of water; silica gel holds 0.15 g/g at 30 % RH.
+        yield 'desiccant' => ['drying.desiccant', ['mass' => 50, 'moisture' => 12, 'target' => 8, 'rh_end' => 0.3], ['water' => 2.17391304, 'desiccant' => 14.4927536]];
+        yield 'desiccant of a known capacity' => ['drying.desiccant', ['mass' => 50, 'moisture' => 12, 'target' => 8, 'rh_end' => 0.3, 'capacity' => 0.2], ['desiccant' => 10.8695652]];
+        yield 'silica is full at 60 %' => ['drying.desiccant', ['mass' => 46, 'moisture' => 12, 'target' => 8, 'rh_end' => 0.85], ['water' => 2.0, 'desiccant' => 6.66666667]];
+
         yield 'onion' => ['storage.life', ['crop' => 'onion', 'moisture' => 9, 'temperature' => 18, 'germination' => 0.94, 'threshold' => 0.70], ['sigma_days' => 638.4200, 'ki' => 1.554774, 'days_to_threshold' => 657.8108, 'rate_after' => null]];
         yield 'onion by its constants' => ['storage.life', ['ke' => 6.975, 'cw' => 3.470, 'ch' => 0.0400, 'cq' => 0.000428, 'moisture' => 9, 'temperature' => 18, 'germination' => 0.94, 'threshold' => 0.70], ['days_to_threshold' => 657.8108]];
         yield 'lettuce in a fridge' => ['storage.life', ['crop' => 'lettuce', 'moisture' => 7, 'temperature' => 5, 'germination' => 0.95, 'threshold' => 0.7, 'after_days' => 3000], ['sigma_days' => 8136.538842893017, 'rate_after' => 0.8990481286730013]];
@@ -84,6 +121,31 @@ final class WorkedValuesTest extends CoreTestCase
         // All of 20 came up: the share is taken as 20.5/21, whose probit is 1.98075.
         yield 'a full test' => ['storage.life', ['crop' => 'onion', 'moisture' => 9, 'temperature' => 18, 'germinated' => 20, 'sown' => 20, 'threshold' => 0.70], ['ki' => 1.980752396647278]];
         yield 'below the threshold already' => ['storage.life', ['crop' => 'onion', 'moisture' => 9, 'temperature' => 18, 'germination' => 0.5, 'threshold' => 0.70], ['days_to_threshold' => 0.0]];
+
+        yield 'two stores' => ['storage.history', ['crop' => 'lettuce', 'segments' => '100:8:20,1000:6:5', 'germination' => 0.95], ['rate_after' => 0.921194638004]];
+        yield 'refit' => ['storage.refit', ['days' => '0,400,1100,1900', 'germinated' => '47,46,41,70', 'sown' => '50,50,50,100'], ['ki' => 1.572381, 'sigma_days' => 1800.022, 'days_to_threshold' => 1886.387]];
+        yield 'refit, by glm in R' => ['storage.refit', ['days' => [0, 365, 730], 'germinated' => [95, 80, 50], 'sown' => [100, 100, 100]], ['ki' => 1.65699231317, 'sigma_days' => 441.68837272684, 'days_to_threshold' => 500.25262930857]];
+        // optim in R on the same posterior, to its own tolerance.
+        yield 'refit with what the crop says' => ['storage.refit', ['days' => '0,365', 'germinated' => '47,44', 'sown' => '50,50', 'crop' => 'onion', 'moisture' => 9, 'temperature' => 18], ['ki' => 1.617796, 'sigma_days' => 758.039]];
+        yield 'rule of thumb' => ['storage.thumb', ['moisture_change' => -2, 'temperature_change' => -5], ['factor' => 8.0]];
+        yield 'rule of thumb, the wrong way' => ['storage.thumb', ['moisture_change' => 1, 'temperature_change' => 10], ['factor' => 0.125]];
+        yield 'packets of ageing seed' => ['packets.plan', ['seeds' => 1000, 'reserve' => 100, 'plants' => 24, 'germination' => 0.9, 'sigma_days' => 900, 'years' => 10], ['years_covered' => 7, 'left' => 356, 'cost' => null]];
+        yield 'packets by known shares' => ['packets.plan', ['seeds' => 60, 'plants' => 10, 'yearly_shares' => '0.9,0.7,0.4', 'years' => 3, 'price' => 0.2], ['years_covered' => 2, 'left' => 28, 'cost' => 0.4]];
+
+        yield 'a rare form among 20' => ['population.alleles', ['plants' => 20, 'frequency' => 0.05], ['kept' => 0.871488]];
+        yield 'parents for a rare form' => ['population.plants', ['frequency' => 0.05, 'confidence' => 0.95], ['plants' => 30]];
+        yield 'unequal parents' => ['population.effective', ['contributions' => '40,10,10,20,5'], ['ne' => 3.247191]];
+        yield 'equal parents' => ['population.effective', ['contributions' => '7,7,7,7'], ['ne' => 4.0]];
+        yield 'two fathers, eight mothers' => ['population.effective', ['males' => 2, 'females' => 8], ['ne' => 6.4]];
+        yield 'a bottleneck' => ['population.history', ['sizes' => '12,5,20'], ['ne' => 9.0, 'heterozygosity_kept' => 0.840938]];
+        yield 'F6, ten genes' => ['line.fixation', ['generation' => 6, 'loci' => 10], ['heterozygosity' => 0.03125, 'all_fixed' => 0.727976]];
+        yield 'the F1 is all mixed' => ['line.fixation', ['generation' => 1, 'loci' => 3], ['heterozygosity' => 1.0, 'all_fixed' => 0.0]];
+        yield 'two traits in the F2' => ['line.search', ['traits' => 2], ['plants' => 47]];
+        yield 'one trait, very surely' => ['line.search', ['traits' => 1, 'confidence' => 0.99], ['plants' => 17]];
+        yield 'purity' => ['seed.purity', ['pure' => 95, 'inert' => 4, 'other' => 1, 'germination' => 0.8], ['purity' => 0.95, 'pure_live' => 0.76]];
+        yield 'purity alone' => ['seed.purity', ['pure' => 95, 'inert' => 4, 'other' => 1], ['purity' => 0.95, 'pure_live' => null]];
+        yield 'selection' => ['selection.index', ['weights' => '1,2,-0.5', 'heritabilities' => '0.3,0.5,0.2', 'scores' => '8,3,50;6,4,55;9,1,40;5,5,60;7,2,45', 'keep' => 2], ['ranking' => [1, 4, 2, 3, 5], 'differential' => [-0.5, 1.0, 5.0], 'response' => [-0.15, 0.5, 1.0]]];
+        yield 'selection without the sick one' => ['selection.index', ['weights' => [1], 'heritabilities' => [0.5], 'scores' => [[3], [5], [4]], 'keep' => 1, 'culls' => [2]], ['ranking' => [3, 1], 'differential' => [0.0], 'response' => [0.0]]];
 
         yield 'ferment at 21 °C' => ['ferment.window', ['temperature' => 21], ['earliest_hours' => 48.0, 'typical_hours' => 72.0, 'latest_hours' => 144.0]];
         yield 'ferment at 31 °C' => ['ferment.window', ['temperature' => 31], ['earliest_hours' => 24.0, 'typical_hours' => 36.0, 'latest_hours' => 72.0]];
@@ -131,6 +193,33 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'too damp to forecast' => ['storage.life', ['crop' => 'onion', 'moisture' => 16, 'temperature' => 18, 'germination' => 0.9, 'threshold' => 0.7], 'moisture', '3 to 15'];
         yield 'unknown crop' => ['storage.life', ['crop' => 'plum', 'moisture' => 9, 'temperature' => 18, 'germination' => 0.9, 'threshold' => 0.7], 'crop', 'no crop "plum"'];
         yield 'half the constants' => ['storage.life', ['ke' => 7, 'cw' => 3, 'moisture' => 9, 'temperature' => 18, 'germination' => 0.9, 'threshold' => 0.7], 'ch', 'go together'];
+        yield 'compare beyond its seeds' => ['germination.compare', ['a_germinated' => 3, 'a_sown' => 5, 'b_germinated' => 9, 'b_sown' => 5], 'b_germinated', 'from 0 to 5'];
+        yield 'a half-width of nothing' => ['germination.test_size', ['expected' => 0.5, 'half_width' => 0], 'half_width', '0.001 to 0.5'];
+        yield 'more undecided than seeds' => ['germination.outlook', ['germinated' => 5, 'sown' => 10, 'undecided' => 6], 'undecided', 'from 0 to 5'];
+        yield 'a dish that gained' => ['moisture.oven', ['dish' => 20, 'dish_wet' => 30, 'dish_dry' => 31], 'dish_dry', 'cannot gain weight'];
+        yield 'an empty dish' => ['moisture.oven', ['dish' => 20, 'dish_wet' => 20, 'dish_dry' => 20], 'dish_wet', 'more than the empty dish'];
+        yield 'air over 100 %' => ['air.properties', ['temperature' => 20, 'rh' => 1.1], 'rh', '0.01 to 1'];
+        yield 'too few weighings' => ['drying.curve', ['hours' => '0,6,24', 'masses' => '9,8,7'], 'masses', 'at least 4 weighings; there are 3'];
+        yield 'a course that rises' => ['drying.curve', ['hours' => '0,6,24,48', 'masses' => '7,7.5,8,9'], 'masses', 'getting heavier'];
+        yield 'a course that stands' => ['drying.curve', ['hours' => '0,6,24,48', 'masses' => '7,7,7,7'], 'masses', 'Every weighing is the same'];
+        yield 'a course in a straight line' => ['drying.curve', ['hours' => '0,10,20,30', 'masses' => '40,39,38,37'], 'masses', 'nothing shows yet where it will end'];
+        yield 'hours out of order' => ['drying.curve', ['hours' => '0,10,5,30', 'masses' => '40,39,38,37'], 'hours', 'must rise'];
+        yield 'desiccant that wets' => ['drying.desiccant', ['mass' => 50, 'moisture' => 8, 'target' => 12, 'rh_end' => 0.3], 'target', 'only dries'];
+        yield 'a store half described' => ['storage.history', ['crop' => 'onion', 'segments' => '100:8', 'germination' => 0.9], 'segments', 'days:moisture:temperature'];
+        yield 'a store too damp' => ['storage.history', ['crop' => 'onion', 'segments' => '100:18:20', 'germination' => 0.9], 'moisture', '3 to 15'];
+        yield 'one test alone' => ['storage.refit', ['days' => '0', 'germinated' => '40', 'sown' => '50'], 'days', 'At least 2 tests'];
+        yield 'tests of one day' => ['storage.refit', ['days' => '5,5', 'germinated' => '40,30', 'sown' => '50,50'], 'days', 'of one day'];
+        yield 'tests that rise' => ['storage.refit', ['days' => '0,300', 'germinated' => '30,40', 'sown' => '50,50'], 'germinated', 'no lower than the earlier'];
+        yield 'tests all full' => ['storage.refit', ['days' => '0,300', 'germinated' => '50,50', 'sown' => '50,50'], 'germinated', 'no fall can be read'];
+        yield 'all, then none' => ['storage.refit', ['days' => '0,300', 'germinated' => '50,0', 'sown' => '50,50'], 'germinated', 'so sharp'];
+        yield 'a prior without a store' => ['storage.refit', ['days' => '0,300', 'germinated' => '45,40', 'sown' => '50,50', 'crop' => 'onion'], 'moisture', 'moisture is missing'];
+        yield 'a reserve beyond the lot' => ['packets.plan', ['seeds' => 50, 'reserve' => 60, 'plants' => 5, 'yearly_shares' => '0.9', 'years' => 1], 'reserve', 'from 0 to 50'];
+        yield 'shares for too few years' => ['packets.plan', ['seeds' => 50, 'plants' => 5, 'yearly_shares' => '0.9', 'years' => 3], 'yearly_shares', '1 yearly shares for 3 years'];
+        yield 'parents that gave nothing' => ['population.effective', ['contributions' => '0,0'], 'contributions', 'No parent gave'];
+        yield 'contributions and sexes both' => ['population.effective', ['contributions' => '1,2', 'males' => 2, 'females' => 2], 'contributions', 'either contributions'];
+        yield 'a weightless sample' => ['seed.purity', ['pure' => 0, 'inert' => 0, 'other' => 0], 'pure', 'weighs nothing'];
+        yield 'a score missing' => ['selection.index', ['weights' => '1,1', 'heritabilities' => '0.5,0.5', 'scores' => '1,2;3', 'keep' => 1], 'scores', 'Plant 2 has 1 scores'];
+        yield 'more kept than there are' => ['selection.index', ['weights' => '1', 'heritabilities' => '0.5', 'scores' => '1;2', 'keep' => 2, 'culls' => '1'], 'keep', 'from 1 to 1'];
         yield 'a cold ferment' => ['ferment.window', ['temperature' => 4], 'temperature', '10 to 40'];
         yield 'weightless seed' => ['seed.mass', ['counted' => 100, 'masses' => '0'], 'masses', '0.0001 to 100000'];
     }

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Reckoning;
+
+use Marrow\Core\Drying\Desiccant;
+use Marrow\Core\Drying\DryingCurve;
+use Marrow\Core\Drying\Moisture;
+
+final class DryingReckonings
+{
+    /** @return list<Reckoning> */
+    public static function all(): array
+    {
+        return [self::curve(), self::desiccant()];
+    }
+
+    private static function curve(): Reckoning
+    {
+        return new Reckoning(
+            'drying.curve',
+            'When will it be dry, going by its weighings?',
+            [
+                Input::numbers('hours', 'hours since it was spread', 'h', 0, 100_000),
+                Input::numbers('masses', 'what it weighed at each', 'g', 0.001, 1_000_000),
+                Input::number('target_mass', 'mass to reach', 'g', 0.001, 1_000_000)->optional(),
+            ],
+            [
+                new Output('final_mass', 'g', 'mass it is heading for'),
+                new Output('start_mass', 'g', 'mass at the start'),
+                new Output('rate_per_hour', 'share per hour', 'of what is left to lose'),
+                new Output('hours_to_target', 'h', 'from the start to the mass to reach'),
+                new Output('residual', 'g', 'what the curve does not explain'),
+            ],
+            'Least squares of m = mₑ + (m₀ − mₑ)e^(−kt) (Lewis thin layer), from at least 4 weighings.',
+            static function (Inputs $in): array {
+                $curve = DryingCurve::fit($in->numbers('hours'), $in->numbers('masses'));
+
+                return [
+                    'final_mass' => $curve->finalMass,
+                    'start_mass' => $curve->startMass,
+                    'rate_per_hour' => $curve->ratePerHour,
+                    'hours_to_target' => $in->has('target_mass') ? $curve->hoursTo($in->number('target_mass')) : null,
+                    'residual' => $curve->residual,
+                ];
+            },
+        );
+    }
+
+    private static function desiccant(): Reckoning
+    {
+        return new Reckoning(
+            'drying.desiccant',
+            'How much desiccant does this jar need?',
+            [
+                Input::number('mass', 'what the seed weighs', 'g', 0.001, 1_000_000),
+                Input::number('moisture', 'its moisture now', '% of wet mass', Moisture::MIN, Moisture::MAX),
+                Input::number('target', 'moisture wanted', '% of wet mass', Moisture::MIN, Moisture::MAX),
+                Input::share('rh_end', 'relative humidity in the jar at the end', 0.05, 0.9),
+                Input::number('capacity', 'water that a gram of absorbent holds then', 'g/g', 0.001, 2)->optional(),
+            ],
+            [
+                new Output('water', 'g', 'water to take out'),
+                new Output('desiccant', 'g', 'dry absorbent'),
+            ],
+            'm(M − T)/(100 − T) over the capacity; typical silica gel rises about linearly to 0.30 g/g at 60 % RH.',
+            static function (Inputs $in): array {
+                $plan = Desiccant::of(
+                    $in->number('mass'),
+                    $in->number('moisture'),
+                    $in->number('target'),
+                    $in->number('rh_end'),
+                    $in->has('capacity') ? $in->number('capacity') : null,
+                );
+
+                return ['water' => $plan->water, 'desiccant' => $plan->desiccant];
+            },
+        );
+    }
+}

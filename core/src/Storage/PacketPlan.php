@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Storage;
+
+use Marrow\Core\InvalidFigure;
+use Marrow\Core\Sowing\SeedsNeeded;
+
+/** Seed parted into a packet for each year's sowing, later ones fuller as the seed ages, so that the rest stays shut. */
+final readonly class PacketPlan
+{
+    public const MOST_YEARS = 50;
+
+    private const DAYS_A_YEAR = 365.25;
+
+    /**
+     * @param  list<int>  $perPacket  seeds in the packet of this year, the next …
+     * @param  int  $left  seeds beyond the packets, the reserve included
+     */
+    private function __construct(public array $perPacket, public int $left) {}
+
+    /**
+     * @param  \Closure(int): float  $shareInYear  share that germinates, 0 being this year
+     * @param  int  $reserve  seeds that are never packed, at most $seeds
+     *
+     * @throws InvalidFigure
+     */
+    public static function of(int $seeds, int $reserve, int $plants, int $years, \Closure $shareInYear, float $confidence = 0.95, float $fieldFactor = 1.0): self
+    {
+        InvalidFigure::unlessWithin('seeds', $seeds, 1, 100_000_000);
+        InvalidFigure::unlessWithin('reserve', $reserve, 0, $seeds, 'seeds');
+        InvalidFigure::unlessWithin('years', $years, 1, self::MOST_YEARS);
+        $left = $seeds - $reserve;
+        $packets = [];
+        for ($year = 0; $year < $years; $year++) {
+            try {
+                $packet = SeedsNeeded::fromRate($plants, $shareInYear($year), $confidence, $fieldFactor);
+            } catch (InvalidFigure $e) {
+                if ($year === 0) {
+                    throw $e;
+                }
+                // By then too little is alive for any number of seeds: the packets end here.
+                break;
+            }
+            if ($packet > $left) {
+                break;
+            }
+            $packets[] = $packet;
+            $left -= $packet;
+        }
+
+        return new self($packets, $left + $reserve);
+    }
+
+    /**
+     * Shares by the viability equation.
+     *
+     * @return \Closure(int): float
+     */
+    public static function ageing(StorageLife $life): \Closure
+    {
+        return static fn (int $year): float => $life->rateAfter($year * self::DAYS_A_YEAR);
+    }
+
+    public function yearsCovered(): int
+    {
+        return count($this->perPacket);
+    }
+}
