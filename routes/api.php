@@ -6,6 +6,7 @@ use App\Http\Controllers\JournalController;
 use App\Http\Controllers\LotController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlantingController;
+use App\Http\Controllers\ReckoningController;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Route;
 
@@ -25,6 +26,8 @@ Route::get('/varieties', [BooksController::class, 'varieties']);
 Route::post('/varieties', [BooksController::class, 'addVariety']);
 Route::get('/store-places', [BooksController::class, 'storePlaces']);
 Route::post('/store-places', [BooksController::class, 'addStorePlace']);
+Route::get('/reckonings', [ReckoningController::class, 'index']);
+Route::get('/reckonings/{name}', [ReckoningController::class, 'show']);
 Route::get('/find', [BooksController::class, 'find']);
 // What the framework costs by itself: the start-up scripts wait for it, and the benchmark measures against it.
 Route::get('/ping', static fn (): JsonResponse => new JsonResponse(['marrow' => true]));

@@ -44,6 +44,8 @@ final class ApiContractTest extends TestCase
         yield 'places to keep seed in' => ['/store-places', '/store-places'];
         yield 'journal' => ['/journal', '/journal'];
         yield 'found' => ['/find', '/find?text=tomato'];
+        yield 'reckonings' => ['/reckonings', '/reckonings'];
+        yield 'reckoned' => ['/reckonings/{name}', '/reckonings/germination.rate?inputs[germinated]=27&inputs[sown]=30'];
     }
 
     public function test_every_worksheet_is_as_described(): void

@@ -65,7 +65,8 @@ final class SeedsNeeded
     {
         $enough = $plants;
         $tooFew = $plants - 1;
-        while ($chance($enough) < $confidence) {
+        $chances = [$tooFew => 0.0];
+        while (($chances[$enough] = $chance($enough)) < $confidence) {
             if ($enough >= self::MOST) {
                 throw InvalidFigure::because('rate', sprintf(
                     'So little of this seed comes up that not even %s seeds would surely give %d plants.',
@@ -76,9 +77,16 @@ final class SeedsNeeded
             $tooFew = $enough;
             $enough = min(self::MOST, $enough * 2);
         }
-        while ($enough - $tooFew > 1) {
+        // Halving always ends; in between, a straight line between the two chances jumps most of the way, which matters
+        // when each chance is a sum over many thousands of terms.
+        for ($turn = 0; $enough - $tooFew > 1; $turn++) {
             $middle = intdiv($enough + $tooFew, 2);
-            if ($chance($middle) >= $confidence) {
+            if ($turn % 2 === 1) {
+                $share = ($confidence - $chances[$tooFew]) / max(1e-12, $chances[$enough] - $chances[$tooFew]);
+                $middle = max($tooFew + 1, min($enough - 1, $tooFew + (int) ceil($share * ($enough - $tooFew))));
+            }
+            $chances[$middle] = $chance($middle);
+            if ($chances[$middle] >= $confidence) {
                 $enough = $middle;
             } else {
                 $tooFew = $middle;

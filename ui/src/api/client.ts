@@ -20,6 +20,8 @@ export type Forecast = Schemas['ForecastDocument'];
 export type Crop = Schemas['CropDocument'];
 export type Variety = Schemas['VarietyDocument'];
 export type StorePlace = Schemas['StorePlaceDocument'];
+export type Reckoning = Schemas['ReckoningDocument'];
+export type ReckoningInput = Schemas['ReckoningInputDocument'];
 export type Saved = Schemas['SavedDocument'];
 export type PlaceName = PlaceList['place'];
 

@@ -244,6 +244,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/reckonings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reckonings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/reckonings/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reckon"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -474,6 +506,34 @@ export interface components {
             offers: components["schemas"]["OfferDocument"][];
             lots: components["schemas"]["TagDocument"][];
             entries: components["schemas"]["EntryDocument"][];
+        };
+        /** @description What a reckoning gave. */
+        ReckonedDocument: {
+            figures: components["schemas"]["ReckonedFigureDocument"][];
+        };
+        /** @description One figure of a result. */
+        ReckonedFigureDocument: {
+            key: string;
+            label: string;
+            said: string;
+        };
+        /** @description A reckoning: what it answers, needs and rests on. */
+        ReckoningDocument: {
+            name: string;
+            question: string;
+            source: string;
+            inputs: components["schemas"]["ReckoningInputDocument"][];
+        };
+        /** @description One input of a reckoning, as every door knows it. */
+        ReckoningInputDocument: {
+            key: string;
+            /** @enum {string} */
+            type: "number" | "integer" | "share" | "numbers" | "integers" | "crop" | "rows" | "segments";
+            label: string;
+            unit: string;
+            bounds: string;
+            required: boolean;
+            default: string | null;
         };
         /** @description What was kept, said back. */
         SavedDocument: {
@@ -1095,6 +1155,53 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    reckonings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description every reckoning */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReckoningDocument"][];
+                };
+            };
+        };
+    };
+    reckon: {
+        parameters: {
+            query?: {
+                /** @description inputs by key, as typed */
+                inputs?: {
+                    [key: string]: string;
+                };
+            };
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReckonedDocument"];
                 };
             };
         };

@@ -71,6 +71,24 @@ export function useJournal(page: number) {
   });
 }
 
+export function useReckonings() {
+  return useQuery({
+    queryKey: ['reckonings'],
+    queryFn: () => take(api.GET('/reckonings')),
+    staleTime: Infinity,
+  });
+}
+
+/** The answer to a question whose inputs have been given; nothing is asked until every one it needs is there. */
+export function useReckoned(name: string, inputs: Record<string, string>, ready: boolean) {
+  return useQuery({
+    queryKey: ['reckoned', name, inputs],
+    queryFn: () => take(api.GET('/reckonings/{name}', { params: { path: { name }, query: { inputs } } })),
+    enabled: ready,
+    staleTime: Infinity,
+  });
+}
+
 export function useFind(text: string) {
   return useQuery({
     queryKey: ['find', text],

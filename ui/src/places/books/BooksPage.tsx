@@ -7,6 +7,8 @@ import { useLook } from '../../look';
 import { useCrops } from '../../api/queries';
 import { CropPage } from './CropPage';
 import { JournalBook } from './JournalBook';
+import { ReckonerPage } from './ReckonerPage';
+import { ReckonerList } from './ReckonerList';
 
 /** The books on the shelf: the journal of the garden, and the handbook of crops. */
 export function BooksPage() {
@@ -22,6 +24,11 @@ export function BooksPage() {
             <Leaf to={at('/books/journal')} current={book === 'journal'}>
               <b>The journal</b>: everything that happened
             </Leaf>
+            <Leaf to={at('/books/reckoners')} current={book === 'reckoners'}>
+              <span>
+                <b>Quick reckoners</b>: one figure, no record
+              </span>
+            </Leaf>
             <Box component="h2" sx={{ typography: 'h2', mt: 2.5, mb: 0.5 }}>
               Handbook
             </Box>
@@ -33,13 +40,7 @@ export function BooksPage() {
           </Box>
         </>
       }
-      sheet={
-        book === 'journal' ? (
-          <JournalBook />
-        ) : book === 'handbook' && leaf !== undefined ? (
-          <CropPage cropKey={leaf} />
-        ) : null
-      }
+      sheet={pageOf(book, leaf)}
       hint="Open the journal, or a crop of the handbook."
     />
   );
@@ -67,4 +68,12 @@ function Leaf({ to, current, children }: { to: string; current: boolean; childre
       <span>{children}</span>
     </Box>
   );
+}
+
+function pageOf(book: string | undefined, leaf: string | undefined): ReactNode {
+  if (book === 'journal') return <JournalBook />;
+  if (book === 'handbook' && leaf !== undefined) return <CropPage cropKey={leaf} />;
+  if (book === 'reckoners')
+    return leaf === undefined ? <ReckonerList /> : <ReckonerPage key={leaf} name={leaf} />;
+  return null;
 }

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use Marrow\Core\Reckoning\Registry;
+
+final class BenchReckonings extends Command
+{
+    protected $signature = 'marrow:bench-reckonings {--rounds=20}';
+
+    protected $description = 'Print how long the heavier reckonings take';
+
+    public function handle(Registry $registry): int
+    {
+        $rounds = max(5, min(1000, (int) $this->option('rounds')));
+        $this->line(sprintf('%-44s %10s %10s   (reckonings, %d times each)', 'milliseconds', 'median', '95th', $rounds));
+        foreach (self::questions() as $label => [$name, $inputs]) {
+            $reckoning = $registry->named($name);
+            $times = [];
+            for ($round = -1; $round < $rounds; $round++) {
+                $start = hrtime(true);
+                $reckoning->reckon($inputs);
+                if ($round >= 0) {
+                    $times[] = (hrtime(true) - $start) / 1e6;
+                }
+            }
+            sort($times);
+            $this->line(sprintf('%-44s %10.2f %10.2f', $label, $times[intdiv($rounds, 2)], $times[(int) floor(0.95 * ($rounds - 1))]));
+        }
+
+        return self::SUCCESS;
+    }
+
+    /** @return array<string, array{string, array<string, mixed>}> */
+    private static function questions(): array
+    {
+        $hours = range(0, 998, 2);
+        $days = range(0, 1950, 50);
+
+        return [
+            'sowing.seeds, 100,000 plants from a share' => ['sowing.seeds', ['plants' => 100_000, 'rate' => 0.82]],
+            'sowing.seeds, 100,000 plants from a test' => ['sowing.seeds', ['plants' => 100_000, 'germinated' => 41, 'sown' => 50]],
+            'drying.curve, 500 weighings' => ['drying.curve', [
+                'hours' => $hours,
+                // A little unevenness, the same every time, so that there is something to fit.
+                'masses' => array_map(static fn (int $hour): float => 130 + 50 * exp(-0.01 * $hour) + 0.2 * sin(7.0 * $hour), $hours),
+            ]],
+            'storage.refit, 40 tests' => ['storage.refit', [
+                'days' => $days,
+                'germinated' => array_map(static fn (int $day): int => (int) round(96 - 0.02 * $day), $days),
+                'sown' => array_fill(0, count($days), 100),
+            ]],
+            'germination.compare, a million seeds a side' => ['germination.compare', ['a_germinated' => 800_000, 'a_sown' => 1_000_000, 'b_germinated' => 800_900, 'b_sown' => 1_000_000]],
+            'packets.plan, 50 years' => ['packets.plan', ['seeds' => 100_000_000, 'plants' => 1000, 'germination' => 0.95, 'sigma_days' => 9000, 'years' => 50]],
+        ];
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Marrow\Core\Reckoning\Output;
+
+/** The figures of a reckoning as they are said: with their unit, and with four digits at the most. */
+final class FigureWords
+{
+    private const DIGITS = 4;
+
+    /** @param  float|int|string|bool|list<float>|list<int>|null  $value */
+    public static function of(Output $output, float|int|string|bool|array|null $value): ?string
+    {
+        return match (true) {
+            $value === null => null,
+            is_bool($value) => $value ? 'yes' : 'no',
+            is_string($value) => $value,
+            is_array($value) => implode(', ', array_map(self::number(...), $value)),
+            $output->unit === 'share' => self::number($value * 100)."\u{00A0}%",
+            default => self::number($value).($output->unit === '' ? '' : "\u{00A0}".$output->unit),
+        };
+    }
+
+    private static function number(float|int $value): string
+    {
+        if (is_int($value)) {
+            return number_format($value, 0, '.', "\u{00A0}");
+        }
+        if ($value !== 0.0 && abs($value) < 0.001) {
+            return sprintf('%.2e', $value);
+        }
+        $digits = $value === 0.0 ? 0 : max(0, self::DIGITS - 1 - (int) floor(log10(abs($value))));
+        $text = number_format($value, min(8, $digits), '.', "\u{00A0}");
+
+        return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Marrow\Core\Reckoning\Registry;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** The reckonings through the application's door. */
+final class QuickReckonersTest extends TestCase
+{
+    public function test_it_offers_exactly_what_the_registry_holds(): void
+    {
+        $offered = $this->getJson('/api/reckonings')->assertOk()->json();
+        $registry = app(Registry::class);
+        self::assertSame(array_map(static fn ($reckoning): string => $reckoning->name, $registry->all()), array_column($offered, 'name'));
+        foreach ($offered as $reckoning) {
+            self::assertSame(
+                array_map(static fn ($input): string => $input->key, $registry->named($reckoning['name'])->inputs),
+                array_column($reckoning['inputs'], 'key'),
+            );
+        }
+    }
+
+    /** @param  list<string>  $says */
+    #[DataProvider('questions')]
+    public function test_an_answer_is_said_with_its_unit(string $query, array $says): void
+    {
+        $figures = $this->getJson("/api/reckonings/$query")->assertOk()->json('figures');
+        self::assertSame($says, array_map(static fn (array $figure): string => str_replace("\u{00A0}", ' ', $figure['said']), $figures));
+    }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function questions(): iterable
+    {
+        yield 'a share' => ['germination.rate?inputs[germinated]=27&inputs[sown]=30', ['90 %', '74.38 %', '96.54 %']];
+        yield 'a count' => ['sowing.seeds?inputs[plants]=24&inputs[germinated]=41&inputs[sown]=50', ['36 seeds']];
+        yield 'hours' => ['ferment.window?inputs[temperature]=24', ['38.99 h', '58.48 h', '117 h']];
+        yield 'yes or no, and nothing where there is nothing' => ['air.opening?inputs[store_temperature]=5&inputs[room_temperature]=18&inputs[room_rh]=0.99', ['17.84 °C', 'yes']];
+        yield 'a list' => ['packets.plan?inputs[seeds]=60&inputs[plants]=10&inputs[yearly_shares]=0.9,0.7,0.4&inputs[years]=3', ['2 years', '13, 19', '28 seeds']];
+        yield 'a very small chance' => ['germination.compare?inputs[a_germinated]=0&inputs[a_sown]=10&inputs[b_germinated]=10&inputs[b_sown]=10', ['-100 %', '-100 %', '-60.75 %', '0.001083 %']];
+        yield 'a word' => ['germination.outlook?inputs[germinated]=42&inputs[sown]=50&inputs[undecided]=7', ['good', '84 %', '98 %']];
+    }
+
+    public function test_a_mistake_stands_at_its_input_with_the_bound(): void
+    {
+        $this->getJson('/api/reckonings/sowing.cell?inputs[rate]=1.7&inputs[max_empty]=0.1')->assertStatus(422)->assertJsonPath('errors.rate.0', 'rate must be from 0.001 to 1; 1.7 was given.');
+        $this->getJson('/api/reckonings/sowing.cell?inputs[rate]=0.7')->assertStatus(422)->assertJsonValidationErrorFor('max_empty');
+        $this->getJson('/api/reckonings/sowing.cell?inputs[rate]=0.7&inputs[max_empty]=0.1&inputs[moon]=full')->assertStatus(422)->assertJsonValidationErrorFor('moon');
+        $this->getJson('/api/reckonings/sowing.cell?inputs[rate][]=0.7&inputs[max_empty]=0.1')->assertStatus(422)->assertJsonValidationErrorFor('rate');
+        $this->getJson('/api/reckonings/sowing.cell')->assertStatus(422);
+        $this->getJson('/api/reckonings/germination.luck')->assertNotFound()->assertJsonPath('message', 'There is no reckoning called "germination.luck".');
+    }
+}
