@@ -9,7 +9,6 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Marrow\Core\Journal\EntryRefused;
-use Marrow\Core\Reckoning\InputRefused;
 use Marrow\Core\Reckoning\UnknownReckoning;
 
 /** How the core's refusals reach the form they belong to: the same shape as any other field's error. */
@@ -18,14 +17,10 @@ final class Refusals
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
-        $exceptions->dontReport([EntryRefused::class, InputRefused::class, UnknownReckoning::class, AnotherEntry::class]);
+        $exceptions->dontReport([EntryRefused::class, UnknownReckoning::class, AnotherEntry::class]);
         $exceptions->render(static fn (EntryRefused $e): JsonResponse => new JsonResponse([
             'message' => $e->getMessage(),
             'errors' => [$e->field => [$e->getMessage()]],
-        ], 422));
-        $exceptions->render(static fn (InputRefused $e): JsonResponse => new JsonResponse([
-            'message' => $e->getMessage(),
-            'errors' => [$e->input => [$e->getMessage()]],
         ], 422));
         $exceptions->render(static fn (UnknownReckoning $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 404));
         $exceptions->render(static fn (AnotherEntry $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 409));

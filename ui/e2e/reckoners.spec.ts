@@ -19,7 +19,7 @@ test('a quick reckoner is found by what one wants to know, answers as it is fill
   await expect(page.getByRole('region', { name: 'Answer' })).toContainText(/34\sseeds/);
 
   await page.getByLabel('Share that germinates', { exact: true }).fill('182');
-  await expect(page.getByRole('alert')).toContainText('rate must be from');
+  await expect(page.getByRole('alert')).toContainText('Share that germinates must be from 0.001 to 100 %.');
   await expect(page.getByRole('region', { name: 'Answer' })).not.toContainText('34');
   await expect(page.getByLabel('Plants wanted *')).toHaveValue('24');
   await page.getByText('How it is reckoned').click();

@@ -9,9 +9,12 @@ use App\Http\Documents\ReckonedFigureDocument;
 use App\Http\Documents\ReckoningDocument;
 use App\Http\Documents\ReckoningInputDocument;
 use App\Words\FigureWords;
+use App\Words\RefusalWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 use Marrow\Core\Reckoning\Input;
+use Marrow\Core\Reckoning\InputRefused;
 use Marrow\Core\Reckoning\Reckoning;
 use Marrow\Core\Reckoning\Registry;
 use OpenApi\Attributes as OA;
@@ -50,7 +53,11 @@ final class ReckoningController extends Controller
     {
         $reckoning = $registry->named($name);
         $inputs = $request->query('inputs', []);
-        $result = $reckoning->reckon(is_array($inputs) ? $inputs : []);
+        try {
+            $result = $reckoning->reckon(is_array($inputs) ? $inputs : []);
+        } catch (InputRefused $refused) {
+            throw ValidationException::withMessages([$refused->input => RefusalWords::of($refused, $reckoning)]);
+        }
         $figures = [];
         foreach ($reckoning->outputs as $output) {
             $said = FigureWords::of($output, $result[$output->key] ?? null);

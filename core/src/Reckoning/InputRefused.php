@@ -7,7 +7,8 @@ namespace Marrow\Core\Reckoning;
 /** What was typed for an input cannot be used. `$input` is its key. */
 final class InputRefused extends \DomainException
 {
-    private function __construct(public readonly string $input, string $message)
+    /** @param  bool  $outOfBounds  whether it was read but lies outside its bounds */
+    private function __construct(public readonly string $input, string $message, public readonly bool $outOfBounds = false)
     {
         parent::__construct($message);
     }
@@ -35,7 +36,7 @@ final class InputRefused extends \DomainException
 
     public static function outOfBounds(Input $input, mixed $given): self
     {
-        return new self($input->key, sprintf('%s must be from %s; %s was given.', $input->key, $input->bounds(), self::show($given)));
+        return new self($input->key, sprintf('%s must be from %s; %s was given.', $input->key, $input->bounds(), self::show($given)), true);
     }
 
     public static function because(string $input, string $message): self
