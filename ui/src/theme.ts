@@ -79,6 +79,7 @@ export const theme = createTheme({
       styleOverrides: {
         body: { fontVariantNumeric: 'tabular-nums' },
         em: { fontStyle: 'italic' },
+        '@page': { margin: '12mm' },
         ':focus-visible': { outline: '3px solid #1766c2', outlineOffset: 2 },
       },
     },
