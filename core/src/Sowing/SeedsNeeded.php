@@ -31,7 +31,7 @@ final class SeedsNeeded
         InvalidFigure::unlessWithin('field_factor', $fieldFactor, 0.01, 1.0);
         $each = $rate * $fieldFactor;
 
-        return self::smallest($plants, $confidence, static fn (int $seeds): float => Beta::binomialAtLeast($plants, $seeds, $each));
+        return self::smallest($plants, $each, $confidence, static fn (int $seeds): float => Beta::binomialAtLeast($plants, $seeds, $each));
     }
 
     /**
@@ -46,7 +46,7 @@ final class SeedsNeeded
         $a = $test->germinated + 0.5;
         $b = $test->sown - $test->germinated + 0.5;
 
-        return self::smallest($plants, $confidence, static fn (int $seeds): float => 1.0 - self::betaBinomialBelow($plants, $seeds, $a, $b));
+        return self::smallest($plants, $a / ($a + $b), $confidence, static fn (int $seeds): float => 1.0 - self::betaBinomialBelow($plants, $seeds, $a, $b));
     }
 
     /** @throws InvalidFigure */
@@ -57,13 +57,15 @@ final class SeedsNeeded
     }
 
     /**
+     * @param  float  $expected  share expected to come up, above 0
      * @param  \Closure(int): float  $chance  of enough plants from so many seeds; never falls as seeds rise
      *
      * @throws InvalidFigure when even the most seeds are too few
      */
-    private static function smallest(int $plants, float $confidence, \Closure $chance): int
+    private static function smallest(int $plants, float $expected, float $confidence, \Closure $chance): int
     {
-        $enough = $plants;
+        // About half the time this many are enough, so the answer lies near: then a quarter more each time.
+        $enough = (int) min(self::MOST, max($plants, ceil($plants / $expected)));
         $tooFew = $plants - 1;
         $chances = [$tooFew => 0.0];
         while (($chances[$enough] = $chance($enough)) < $confidence) {
@@ -75,7 +77,7 @@ final class SeedsNeeded
                 ));
             }
             $tooFew = $enough;
-            $enough = min(self::MOST, $enough * 2);
+            $enough = (int) min(self::MOST, $enough + max(1, intdiv($enough, 4)));
         }
         // Halving always ends; in between, a straight line between the two chances jumps most of the way, which matters
         // when each chance is a sum over many thousands of terms.
@@ -113,7 +115,7 @@ final class SeedsNeeded
             // pmf(k−1)/pmf(k)
             $ratio = $k * ($seeds - $k + $b) / (($seeds - $k + 1.0) * ($k - 1 + $a));
             $term *= $ratio;
-            if ($ratio < 1.0 && $term < $sum * 1e-17) {
+            if ($ratio < 1.0 && $term < $sum * 1e-15) {
                 break;
             }
         }
