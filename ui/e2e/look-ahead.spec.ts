@@ -41,6 +41,12 @@ test('places, finding and the list of keys are reached from the keyboard', async
   await page.getByRole('option', { name: /L1 Capstan/ }).waitFor();
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/store\/L1$/);
+
+  // A lot is opened where it lies: this one is on the bench, and what can be done with it stands first.
+  await page.getByRole('combobox', { name: /^Find/ }).fill('l13');
+  await page.getByRole('option', { name: /L13 Sluice Gate/ }).click();
+  await expect(page).toHaveURL(/\/bench\/L13$/);
+  await expect(page.getByRole('button', { name: 'Poured off' })).toBeVisible();
 });
 
 test('a narrowed list stays in the address, and the back button returns to it', async ({ page }) => {

@@ -1,6 +1,7 @@
 import { Navigate, Route, Routes } from 'react-router';
 import { Frame } from './kit/Frame';
 import { BooksPage } from './places/books/BooksPage';
+import { LotPlace } from './places/lots/LotPlace';
 import { TagSheet } from './places/lots/TagSheet';
 import { LotsPage } from './places/lots/LotsPage';
 import { PlotPage } from './places/plot/PlotPage';
@@ -17,6 +18,7 @@ export function App() {
         <Route path="racks/:code?" element={<LotsPage key="racks" place="racks" />} />
         <Route path="trays/:code?" element={<LotsPage key="trays" place="trays" />} />
         <Route path="store/:code?" element={<LotsPage key="store" place="store" />} />
+        <Route path="lots/:code" element={<LotPlace />} />
         <Route path="tags/:code" element={<TagSheet />} />
         <Route path="books/:book?/:leaf?" element={<BooksPage />} />
         <Route path="*" element={<Navigate to="/today" replace />} />

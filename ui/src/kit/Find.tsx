@@ -33,7 +33,7 @@ export function Find() {
       onChange={(_, choice) => {
         if (choice === null) return;
         setText('');
-        void navigate(at(`/${choice.tag.subject === 'planting' ? 'plot' : 'store'}/${choice.tag.code}`));
+        void navigate(at(`/${choice.tag.subject === 'planting' ? 'plot' : 'lots'}/${choice.tag.code}`));
       }}
       noOptionsText={
         text.trim() === '' ? 'Type a code, a name, a year or a word of a note' : 'Nothing of that kind here'

@@ -40,7 +40,7 @@ export function JournalBook() {
           >
             <Box
               component={Link}
-              to={`/${tag.subject === 'lot' ? 'store' : 'plot'}/${tag.code}`}
+              to={`/${tag.subject === 'lot' ? 'lots' : 'plot'}/${tag.code}`}
               sx={{ textDecoration: 'none', alignSelf: 'start' }}
             >
               <Tag tag={tag} />

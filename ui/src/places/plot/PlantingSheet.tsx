@@ -64,7 +64,7 @@ export function PlantingSheet({ code }: { code: string }) {
               <Box
                 key={tag.code}
                 component={Link}
-                to={at(`/store/${tag.code}`)}
+                to={at(`/lots/${tag.code}`)}
                 sx={{ textDecoration: 'none' }}
               >
                 <Tag tag={tag} />
