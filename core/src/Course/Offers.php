@@ -23,7 +23,8 @@ final class Offers
                 $lot->isShutInDamp() => [EntryKind::Spread, EntryKind::JarRead, EntryKind::Withdrawn, EntryKind::TestStarted],
                 default => [EntryKind::Withdrawn, EntryKind::TestStarted, EntryKind::JarRead, EntryKind::SampleWeighed, EntryKind::Stored, EntryKind::Spread],
             },
-            default => [],
+            // Its picking was struck: it can only be picked anew.
+            default => [EntryKind::Picked],
         };
 
         return [...$offers, EntryKind::Noted];

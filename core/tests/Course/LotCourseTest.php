@@ -7,10 +7,12 @@ namespace Marrow\Core\Tests\Course;
 use Marrow\Core\Course\CleaningStage;
 use Marrow\Core\Course\DryingVerdict;
 use Marrow\Core\Course\MoistureGround;
+use Marrow\Core\Course\Offers;
 use Marrow\Core\Course\Place;
 use Marrow\Core\Course\Task;
 use Marrow\Core\Course\TaskKind;
 use Marrow\Core\Germination\Verdict;
+use Marrow\Core\Journal\EntryKind;
 use Marrow\Core\Practice;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\Diary;
@@ -224,6 +226,16 @@ final class LotCourseTest extends CoreTestCase
         self::assertSame($before, $diary->course()->store->stock->grams());
         $diary->strike($strike);
         self::assertSixDigits(15, $diary->course()->store->stock->grams());
+    }
+
+    public function test_a_lot_whose_picking_was_struck_can_be_picked_anew(): void
+    {
+        $diary = new Diary(self::crop('tomato'));
+        $diary->strike($diary->record('picked', '2026-08-20', ['plants' => 3, 'fruits' => 9]));
+        self::assertSame(EntryKind::Picked, Offers::of($diary->course())[0]);
+        $diary->record('picked', '2026-08-21', ['plants' => 2, 'fruits' => 7]);
+        self::assertSame(Place::Bench, $diary->course()->place());
+        self::assertSame(7, $diary->course()->harvest->fruits());
     }
 
     public function test_what_stood_on_a_struck_entry_is_kept_but_not_reckoned_with(): void

@@ -58,7 +58,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
         <Box component={Link} to={at(`/plot/${data.planting}`)} sx={{ color: 'inherit' }}>
           {data.planting}
         </Box>
-        {data.place !== place && !(place === 'trays' && data.tests.length > 0) && (
+        {data.place !== place && data.place !== 'plot' && !(place === 'trays' && data.tests.length > 0) && (
           <>
             {' · now '}
             <Box component={Link} to={at(`/${data.place}/${code}`)} sx={{ color: 'inherit' }}>
