@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Botany;
 
 use Marrow\Core\InvalidFigure;
+use Marrow\Core\Isolation\IsolationDistances;
 use Marrow\Core\Storage\ViabilityConstants;
 
 /** One crop of the reference: what a keeper of its seed needs to know. */
@@ -13,6 +14,10 @@ final readonly class Crop
     /**
      * @param  string  $key  stable name in files and addresses
      * @param  float  $outcrossingLow  share of seed with foreign pollen, ordinary range
+     * @param  float  $adjacentShare  share of off-type seed to expect with another variety next to it, 0 … 1
+     * @param  list<PollenCarrier>  $carriers
+     * @param  IsolationDistances  $distances  m
+     * @param  list<CrossingPartner>  $partners  other species it crosses with
      * @param  float  $jarMoisture  per cent of wet mass at or below which the seed may be closed in tight
      * @param  string  $drynessSign  what dry seed does under the hand
      * @param  float  $maxDryingTemperature  °C
@@ -31,6 +36,10 @@ final readonly class Crop
         public BreedingSystem $breeding,
         public float $outcrossingLow,
         public float $outcrossingHigh,
+        public float $adjacentShare,
+        public array $carriers,
+        public IsolationDistances $distances,
+        public array $partners,
         public CleaningWay $cleaning,
         public string $cleaningNote,
         public Ripening $ripening,
@@ -56,6 +65,12 @@ final readonly class Crop
     public function viability(): ViabilityConstants
     {
         return $this->published ?? ViabilityConstants::fromOrdinaryYears($this->ordinaryYears, $this->oil);
+    }
+
+    /** Genus and epithet: the unit that decides what crosses with what. */
+    public function species(): string
+    {
+        return implode(' ', array_slice(explode(' ', str_replace('× ', '×', $this->latin)), 0, 2));
     }
 
     /** Middle of the ordinary thousand-seed masses, g: what is used until a sample of the lot has been weighed. */

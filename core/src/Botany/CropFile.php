@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Botany;
 
+use Marrow\Core\Isolation\IsolationDistances;
 use Marrow\Core\Storage\ViabilityConstants;
 
 /** Reads one crop from the decoded content of its file in core/data/crops. */
@@ -40,6 +41,14 @@ final readonly class CropFile
             breeding: $this->one('breeding.system', BreedingSystem::tryFrom(...)),
             outcrossingLow: $outLow,
             outcrossingHigh: $outHigh,
+            adjacentShare: $this->number('breeding.adjacent_share', 0, 1),
+            carriers: array_map(
+                fn (mixed $carrier): PollenCarrier => PollenCarrier::tryFrom(is_string($carrier) ? $carrier : '')
+                    ?? throw UnsoundCrop::at($this->key, 'breeding.carriers', 'an unknown carrier of pollen'),
+                array_values($this->list('breeding.carriers')),
+            ),
+            distances: $this->distances(),
+            partners: $this->partners(),
             cleaning: $this->one('cleaning.way', CleaningWay::tryFrom(...)),
             cleaningNote: $this->text('cleaning.note'),
             ripening: $this->ripening(),
@@ -60,6 +69,34 @@ final readonly class CropFile
             ),
             sources: $sources,
         );
+    }
+
+    private function distances(): IsolationDistances
+    {
+        $home = $this->number('isolation.home', 0, 10_000);
+        $careful = $this->number('isolation.careful', max($home, 1), 10_000);
+
+        return new IsolationDistances($home, $careful, $this->number('isolation.grower', $careful, 20_000));
+    }
+
+    /** @return list<CrossingPartner> */
+    private function partners(): array
+    {
+        $partners = [];
+        foreach (array_keys($this->list('crossing.partners')) as $i) {
+            $at = "crossing.partners.$i";
+            $partners[] = new CrossingPartner(
+                $this->text("$at.latin"),
+                match ($this->text("$at.how")) {
+                    'freely' => true,
+                    'rarely' => false,
+                    default => throw UnsoundCrop::at($this->key, "$at.how", 'freely or rarely is needed'),
+                },
+                $this->text("$at.note"),
+            );
+        }
+
+        return $partners;
     }
 
     private function ripening(): Ripening

@@ -10,6 +10,7 @@ namespace Marrow\Core\Reckoning;
  */
 final readonly class Input
 {
+    /** @param  array<string, string>  $options  key => what it means, of a choice */
     private function __construct(
         public string $key,
         public InputType $type,
@@ -19,6 +20,7 @@ final readonly class Input
         public float $max,
         public bool $required,
         public string|float|int|null $default,
+        public array $options = [],
     ) {}
 
     public static function number(string $key, string $label, string $unit, float $min, float $max): self
@@ -53,6 +55,22 @@ final readonly class Input
         return new self($key, InputType::Crop, $label, 'crop', 0, 0, true, null);
     }
 
+    /**
+     * One of a few named things.
+     *
+     * @param  non-empty-array<string, string>  $options  key => what it means
+     */
+    public static function choice(string $key, string $label, array $options): self
+    {
+        return new self($key, InputType::Choice, $label, '', 0, 0, true, null, $options);
+    }
+
+    /** A day of the calendar. */
+    public static function date(string $key, string $label): self
+    {
+        return new self($key, InputType::Date, $label, '', 0, 0, true, null);
+    }
+
     /** A table: a row for each plant, say, with a number for each trait. */
     public static function rows(string $key, string $label, float $min, float $max): self
     {
@@ -67,7 +85,7 @@ final readonly class Input
 
     public function optional(string|float|int|null $default = null): self
     {
-        return new self($this->key, $this->type, $this->label, $this->unit, $this->min, $this->max, false, $default);
+        return new self($this->key, $this->type, $this->label, $this->unit, $this->min, $this->max, false, $default, $this->options);
     }
 
     /**
@@ -89,6 +107,10 @@ final readonly class Input
             InputType::Crop => is_string($given) && trim($given) !== ''
                 ? trim($given)
                 : throw InputRefused::unparsable($this, $given),
+            InputType::Choice => is_string($given) && isset($this->options[trim($given)])
+                ? trim($given)
+                : throw InputRefused::unparsable($this, $given),
+            InputType::Date => $this->readDate($given),
         };
     }
 
@@ -97,6 +119,12 @@ final readonly class Input
     {
         if ($this->type === InputType::Crop) {
             return 'a crop of the crop reference';
+        }
+        if ($this->type === InputType::Choice) {
+            return implode(', ', array_keys($this->options));
+        }
+        if ($this->type === InputType::Date) {
+            return 'year-month-day';
         }
         $unit = in_array($this->unit, ['', 'share'], true) ? '' : ' '.$this->unit;
 
@@ -129,6 +157,19 @@ final readonly class Input
         }
 
         return (int) $value;
+    }
+
+    /** @throws InputRefused */
+    private function readDate(mixed $given): string
+    {
+        $text = is_string($given) ? trim($given) : '';
+        $date = \DateTimeImmutable::createFromFormat('!Y-m-d', $text);
+        // PHP reads 31 February as 3 March; a gardener would want to be told.
+        if ($date === false || $date->format('Y-m-d') !== $text) {
+            throw InputRefused::unparsable($this, $given);
+        }
+
+        return $text;
     }
 
     /**

@@ -13,6 +13,12 @@ enum InputType: string
     case Integers = 'integers';
     case Crop = 'crop';
 
+    /** One of a few named things. */
+    case Choice = 'choice';
+
+    /** A day of the calendar: 2026-07-31. */
+    case Date = 'date';
+
     /** Rows of numbers: commas within a row, semicolons between rows. */
     case Rows = 'rows';
 
@@ -29,6 +35,8 @@ enum InputType: string
             self::Numbers => 'numbers with commas between them',
             self::Integers => 'whole numbers with commas between them',
             self::Crop => 'the name of a crop',
+            self::Choice => 'one of these',
+            self::Date => 'a day',
             self::Rows => 'rows of numbers, commas within a row and semicolons between rows',
             self::Segments => 'stores as days:moisture:temperature with commas between them',
         };

@@ -40,6 +40,11 @@ final readonly class Inputs
         return $value;
     }
 
+    public function date(string $key): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable($this->text($key).' 00:00:00', new \DateTimeZone('UTC'));
+    }
+
     /** @return list<float> */
     public function numbers(string $key): array
     {

@@ -47,21 +47,18 @@ final class PopulationReckonings
             'How many equal parents are mine worth?',
             [
                 Input::numbers('contributions', 'what each parent gave, seeds or grams', '', 0, 1e9)->optional(),
-                Input::integer('males', 'or: plants that gave pollen', 'plants', 1, 1_000_000)->optional(),
-                Input::integer('females', 'and plants that gave seed', 'plants', 1, 1_000_000)->optional(),
+                Input::integer('males', 'plants that gave pollen', 'plants', 1, 1_000_000)->optional(),
+                Input::integer('females', 'plants that gave seed', 'plants', 1, 1_000_000)->optional(),
             ],
             [new Output('ne', 'plants', 'effective size')],
             '(Σc)²/Σc² from contributions; 4mf/(m + f) from sexes.',
-            static function (Inputs $in): array {
-                $sexes = $in->has('males') || $in->has('females');
-                if ($in->has('contributions') === $sexes) {
-                    throw InputRefused::because('contributions', 'Give either contributions, or males and females.');
-                }
-
-                return ['ne' => $sexes
-                    ? EffectiveSize::ofSexes($in->integer('males'), $in->integer('females'))
-                    : EffectiveSize::ofContributions($in->numbers('contributions'))];
-            },
+            static fn (Inputs $in): array => ['ne' => $in->has('contributions')
+                ? EffectiveSize::ofContributions($in->numbers('contributions'))
+                : EffectiveSize::ofSexes($in->integer('males'), $in->integer('females'))],
+            [new Alternatives('what is known of the parents', [
+                new Way('what each gave', ['contributions']),
+                new Way('how many of each sex', ['males', 'females']),
+            ])],
         );
     }
 

@@ -14,6 +14,7 @@ final readonly class Reckoning
      * @param  list<Input>  $inputs
      * @param  list<Output>  $outputs
      * @param  string  $source  formula and where it comes from
+     * @param  list<Alternatives>  $alternatives  of its optional inputs, those that stand for one another
      * @param  \Closure(Inputs): array<string, float|int|string|bool|list<float>|list<int>|null>  $reckon
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class Reckoning
         public array $outputs,
         public string $source,
         private \Closure $reckon,
+        public array $alternatives = [],
     ) {}
 
     /**
@@ -33,6 +35,19 @@ final readonly class Reckoning
      */
     public function reckon(array $given): array
     {
+        return $this->of($this->read($given));
+    }
+
+    /**
+     * What was given, read and within its bounds, with the defaults of what was left out.
+     *
+     * @param  array<string, mixed>  $given  by input key
+     *
+     * @throws InputRefused
+     */
+    public function read(array $given): Inputs
+    {
+        $given = array_filter($given, static fn (mixed $value): bool => $value !== null && $value !== '');
         $known = array_map(static fn (Input $input): string => $input->key, $this->inputs);
         foreach (array_keys($given) as $key) {
             if (! in_array($key, $known, true)) {
@@ -40,22 +55,53 @@ final readonly class Reckoning
             }
         }
         $values = [];
+        $told = [];
         foreach ($this->inputs as $input) {
-            $value = $given[$input->key] ?? null;
-            if ($value === null || $value === '') {
-                if ($input->required) {
-                    throw InputRefused::missing($input);
-                }
-                $values[$input->key] = $input->default;
-
-                continue;
+            $values[$input->key] = isset($given[$input->key]) ? $input->read($given[$input->key]) : $input->default;
+            // What says no more than the default says nothing about which way is meant.
+            if ($values[$input->key] !== $input->default) {
+                $told[] = $input->key;
             }
-            $values[$input->key] = $input->read($value);
         }
+        $needed = $this->needed($told);
+        foreach ($this->inputs as $input) {
+            if ($values[$input->key] === null && in_array($input->key, $needed, true)) {
+                throw InputRefused::missing($input);
+            }
+        }
+
+        return new Inputs($values);
+    }
+
+    /**
+     * @return array<string, float|int|string|bool|list<float>|list<int>|null> by output key
+     *
+     * @throws InputRefused when the inputs do not go together
+     */
+    public function of(Inputs $inputs): array
+    {
         try {
-            return ($this->reckon)(new Inputs($values));
+            return ($this->reckon)($inputs);
         } catch (InvalidFigure $e) {
             throw InputRefused::because($e->figure, $e->getMessage());
         }
+    }
+
+    /**
+     * @param  list<string>  $told  keys that were given
+     * @return list<string> keys that must be given
+     *
+     * @throws InputRefused
+     */
+    private function needed(array $told): array
+    {
+        $inWays = [];
+        foreach ($this->alternatives as $alternatives) {
+            array_push($inWays, ...$alternatives->taken($told)->inputs);
+        }
+        $needed = array_filter($this->inputs, static fn (Input $input): bool => $input->required
+            || ($input->default === null && in_array($input->key, $inWays, true)));
+
+        return array_values(array_map(static fn (Input $input): string => $input->key, $needed));
     }
 }

@@ -24,6 +24,7 @@ final readonly class Registry
             ...CleaningReckonings::all(),
             ...PopulationReckonings::all(),
             ...SelectionReckonings::all(),
+            ...IsolationReckonings::all($crops),
         ];
         $byName = [];
         foreach ($all as $reckoning) {

@@ -24,19 +24,15 @@ final class SowingReckonings
             [
                 Input::integer('plants', 'plants wanted', 'plants', 1, 1_000_000),
                 Input::share('rate', 'share that germinates', 0.000_01)->optional(),
-                Input::integer('germinated', 'or: normal seedlings in the test', 'seeds', 0, 1_000_000)->optional(),
-                Input::integer('sown', 'and seeds in the test', 'seeds', 1, 1_000_000)->optional(),
+                Input::integer('germinated', 'normal seedlings in the test', 'seeds', 0, 1_000_000)->optional(),
+                Input::integer('sown', 'seeds in the test', 'seeds', 1, 1_000_000)->optional(),
                 Input::share('confidence', 'how sure to be of enough plants', 0.5, 0.9999)->optional(0.95),
                 Input::share('field_factor', 'share of seedlings that make a plant outdoors', 0.01)->optional(1.0),
             ],
             [new Output('seeds', 'seeds', 'seeds to sow')],
             'Smallest number with enough plants as surely as asked: binomial from a share, beta-binomial of the Jeffreys posterior from a test.',
             static function (Inputs $in): array {
-                $tested = $in->has('germinated') || $in->has('sown');
-                if ($in->has('rate') === $tested) {
-                    throw InputRefused::because('rate', 'Give either rate, or germinated and sown of a test.');
-                }
-                if (! $tested) {
+                if (! $in->has('sown')) {
                     return ['seeds' => SeedsNeeded::fromRate(
                         $in->integer('plants'),
                         $in->number('rate'),
@@ -44,13 +40,14 @@ final class SowingReckonings
                         $in->number('field_factor'),
                     )];
                 }
-                if ($in->number('field_factor') !== 1.0) {
-                    throw InputRefused::because('field_factor', 'field_factor goes with rate only; with the counts of a test it is 1.');
-                }
                 $test = GerminationShare::of($in->integer('germinated'), $in->integer('sown'));
 
                 return ['seeds' => SeedsNeeded::fromTest($in->integer('plants'), $test, $in->number('confidence'))];
             },
+            [new Alternatives('what is known of the seed', [
+                new Way('its share', ['rate', 'field_factor']),
+                new Way('a test of it', ['germinated', 'sown']),
+            ])],
         );
     }
 

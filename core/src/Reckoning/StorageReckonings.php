@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace Marrow\Core\Reckoning;
 
 use Marrow\Core\Botany\CropReference;
-use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Storage\AgeingHistory;
 use Marrow\Core\Storage\PacketPlan;
-use Marrow\Core\Storage\SigmaPrior;
 use Marrow\Core\Storage\StorageLife;
 use Marrow\Core\Storage\TestRefit;
 use Marrow\Core\Storage\ThumbRule;
-use Marrow\Core\Storage\ViabilityConstants;
 
 final class StorageReckonings
 {
@@ -28,10 +25,10 @@ final class StorageReckonings
             'storage.life',
             'How long will this seed stay good, kept like this?',
             [
-                ...self::constantInputs(),
-                self::moisture(),
-                self::temperature(),
-                ...self::germinationInputs(),
+                ...StorageInputs::constantInputs(),
+                StorageInputs::moisture(),
+                StorageInputs::temperature(),
+                ...StorageInputs::germinationInputs(),
                 Input::share('threshold', 'share to fall to', 0.01, 0.99),
                 Input::number('after_days', 'share after so many days', 'days', 0, 100_000)->optional(),
             ],
@@ -44,10 +41,10 @@ final class StorageReckonings
             'Ellis & Roberts 1980: v = Kᵢ − p/σ; constants published for the crop, else solved from its ordinary years (Dickie et al. 1990).',
             static function (Inputs $in) use ($crops): array {
                 $life = StorageLife::of(
-                    self::constants($in, $crops),
+                    StorageInputs::constants($in, $crops),
                     $in->number('moisture'),
                     $in->number('temperature'),
-                    self::germination($in),
+                    StorageInputs::germination($in),
                 );
 
                 return [
@@ -57,6 +54,7 @@ final class StorageReckonings
                     'rate_after' => $in->has('after_days') ? $life->rateAfter($in->number('after_days')) : null,
                 ];
             },
+            [StorageInputs::crops(), StorageInputs::starts()],
         );
     }
 
@@ -66,20 +64,21 @@ final class StorageReckonings
             'storage.history',
             'What is left after all the places it was kept in?',
             [
-                ...self::constantInputs(),
+                ...StorageInputs::constantInputs(),
                 Input::segments('segments', 'each store as days:moisture:temperature', 100_000),
-                ...self::germinationInputs(),
+                ...StorageInputs::germinationInputs(),
             ],
             [new Output('rate_after', 'share', 'share alive at the end')],
             'Ageing adds up: probit of the start less Σ days/σ (Ellis & Roberts 1980).',
             static fn (Inputs $in): array => ['rate_after' => AgeingHistory::rateAfter(
-                self::constants($in, $crops),
+                StorageInputs::constants($in, $crops),
                 array_map(
                     static fn (array $row): array => ['days' => $row[0], 'moisture' => $row[1] ?? 0.0, 'temperature' => $row[2] ?? 0.0],
                     $in->rows('segments'),
                 ),
-                self::germination($in),
+                StorageInputs::germination($in),
             )],
+            [StorageInputs::crops(), StorageInputs::starts()],
         );
     }
 
@@ -93,9 +92,9 @@ final class StorageReckonings
                 Input::integers('germinated', 'normal seedlings in each', 'seeds', 0, 1_000_000),
                 Input::integers('sown', 'seeds in each', 'seeds', 1, 1_000_000),
                 Input::share('threshold', 'share to fall to', 0.01, 0.99)->optional(0.7),
-                ...self::constantInputs(),
-                self::moisture()->optional(),
-                self::temperature()->optional(),
+                ...StorageInputs::constantInputs(),
+                StorageInputs::moisture()->optional(),
+                StorageInputs::temperature()->optional(),
             ],
             [
                 new Output('ki', 'probits', 'viability at the start'),
@@ -104,10 +103,15 @@ final class StorageReckonings
             ],
             'Maximum-likelihood probit regression; with constants, moisture and temperature, the same with a log-normal prior on σ (factor 2) and a weak one on Kᵢ.',
             static function (Inputs $in) use ($crops): array {
-                $fit = TestRefit::fit($in->numbers('days'), $in->integers('germinated'), $in->integers('sown'), self::prior($in, $crops));
+                $fit = TestRefit::fit($in->numbers('days'), $in->integers('germinated'), $in->integers('sown'), StorageInputs::prior($in, $crops));
 
                 return ['ki' => $fit->ki, 'sigma_days' => $fit->sigmaDays, 'days_to_threshold' => $fit->daysTo($in->number('threshold'))];
             },
+            [new Alternatives('what else is known', [
+                new Way('the tests alone', []),
+                new Way('the crop and its store', ['crop', 'moisture', 'temperature']),
+                new Way('constants and the store', ['ke', 'cw', 'ch', 'cq', 'moisture', 'temperature']),
+            ])],
         );
     }
 
@@ -136,8 +140,8 @@ final class StorageReckonings
                 Input::integer('reserve', 'never to be packed', 'seeds', 0, 100_000_000)->optional(0),
                 Input::integer('plants', 'plants wanted each year', 'plants', 1, 1_000_000),
                 Input::share('germination', 'share that germinates now', 0.0001, 0.9999)->optional(),
-                Input::number('sigma_days', 'with: days to lose one probit', 'days', 0.01, 1e9)->optional(),
-                Input::numbers('yearly_shares', 'or: share that germinates in each year', '', 0.00001, 1)->optional(),
+                Input::number('sigma_days', 'days to lose one probit', 'days', 0.01, 1e9)->optional(),
+                Input::numbers('yearly_shares', 'share that germinates in each year', '', 0.00001, 1)->optional(),
                 Input::integer('years', 'years to pack for', 'years', 1, PacketPlan::MOST_YEARS),
                 Input::share('confidence', 'how sure to be of enough plants', 0.5, 0.9999)->optional(0.95),
                 Input::share('field_factor', 'share of seedlings that make a plant outdoors', 0.01)->optional(1.0),
@@ -168,15 +172,16 @@ final class StorageReckonings
                     'cost' => $in->has('price') ? $plan->yearsCovered() * $in->number('price') : null,
                 ];
             },
+            [new Alternatives('how it ages', [
+                new Way('by its pace', ['germination', 'sigma_days']),
+                new Way('shares known year by year', ['yearly_shares']),
+            ])],
         );
     }
 
     /** @return \Closure(int): float */
     private static function shareInYear(Inputs $in): \Closure
     {
-        if ($in->has('yearly_shares') === ($in->has('germination') || $in->has('sigma_days'))) {
-            throw InputRefused::because('yearly_shares', 'Give either yearly_shares, or germination and sigma_days.');
-        }
         if (! $in->has('yearly_shares')) {
             return PacketPlan::ageing(StorageLife::withSigma($in->number('sigma_days'), $in->number('germination')));
         }
@@ -186,78 +191,5 @@ final class StorageReckonings
         }
 
         return static fn (int $year): float => $shares[$year] ?? 0.00001;
-    }
-
-    private static function prior(Inputs $in, CropReference $crops): ?SigmaPrior
-    {
-        $any = array_filter(['crop', 'ke', 'cw', 'ch', 'cq', 'moisture', 'temperature'], $in->has(...));
-        if ($any === []) {
-            return null;
-        }
-
-        return new SigmaPrior(self::constants($in, $crops)->sigma($in->number('moisture'), $in->number('temperature')));
-    }
-
-    /** @return list<Input> */
-    private static function constantInputs(): array
-    {
-        return [
-            Input::crop('crop', 'the crop')->optional(),
-            Input::number('ke', 'or its constants: K_E', '', 0, 20)->optional(),
-            Input::number('cw', 'C_W', '', 0, 10)->optional(),
-            Input::number('ch', 'C_H', '', 0, 0.2)->optional(),
-            Input::number('cq', 'C_Q', '', 0, 0.01)->optional(),
-        ];
-    }
-
-    /** @return list<Input> */
-    private static function germinationInputs(): array
-    {
-        return [
-            Input::share('germination', 'share that germinates at the start', 0.0001, 0.9999)->optional(),
-            Input::integer('germinated', 'or: normal seedlings in the test', 'seeds', 0, 1_000_000)->optional(),
-            Input::integer('sown', 'and seeds in the test', 'seeds', 1, 1_000_000)->optional(),
-        ];
-    }
-
-    private static function moisture(): Input
-    {
-        return Input::number('moisture', 'moisture of the seed', '% of wet mass', ViabilityConstants::MIN_MOISTURE, ViabilityConstants::MAX_MOISTURE);
-    }
-
-    private static function temperature(): Input
-    {
-        return Input::number('temperature', 'temperature of the store', '°C', ViabilityConstants::MIN_TEMPERATURE, ViabilityConstants::MAX_TEMPERATURE);
-    }
-
-    private static function constants(Inputs $in, CropReference $crops): ViabilityConstants
-    {
-        $keys = ['ke', 'cw', 'ch', 'cq'];
-        $given = array_filter($keys, $in->has(...));
-        if ($in->has('crop') === ($given !== [])) {
-            throw InputRefused::because('crop', 'Give either crop, or the four constants ke, cw, ch and cq.');
-        }
-        if ($in->has('crop')) {
-            return $crops->get($in->text('crop'), 'crop')->viability();
-        }
-        foreach ($keys as $key) {
-            if (! $in->has($key)) {
-                throw InputRefused::because($key, $key.' is missing: the four constants ke, cw, ch and cq go together.');
-            }
-        }
-
-        return ViabilityConstants::given($in->number('ke'), $in->number('cw'), $in->number('ch'), $in->number('cq'));
-    }
-
-    private static function germination(Inputs $in): float
-    {
-        $tested = $in->has('germinated') || $in->has('sown');
-        if ($in->has('germination') === $tested) {
-            throw InputRefused::because('germination', 'Give either germination, or germinated and sown of a test.');
-        }
-
-        return $tested
-            ? GerminationShare::of($in->integer('germinated'), $in->integer('sown'))->rateForProbit()
-            : $in->number('germination');
     }
 }

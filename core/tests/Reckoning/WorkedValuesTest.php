@@ -105,6 +105,7 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'room air in a fridge is full' => ['air.shift', ['temperature' => 20, 'rh' => 0.5, 'to_temperature' => 5], ['rh' => 1.0]];
         // 40 min × ln((22 − 5)/(22 − 13.540623)).
         yield 'a jar out of the fridge' => ['air.opening', ['store_temperature' => 5, 'room_temperature' => 22, 'room_rh' => 0.55], ['dew_point' => 12.540623, 'dew_forms' => true, 'wait_minutes' => 27.91751267]];
+        yield 'a large jar, slow to warm' => ['air.opening', ['store_temperature' => 5, 'room_temperature' => 22, 'room_rh' => 0.55, 'time_constant' => 60], ['wait_minutes' => 41.876269]];
         yield 'a jar out of the cellar' => ['air.opening', ['store_temperature' => 14, 'room_temperature' => 22, 'room_rh' => 0.55], ['dew_forms' => false, 'wait_minutes' => 0.0]];
         yield 'a jar into fog' => ['air.opening', ['store_temperature' => 5, 'room_temperature' => 18, 'room_rh' => 0.99], ['dew_forms' => true, 'wait_minutes' => null]];
         yield 'drying course' => ['drying.curve', ['hours' => '0,6,24,48,72,96,144', 'masses' => '180,171.9,154.8,142.6,136.7,133.8,131.7', 'target_mass' => 135], ['final_mass' => 131.08195, 'start_mass' => 179.99159, 'rate_per_hour' => 0.0301257, 'hours_to_target' => 83.79507, 'residual' => 0.0153275951]];
@@ -123,13 +124,16 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'below the threshold already' => ['storage.life', ['crop' => 'onion', 'moisture' => 9, 'temperature' => 18, 'germination' => 0.5, 'threshold' => 0.70], ['days_to_threshold' => 0.0]];
 
         yield 'two stores' => ['storage.history', ['crop' => 'lettuce', 'segments' => '100:8:20,1000:6:5', 'germination' => 0.95], ['rate_after' => 0.921194638004]];
+        yield 'two stores, by constants and a test' => ['storage.history', ['ke' => 9.983, 'cw' => 5.896, 'ch' => 0.04, 'cq' => 0.000428, 'segments' => '200:12:20,400:8:10', 'germinated' => 45, 'sown' => 50], ['rate_after' => 0.79056174999]];
         yield 'refit' => ['storage.refit', ['days' => '0,400,1100,1900', 'germinated' => '47,46,41,70', 'sown' => '50,50,50,100'], ['ki' => 1.572381, 'sigma_days' => 1800.022, 'days_to_threshold' => 1886.387]];
         yield 'refit, by glm in R' => ['storage.refit', ['days' => [0, 365, 730], 'germinated' => [95, 80, 50], 'sown' => [100, 100, 100]], ['ki' => 1.65699231317, 'sigma_days' => 441.68837272684, 'days_to_threshold' => 500.25262930857]];
         // optim in R on the same posterior, to its own tolerance.
         yield 'refit with what the crop says' => ['storage.refit', ['days' => '0,365', 'germinated' => '47,44', 'sown' => '50,50', 'crop' => 'onion', 'moisture' => 9, 'temperature' => 18], ['ki' => 1.617796, 'sigma_days' => 758.039]];
+        yield 'refit with constants, to 80 %' => ['storage.refit', ['days' => '0,365', 'germinated' => '47,44', 'sown' => '50,50', 'ke' => 6.975, 'cw' => 3.470, 'ch' => 0.0400, 'cq' => 0.000428, 'moisture' => 9, 'temperature' => 18, 'threshold' => 0.8], ['ki' => 1.617796, 'sigma_days' => 758.039, 'days_to_threshold' => 588.3707]];
         yield 'rule of thumb' => ['storage.thumb', ['moisture_change' => -2, 'temperature_change' => -5], ['factor' => 8.0]];
         yield 'rule of thumb, the wrong way' => ['storage.thumb', ['moisture_change' => 1, 'temperature_change' => 10], ['factor' => 0.125]];
         yield 'packets of ageing seed' => ['packets.plan', ['seeds' => 1000, 'reserve' => 100, 'plants' => 24, 'germination' => 0.9, 'sigma_days' => 900, 'years' => 10], ['years_covered' => 7, 'left' => 356, 'cost' => null]];
+        yield 'packets by known shares, outdoors' => ['packets.plan', ['seeds' => 100, 'plants' => 10, 'yearly_shares' => '0.9,0.7', 'years' => 2, 'confidence' => 0.9, 'field_factor' => 0.8], ['per_packet' => [17, 23], 'left' => 60]];
         yield 'packets by known shares' => ['packets.plan', ['seeds' => 60, 'plants' => 10, 'yearly_shares' => '0.9,0.7,0.4', 'years' => 3, 'price' => 0.2], ['years_covered' => 2, 'left' => 28, 'cost' => 0.4]];
 
         yield 'a rare form among 20' => ['population.alleles', ['plants' => 20, 'frequency' => 0.05], ['kept' => 0.871488]];
@@ -150,6 +154,16 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'ferment at 21 °C' => ['ferment.window', ['temperature' => 21], ['earliest_hours' => 48.0, 'typical_hours' => 72.0, 'latest_hours' => 144.0]];
         yield 'ferment at 31 °C' => ['ferment.window', ['temperature' => 31], ['earliest_hours' => 24.0, 'typical_hours' => 36.0, 'latest_hours' => 72.0]];
         yield 'ferment in the cold' => ['ferment.window', ['temperature' => 11], ['earliest_hours' => 96.0, 'typical_hours' => 144.0, 'latest_hours' => 168.0]];
+
+        // x₀·(0.005/x₀)^(d/careful) and its factors, typed in afresh in R.
+        yield 'two marrows 100 m apart' => ['isolation.pair', ['crop' => 'squash-pepo', 'distance' => 100], ['crosses' => 'freely', 'overlap_days' => null, 'needed_distance' => 800.0, 'share' => 0.3298022351, 'verdict' => 'act']];
+        yield 'behind a hedge, half the bloom, fewer plants' => ['isolation.pair', ['crop' => 'squash-pepo', 'source' => 'squash-pepo', 'distance' => 300, 'plants' => 10, 'source_plants' => 4, 'first_bloom' => '2026-07-01', 'last_bloom' => '2026-07-31', 'source_first_bloom' => '2026-07-20', 'source_last_bloom' => '2026-08-20', 'barrier' => 'hedge'], ['crosses' => 'freely', 'overlap_days' => 12, 'needed_distance' => 400.0, 'share' => 0.006612429296, 'verdict' => 'watch']];
+        yield 'peas, by a home gardener' => ['isolation.pair', ['crop' => 'pea', 'distance' => 2.5, 'standard' => 'home'], ['crosses' => 'rarely', 'needed_distance' => 1.0, 'share' => 0.003535533906, 'verdict' => 'clear']];
+        yield 'at the careful distance exactly' => ['isolation.pair', ['crop' => 'carrot', 'distance' => 800, 'allowed' => 0.02], ['share' => 0.005, 'verdict' => 'clear']];
+        yield 'in the tropics' => ['isolation.pair', ['crop' => 'leek', 'distance' => 1000, 'climate' => 'tropical', 'allowed' => 0.2], ['needed_distance' => 2000.0, 'share' => 0.05916079783, 'verdict' => 'watch']];
+        yield 'bloom apart' => ['isolation.pair', ['crop' => 'leek', 'distance' => 0, 'first_bloom' => '2026-07-01', 'last_bloom' => '2026-07-10', 'source_first_bloom' => '2026-07-11', 'source_last_bloom' => '2026-07-20'], ['crosses' => 'freely', 'overlap_days' => 0, 'needed_distance' => 0.0, 'share' => 0.0, 'verdict' => 'clear']];
+        yield 'strangers' => ['isolation.pair', ['crop' => 'leek', 'source' => 'carrot', 'distance' => 0], ['crosses' => 'never', 'share' => 0.0, 'verdict' => 'clear']];
+        yield 'caged' => ['isolation.pair', ['crop' => 'carrot', 'distance' => 0, 'protection' => 'caged'], ['crosses' => 'freely', 'share' => 0.0, 'verdict' => 'clear']];
 
         yield 'seed mass' => ['seed.mass', ['counted' => 100, 'masses' => '0.29,0.30,0.29', 'mass' => 8.8], ['tsm' => 2.933333333333334, 'cv' => 1.968239554055544, 'seeds' => 3000.0]];
         yield 'a single sample' => ['seed.mass', ['counted' => 50, 'masses' => [10.0]], ['tsm' => 200.0, 'cv' => null, 'seeds' => null]];
@@ -186,13 +200,13 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'share and test both' => ['sowing.seeds', ['plants' => 5, 'rate' => 0.5, 'germinated' => 5, 'sown' => 9], 'rate', 'either rate'];
         yield 'neither' => ['sowing.seeds', ['plants' => 5], 'rate', 'either rate'];
         yield 'hopeless seed' => ['sowing.seeds', ['plants' => 1_000_000, 'rate' => 0.00001], 'rate', 'not even'];
-        yield 'field factor with a test' => ['sowing.seeds', ['plants' => 5, 'germinated' => 5, 'sown' => 9, 'field_factor' => 0.5], 'field_factor', 'goes with rate only'];
+        yield 'field factor with a test' => ['sowing.seeds', ['plants' => 5, 'germinated' => 5, 'sown' => 9, 'field_factor' => 0.5], 'germinated', 'either rate and field_factor, or germinated and sown'];
         yield 'lighter than dry' => ['moisture.now', ['start_mass' => 100, 'start_moisture' => 20, 'mass' => 70], 'mass', 'dry matter alone is 80 g'];
         yield 'air too damp' => ['moisture.equilibrium', ['rh' => 0.99, 'temperature' => 20, 'oil' => 0.2], 'rh', '0.01 to 0.98'];
         yield 'not a number at all' => ['moisture.equilibrium', ['rh' => 'NAN', 'temperature' => 20, 'oil' => 0.2], 'rh', 'must be a share'];
         yield 'too damp to forecast' => ['storage.life', ['crop' => 'onion', 'moisture' => 16, 'temperature' => 18, 'germination' => 0.9, 'threshold' => 0.7], 'moisture', '3 to 15'];
         yield 'unknown crop' => ['storage.life', ['crop' => 'plum', 'moisture' => 9, 'temperature' => 18, 'germination' => 0.9, 'threshold' => 0.7], 'crop', 'no crop "plum"'];
-        yield 'half the constants' => ['storage.life', ['ke' => 7, 'cw' => 3, 'moisture' => 9, 'temperature' => 18, 'germination' => 0.9, 'threshold' => 0.7], 'ch', 'go together'];
+        yield 'half the constants' => ['storage.life', ['ke' => 7, 'cw' => 3, 'moisture' => 9, 'temperature' => 18, 'germination' => 0.9, 'threshold' => 0.7], 'ch', 'ch is missing'];
         yield 'compare beyond its seeds' => ['germination.compare', ['a_germinated' => 3, 'a_sown' => 5, 'b_germinated' => 9, 'b_sown' => 5], 'b_germinated', 'from 0 to 5'];
         yield 'a half-width of nothing' => ['germination.test_size', ['expected' => 0.5, 'half_width' => 0], 'half_width', '0.001 to 0.5'];
         yield 'more undecided than seeds' => ['germination.outlook', ['germinated' => 5, 'sown' => 10, 'undecided' => 6], 'undecided', 'from 0 to 5'];
@@ -220,6 +234,11 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'a weightless sample' => ['seed.purity', ['pure' => 0, 'inert' => 0, 'other' => 0], 'pure', 'weighs nothing'];
         yield 'a score missing' => ['selection.index', ['weights' => '1,1', 'heritabilities' => '0.5,0.5', 'scores' => '1,2;3', 'keep' => 1], 'scores', 'Plant 2 has 1 scores'];
         yield 'more kept than there are' => ['selection.index', ['weights' => '1', 'heritabilities' => '0.5', 'scores' => '1;2', 'keep' => 2, 'culls' => '1'], 'keep', 'from 1 to 1'];
+        yield 'a day that does not exist' => ['isolation.pair', ['crop' => 'pea', 'distance' => 1, 'first_bloom' => '2026-02-31', 'last_bloom' => '2026-07-10', 'source_first_bloom' => '2026-07-11', 'source_last_bloom' => '2026-07-20'], 'first_bloom', 'must be a day, year-month-day; "2026-02-31"'];
+        yield 'bloom that ends before it begins' => ['isolation.pair', ['crop' => 'pea', 'distance' => 1, 'first_bloom' => '2026-07-01', 'last_bloom' => '2026-07-10', 'source_first_bloom' => '2026-07-11', 'source_last_bloom' => '2026-07-02'], 'source_last_bloom', 'must not lie before the first bloom'];
+        yield 'half the bloom' => ['isolation.pair', ['crop' => 'pea', 'distance' => 1, 'first_bloom' => '2026-07-01', 'last_bloom' => '2026-07-10'], 'source_first_bloom', 'source_first_bloom is missing'];
+        yield 'an unknown barrier' => ['isolation.pair', ['crop' => 'pea', 'distance' => 1, 'barrier' => 'moat'], 'barrier', 'one of these, none, hedge, building; "moat"'];
+        yield 'a source that is no crop' => ['isolation.pair', ['crop' => 'pea', 'distance' => 1, 'source' => 'plum'], 'source', 'no crop "plum"'];
         yield 'a cold ferment' => ['ferment.window', ['temperature' => 4], 'temperature', '10 to 40'];
         yield 'weightless seed' => ['seed.mass', ['counted' => 100, 'masses' => '0'], 'masses', '0.0001 to 100000'];
     }

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Botany;
+
+/** Another species with which a crop is known to cross. */
+final readonly class CrossingPartner
+{
+    /**
+     * @param  string  $latin  genus and epithet
+     * @param  bool  $freely  as within one species; else now and then
+     * @param  string  $note  why it matters, in a short sentence
+     */
+    public function __construct(
+        public string $latin,
+        public bool $freely,
+        public string $note,
+    ) {}
+}

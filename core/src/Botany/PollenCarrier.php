@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Botany;
+
+/** What brings foreign pollen to the flowers. */
+enum PollenCarrier: string
+{
+    case Bees = 'bees';
+    case Flies = 'flies';
+    case Wind = 'wind';
+}

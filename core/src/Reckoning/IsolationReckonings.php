@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Reckoning;
+
+use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Isolation\Barrier;
+use Marrow\Core\Isolation\Bloom;
+use Marrow\Core\Isolation\Climate;
+use Marrow\Core\Isolation\IsolationPair;
+use Marrow\Core\Isolation\IsolationSetting;
+use Marrow\Core\Isolation\IsolationStandard;
+use Marrow\Core\Isolation\PollenPath;
+use Marrow\Core\Isolation\Protection;
+
+final class IsolationReckonings
+{
+    /** @return list<Reckoning> */
+    public static function all(CropReference $crops): array
+    {
+        return [self::pair($crops)];
+    }
+
+    private static function pair(CropReference $crops): Reckoning
+    {
+        return new Reckoning(
+            'isolation.pair',
+            'Will these two cross, and how far apart must they stand?',
+            [
+                Input::crop('crop', 'the crop kept for seed'),
+                Input::crop('source', 'the crop whose pollen might come')->optional(),
+                Input::number('distance', 'how far apart, nearest edges', 'm', 0, 100_000),
+                Input::integer('plants', 'plants kept for seed', 'plants', 1, 1_000_000)->optional(1),
+                Input::integer('source_plants', 'plants of the other', 'plants', 1, 1_000_000)->optional(1),
+                Input::date('first_bloom', 'first bloom')->optional(),
+                Input::date('last_bloom', 'last bloom')->optional(),
+                Input::date('source_first_bloom', 'first bloom of the other')->optional(),
+                Input::date('source_last_bloom', 'last bloom of the other')->optional(),
+                Input::choice('barrier', 'what stands between', ['none' => 'nothing', 'hedge' => 'a hedge or a tall crop', 'building' => 'a building or a wall'])->optional('none'),
+                Input::choice('protection', 'flowers kept for seed are', ['open' => 'open to the air', 'caged' => 'caged, and pollinated by hand where needed', 'bagged' => 'bagged, and pollinated by hand where needed'])->optional('open'),
+                Input::choice('standard', 'how strictly', ['home' => 'as a home gardener', 'careful' => 'carefully, as for passing on', 'grower' => 'as a seed grower'])->optional('careful'),
+                Input::choice('climate', 'climate', ['temperate' => 'temperate', 'tropical' => 'tropical: twice the distance'])->optional('temperate'),
+                Input::share('allowed', 'share of crossed seed that is put up with', 0.0001)->optional(IsolationSetting::ALLOWED),
+            ],
+            [
+                new Output('crosses', '', 'side by side they cross: never, rarely or freely'),
+                new Output('overlap_days', 'days', 'in bloom together'),
+                new Output('needed_distance', 'm', 'distance to keep'),
+                new Output('share', 'share', 'expected share of crossed seed'),
+                new Output('verdict', '', 'verdict: clear, watch or act'),
+            ],
+            'Full strength between neighbours, falling exponentially to 0.5 % at the crop’s careful distance; × the share of bloom that overlaps; '
+                .'× 0.3 behind a hedge or building; × source/(source + own plants) × 2, at most 1; none when caged or bagged. A simple model with general-practice distances.',
+            static function (Inputs $in) use ($crops): array {
+                $kept = $crops->get($in->text('crop'), 'crop');
+                $pair = IsolationPair::of(
+                    $kept,
+                    $in->has('source') ? $crops->get($in->text('source'), 'source') : $kept,
+                    self::path($in),
+                    self::setting($in),
+                );
+
+                return [
+                    'crosses' => $pair->crosses->value,
+                    'overlap_days' => $pair->overlapDays,
+                    'needed_distance' => $pair->neededDistance,
+                    'share' => $pair->share,
+                    'verdict' => $pair->verdict->value,
+                ];
+            },
+            [new Alternatives('when they bloom', [
+                new Way('not known: taken as together', []),
+                new Way('by the day', ['first_bloom', 'last_bloom', 'source_first_bloom', 'source_last_bloom']),
+            ])],
+        );
+    }
+
+    /** @param  ?float  $distance  m, in place of the one given */
+    public static function path(Inputs $in, ?float $distance = null): PollenPath
+    {
+        $bloom = static fn (string $prefix): ?Bloom => $in->has($prefix.'first_bloom')
+            ? Bloom::between($in->date($prefix.'first_bloom'), $in->date($prefix.'last_bloom'), $prefix.'last_bloom')
+            : null;
+
+        return new PollenPath(
+            $distance ?? $in->number('distance'),
+            $in->integer('plants'),
+            $in->integer('source_plants'),
+            $bloom(''),
+            $bloom('source_'),
+            Barrier::from($in->text('barrier')),
+            Protection::from($in->text('protection')),
+        );
+    }
+
+    public static function setting(Inputs $in): IsolationSetting
+    {
+        return new IsolationSetting(
+            IsolationStandard::from($in->text('standard')),
+            Climate::from($in->text('climate')),
+            $in->number('allowed'),
+        );
+    }
+}
