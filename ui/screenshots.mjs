@@ -13,7 +13,7 @@ const views = [
   { name: 'store', path: '/store/L2', height: 1000 },
   { name: 'tags', path: '/tags/L2' },
   { name: 'handbook', path: '/books/handbook/squash-pepo' },
-  { name: 'reckoner', path: '/books/reckoners/sowing.seeds?plants=24&germinated=41&sown=50' },
+  { name: 'reckoner', path: '/books/reckoners/sowing.seeds?plants=24&germinated=41&sown=50', height: 1150 },
   { name: 'evening', path: '/store/L7', colours: 'dark' },
   { name: 'look-ahead', path: '/bench/L13?on=2026-09-18' },
   { name: 'phone', path: '/racks/L10', width: 390, height: 844 },

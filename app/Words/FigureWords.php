@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Reckoners\UnitSystem;
 use Marrow\Core\Reckoning\Output;
 
 /** The figures of a reckoning as they are said: with their unit, and with four digits at the most. */
@@ -12,7 +13,7 @@ final class FigureWords
     private const DIGITS = 4;
 
     /** @param  float|int|string|bool|list<float>|list<int>|null  $value */
-    public static function of(Output $output, float|int|string|bool|array|null $value): ?string
+    public static function of(Output $output, float|int|string|bool|array|null $value, UnitSystem $units = UnitSystem::Metric): ?string
     {
         return match (true) {
             $value === null => null,
@@ -20,7 +21,8 @@ final class FigureWords
             is_string($value) => $value,
             is_array($value) => implode(', ', array_map(self::number(...), $value)),
             $output->unit === 'share' => self::number($value * 100)."\u{00A0}%",
-            default => self::number($value).($output->unit === '' ? '' : "\u{00A0}".$output->unit),
+            default => self::number($units->unit($output->unit) === $output->unit ? $value : $units->fromCore($output->unit, $value))
+                .($output->unit === '' ? '' : "\u{00A0}".$units->unit($output->unit)),
         };
     }
 

@@ -27,6 +27,10 @@ final class Quantity
 
     public static function likely(Interval $limits): string
     {
+        if ($limits->high < 0.005) {
+            return 'likely '.self::percent($limits->high);
+        }
+
         return sprintf('likely %d to %d'.self::NB.'%%', (int) round($limits->low * 100), (int) round($limits->high * 100));
     }
 

@@ -33,13 +33,15 @@ final class ReckonCommandTest extends TestCase
         $run = self::reckon('ferment.window', 'temperature=21');
         self::assertStringContainsString('usually ready at', $run->getOutput());
         self::assertStringContainsString('72 h', $run->getOutput());
+        self::assertStringStartsWith('Look after 2 days; usually ready after 3 days; pour it off by 6 days at the latest.', $run->getOutput());
+        self::assertStringContainsString('never a screwed-down one', $run->getOutput());
     }
 
     public function test_help_of_one_names_inputs_bounds_outputs_and_source(): void
     {
         $run = self::reckon('storage.life', '--help');
         self::assertSame(0, $run->getExitCode());
-        foreach (['moisture of the seed (3 to 15 % of wet mass)', 'days_to_threshold', 'Ellis & Roberts 1980'] as $says) {
+        foreach (['moisture of the seed (3 to 15 % of wet mass)', 'days_to_threshold', 'Ellis & Roberts 1980', 'Either germination, or germinated and sown.'] as $says) {
             self::assertStringContainsString($says, $run->getOutput());
         }
     }
@@ -63,6 +65,7 @@ final class ReckonCommandTest extends TestCase
         yield 'unknown' => [['sowing.cell', 'rate=0.7', 'max_empty=0.1', 'moon=full'], 'moon is not an input of sowing.cell'];
         yield 'unreadable' => [['sowing.cell', 'rate=most', 'max_empty=0.1'], 'rate must be a share'];
         yield 'out of bounds' => [['sowing.cell', 'rate=1.7', 'max_empty=0.1'], '0.001 to 1'];
+        yield 'two ways at once' => [['sowing.seeds', 'plants=5', 'rate=0.5', 'germinated=5', 'sown=9'], 'Give either rate and field_factor, or germinated and sown.'];
         yield 'no equals sign' => [['sowing.cell', 'rate'], 'not of the form key=value'];
     }
 

@@ -12,6 +12,7 @@ const pages = [
   '/tags/L2',
   '/books/journal',
   '/books/handbook/tomato',
+  '/books/reckoners/storage.life?crop=onion&moisture=9&temperature=18&germinated=47&sown=50&threshold=70',
 ];
 
 test('no page asks any other host for anything, and the fonts are our own', async ({ page, baseURL }) => {

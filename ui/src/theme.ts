@@ -102,6 +102,23 @@ export const theme = createTheme({
         input: { paddingBlock: 9, paddingInline: 12 },
       },
     },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: ({ theme: t }) => ({
+          minHeight: 44,
+          paddingInline: 12,
+          borderWidth: 2,
+          borderColor: t.vars?.palette.rule,
+          color: t.vars?.palette.text.primary,
+          textTransform: 'none',
+          '&.Mui-selected': {
+            backgroundColor: t.vars?.palette.primary.main,
+            color: t.vars?.palette.primary.contrastText,
+          },
+          '&.Mui-selected:hover': { backgroundColor: t.vars?.palette.primary.main },
+        }),
+      },
+    },
     MuiIconButton: { styleOverrides: { root: { minWidth: 44, minHeight: 44 } } },
     MuiDialog: {
       styleOverrides: { paper: ({ theme: t }) => ({ border: `2px solid ${t.vars?.palette.rule}` }) },

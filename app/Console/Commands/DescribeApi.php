@@ -35,7 +35,7 @@ final class DescribeApi extends Command
 
     private static function document(): string
     {
-        $api = Generator::scan([app_path('Http')], ['validate' => true]);
+        $api = Generator::scan([app_path('Http'), app_path('Reckoners')], ['validate' => true]);
         assert($api !== null);
         $schemas = is_array($api->components->schemas) ? $api->components->schemas : [];
         foreach ($schemas as $schema) {

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Reckoners\Asked;
+use App\Reckoners\Judgements;
 use Illuminate\Console\Command;
 use Marrow\Core\Reckoning\Input;
 use Marrow\Core\Reckoning\InputRefused;
+use Marrow\Core\Reckoning\Inputs;
 use Marrow\Core\Reckoning\Reckoning;
 use Marrow\Core\Reckoning\Registry;
 use Marrow\Core\Reckoning\UnknownReckoning;
@@ -59,7 +62,8 @@ final class Reckon extends Command
         }
         try {
             $reckoning = $registry->named($name);
-            $result = $reckoning->reckon($this->figures());
+            $in = $reckoning->read($this->figures());
+            $result = $reckoning->of($in);
         } catch (UnknownReckoning $e) {
             return $this->refuse($e->getMessage().' marrow:reckon alone lists them.');
         } catch (InputRefused $e) {
@@ -67,7 +71,7 @@ final class Reckon extends Command
         }
         $this->option('json')
             ? $this->line(json_encode($result, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE))
-            : $this->show($reckoning, $result);
+            : $this->show($reckoning, $in, $result);
 
         return Base::SUCCESS;
     }
@@ -77,6 +81,9 @@ final class Reckon extends Command
         $lines = [$reckoning->question, '', $reckoning->name.' key=value …', '', 'Inputs'];
         foreach ($reckoning->inputs as $input) {
             $lines[] = sprintf('  %-16s %s (%s)%s', $input->key, $input->label, $input->bounds(), self::optional($input));
+        }
+        foreach ($reckoning->alternatives as $alternatives) {
+            $lines[] = '  Either '.$alternatives->describe().'.';
         }
         $lines[] = '';
         $lines[] = 'Outputs';
@@ -121,8 +128,16 @@ final class Reckon extends Command
     }
 
     /** @param  array<string, float|int|string|bool|list<float>|list<int>|null>  $result */
-    private function show(Reckoning $reckoning, array $result): void
+    private function show(Reckoning $reckoning, Inputs $in, array $result): void
     {
+        $judgement = app(Judgements::class)->of(new Asked($reckoning->name, $in, $result));
+        foreach ([$judgement->sentence, $judgement->because, $judgement->sure, $judgement->beside, ...$judgement->cautions] as $line) {
+            if ($line !== null) {
+                // A hard space keeps a figure with its unit on a page; in a terminal it only hinders searching.
+                $this->line(str_replace("\u{00A0}", ' ', $line));
+            }
+        }
+        $this->newLine();
         foreach ($reckoning->outputs as $output) {
             $value = $result[$output->key] ?? null;
             if ($value === null) {

@@ -4,68 +4,98 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Documents\JudgementDocument;
 use App\Http\Documents\ReckonedDocument;
 use App\Http\Documents\ReckonedFigureDocument;
 use App\Http\Documents\ReckoningDocument;
-use App\Http\Documents\ReckoningInputDocument;
+use App\Reckoners\Asked;
+use App\Reckoners\Judgements;
+use App\Reckoners\Pictures\Picture;
+use App\Reckoners\Pictures\Pictures;
+use App\Reckoners\Pictures\Range;
+use App\Reckoners\UnitSystem;
 use App\Words\FigureWords;
 use App\Words\RefusalWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use Marrow\Core\Reckoning\Input;
 use Marrow\Core\Reckoning\InputRefused;
 use Marrow\Core\Reckoning\Reckoning;
 use Marrow\Core\Reckoning\Registry;
 use OpenApi\Attributes as OA;
 
 /** The quick reckoners: the same definitions that the command reads. */
+#[OA\QueryParameter(parameter: 'units', name: 'units', description: 'metric (°C, g, m) unless us (°F, oz, ft) is asked for', schema: new OA\Schema(type: 'string', enum: ['metric', 'us']))]
 final class ReckoningController extends Controller
 {
-    #[OA\Get(path: '/reckonings', operationId: 'reckonings', responses: [
+    #[OA\Get(path: '/reckonings', operationId: 'reckonings', parameters: [new OA\QueryParameter(ref: '#/components/parameters/units')], responses: [
         new OA\Response(response: 200, description: 'every reckoning', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ReckoningDocument::class))),
     ])]
-    public function index(Registry $registry): JsonResponse
+    public function index(Request $request, Registry $registry): JsonResponse
     {
-        return new JsonResponse(array_map(static fn (Reckoning $reckoning): ReckoningDocument => new ReckoningDocument(
-            $reckoning->name,
-            $reckoning->question,
-            $reckoning->source,
-            array_map(static fn (Input $input): ReckoningInputDocument => new ReckoningInputDocument(
-                $input->key,
-                $input->type->value,
-                $input->label,
-                $input->unit,
-                $input->bounds(),
-                $input->required,
-                $input->default === null ? null : (string) $input->default,
-            ), $reckoning->inputs),
-        ), $registry->all()));
+        $units = self::units($request);
+
+        return new JsonResponse(array_map(static fn (Reckoning $reckoning): ReckoningDocument => ReckoningDocument::of($reckoning, $units), $registry->all()));
     }
 
     #[OA\Get(path: '/reckonings/{name}', operationId: 'reckon', parameters: [
         new OA\PathParameter(name: 'name', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(ref: '#/components/parameters/units'),
         new OA\QueryParameter(name: 'inputs', description: 'inputs by key, as typed', style: 'deepObject', explode: true, schema: new OA\Schema(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))),
     ], responses: [
         new OA\Response(response: 200, description: 'the result', content: new OA\JsonContent(ref: ReckonedDocument::class)),
     ])]
-    public function show(string $name, Request $request, Registry $registry): JsonResponse
+    public function show(string $name, Request $request, Registry $registry, Judgements $judgements, Pictures $pictures): JsonResponse
     {
         $reckoning = $registry->named($name);
+        $units = self::units($request);
         $inputs = $request->query('inputs', []);
         try {
-            $result = $reckoning->reckon(is_array($inputs) ? $inputs : []);
+            $in = $reckoning->read(self::inMetric($reckoning, is_array($inputs) ? $inputs : [], $units));
+            $result = $reckoning->of($in);
         } catch (InputRefused $refused) {
-            throw ValidationException::withMessages([$refused->input => RefusalWords::of($refused, $reckoning)]);
+            throw ValidationException::withMessages([$refused->input => RefusalWords::of($refused, $reckoning, $units)]);
         }
         $figures = [];
         foreach ($reckoning->outputs as $output) {
-            $said = FigureWords::of($output, $result[$output->key] ?? null);
+            $said = FigureWords::of($output, $result[$output->key] ?? null, $units);
             if ($said !== null) {
                 $figures[] = new ReckonedFigureDocument($output->key, $output->label, $said);
             }
         }
+        $asked = new Asked($name, $in, $result, $units);
+        $picture = $pictures->of($asked);
 
-        return new JsonResponse(new ReckonedDocument($figures));
+        return new JsonResponse(new ReckonedDocument(
+            JudgementDocument::of($judgements->of($asked)),
+            $figures,
+            $picture instanceof Range ? $picture : null,
+            $picture instanceof Picture ? $picture : null,
+        ));
+    }
+
+    private static function units(Request $request): UnitSystem
+    {
+        return UnitSystem::tryFrom($request->string('units')->toString()) ?? UnitSystem::Metric;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $given
+     * @return array<string, mixed>
+     */
+    private static function inMetric(Reckoning $reckoning, array $given, UnitSystem $units): array
+    {
+        $metric = [];
+        foreach ($given as $key => $typed) {
+            $metric[(string) $key] = $typed;
+        }
+        foreach ($reckoning->inputs as $input) {
+            $typed = $metric[$input->key] ?? null;
+            if (is_string($typed)) {
+                $metric[$input->key] = $units->read($input, $typed);
+            }
+        }
+
+        return $metric;
     }
 }

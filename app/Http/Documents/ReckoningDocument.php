@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Documents;
 
+use App\Reckoners\UnitSystem;
+use App\Words\ReckonerWords;
+use Marrow\Core\Reckoning\Alternatives;
+use Marrow\Core\Reckoning\Input;
+use Marrow\Core\Reckoning\Reckoning;
 use OpenApi\Attributes as OA;
 
 /** A reckoning: what it answers, needs and rests on. */
@@ -11,16 +16,37 @@ use OpenApi\Attributes as OA;
 final readonly class ReckoningDocument
 {
     /**
+     * @param  string  $also  other words that people ask for it with
      * @param  list<ReckoningInputDocument>  $inputs
+     * @param  list<AlternativesDocument>  $alternatives  of its inputs, those that stand for one another
      */
     public function __construct(
         #[OA\Property]
         public string $name,
         #[OA\Property]
+        public string $family,
+        #[OA\Property]
         public string $question,
+        #[OA\Property]
+        public string $also,
         #[OA\Property]
         public string $source,
         #[OA\Property(items: new OA\Items(ref: ReckoningInputDocument::class))]
         public array $inputs,
+        #[OA\Property(items: new OA\Items(ref: AlternativesDocument::class))]
+        public array $alternatives,
     ) {}
+
+    public static function of(Reckoning $reckoning, UnitSystem $units): self
+    {
+        return new self(
+            $reckoning->name,
+            ReckonerWords::family($reckoning),
+            $reckoning->question,
+            ReckonerWords::also($reckoning),
+            $reckoning->source,
+            array_map(static fn (Input $input): ReckoningInputDocument => ReckoningInputDocument::of($input, $units), $reckoning->inputs),
+            array_map(static fn (Alternatives $alternatives): AlternativesDocument => AlternativesDocument::of($alternatives), $reckoning->alternatives),
+        );
+    }
 }

@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Documents;
 
+use App\Reckoners\UnitSystem;
+use App\Words\ReckonerWords;
+use Marrow\Core\Reckoning\Input;
 use OpenApi\Attributes as OA;
 
-/** One input of a reckoning, as every door knows it. */
+/** One input of a reckoning, as every door knows it, in the units of the person who asks. */
 #[OA\Schema]
 final readonly class ReckoningInputDocument
 {
+    /** @param  list<OptionDocument>  $options  of a choice; else none */
     public function __construct(
         #[OA\Property]
         public string $key,
-        #[OA\Property(enum: ['number', 'integer', 'share', 'numbers', 'integers', 'crop', 'rows', 'segments'])]
+        #[OA\Property(enum: ['number', 'integer', 'share', 'numbers', 'integers', 'crop', 'choice', 'date', 'rows', 'segments'])]
         public string $type,
         #[OA\Property]
         public string $label,
@@ -25,5 +29,25 @@ final readonly class ReckoningInputDocument
         public bool $required,
         #[OA\Property]
         public ?string $default,
+        #[OA\Property(items: new OA\Items(ref: OptionDocument::class))]
+        public array $options,
     ) {}
+
+    public static function of(Input $input, UnitSystem $units): self
+    {
+        return new self(
+            $input->key,
+            $input->type->value,
+            $input->label,
+            $units->unit($input->unit),
+            ReckonerWords::bounds($input, $units),
+            $input->required,
+            $input->default === null ? null : (string) $input->default,
+            array_map(
+                static fn (string $key, string $label): OptionDocument => new OptionDocument($key, $label),
+                array_keys($input->options),
+                array_values($input->options),
+            ),
+        );
+    }
 }

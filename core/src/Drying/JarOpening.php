@@ -42,4 +42,10 @@ final readonly class JarOpening
 
         return new self($dewPoint, true, $timeConstant * log(($room->temperature - $storeTemperature) / ($room->temperature - $safe)));
     }
+
+    /** °C of a jar so many minutes out of its store: what $waitMinutes is solved from. */
+    public static function temperatureAfter(float $minutes, float $storeTemperature, float $roomTemperature, float $timeConstant): float
+    {
+        return $roomTemperature - ($roomTemperature - $storeTemperature) * exp(-$minutes / $timeConstant);
+    }
 }

@@ -31,7 +31,7 @@ final class SeedsNeeded
         InvalidFigure::unlessWithin('field_factor', $fieldFactor, 0.01, 1.0);
         $each = $rate * $fieldFactor;
 
-        return self::smallest($plants, $each, $confidence, static fn (int $seeds): float => Beta::binomialAtLeast($plants, $seeds, $each));
+        return self::smallest($plants, $each, $confidence, static fn (int $seeds): float => self::chanceFromRate($plants, $seeds, $each));
     }
 
     /**
@@ -46,7 +46,23 @@ final class SeedsNeeded
         $a = $test->germinated + 0.5;
         $b = $test->sown - $test->germinated + 0.5;
 
-        return self::smallest($plants, $a / ($a + $b), $confidence, static fn (int $seeds): float => 1.0 - self::betaBinomialBelow($plants, $seeds, $a, $b));
+        return self::smallest($plants, $a / ($a + $b), $confidence, static fn (int $seeds): float => self::chanceFromTest($plants, $seeds, $test));
+    }
+
+    /**
+     * Chance that $seeds give at least $plants, for a known share.
+     *
+     * @param  float  $each  share of seeds that make a plant, above 0, at most 1
+     */
+    public static function chanceFromRate(int $plants, int $seeds, float $each): float
+    {
+        return $seeds < $plants ? 0.0 : Beta::binomialAtLeast($plants, $seeds, $each);
+    }
+
+    /** Chance that $seeds give at least $plants, for a share that is only tested. */
+    public static function chanceFromTest(int $plants, int $seeds, GerminationShare $test): float
+    {
+        return 1.0 - self::betaBinomialBelow($plants, $seeds, $test->germinated + 0.5, $test->sown - $test->germinated + 0.5);
     }
 
     /** @throws InvalidFigure */

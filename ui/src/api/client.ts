@@ -22,6 +22,9 @@ export type Variety = Schemas['VarietyDocument'];
 export type StorePlace = Schemas['StorePlaceDocument'];
 export type Reckoning = Schemas['ReckoningDocument'];
 export type ReckoningInput = Schemas['ReckoningInputDocument'];
+export type Alternatives = Schemas['AlternativesDocument'];
+export type Reckoned = Schemas['ReckonedDocument'];
+export type Picture = Schemas['PictureDocument'];
 export type Saved = Schemas['SavedDocument'];
 export type PlaceName = PlaceList['place'];
 

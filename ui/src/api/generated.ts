@@ -280,6 +280,11 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description Something that can be told in one of several ways. */
+        AlternativesDocument: {
+            label: string;
+            ways: components["schemas"]["WayDocument"][];
+        };
         /** @description One day of the belt. */
         BeltDayDocument: {
             date: string;
@@ -438,6 +443,14 @@ export interface components {
             tag: components["schemas"]["TagDocument"];
             entry: components["schemas"]["EntryDocument"];
         };
+        /** @description What a result means for the person who asked. */
+        JudgementDocument: {
+            sentence: string;
+            because: string;
+            sure: string;
+            beside: string | null;
+            cautions: string[];
+        };
         /** @description One thing in a place, with the figure that matters there. */
         ListItemDocument: {
             tag: components["schemas"]["TagDocument"];
@@ -477,6 +490,11 @@ export interface components {
             title: string;
             cautions: string[];
         };
+        /** @description One thing that may be chosen. */
+        OptionDocument: {
+            key: string;
+            label: string;
+        };
         /** @description How many things are in a place, and how many of them want hands. */
         PlaceCountDocument: {
             /** @enum {string} */
@@ -509,7 +527,10 @@ export interface components {
         };
         /** @description What a reckoning gave. */
         ReckonedDocument: {
+            judgement: components["schemas"]["JudgementDocument"];
             figures: components["schemas"]["ReckonedFigureDocument"][];
+            range: components["schemas"]["RangeDocument"] | null;
+            picture: components["schemas"]["PictureDocument"] | null;
         };
         /** @description One figure of a result. */
         ReckonedFigureDocument: {
@@ -520,20 +541,24 @@ export interface components {
         /** @description A reckoning: what it answers, needs and rests on. */
         ReckoningDocument: {
             name: string;
+            family: string;
             question: string;
+            also: string;
             source: string;
             inputs: components["schemas"]["ReckoningInputDocument"][];
+            alternatives: components["schemas"]["AlternativesDocument"][];
         };
-        /** @description One input of a reckoning, as every door knows it. */
+        /** @description One input of a reckoning, as every door knows it, in the units of the person who asks. */
         ReckoningInputDocument: {
             key: string;
             /** @enum {string} */
-            type: "number" | "integer" | "share" | "numbers" | "integers" | "crop" | "rows" | "segments";
+            type: "number" | "integer" | "share" | "numbers" | "integers" | "crop" | "choice" | "date" | "rows" | "segments";
             label: string;
             unit: string;
             bounds: string;
             required: boolean;
             default: string | null;
+            options: components["schemas"]["OptionDocument"][];
         };
         /** @description What was kept, said back. */
         SavedDocument: {
@@ -661,6 +686,11 @@ export interface components {
             line: "true" | "unsure" | "crossed" | "mixing";
             note: string;
         };
+        /** @description One way of telling it. */
+        WayDocument: {
+            label: string;
+            inputs: string[];
+        };
         /** @description One weighing. */
         WeighingDocument: {
             at: string;
@@ -744,9 +774,54 @@ export interface components {
             generation?: string;
             note?: string;
         };
+        /** @description One side of a picture. */
+        AxisDocument: {
+            label: string;
+            unit: string;
+            /** Format: float */
+            min: number;
+            /** Format: float */
+            max: number;
+        };
+        /** @description A line across a picture, with what it means. */
+        MarkDocument: {
+            /** @enum {string} */
+            axis: "x" | "y";
+            /** Format: float */
+            at: number;
+            label: string;
+            alarm: boolean;
+        };
+        /** @description A result as a picture: a course over an axis, with what was measured or asked as dots, and lines that matter. */
+        PictureDocument: {
+            says: string;
+            x: components["schemas"]["AxisDocument"];
+            y: components["schemas"]["AxisDocument"];
+            line: number[][];
+            band: number[][];
+            dots: number[][];
+            marks: components["schemas"]["MarkDocument"][];
+        };
+        /** @description A share with the range in which the real one lies, on a scale with the marks that matter. */
+        RangeDocument: {
+            /** Format: float */
+            figure: number;
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            high: number;
+            marks: number[];
+            /** Format: float */
+            from: number;
+            /** Format: float */
+            to: number;
+        };
     };
     responses: never;
-    parameters: never;
+    parameters: {
+        /** @description metric (°C, g, m) unless us (°F, oz, ft) is asked for */
+        units: "metric" | "us";
+    };
     requestBodies: never;
     headers: never;
     pathItems: never;
@@ -1161,7 +1236,10 @@ export interface operations {
     };
     reckonings: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description metric (°C, g, m) unless us (°F, oz, ft) is asked for */
+                units?: components["parameters"]["units"];
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1182,6 +1260,8 @@ export interface operations {
     reckon: {
         parameters: {
             query?: {
+                /** @description metric (°C, g, m) unless us (°F, oz, ft) is asked for */
+                units?: components["parameters"]["units"];
                 /** @description inputs by key, as typed */
                 inputs?: {
                     [key: string]: string;

@@ -71,21 +71,26 @@ export function useJournal(page: number) {
   });
 }
 
-export function useReckonings() {
+export type Units = 'metric' | 'us';
+
+export function useReckonings(units: Units = 'metric') {
   return useQuery({
-    queryKey: ['reckonings'],
-    queryFn: () => take(api.GET('/reckonings')),
+    queryKey: ['reckonings', units],
+    queryFn: () => take(api.GET('/reckonings', { params: { query: { units } } })),
     staleTime: Infinity,
+    placeholderData: keepPreviousData,
   });
 }
 
 /** The answer to a question whose inputs have been given; nothing is asked until every one it needs is there. */
-export function useReckoned(name: string, inputs: Record<string, string>, ready: boolean) {
+export function useReckoned(name: string, inputs: Record<string, string>, units: Units, ready: boolean) {
   return useQuery({
-    queryKey: ['reckoned', name, inputs],
-    queryFn: () => take(api.GET('/reckonings/{name}', { params: { path: { name }, query: { inputs } } })),
+    queryKey: ['reckoned', name, inputs, units],
+    queryFn: () =>
+      take(api.GET('/reckonings/{name}', { params: { path: { name }, query: { inputs, units } } })),
     enabled: ready,
     staleTime: Infinity,
+    placeholderData: (last, query) => (query?.queryKey[1] === name ? last : undefined),
   });
 }
 

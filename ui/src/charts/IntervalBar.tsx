@@ -2,20 +2,24 @@ import Box from '@mui/material/Box';
 import { percent } from '../words';
 import { useInk } from './Chart';
 
-/** A share with the range in which the real one likely lies, on a scale with the marks that matter. */
+/** A share (or a difference of shares) with the range in which the real one likely lies, on a scale with the marks that matter. */
 export function IntervalBar({
   rate,
   low,
   high,
   marks,
+  from = 0,
+  to = 1,
 }: {
   rate: number;
   low: number;
   high: number;
   marks: number[];
+  from?: number;
+  to?: number;
 }) {
   const { ink, faint, quiet } = useInk();
-  const x = (share: number) => `${share * 100}%`;
+  const x = (share: number) => `${((share - from) / (to - from)) * 100}%`;
   return (
     <Box
       role="img"
@@ -28,7 +32,7 @@ export function IntervalBar({
         style={{ overflow: 'visible', display: 'block', fontVariantNumeric: 'tabular-nums' }}
       >
         <line x1="0" x2="100%" y1="22" y2="22" stroke={ink} strokeWidth="2" />
-        {[0, 1, ...marks].map((mark) => (
+        {[from, to, ...marks].map((mark) => (
           <g key={mark}>
             <line x1={x(mark)} x2={x(mark)} y1="14" y2="32" stroke={faint} strokeWidth="2" />
             <text x={x(mark)} y="52" fontSize="15" textAnchor="middle" fill={faint}>
@@ -38,7 +42,7 @@ export function IntervalBar({
         ))}
         <rect
           x={x(low)}
-          width={`${(high - low) * 100}%`}
+          width={`${((high - low) / (to - from)) * 100}%`}
           y="15"
           height="14"
           fill={quiet}

@@ -67,7 +67,7 @@ export function TextInput({
   value: string;
   onChange: (value: string) => void;
   unit?: string;
-  type?: 'datetime-local';
+  type?: 'datetime-local' | 'date';
   inputMode?: 'numeric' | 'decimal';
   lines?: number;
 }) {

@@ -7,8 +7,8 @@ import { useLook } from '../../look';
 import { useCrops } from '../../api/queries';
 import { CropPage } from './CropPage';
 import { JournalBook } from './JournalBook';
-import { ReckonerPage } from './ReckonerPage';
-import { ReckonerList } from './ReckonerList';
+import { ReckonerPage } from './reckoner/ReckonerPage';
+import { ReckonerList } from './reckoner/ReckonerList';
 
 /** The books on the shelf: the journal of the garden, and the handbook of crops. */
 export function BooksPage() {

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reckoners;
+
+use Marrow\Core\Reckoning\Inputs;
+
+/** A question that was asked and answered: what went in, what came out, and in whose units it is to be said. */
+final readonly class Asked
+{
+    /** @param  array<string, float|int|string|bool|list<float>|list<int>|null>  $result  by output key */
+    public function __construct(
+        public string $name,
+        public Inputs $in,
+        private array $result,
+        public UnitSystem $units = UnitSystem::Metric,
+    ) {}
+
+    public function has(string $key): bool
+    {
+        return ($this->result[$key] ?? null) !== null;
+    }
+
+    public function figure(string $key): float
+    {
+        $value = $this->result[$key] ?? null;
+
+        return is_int($value) || is_float($value) ? (float) $value : throw new \LogicException("$this->name has no figure $key.");
+    }
+
+    public function count(string $key): int
+    {
+        return (int) $this->figure($key);
+    }
+
+    public function word(string $key): string
+    {
+        $value = $this->result[$key] ?? null;
+
+        return is_string($value) ? $value : throw new \LogicException("$this->name has no word $key.");
+    }
+
+    public function yes(string $key): bool
+    {
+        return ($this->result[$key] ?? null) === true;
+    }
+
+    /** @return list<float> */
+    public function list(string $key): array
+    {
+        $value = $this->result[$key] ?? null;
+
+        return is_array($value) ? array_map(static fn (float|int $item): float => (float) $item, $value) : [];
+    }
+
+    public function grams(float $grams): string
+    {
+        return Said::mass($grams, $this->units);
+    }
+
+    public function celsius(float $celsius): string
+    {
+        return Said::temperature($celsius, $this->units);
+    }
+
+    public function metres(float $metres): string
+    {
+        return Said::distance($metres, $this->units);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reckoners\Judgements;
+
+use App\Reckoners\Asked;
+use App\Reckoners\Judgement;
+use App\Reckoners\Said;
+use Marrow\Core\Botany\CropReference;
+
+/** Whether two plantings cross, and what to do about it. */
+final readonly class IsolationJudgements
+{
+    public function __construct(private CropReference $crops) {}
+
+    public function of(Asked $asked): Judgement
+    {
+        $kept = $this->crops->get($asked->in->text('crop'));
+        $source = $asked->in->has('source') ? $this->crops->get($asked->in->text('source')) : $kept;
+        $share = Said::about($asked->figure('share'));
+        $sure = 'A simple model with usual distances: wind, bees and weather can make it three times more or less. It shows in the next generation, not in this fruit (maize kernels excepted).';
+        if ($asked->word('crosses') === 'never') {
+            return new Judgement(
+                'They do not cross: plant them as you like.',
+                sprintf('%s and %s are different species, and no crossing between them is on record in the handbook.', $kept->latin, $source->latin),
+                'Sure as such things go. Check the Latin name on the packet: common names mislead.',
+            );
+        }
+        if ($asked->in->text('protection') !== 'open') {
+            return new Judgement('No foreign pollen gets in, as long as the cover is sound.', 'A cage or bag keeps it out; without hand pollination or own insects, crops that need them set no seed.', 'As sure as the net, the knots and the timing: one bee shut in with the flowers undoes it.');
+        }
+        if ($asked->has('overlap_days') && $asked->count('overlap_days') === 0) {
+            return new Judgement('Not in bloom together, so no crossing.', 'Pollen lives for hours to days, and no day has flowers of both.', 'Bloom shifts by a week or more with the weather: look, and pull the last flowers of the earlier one.');
+        }
+        $needed = $asked->metres($asked->figure('needed_distance'));
+        $distance = $asked->metres($asked->in->number('distance'));
+        $because = sprintf(
+            '%s %s when they stand side by side; %s asks for %s here, and they stand %s apart.',
+            $kept->species() === $source->species() ? 'Both are '.$kept->species().', and cross' : sprintf('%s and %s cross', $kept->species(), $source->species()),
+            $asked->word('crosses'),
+            match ($asked->in->text('standard')) {
+                'home' => 'a home gardener',
+                'grower' => 'a seed grower',
+                default => 'a careful keeper',
+            },
+            $needed,
+            $distance,
+        );
+
+        return new Judgement(match ($asked->word('verdict')) {
+            'act' => "Expect $share crossed seed: cage, bag, move or shift one of them, or leave one out this year.",
+            'watch' => "Expect $share crossed seed: within what you allow, but watch the seedlings.",
+            default => "Expect $share crossed seed: that is well within what you allow.",
+        }, $because, $sure);
+    }
+}

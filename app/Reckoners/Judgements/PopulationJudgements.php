@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reckoners\Judgements;
+
+use App\Reckoners\Asked;
+use App\Reckoners\Judgement;
+use App\Reckoners\Said;
+use App\Words\Quantity;
+
+/** Parents, diversity, lines from a cross, and choosing plants. */
+final class PopulationJudgements
+{
+    private const PARENTS = 'Counts plants that gave seed to the lot in equal parts; unequal ones count for fewer.';
+
+    public static function of(Asked $asked): Judgement
+    {
+        return match ($asked->name) {
+            'population.alleles' => new Judgement(
+                sprintf('%s as rare as this %s.', $asked->in->integer('plants') === 1 ? 'A single parent keeps a form' : Said::count($asked->in->integer('plants'), 'parent').' keep a form', self::chance($asked->figure('kept'))),
+                'Each parent brings two copies of every gene, and each copy may or may not be the rare one.',
+                self::PARENTS,
+            ),
+            'population.plants' => new Judgement(
+                sprintf('Keep seed of at least %s.', Said::count($asked->count('plants'), 'plant')),
+                sprintf('Then a form that %s of the genes carry is among them %s.', Quantity::percent($asked->in->number('frequency')), Said::oneIn($asked->in->number('confidence'))),
+                self::PARENTS.' It must be so every time the lot is grown out, or it is lost after all.',
+            ),
+            'population.effective' => self::effective($asked),
+            'population.history' => self::history($asked),
+            'line.fixation' => self::fixation($asked),
+            'line.search' => new Judgement(
+                sprintf('Grow %s of the F2.', Said::count($asked->count('plants'), 'plant')),
+                sprintf('One in %s shows %s, and with that many at least one does so %s.', Said::count(4 ** $asked->in->integer('traits'), 'plant'), $asked->in->integer('traits') === 1 ? 'it' : 'all of them at once', Said::oneIn($asked->in->number('confidence'))),
+                'For recessive traits on different chromosomes. Traits that go together in one parent may hide together.',
+            ),
+            'selection.index' => self::selection($asked),
+            default => throw new \LogicException("No judgement for $asked->name."),
+        };
+    }
+
+    private static function effective(Asked $asked): Judgement
+    {
+        $ne = $asked->figure('ne');
+        $parents = $asked->in->has('contributions')
+            ? count(array_filter($asked->in->numbers('contributions'), static fn (float $gave): bool => $gave > 0.0))
+            : $asked->in->integer('males') + $asked->in->integer('females');
+
+        return new Judgement(
+            sprintf('They are worth %s.', Said::round($ne, 2) === '1' ? 'a single parent' : Said::round($ne, 2).' equal parents'),
+            $parents === 1 ? 'A single plant gave it all.' : ($ne > 0.9 * $parents
+                ? sprintf('%s gave nearly equal parts.', Said::count($parents, 'plant'))
+                : sprintf('%s gave, but not equally, and much of their offspring shares a parent. %s', Said::count($parents, 'plant'), $asked->in->has('contributions') ? 'Taking the same weight from each would mend it.' : 'The rarer sex is the narrow place.')),
+            'Exact for plants that are not related. Plants raised from one packet of a narrow line are.',
+        );
+    }
+
+    private static function history(Asked $asked): Judgement
+    {
+        $kept = $asked->figure('heterozygosity_kept');
+        $sizes = $asked->in->numbers('sizes');
+        $least = min([INF, ...$sizes]);
+
+        return new Judgement(
+            sprintf('%s of the diversity within plants is left; over these years it was as good as %s at a time.', Quantity::percent($kept), Said::round($asked->figure('ne'), 2) === '1' ? 'a single parent' : Said::round($asked->figure('ne'), 2).' parents'),
+            sprintf('The narrowest generation, %s, counts most: what is lost there does not come back with more plants later.', Said::round($least, 3)),
+            'For plants that cross freely. A selfer has little to lose within a plant; there it is different lines that count.',
+        );
+    }
+
+    private static function fixation(Asked $asked): Judgement
+    {
+        $generation = $asked->in->integer('generation');
+        $fixed = $asked->figure('all_fixed');
+
+        return new Judgement(
+            sprintf(
+                'In the F%d a plant still has %s of those genes mixed; %s stable altogether.',
+                $generation,
+                Quantity::percent($asked->figure('heterozygosity')),
+                match (true) {
+                    $fixed >= 0.995 => 'nearly every plant is',
+                    $fixed < 0.001 => 'hardly any plant is',
+                    $fixed < 0.2 => '1 plant in '.Said::round(1 / $fixed, 2).' is',
+                    default => Quantity::percent($fixed).' of plants are',
+                },
+            ),
+            $fixed < 0.9 ? 'Selfing halves what is mixed in each generation. Go on selfing, each plant’s seed apart.' : 'Selfing has halved what was mixed often enough: off-types should be rare now.',
+            'For a line that only selfs. Every stray cross sets it back.',
+        );
+    }
+
+    private static function selection(Asked $asked): Judgement
+    {
+        $ranking = array_map(intval(...), $asked->list('ranking'));
+        $keep = $asked->in->integer('keep');
+        $kept = array_slice($ranking, 0, $keep);
+        $out = count($asked->in->rows('scores')) - count($ranking);
+
+        return new Judgement(
+            count($kept) === 1 ? "Keep plant $kept[0]." : 'Keep plants '.implode(', ', array_slice($kept, 0, -1)).' and '.$kept[count($kept) - 1].'.',
+            'They stand highest when every trait is put on the same scale and weighed as you said.'
+                .($out > 0 ? sprintf(' %s out first: sick or off-type plants give no seed, whatever their scores.', Said::count($out, 'plant was', 'plants were')) : ''),
+            ($keep < 20 ? sprintf('%s as parents is narrow for a crop that crosses: hard choosing and many parents pull against each other. ', Said::count($keep, 'plant')) : '')
+                .'Heritabilities are guesses unless measured; the gain scales with them.',
+        );
+    }
+
+    private static function chance(float $share): string
+    {
+        return $share > 0.995 ? 'almost surely ('.Quantity::percent($share).')' : 'with a chance of '.Quantity::percent($share);
+    }
+}

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reckoners\Judgements;
+
+use App\Reckoners\Asked;
+use App\Reckoners\Judgement;
+use App\Reckoners\Said;
+use App\Words\Quantity;
+
+/** What moisture, air and a course of drying mean at the rack and the jar. */
+final class WaterJudgements
+{
+    private const ONE_CURVE = 'One curve serves all seed: a real one lies within about 1 % of moisture, less where it is dry.';
+
+    public static function of(Asked $asked): Judgement
+    {
+        return match ($asked->name) {
+            'moisture.oven' => new Judgement(
+                Quantity::moisture($asked->figure('moisture')).': '.self::meaning($asked->figure('moisture')).'.',
+                self::LIMITS,
+                'As sure as the scale: on a few grams of seed, a hundredth of a gram is a tenth of a per cent or more. Use two dishes; they should agree to half a per cent.',
+                cautions: ['The oven and the dish are hot, and hot glass looks like cold. Seed that was in the oven is dead: do not put it back.'],
+            ),
+            'moisture.target_mass' => self::targetMass($asked),
+            'moisture.now' => new Judgement(
+                Quantity::moisture($asked->figure('moisture')).' now: '.self::meaning($asked->figure('moisture')).'.',
+                'Only water has left since the first weighing, so the loss tells the moisture. '.self::LIMITS,
+                'As sure as the moisture you started from: it carries over nearly one to one. Seed spilt since then reads as too dry.',
+            ),
+            'moisture.equilibrium' => new Judgement(
+                sprintf('It settles at about %s: %s.', Quantity::moisture($asked->figure('moisture')), self::settled($asked->in->number('rh'))),
+                sprintf('Air of %s at %s gives and takes until seed and air are in balance; oil holds no water, so oily seed settles lower.', Quantity::percent($asked->in->number('rh')), $asked->celsius($asked->in->number('temperature'))),
+                self::ONE_CURVE.' Thick seed takes weeks to get there.',
+            ),
+            'moisture.seed_rh' => new Judgement(
+                sprintf('A closed jar of it reads %s: %s.', Said::about($asked->figure('rh')), self::jar($asked->figure('rh'))),
+                'The little air in a closed jar takes on the dampness of the seed, within a day or so.',
+                self::ONE_CURVE,
+            ),
+            'air.properties' => new Judgement(
+                sprintf('Whatever is colder than %s gathers dew in this air.', $asked->celsius($asked->figure('dew_point'))),
+                sprintf('Each cubic metre holds %s of water.', Said::round($asked->figure('absolute_humidity'), 2)."\u{00A0}g"),
+                'Good to a few tenths of a degree if the hygrometer is right; most are good to 3 to 5 % and want checking over damp salt.',
+            ),
+            'air.shift' => new Judgement(
+                sprintf('At %s the same air is at %s: %s.', $asked->celsius($asked->in->number('to_temperature')), Quantity::percent($asked->figure('rh')), self::room($asked->figure('rh'))),
+                'The water in it stays the same; warm air can hold more, so it is relatively drier.',
+                'For air that is only warmed or cooled. Where people breathe, cook or hang washing, it is damper.',
+            ),
+            'air.opening' => self::opening($asked),
+            'drying.curve' => self::curve($asked),
+            'drying.desiccant' => self::desiccant($asked),
+            default => throw new \LogicException("No judgement for $asked->name."),
+        };
+    }
+
+    private const LIMITS = 'Most seed may be closed in tight at 8 % or less; starchy seed (beans, peas, grain) bears a little more, oily seed wants 6 to 7 %.';
+
+    private static function meaning(float $moisture): string
+    {
+        // By the figure as it is said: 8.0 % must not be called more than 8.
+        $moisture = round($moisture, 1);
+
+        return match (true) {
+            $moisture <= 5.0 => 'very dry, right for a jar and for the freezer; no need to go lower',
+            $moisture <= 8.0 => 'dry enough for a tight jar',
+            $moisture <= 10.0 => 'dry enough for paper, and nearly for a jar',
+            $moisture <= 14.0 => 'paper bag in a dry room; no jar, no freezer',
+            default => 'too damp to keep: dry it on',
+        };
+    }
+
+    private static function jar(float $rh): string
+    {
+        return match (true) {
+            $rh <= 0.15 => 'bone dry; no need to go lower',
+            $rh <= 0.40 => 'dry enough to stay shut',
+            $rh <= 0.60 => 'not yet: open it and dry on',
+            $rh <= 0.70 => 'damp: it ages fast shut up like this, so dry on now',
+            default => 'it will mould: open it now and spread it',
+        };
+    }
+
+    private static function settled(float $rh): string
+    {
+        return match (true) {
+            $rh <= 0.40 => 'dry enough for a tight jar',
+            $rh <= 0.60 => 'right for paper, not dry enough for a tight jar',
+            $rh <= 0.70 => 'too damp to keep long',
+            default => 'it moulds or sprouts in air like this',
+        };
+    }
+
+    private static function room(float $rh): string
+    {
+        return match (true) {
+            $rh <= 0.40 => 'it dries seed well',
+            $rh <= 0.55 => 'it dries seed, but not enough for a tight jar',
+            $rh <= 0.70 => 'it dries seed hardly at all',
+            default => 'seed takes up water in it',
+        };
+    }
+
+    private static function targetMass(Asked $asked): Judgement
+    {
+        $now = $asked->in->number('mass');
+        $then = $asked->figure('mass');
+
+        return new Judgement(
+            $then < $now
+                ? sprintf('It is there when it weighs %s: %s of water still to lose.', $asked->grams($then), $asked->grams($now - $then))
+                : sprintf('It is there already: at %s it would weigh %s.', Quantity::moisture($asked->in->number('target')), $asked->grams($then)),
+            'Only water leaves, so the dry matter weighs the same throughout.',
+            'As sure as the moisture you started from. Weigh the same seed on the same scale, and write the empty dish on the dish.',
+        );
+    }
+
+    private static function opening(Asked $asked): Judgement
+    {
+        $dew = $asked->celsius($asked->figure('dew_point'));
+        $sure = 'The warming time is for a half-litre jar standing free; a big jar or a full box takes longer. When it no longer feels cold, it is safe.';
+
+        return match (true) {
+            ! $asked->has('wait_minutes') => new Judgement(
+                'Do not open it in this air: it makes dew even on things as warm as the room.',
+                "Dew forms on whatever is below $dew, and the jar never gets a degree above that here.",
+                'Take it to a drier room, or wait for drier weather.',
+            ),
+            ! $asked->yes('dew_forms') => new Judgement('It may be opened at once.', "It comes out warmer than the room’s dew point, $dew.", $sure),
+            default => new Judgement(
+                sprintf('Leave it shut for %s.', self::minutes($asked->figure('wait_minutes'))),
+                "Dew forms on whatever is colder than $dew, and would wet the seed.",
+                $sure,
+            ),
+        };
+    }
+
+    /** Up to the next five: nobody waits 27.9 minutes. */
+    private static function minutes(float $minutes): string
+    {
+        $up = (int) (ceil($minutes / 5) * 5);
+
+        return $up < 120 ? Said::count($up, 'minute') : Said::round($up / 60, 2)."\u{00A0}hours";
+    }
+
+    private static function curve(Asked $asked): Judgement
+    {
+        $final = $asked->grams($asked->figure('final_mass'));
+        $half = log(2) / $asked->figure('rate_per_hour');
+        $because = sprintf('It loses half of what is left every %s, and is heading for %s in this air.', Said::hours($half), $final);
+        $sure = sprintf(
+            'The weighings lie about %s off the curve. It holds while the air stays as it is; damper weather draws it out.',
+            Said::round($asked->units->fromCore('g', $asked->figure('residual')), 1)."\u{00A0}".$asked->units->unit('g'),
+        );
+        if (! $asked->in->has('target_mass')) {
+            return new Judgement("Left as it is, it ends at about $final.", $because, $sure);
+        }
+        $target = $asked->grams($asked->in->number('target_mass'));
+        if (! $asked->has('hours_to_target')) {
+            return new Judgement("It will not reach $target in this air: it ends at about $final.", 'Air can only dry seed until the two are in balance. Go on with drier or warmer air (never above 35 °C), or a closed jar with a desiccant.', $sure);
+        }
+        $hours = $asked->in->numbers('hours');
+        $left = $asked->figure('hours_to_target') - ($hours[count($hours) - 1] ?? 0.0);
+
+        return new Judgement(
+            $left <= 0.0
+                ? "It is at $target already."
+                : sprintf('It reaches %s in about %s more, %s after it was spread.', $target, Said::hours($left), Said::hours($asked->figure('hours_to_target'))),
+            $because,
+            $sure,
+        );
+    }
+
+    private static function desiccant(Asked $asked): Judgement
+    {
+        return new Judgement(
+            sprintf('Put in about %s of dry absorbent.', Said::round($asked->units->fromCore('g', $asked->figure('desiccant')), 2)."\u{00A0}".$asked->units->unit('g')),
+            sprintf('%s of water has to go, and it must still take up water when the jar is down to %s.', $asked->grams($asked->figure('water')), Quantity::percent($asked->in->number('rh_end'))),
+            $asked->in->has('capacity')
+                ? 'As sure as the capacity you gave. Too much does no harm short of over-drying; check with a hygrometer in the jar.'
+                : 'For typical silica gel, freshly dried. Kinds differ by a third either way: check with a hygrometer in the jar, and change it when it stops falling.',
+            sprintf('The rule of thumb, as much absorbent as seed, would be %s: more than enough for seed that is nearly dry, and it spares weighing.', $asked->grams($asked->in->number('mass'))),
+            ['Absorbent out of the oven is hot, and plastic sachets melt in it. Blue (cobalt) indicator is toxic: keep it off seed for eating and out of children’s reach.'],
+        );
+    }
+}
