@@ -14,13 +14,17 @@ final class Crops
     {
         $files = [];
         foreach (glob($folder.'/*.json') ?: [] as $path) {
-            $data = json_decode((string) file_get_contents($path), true, flags: JSON_THROW_ON_ERROR);
-            if (! is_array($data)) {
-                throw new RuntimeException("$path does not hold a crop.");
-            }
-            $files[basename($path, '.json')] = $data;
+            $files[basename($path, '.json')] = static fn (): array => self::decode($path);
         }
 
-        return CropReference::fromFiles($files);
+        return CropReference::lazily($files);
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function decode(string $path): array
+    {
+        $data = json_decode((string) file_get_contents($path), true, flags: JSON_THROW_ON_ERROR);
+
+        return is_array($data) ? $data : throw new RuntimeException("$path does not hold a crop.");
     }
 }

@@ -22,6 +22,7 @@ Route::post('/plantings/{code}/lots', [LotController::class, 'start']);
 Route::get('/journal', [JournalController::class, 'index']);
 Route::post('/entries/{entry}/strike', [JournalController::class, 'strike']);
 Route::get('/crops', [BooksController::class, 'crops']);
+Route::get('/crops/{key}', [BooksController::class, 'handbook']);
 Route::get('/varieties', [BooksController::class, 'varieties']);
 Route::post('/varieties', [BooksController::class, 'addVariety']);
 Route::get('/store-places', [BooksController::class, 'storePlaces']);

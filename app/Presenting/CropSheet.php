@@ -6,7 +6,7 @@ namespace App\Presenting;
 
 use App\Http\Documents\CropDocument;
 use App\Words\CautionWords;
-use Marrow\Core\Botany\BreedingSystem;
+use App\Words\HandbookWords;
 use Marrow\Core\Botany\Crop;
 
 final class CropSheet
@@ -19,17 +19,7 @@ final class CropSheet
             $crop->latin,
             $crop->family,
             $crop->lifeCycle->value,
-            sprintf(
-                '%s; %d to %d %% of its seed usually has foreign pollen where others bloom beside it',
-                match ($crop->breeding) {
-                    BreedingSystem::Selfing => 'pollinates itself',
-                    BreedingSystem::MostlySelfing => 'mostly pollinates itself',
-                    BreedingSystem::InsectOutcrossing => 'crosses by insects',
-                    BreedingSystem::WindOutcrossing => 'crosses by wind',
-                },
-                (int) round($crop->outcrossingLow * 100),
-                (int) round($crop->outcrossingHigh * 100),
-            ),
+            HandbookWords::breeding($crop),
             $crop->cleaning->value,
             $crop->cleaningNote,
             $crop->ripening->cue,
@@ -45,7 +35,7 @@ final class CropSheet
             $crop->test->lastCount,
             $crop->test->minimum,
             $crop->test->note,
-            $crop->viability()->basis->value,
+            $crop->bearsDrying() ? $crop->viability()->basis->value : 'none',
             array_map(CautionWords::text(...), $crop->cautions),
         );
     }

@@ -22,6 +22,9 @@ final class CautionWords
             Caution::FermentGas => 'It makes gas: a cloth or a loose lid, never a screwed-down one.',
             Caution::RawBeans => 'Raw seed is not for eating; keep it from children.',
             Caution::SeedNotFood => 'Seed kept for sowing is not food; keep it from children.',
+            Caution::ToxicSeed => 'The seed is poisonous: never among food, and out of children’s reach.',
+            Caution::ToxicPlant => 'The plant and its seed are poisonous: gloves, wash hands, and keep it from children.',
+            Caution::Ergot => 'Ergot, long black grains, is poisonous: pick out every one, and eat nothing from such an ear.',
         };
     }
 
@@ -35,7 +38,9 @@ final class CautionWords
             Caution::SapBurns => [EntryKind::Picked],
             Caution::Dust => [EntryKind::Threshed, EntryKind::Winnowed],
             Caution::FermentGas => [EntryKind::FermentStarted],
-            Caution::RawBeans, Caution::SeedNotFood => [EntryKind::Stored],
+            Caution::RawBeans, Caution::SeedNotFood, Caution::ToxicSeed => [EntryKind::Stored],
+            Caution::ToxicPlant => [EntryKind::Picked, EntryKind::Stored],
+            Caution::Ergot => [EntryKind::Threshed],
         };
     }
 

@@ -41,10 +41,11 @@ final readonly class LotWords
 
         return match ($drying->verdict()) {
             DryingVerdict::NotSpread => 'Not on the racks yet.',
+            DryingVerdict::MustNotDry => 'This kind dies when it dries: take it off the racks, keep it damp and cool, and sow it.',
             DryingVerdict::DryEnough => sprintf(
                 'Dry enough for a jar: %s, and %s is the most for %s. %s.',
                 Quantity::moisture((float) $moisture),
-                Quantity::moisture($crop->jarMoisture),
+                Quantity::moisture((float) $crop->jarMoisture),
                 mb_strtolower($crop->name),
                 $crop->drynessSign,
             ),
@@ -53,10 +54,10 @@ final readonly class LotWords
                 $moisture !== null && $target !== null => sprintf(
                     'Not dry enough for a jar: %s, and %s is the most. It will be there when it weighs %s.',
                     Quantity::moisture($moisture),
-                    Quantity::moisture($crop->jarMoisture),
+                    Quantity::moisture((float) $crop->jarMoisture),
                     Quantity::grams($target),
                 ),
-                $moisture !== null => sprintf('Not dry enough for a jar: %s, and %s is the most.', Quantity::moisture($moisture), Quantity::moisture($crop->jarMoisture)),
+                $moisture !== null => sprintf('Not dry enough for a jar: %s, and %s is the most.', Quantity::moisture($moisture), Quantity::moisture((float) $crop->jarMoisture)),
                 default => 'Still drying: its weight is falling, or there are too few weighings a day apart to tell. Paper bag and a dry room only, no jar, no freezer.',
             },
         };
@@ -221,6 +222,9 @@ final readonly class LotWords
         $store = $this->lot->store;
         if ($store->now === null || $this->lot->forecast() !== null) {
             return null;
+        }
+        if (! $this->lot->facts->crop->bearsDrying()) {
+            return 'No forecast: this kind dies when it dries. Sow it fresh.';
         }
         if ($store->moisture !== null && $store->moisture > ViabilityConstants::MAX_MOISTURE) {
             return sprintf('At %s moisture there is nothing to forecast: seed this damp does not keep. Spread it and dry it.', Quantity::moisture($store->moisture));

@@ -20,6 +20,7 @@ final class TaskLabels
             TaskKind::Rinse => 'rinse',
             TaskKind::Winnow => 'winnow',
             TaskKind::SpreadWet, TaskKind::SpreadDry => 'spread to dry',
+            TaskKind::SowFresh => 'sow at once',
             TaskKind::Weigh => 'weigh',
             TaskKind::ReadJar, TaskKind::ReadStoredJar => 'read a jar',
             TaskKind::PutAway => 'put away',

@@ -55,6 +55,7 @@ final readonly class TaskWords
             TaskKind::Winnow => 'Winnow it',
             TaskKind::SpreadWet => 'Spread it to dry, one layer thick',
             TaskKind::SpreadDry => 'Put it on the racks to dry',
+            TaskKind::SowFresh => 'Sow it at once; until then keep it damp and cool',
             TaskKind::Weigh => 'Weigh it '.($this->when->daysTo($this->best) > 0 ? $this->when->day($this->best) : 'again'),
             TaskKind::ReadJar => 'Close a sample in a jar with a hygrometer for a day',
             TaskKind::PutAway => 'Put it away',
@@ -98,6 +99,7 @@ final readonly class TaskWords
             TaskKind::Winnow => 'Chaff holds damp and mites, and seed mass means nothing with it in.',
             TaskKind::SpreadWet => 'Wet seed heaped overnight heats and sprouts; thin and in moving air it is dry to the touch in two days.',
             TaskKind::SpreadDry => 'Threshed seed feels dry and is not: a week or two in moving air brings it down.',
+            TaskKind::SowFresh => sprintf('%s dies when it dries: no rack, no jar. It is at its best for about %s after picking.', $this->crop->name, Quantity::number($this->whole('days'), 'day')),
             TaskKind::Weigh => $this->weighReason(),
             TaskKind::ReadJar => 'Its weight has stopped falling, so it is in balance with the room. Only the humidity it gives a closed jar says how dry that is.',
             TaskKind::PutAway => sprintf(

@@ -40,6 +40,9 @@ final class ApiContractTest extends TestCase
             yield $place => ['/places/{place}', "/places/$place"];
         }
         yield 'crops' => ['/crops', '/crops'];
+        foreach (['tomato', 'chayote', 'spinach', 'garlic'] as $crop) {
+            yield "handbook, $crop" => ['/crops/{key}', "/crops/$crop"];
+        }
         yield 'varieties' => ['/varieties', '/varieties'];
         yield 'places to keep seed in' => ['/store-places', '/store-places'];
         yield 'journal' => ['/journal', '/journal'];

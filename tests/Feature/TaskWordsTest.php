@@ -38,6 +38,7 @@ final class TaskWordsTest extends TestCase
         yield 'winnow' => [TaskKind::Winnow, 'leek', [], 'Winnow it', 'Chaff holds damp and mites, and seed mass means nothing with it in.'];
         yield 'spread wet' => [TaskKind::SpreadWet, 'tomato', [], 'Spread it to dry, one layer thick', 'Wet seed heaped overnight heats and sprouts; thin and in moving air it is dry to the touch in two days.'];
         yield 'spread dry' => [TaskKind::SpreadDry, 'leek', [], 'Put it on the racks to dry', 'Threshed seed feels dry and is not: a week or two in moving air brings it down.'];
+        yield 'sow fresh' => [TaskKind::SowFresh, 'chayote', ['days' => 19], 'Sow it at once; until then keep it damp and cool', 'Chayote dies when it dries: no rack, no jar. It is at its best for about 19 days after picking.'];
         yield 'weigh, moisture known' => [TaskKind::Weigh, 'pepper', ['moisture' => 14.62, 'jar_moisture' => 8.5, 'target_mass' => 19.21, 'mass' => 20.6], 'Weigh it again', 'It was at 14.6 %; it may be jarred at 8.5 %, which is when it weighs 19.2 g.'];
         yield 'weigh, only a weight' => [TaskKind::Weigh, 'pepper', ['target_mass' => null, 'mass' => 20.6], 'Weigh it again', 'It weighed 20.6 g; when the weight stops falling it is as dry as the room will make it.'];
         yield 'weigh for the first time' => [TaskKind::Weigh, 'pepper', ['target_mass' => null, 'mass' => null], 'Weigh it again', 'A first weight gives the course something to fall from.'];

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Documents\CropDocument;
+use App\Http\Documents\CropNameDocument;
 use App\Http\Documents\FoundDocument;
+use App\Http\Documents\HandbookDocument;
 use App\Http\Documents\SavedDocument;
 use App\Http\Documents\StorePlaceDocument;
 use App\Http\Documents\VarietyDocument;
@@ -13,10 +14,12 @@ use App\Http\Requests\StorePlaceRequest;
 use App\Http\Requests\VarietyRequest;
 use App\Models\StorePlace;
 use App\Models\Variety;
-use App\Presenting\CropSheet;
 use App\Presenting\Finder;
+use App\Presenting\Handbook;
+use App\Words\HandbookWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Botany\VarietyType;
 use OpenApi\Attributes as OA;
@@ -25,11 +28,26 @@ use OpenApi\Attributes as OA;
 final class BooksController extends Controller
 {
     #[OA\Get(path: '/crops', operationId: 'crops', responses: [
-        new OA\Response(response: 200, description: 'every crop', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: CropDocument::class))),
+        new OA\Response(response: 200, description: 'every crop', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: CropNameDocument::class))),
     ])]
     public function crops(CropReference $crops): JsonResponse
     {
-        return new JsonResponse(array_map(CropSheet::of(...), $crops->all()));
+        $names = array_map(static fn (Crop $crop): CropNameDocument => CropNameDocument::of($crop, HandbookWords::breeding($crop)), $crops->all());
+        usort($names, static fn (CropNameDocument $a, CropNameDocument $b): int => strcasecmp($a->name, $b->name));
+
+        return new JsonResponse($names);
+    }
+
+    #[OA\Get(path: '/crops/{key}', operationId: 'handbook', parameters: [
+        new OA\PathParameter(name: 'key', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'its page of the handbook', content: new OA\JsonContent(ref: HandbookDocument::class)),
+    ])]
+    public function handbook(string $key, CropReference $crops, Handbook $handbook): JsonResponse
+    {
+        abort_unless($crops->has($key), 404, 'There is no such crop in the handbook.');
+
+        return new JsonResponse($handbook->page($crops->get($key)));
     }
 
     #[OA\Get(path: '/varieties', operationId: 'varieties', responses: [

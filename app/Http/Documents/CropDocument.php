@@ -37,7 +37,7 @@ final readonly class CropDocument
         #[OA\Property]
         public float $oil,
         #[OA\Property]
-        public float $jar_moisture,
+        public ?float $jar_moisture,
         #[OA\Property]
         public string $dryness_sign,
         #[OA\Property]
@@ -56,7 +56,7 @@ final readonly class CropDocument
         public float $minimum,
         #[OA\Property]
         public string $test_note,
-        #[OA\Property(enum: ['published', 'ordinary_years', 'given'])]
+        #[OA\Property(enum: ['published', 'ordinary_years', 'given', 'none'])]
         public string $constants,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $cautions,

@@ -14,7 +14,7 @@ final readonly class DryingDocument
      * @param  list<WeighingDocument>  $weighings
      */
     public function __construct(
-        #[OA\Property(enum: ['not_spread', 'drying', 'steady', 'dry_enough'])]
+        #[OA\Property(enum: ['not_spread', 'drying', 'steady', 'dry_enough', 'must_not_dry'])]
         public string $verdict,
         #[OA\Property]
         public string $sentence,
@@ -23,7 +23,7 @@ final readonly class DryingDocument
         #[OA\Property]
         public ?float $moisture,
         #[OA\Property]
-        public float $jar_moisture,
+        public ?float $jar_moisture,
         #[OA\Property]
         public ?float $target_grams,
         #[OA\Property(items: new OA\Items(ref: WeighingDocument::class))]

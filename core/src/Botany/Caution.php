@@ -15,4 +15,7 @@ enum Caution: string
     case FermentGas = 'ferment_gas';
     case RawBeans = 'raw_beans';
     case SeedNotFood = 'seed_not_food';
+    case ToxicSeed = 'toxic_seed';
+    case ToxicPlant = 'toxic_plant';
+    case Ergot = 'ergot';
 }

@@ -13,57 +13,99 @@ final readonly class Crop
 {
     /**
      * @param  string  $key  stable name in files and addresses
+     * @param  list<string>  $otherNames  common names beside the first; one may mean several crops
+     * @param  string  $latin  genus and epithet
+     * @param  ?string  $group  cultivar group within the species
+     * @param  int  $seasonsMin  growing seasons from sowing to seed
      * @param  float  $outcrossingLow  share of seed with foreign pollen, ordinary range
      * @param  float  $adjacentShare  share of off-type seed to expect with another variety next to it, 0 … 1
      * @param  list<PollenCarrier>  $carriers
      * @param  IsolationDistances  $distances  m
      * @param  list<CrossingPartner>  $partners  other species it crosses with
-     * @param  float  $jarMoisture  per cent of wet mass at or below which the seed may be closed in tight
+     * @param  array<string, string>  $strangers  Latin name of what people think it crosses with => why not
+     * @param  ?float  $jarMoisture  per cent of wet mass at or below which the seed may be closed in tight; null where it must not be dried
      * @param  string  $drynessSign  what dry seed does under the hand
+     * @param  list<DrynessTest>  $drynessTests  those that work for it
      * @param  float  $maxDryingTemperature  °C
      * @param  float  $tsmLow  g per thousand seeds, ordinary range
+     * @param  int  $perPlantLow  seeds of one plant, ordinary range
+     * @param  bool  $dust  so fine that it is sown like dust
+     * @param  ?string  $lookAlikes  what people take for its seed
      * @param  float  $oil  share of dry mass
      * @param  float  $ordinaryYears  in a house cupboard, until too little comes up
+     * @param  list<string>  $goesWrong
      * @param  list<Caution>  $cautions
      * @param  array<string, string>  $sources  figure => where it comes from
      */
     public function __construct(
         public string $key,
         public string $name,
+        public array $otherNames,
         public string $latin,
+        public ?string $group,
         public string $family,
+        public CropKind $kind,
         public LifeCycle $lifeCycle,
+        public int $seasonsMin,
+        public int $seasonsMax,
+        public KeptBy $keptBy,
+        public ?string $keptByNote,
         public BreedingSystem $breeding,
         public float $outcrossingLow,
         public float $outcrossingHigh,
         public float $adjacentShare,
         public array $carriers,
+        public bool $selfIncompatible,
+        public bool $dioecious,
+        public ?string $breedingNote,
         public IsolationDistances $distances,
         public array $partners,
+        public array $strangers,
+        public Parents $parents,
+        public Growing $growing,
         public CleaningWay $cleaning,
         public string $cleaningNote,
         public Ripening $ripening,
-        public float $jarMoisture,
+        public ?float $jarMoisture,
         public string $drynessSign,
+        public array $drynessTests,
         public float $maxDryingTemperature,
         public float $tsmLow,
         public float $tsmHigh,
+        public int $perPlantLow,
+        public int $perPlantHigh,
+        public bool $dust,
+        public ?string $lookAlikes,
         public float $oil,
         public StorageBehaviour $storage,
         public float $ordinaryYears,
         private ?ViabilityConstants $published,
         public TestConditions $test,
+        public array $goesWrong,
         public array $cautions,
         public array $sources,
     ) {}
 
+    /** Whether the seed bears being dried and kept; else it is sown at once or kept damp. */
+    public function bearsDrying(): bool
+    {
+        return $this->storage === StorageBehaviour::Orthodox;
+    }
+
     /**
      * The constants its storage life is forecast with: published ones, else those its ordinary years give.
      *
-     * @throws InvalidFigure never for a crop of the reference; its figures are checked when it is read
+     * @throws InvalidFigure for seed that does not bear drying: the equation does not hold for it
      */
     public function viability(): ViabilityConstants
     {
+        if (! $this->bearsDrying()) {
+            throw InvalidFigure::because('crop', sprintf(
+                '%s does not bear drying, so the storage equation does not hold for it: sow it fresh.',
+                $this->name,
+            ));
+        }
+
         return $this->published ?? ViabilityConstants::fromOrdinaryYears($this->ordinaryYears, $this->oil);
     }
 

@@ -7,11 +7,10 @@ namespace Marrow\Core\Botany;
 use Marrow\Core\Isolation\IsolationDistances;
 use Marrow\Core\Storage\ViabilityConstants;
 
-/** Reads one crop from the decoded content of its file in core/data/crops. */
+/** Reads one crop from the decoded content of its file in core/data/crops (crop.schema.json says what it holds). */
 final readonly class CropFile
 {
-    /** @param  array<array-key, mixed>  $data */
-    private function __construct(private string $key, private array $data) {}
+    private function __construct(private string $key, private CropFigures $figures) {}
 
     /**
      * @param  array<array-key, mixed>  $data
@@ -20,181 +19,201 @@ final readonly class CropFile
      */
     public static function read(string $key, array $data): Crop
     {
-        return (new self($key, $data))->crop();
+        return (new self($key, new CropFigures($key, $data)))->crop();
     }
 
     private function crop(): Crop
     {
-        [$outLow, $outHigh] = $this->range('breeding.outcrossing_share', 0, 1);
-        [$tsmLow, $tsmHigh] = $this->range('seed.tsm', 0.001, 10_000);
-        $sources = [];
-        foreach ($this->list('sources') as $figure => $source) {
-            $sources[(string) $figure] = is_string($source) ? $source : throw UnsoundCrop::at($this->key, 'sources', 'a source is a text');
-        }
+        $f = $this->figures;
+        [$outLow, $outHigh] = $f->range('breeding.outcrossing_share', 0, 1);
+        [$tsmLow, $tsmHigh] = $f->range('seed.tsm', 0.001, 20_000);
+        [$perPlantLow, $perPlantHigh] = $f->range('seed.per_plant', 0, 10_000_000);
+        [$seasonsMin, $seasonsMax] = $f->range('seasons_to_seed', 1, 20);
+        $growing = $this->growing();
+        $storage = $f->one('storage.behaviour', StorageBehaviour::tryFrom(...));
 
         return new Crop(
             key: $this->key,
-            name: $this->text('name'),
-            latin: $this->text('latin'),
-            family: $this->text('family'),
-            lifeCycle: $this->one('life_cycle', LifeCycle::tryFrom(...)),
-            breeding: $this->one('breeding.system', BreedingSystem::tryFrom(...)),
+            name: $f->text('name'),
+            otherNames: $f->texts('other_names'),
+            latin: $f->text('latin'),
+            group: $f->textOr('group', null),
+            family: $f->text('family'),
+            kind: $f->one('kind', CropKind::tryFrom(...)),
+            lifeCycle: $f->one('life_cycle', LifeCycle::tryFrom(...)),
+            seasonsMin: (int) $seasonsMin,
+            seasonsMax: (int) $seasonsMax,
+            keptBy: $f->one('kept_by.by', KeptBy::tryFrom(...)),
+            keptByNote: $f->textOr('kept_by.note', null),
+            breeding: $f->one('breeding.system', BreedingSystem::tryFrom(...)),
             outcrossingLow: $outLow,
             outcrossingHigh: $outHigh,
-            adjacentShare: $this->number('breeding.adjacent_share', 0, 1),
-            carriers: array_map(
-                fn (mixed $carrier): PollenCarrier => PollenCarrier::tryFrom(is_string($carrier) ? $carrier : '')
-                    ?? throw UnsoundCrop::at($this->key, 'breeding.carriers', 'an unknown carrier of pollen'),
-                array_values($this->list('breeding.carriers')),
-            ),
+            adjacentShare: $f->number('breeding.adjacent_share', 0, 1),
+            carriers: $f->several('breeding.carriers', PollenCarrier::tryFrom(...)),
+            selfIncompatible: $f->flag('breeding.self_incompatible'),
+            dioecious: $f->flag('breeding.dioecious'),
+            breedingNote: $f->textOr('breeding.note', null),
             distances: $this->distances(),
             partners: $this->partners(),
-            cleaning: $this->one('cleaning.way', CleaningWay::tryFrom(...)),
-            cleaningNote: $this->text('cleaning.note'),
-            ripening: $this->ripening(),
-            jarMoisture: $this->number('drying.jar_moisture', 3, 15),
-            drynessSign: $this->text('drying.sign'),
-            maxDryingTemperature: $this->number('drying.max_temperature', 20, 45),
+            strangers: $this->strangers(),
+            parents: $this->parents(),
+            growing: $growing,
+            cleaning: $f->one('cleaning.way', CleaningWay::tryFrom(...)),
+            cleaningNote: $f->text('cleaning.note'),
+            ripening: $this->ripening($growing),
+            jarMoisture: $storage === StorageBehaviour::Orthodox ? $f->number('drying.jar_moisture', 3, 15) : null,
+            drynessSign: $f->text('drying.sign'),
+            drynessTests: $f->several('drying.tests', DrynessTest::tryFrom(...)),
+            maxDryingTemperature: $f->number('drying.max_temperature', 20, 45),
             tsmLow: $tsmLow,
             tsmHigh: $tsmHigh,
-            oil: $this->number('seed.oil', 0, 0.7),
-            storage: $this->one('storage.behaviour', StorageBehaviour::tryFrom(...)),
-            ordinaryYears: $this->number('storage.ordinary_years', 0.1, 50),
+            perPlantLow: (int) $perPlantLow,
+            perPlantHigh: (int) $perPlantHigh,
+            dust: $f->flag('seed.dust'),
+            lookAlikes: $f->textOr('seed.look_alikes', null),
+            oil: $f->number('seed.oil', 0, 0.7),
+            storage: $storage,
+            ordinaryYears: $f->number('storage.ordinary_years', 0.05, 50),
             published: $this->published(),
             test: $this->test(),
-            cautions: array_map(
-                fn (mixed $caution): Caution => Caution::tryFrom(is_string($caution) ? $caution : '')
-                    ?? throw UnsoundCrop::at($this->key, 'cautions', 'an unknown caution'),
-                array_values($this->list('cautions')),
-            ),
-            sources: $sources,
+            goesWrong: $f->texts('goes_wrong'),
+            cautions: $f->several('cautions', Caution::tryFrom(...)),
+            sources: $this->sources(),
         );
     }
 
     private function distances(): IsolationDistances
     {
-        $home = $this->number('isolation.home', 0, 10_000);
-        $careful = $this->number('isolation.careful', max($home, 1), 10_000);
+        $home = $this->figures->number('isolation.home', 0, 10_000);
+        $careful = $this->figures->number('isolation.careful', max($home, 1), 10_000);
 
-        return new IsolationDistances($home, $careful, $this->number('isolation.grower', $careful, 20_000));
+        return new IsolationDistances($home, $careful, $this->figures->number('isolation.grower', $careful, 20_000));
     }
 
     /** @return list<CrossingPartner> */
     private function partners(): array
     {
         $partners = [];
-        foreach (array_keys($this->list('crossing.partners')) as $i) {
+        foreach (array_keys($this->figures->list('crossing.partners')) as $i) {
             $at = "crossing.partners.$i";
             $partners[] = new CrossingPartner(
-                $this->text("$at.latin"),
-                match ($this->text("$at.how")) {
+                $this->figures->text("$at.latin"),
+                match ($this->figures->text("$at.how")) {
                     'freely' => true,
                     'rarely' => false,
-                    default => throw UnsoundCrop::at($this->key, "$at.how", 'freely or rarely is needed'),
+                    default => throw $this->figures->unsound("$at.how", 'freely or rarely is needed'),
                 },
-                $this->text("$at.note"),
+                $this->figures->text("$at.note"),
             );
         }
 
         return $partners;
     }
 
-    private function ripening(): Ripening
+    /** @return array<string, string> */
+    private function strangers(): array
     {
-        [$min, $max] = $this->range('ripening.days_from_sowing', 20, 1000);
-        [$restMin, $restMax] = $this->range('ripening.rest_days', 0, 200);
+        $strangers = [];
+        foreach (array_keys($this->figures->list('crossing.strangers')) as $i) {
+            $strangers[$this->figures->text("crossing.strangers.$i.latin")] = $this->figures->text("crossing.strangers.$i.note");
+        }
 
-        return new Ripening((int) $min, (int) $max, $this->text('ripening.cue'), (int) $restMin, (int) $restMax);
+        return $strangers;
+    }
+
+    private function parents(): Parents
+    {
+        $bare = $this->figures->whole('parents.bare', 1, 10_000);
+        $variety = $this->figures->whole('parents.variety', $bare, 10_000);
+
+        return new Parents($bare, $variety, $this->figures->whole('parents.landrace', $variety, 100_000));
+    }
+
+    private function growing(): Growing
+    {
+        $f = $this->figures;
+        [$bloomAfterMin, $bloomAfterMax] = $f->range('growing.sowing_to_bloom', 10, 3000);
+        [$bloomMin, $bloomMax] = $f->range('growing.bloom_days', 1, 365);
+        [$ripeMin, $ripeMax] = $f->range('growing.bloom_to_ripe', 5, 400);
+
+        return new Growing(
+            $f->number('growing.spacing', 0.01, 20),
+            $f->whole('growing.sow_months.0', 1, 12),
+            $f->whole('growing.sow_months.1', 1, 12),
+            (int) $bloomAfterMin,
+            (int) $bloomAfterMax,
+            (int) $bloomMin,
+            (int) $bloomMax,
+            (int) $ripeMin,
+            (int) $ripeMax,
+            $f->flag('growing.frost_tender'),
+            $f->text('growing.support'),
+            $f->textOr('growing.nets', null),
+        );
+    }
+
+    private function ripening(Growing $growing): Ripening
+    {
+        [$restMin, $restMax] = $this->figures->range('ripening.rest_days', 0, 400);
+        [$passesMin, $passesMax] = $this->figures->range('ripening.passes', 1, 20);
+
+        return new Ripening(
+            $growing->sowingToBloomMin + $growing->bloomToRipeMin,
+            $growing->sowingToBloomMax + $growing->bloomToRipeMax,
+            $this->figures->text('ripening.cue'),
+            $this->figures->text('ripening.too_early'),
+            $this->figures->text('ripening.too_late'),
+            $this->figures->flag('ripening.shatters'),
+            (int) $passesMin,
+            (int) $passesMax,
+            (int) $restMin,
+            (int) $restMax,
+        );
     }
 
     private function test(): TestConditions
     {
-        [$low, $high] = $this->range('germination.temperature', 5, 35);
-        $first = (int) $this->number('germination.first_count', 1, 60);
+        $f = $this->figures;
+        [$low, $high] = $f->range('germination.temperature', 0, 35);
+        $first = $f->whole('germination.first_count', 1, 120);
 
         return new TestConditions(
             $low,
             $high,
             $first,
-            (int) $this->number('germination.last_count', $first, 180),
-            $this->number('germination.minimum', 0.1, 0.95),
-            is_string($this->find('germination.note')) ? $this->text('germination.note') : '',
+            $f->whole('germination.last_count', $first, 200),
+            $f->number('germination.minimum', 0.1, 0.95),
+            $f->textOr('germination.note', '') ?? '',
+            $f->text('germination.method'),
+            $f->one('germination.light', Light::tryFrom(...)),
+            $f->textOr('germination.dormancy', null),
+            $f->flag('germination.hard_seeded'),
+            $f->flag('germination.chilling'),
         );
     }
 
     private function published(): ?ViabilityConstants
     {
-        if ($this->find('storage.constants') === null) {
+        if (! $this->figures->has('storage.constants')) {
             return null;
         }
 
         return ViabilityConstants::published(
-            $this->number('storage.constants.ke', 0, 20),
-            $this->number('storage.constants.cw', 0, 10),
-            $this->number('storage.constants.ch', 0, 0.2),
-            $this->number('storage.constants.cq', 0, 0.01),
+            $this->figures->number('storage.constants.ke', 0, 20),
+            $this->figures->number('storage.constants.cw', 0, 10),
+            $this->figures->number('storage.constants.ch', 0, 0.2),
+            $this->figures->number('storage.constants.cq', 0, 0.01),
         );
     }
 
-    private function find(string $path): mixed
+    /** @return array<string, string> */
+    private function sources(): array
     {
-        $value = $this->data;
-        foreach (explode('.', $path) as $step) {
-            if (! is_array($value) || ! array_key_exists($step, $value)) {
-                return null;
-            }
-            $value = $value[$step];
+        $sources = [];
+        foreach ($this->figures->list('sources') as $figure => $source) {
+            $sources[(string) $figure] = is_string($source) ? $source : throw $this->figures->unsound('sources', 'a source is a text');
         }
 
-        return $value;
-    }
-
-    private function text(string $path): string
-    {
-        $value = $this->find($path);
-
-        return is_string($value) && $value !== '' ? $value : throw UnsoundCrop::at($this->key, $path, 'a text is missing');
-    }
-
-    private function number(string $path, float $min, float $max): float
-    {
-        $value = $this->find($path);
-        if ((! is_int($value) && ! is_float($value)) || $value < $min || $value > $max) {
-            throw UnsoundCrop::at($this->key, $path, "a number from $min to $max is needed");
-        }
-
-        return (float) $value;
-    }
-
-    /** @return array{float, float} */
-    private function range(string $path, float $min, float $max): array
-    {
-        $value = $this->find($path);
-        if (! is_array($value) || ! array_is_list($value) || count($value) !== 2) {
-            throw UnsoundCrop::at($this->key, $path, 'a lower and an upper figure are needed');
-        }
-        $low = $this->number($path.'.0', $min, $max);
-        $high = $this->number($path.'.1', $low, $max);
-
-        return [$low, $high];
-    }
-
-    /** @return array<array-key, mixed> */
-    private function list(string $path): array
-    {
-        $value = $this->find($path);
-
-        return is_array($value) ? $value : throw UnsoundCrop::at($this->key, $path, 'a list is missing');
-    }
-
-    /**
-     * @template T of object
-     *
-     * @param  \Closure(string): ?T  $from
-     * @return T
-     */
-    private function one(string $path, \Closure $from): object
-    {
-        return $from($this->text($path)) ?? throw UnsoundCrop::at($this->key, $path, 'this is not one of the known ones');
+        return $sources;
     }
 }

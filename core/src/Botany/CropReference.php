@@ -6,11 +6,17 @@ namespace Marrow\Core\Botany;
 
 use Marrow\Core\InvalidFigure;
 
-/** The crops we know, by key. Whoever builds it reads the files; the core only reads what it is handed. */
-final readonly class CropReference
+/**
+ * The crops we know, by key. Whoever builds it reads the files; the core only reads what it is handed. A crop is read
+ * when it is first asked for: a page about one lot has no use for a hundred others.
+ */
+final class CropReference
 {
-    /** @param  array<string, Crop>  $crops */
-    private function __construct(private array $crops) {}
+    /** @var array<string, Crop> */
+    private array $read = [];
+
+    /** @param  array<string, \Closure(): array<array-key, mixed>>  $files  content by crop key */
+    private function __construct(private readonly array $files) {}
 
     /**
      * @param  array<string, array<array-key, mixed>>  $files  decoded content by crop key
@@ -19,37 +25,64 @@ final readonly class CropReference
      */
     public static function fromFiles(array $files): self
     {
-        ksort($files);
-        $crops = [];
-        foreach ($files as $key => $data) {
-            $crops[$key] = CropFile::read($key, $data);
-        }
+        $reference = self::lazily(array_map(static fn (array $data): \Closure => static fn (): array => $data, $files));
+        $reference->all();
 
-        return new self($crops);
+        return $reference;
     }
 
-    /** @return list<Crop> */
+    /** @param  array<string, \Closure(): array<array-key, mixed>>  $files  what gives the decoded content, by crop key */
+    public static function lazily(array $files): self
+    {
+        ksort($files);
+
+        return new self($files);
+    }
+
+    /**
+     * @return list<Crop>
+     *
+     * @throws UnsoundCrop
+     */
     public function all(): array
     {
-        return array_values($this->crops);
+        return array_map($this->read(...), array_keys($this->files));
+    }
+
+    /** @return list<string> */
+    public function keys(): array
+    {
+        return array_keys($this->files);
     }
 
     public function has(string $key): bool
     {
-        return isset($this->crops[$key]);
+        return isset($this->files[$key]);
     }
 
     /**
      * @param  string  $figure  the input that named the crop, for the message
      *
      * @throws InvalidFigure when there is no such crop
+     * @throws UnsoundCrop
      */
     public function get(string $key, string $figure = 'crop'): Crop
     {
-        return $this->crops[$key] ?? throw InvalidFigure::because($figure, sprintf(
-            'There is no crop "%s" in the crop reference. It has: %s.',
-            $key,
-            implode(', ', array_keys($this->crops)),
-        ));
+        if (! $this->has($key)) {
+            $like = array_filter(array_keys($this->files), static fn (string $known): bool => levenshtein($key, $known) <= 2 || str_contains($known, $key));
+
+            throw InvalidFigure::because($figure, sprintf(
+                'There is no crop "%s" in the crop reference.%s',
+                $key,
+                $like === [] ? '' : ' Did you mean '.implode(' or ', $like).'?',
+            ));
+        }
+
+        return $this->read($key);
+    }
+
+    private function read(string $key): Crop
+    {
+        return $this->read[$key] ??= CropFile::read($key, ($this->files[$key])());
     }
 }

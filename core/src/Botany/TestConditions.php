@@ -13,7 +13,11 @@ final readonly class TestConditions
      * @param  int  $firstCount  day of the first count
      * @param  int  $lastCount  day of the last
      * @param  float  $minimum  share below which seed of this crop is usually not passed on
-     * @param  string  $note  light, chilling or another need, in a short sentence; may be empty
+     * @param  string  $note  another need, in a short sentence; may be empty
+     * @param  string  $method  on or in what
+     * @param  ?string  $dormancy  what breaks it, where fresh seed sleeps
+     * @param  bool  $hardSeeded  whether some seed takes no water until it is nicked or rubbed
+     * @param  bool  $chilling  whether it needs damp cold first
      */
     public function __construct(
         public float $temperatureLow,
@@ -22,5 +26,10 @@ final readonly class TestConditions
         public int $lastCount,
         public float $minimum,
         public string $note,
+        public string $method,
+        public Light $light,
+        public ?string $dormancy,
+        public bool $hardSeeded,
+        public bool $chilling,
     ) {}
 }

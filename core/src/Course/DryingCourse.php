@@ -155,7 +155,7 @@ final class DryingCourse
             return null;
         }
 
-        return Moisture::targetMass($last, $moisture, $this->crop->jarMoisture);
+        return $this->crop->jarMoisture === null ? null : Moisture::targetMass($last, $moisture, $this->crop->jarMoisture);
     }
 
     public function verdict(): DryingVerdict
@@ -163,6 +163,7 @@ final class DryingCourse
         $moisture = $this->moisture();
 
         return match (true) {
+            $this->crop->jarMoisture === null => DryingVerdict::MustNotDry,
             // To the tenth of a per cent, as it is shown: no scale in a kitchen knows better.
             $moisture !== null => round($moisture, 1) <= $this->crop->jarMoisture ? DryingVerdict::DryEnough : DryingVerdict::Drying,
             $this->spreadAt === null => DryingVerdict::NotSpread,

@@ -18,4 +18,7 @@ enum DryingVerdict: string
 
     /** At or below the crop's moisture for a jar. */
     case DryEnough = 'dry_enough';
+
+    /** A kind that dies when it dries. */
+    case MustNotDry = 'must_not_dry';
 }

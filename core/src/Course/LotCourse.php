@@ -122,6 +122,7 @@ final class LotCourse
     {
         return $this->store->now?->container->isTight() === true
             && $this->store->ground === MoistureGround::Measured
+            && $this->facts->crop->jarMoisture !== null
             && $this->store->moisture > $this->facts->crop->jarMoisture + LotTasks::DAMP_MARGIN;
     }
 
@@ -139,10 +140,10 @@ final class LotCourse
         return $ended === [] ? null : $ended[array_key_last($ended)];
     }
 
-    /** How the share alive will fall; null while the lot is not in store, or kept where the equation is not trusted. */
+    /** How the share alive will fall; null while the lot is not in store, kept where the equation is not trusted, or of a kind that dies when it dries. */
     public function forecast(): ?Forecast
     {
-        if ($this->store->now === null) {
+        if ($this->store->now === null || ! $this->facts->crop->bearsDrying()) {
             return null;
         }
         $test = $this->lastTested();

@@ -35,7 +35,13 @@ final readonly class LotTasks
             return [];
         }
 
-        return match ($this->lot->place()) {
+        $place = $this->lot->place();
+        $cleaned = $place !== Place::Bench || $this->lot->cleaning->stage === CleaningStage::Clean;
+        if ($cleaned && ! $this->lot->facts->crop->bearsDrying()) {
+            return $this->sowFresh($place);
+        }
+
+        return match ($place) {
             Place::Bench => $this->bench(),
             Place::Racks => $this->racks(),
             Place::Store => $this->store(),
@@ -61,6 +67,22 @@ final readonly class LotTasks
                 ? new Task(TaskKind::SpreadWet, Place::Bench, $since, $since, self::hours($since, 12), true)
                 : new Task(TaskKind::SpreadDry, Place::Bench, $since, self::days($since, 2), null, false),
         }];
+    }
+
+    /**
+     * A kind that does not bear drying is sown, not stored; half its ordinary life is the most that is safe.
+     *
+     * @return list<Task>
+     */
+    private function sowFresh(Place $place): array
+    {
+        $picked = $this->lot->harvest->lastAt();
+        if ($picked === null) {
+            return [];
+        }
+        $days = (int) ceil($this->lot->facts->crop->ordinaryYears * 365.25 / 2);
+
+        return [new Task(TaskKind::SowFresh, $place, $picked, $picked, self::days($picked, $days), true, ['days' => $days])];
     }
 
     private function startCleaning(\DateTimeImmutable $picked): Task

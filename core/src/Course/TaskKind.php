@@ -16,6 +16,7 @@ enum TaskKind: string
     case Winnow = 'winnow';
     case SpreadWet = 'spread_wet';
     case SpreadDry = 'spread_dry';
+    case SowFresh = 'sow_fresh';
     case Weigh = 'weigh';
     case ReadJar = 'read_jar';
     case PutAway = 'put_away';

@@ -6,37 +6,124 @@ namespace Marrow\Core\Tests\Botany;
 
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropFile;
+use Marrow\Core\Botany\CropKind;
+use Marrow\Core\Botany\KeptBy;
+use Marrow\Core\Botany\LifeCycle;
+use Marrow\Core\Botany\PollenCarrier;
+use Marrow\Core\Botany\StorageBehaviour;
 use Marrow\Core\Botany\UnsoundCrop;
 use Marrow\Core\Drying\Equilibrium;
+use Marrow\Core\Isolation\Compatibility;
 use Marrow\Core\Storage\ConstantsBasis;
 use Marrow\Core\Storage\StorageLife;
 use Marrow\Core\Tests\Support\CoreTestCase;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 
+/** The crop reference as it ships: sound as files, and its figures sound beside one another. */
 final class CropReferenceTest extends CoreTestCase
 {
-    public function test_it_holds_the_crops_of_the_first_slice(): void
+    #[DataProvider('files')]
+    public function test_a_file_is_as_the_schema_says(string $path): void
     {
-        foreach (['tomato', 'pepper', 'squash-pepo', 'lettuce', 'pea', 'leek', 'onion', 'parsnip'] as $key) {
-            self::assertTrue(self::crops()->has($key), $key);
+        $schema = json_decode((string) file_get_contents(__DIR__.'/../../data/crop.schema.json'));
+        $result = (new Validator)->validate(json_decode((string) file_get_contents($path)), $schema);
+        self::assertTrue($result->isValid(), (string) json_encode($result->error() === null ? null : (new ErrorFormatter)->format($result->error())));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function files(): iterable
+    {
+        foreach (glob(__DIR__.'/../../data/crops/*.json') ?: [] as $path) {
+            yield basename($path, '.json') => [$path];
         }
+    }
+
+    public function test_it_is_wide_enough_and_holds_those_that_break_the_rules(): void
+    {
+        self::assertGreaterThanOrEqual(80, count(self::crops()->all()));
+        $some = static fn (\Closure $is): int => count(array_filter(self::crops()->all(), $is));
+        foreach (CropKind::cases() as $kind) {
+            self::assertGreaterThanOrEqual(3, $some(static fn (Crop $crop): bool => $crop->kind === $kind), $kind->value);
+        }
+        self::assertGreaterThan(0, $some(static fn (Crop $crop): bool => $crop->dioecious));
+        self::assertGreaterThan(0, $some(static fn (Crop $crop): bool => in_array(PollenCarrier::Wind, $crop->carriers, true)));
+        self::assertGreaterThan(0, $some(static fn (Crop $crop): bool => $crop->keptBy === KeptBy::Tuber));
+        self::assertGreaterThan(0, $some(static fn (Crop $crop): bool => $crop->keptBy === KeptBy::Clove));
+        self::assertGreaterThan(0, $some(static fn (Crop $crop): bool => $crop->storage === StorageBehaviour::Recalcitrant));
+        self::assertGreaterThan(0, $some(static fn (Crop $crop): bool => $crop->bearsDrying() && $crop->ordinaryYears <= 0.5));
+        self::assertGreaterThan(0, $some(static fn (Crop $crop): bool => $crop->test->hardSeeded));
+        self::assertGreaterThan(0, $some(static fn (Crop $crop): bool => $crop->test->chilling));
+        self::assertGreaterThan(0, $some(static fn (Crop $crop): bool => $crop->dust));
     }
 
     public function test_figures_of_a_crop_go_together(): void
     {
         foreach (self::crops()->all() as $crop) {
             self::assertLessThanOrEqual($crop->test->lastCount, $crop->test->firstCount, $crop->key);
-            self::assertMatchesRegularExpression('/^[A-Z][a-z]+ [a-z]+$/', $crop->latin, $crop->key);
-            // Seed that may be jarred is in balance with air between bone dry and the room's.
-            $rh = Equilibrium::seedRh($crop->jarMoisture, 20.0, $crop->oil);
-            self::assertGreaterThan(0.2, $rh, $crop->key);
-            self::assertLessThan(0.45, $rh, $crop->key);
+            self::assertLessThanOrEqual($crop->distances->careful, $crop->distances->home, $crop->key);
+            self::assertLessThanOrEqual($crop->distances->grower, $crop->distances->careful, $crop->key);
+            self::assertLessThanOrEqual($crop->parents->landrace, $crop->parents->variety, $crop->key);
+            self::assertLessThanOrEqual($crop->outcrossingHigh, $crop->adjacentShare, $crop->key);
+            if ($crop->jarMoisture !== null) {
+                // Seed that may be jarred is in balance with air between bone dry and the room's.
+                $rh = Equilibrium::seedRh($crop->jarMoisture, 20.0, $crop->oil);
+                self::assertGreaterThan(0.2, $rh, $crop->key);
+                self::assertLessThan(0.45, $rh, $crop->key);
+            }
+        }
+    }
+
+    public function test_ordinary_years_fit_the_storage_class(): void
+    {
+        foreach (self::crops()->all() as $crop) {
+            match ($crop->storage) {
+                StorageBehaviour::Orthodox => self::assertGreaterThanOrEqual(0.5, $crop->ordinaryYears, $crop->key),
+                default => self::assertLessThanOrEqual(0.5, $crop->ordinaryYears, $crop->key),
+            };
+            self::assertSame($crop->bearsDrying(), $crop->jarMoisture !== null, $crop->key);
+        }
+    }
+
+    public function test_the_year_of_a_crop_fits_its_life_cycle(): void
+    {
+        foreach (self::crops()->all() as $crop) {
+            $days = $crop->ripening->daysMax;
+            match ($crop->lifeCycle) {
+                LifeCycle::Annual => self::assertLessThanOrEqual(365, $days, $crop->key),
+                LifeCycle::Biennial => self::assertGreaterThan(250, $days, $crop->key),
+                LifeCycle::Perennial => self::assertGreaterThan(100, $days, $crop->key),
+            };
+            self::assertLessThanOrEqual($crop->seasonsMax * 380, $crop->ripening->daysMin, $crop->key);
+        }
+    }
+
+    public function test_who_crosses_goes_by_species_in_both_directions(): void
+    {
+        $strength = static fn (string $a, string $b): float => Compatibility::between(self::crop($a), self::crop($b));
+        self::assertSame(1.0, $strength('beetroot', 'chard'));
+        self::assertSame(1.0, $strength('kale', 'brussels-sprouts'));
+        self::assertSame(1.0, $strength('carrot', 'wild-carrot'));
+        self::assertSame(0.0, $strength('kale', 'turnip'));
+        self::assertSame(0.0, $strength('cucumber', 'melon'));
+        self::assertSame(0.0, $strength('leek', 'onion'));
+        self::assertSame(1.0, $strength('pepper', 'habanero'));
+        self::assertSame(1.0, $strength('chicory', 'endive'));
+        foreach (self::crops()->all() as $a) {
+            foreach (self::crops()->all() as $b) {
+                self::assertSame(Compatibility::between($a, $b), Compatibility::between($b, $a), "$a->key and $b->key");
+            }
+            foreach ($a->partners as $partner) {
+                self::assertNotSame($a->species(), $partner->latin, "$a->key is no partner of itself");
+                self::assertArrayNotHasKey($partner->latin, $a->strangers, $a->key);
+            }
         }
     }
 
     public function test_where_nothing_is_published_the_ordinary_years_come_out_again(): void
     {
-        $solved = array_filter(self::crops()->all(), static fn (Crop $crop): bool => $crop->viability()->basis === ConstantsBasis::OrdinaryYears);
+        $solved = array_filter(self::crops()->all(), static fn (Crop $crop): bool => $crop->bearsDrying() && $crop->viability()->basis === ConstantsBasis::OrdinaryYears);
         self::assertNotEmpty($solved);
         foreach ($solved as $crop) {
             $moisture = Equilibrium::moisture(0.45, 18.0, $crop->oil);
@@ -47,9 +134,10 @@ final class CropReferenceTest extends CoreTestCase
 
     public function test_published_constants_are_used_and_named(): void
     {
-        self::assertSame(6.975, self::crop('onion')->viability()->ke);
-        self::assertSame(8.218, self::crop('lettuce')->viability()->ke);
-        self::assertSame('Ellis & Roberts 1981', self::crop('onion')->sources['storage.constants']);
+        foreach (['onion' => [6.975, 'Ellis & Roberts 1981'], 'barley' => [9.983, 'Ellis & Roberts 1980'], 'lettuce' => [8.218, 'Kraak & Vos 1987'], 'chickpea' => [9.070, 'Ellis, Osei-Bonsu & Roberts 1982'], 'cowpea' => [8.690, 'Ellis, Osei-Bonsu & Roberts 1982'], 'soya' => [7.748, 'Ellis, Osei-Bonsu & Roberts 1982']] as $key => [$ke, $source]) {
+            self::assertSame($ke, self::crop($key)->viability()->ke);
+            self::assertSame($source, self::crop($key)->sources['storage.constants']);
+        }
     }
 
     /** @param  \Closure(array<string, mixed>): array<string, mixed>  $spoil */
@@ -74,5 +162,9 @@ final class CropReferenceTest extends CoreTestCase
         yield 'a range the wrong way round' => [$with(['seed' => ['tsm' => [5, 2]]]), 'seed.tsm'];
         yield 'half the constants' => [$with(['storage' => ['constants' => ['ke' => 7]]]), 'storage.constants.cw'];
         yield 'an unknown caution' => [$with(['cautions' => ['dragons']]), 'cautions'];
+        yield 'a stricter standard that asks for less' => [$with(['isolation' => ['grower' => 5]]), 'isolation.grower'];
+        yield 'fewer parents for a landrace' => [$with(['parents' => ['landrace' => 2]]), 'parents.landrace'];
+        yield 'a thirteenth month' => [$with(['growing' => ['sow_months' => [3, 13]]]), 'growing.sow_months.1'];
+        yield 'a partner that crosses somehow' => [$with(['crossing' => ['partners' => [['latin' => 'Allium cepa', 'how' => 'somehow', 'note' => 'x']]]]), 'crossing.partners.0.how'];
     }
 }

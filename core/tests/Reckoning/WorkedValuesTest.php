@@ -206,6 +206,8 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'not a number at all' => ['moisture.equilibrium', ['rh' => 'NAN', 'temperature' => 20, 'oil' => 0.2], 'rh', 'must be a share'];
         yield 'too damp to forecast' => ['storage.life', ['crop' => 'onion', 'moisture' => 16, 'temperature' => 18, 'germination' => 0.9, 'threshold' => 0.7], 'moisture', '3 to 15'];
         yield 'unknown crop' => ['storage.life', ['crop' => 'plum', 'moisture' => 9, 'temperature' => 18, 'germination' => 0.9, 'threshold' => 0.7], 'crop', 'no crop "plum"'];
+        yield 'a kind that dies when it dries' => ['storage.life', ['crop' => 'chayote', 'moisture' => 9, 'temperature' => 18, 'germination' => 0.9, 'threshold' => 0.7], 'crop', 'does not bear drying'];
+        yield 'a crop misspelt' => ['storage.life', ['crop' => 'onoin', 'moisture' => 9, 'temperature' => 18, 'germination' => 0.9, 'threshold' => 0.7], 'crop', 'Did you mean onion?'];
         yield 'half the constants' => ['storage.life', ['ke' => 7, 'cw' => 3, 'moisture' => 9, 'temperature' => 18, 'germination' => 0.9, 'threshold' => 0.7], 'ch', 'ch is missing'];
         yield 'compare beyond its seeds' => ['germination.compare', ['a_germinated' => 3, 'a_sown' => 5, 'b_germinated' => 9, 'b_sown' => 5], 'b_germinated', 'from 0 to 5'];
         yield 'a half-width of nothing' => ['germination.test_size', ['expected' => 0.5, 'half_width' => 0], 'half_width', '0.001 to 0.5'];

@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/crops/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["handbook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/varieties": {
         parameters: {
             query?: never;
@@ -323,7 +339,7 @@ export interface components {
             /** Format: float */
             oil: number;
             /** Format: float */
-            jar_moisture: number;
+            jar_moisture: number | null;
             dryness_sign: string;
             /** Format: float */
             tsm_low: number;
@@ -339,19 +355,32 @@ export interface components {
             minimum: number;
             test_note: string;
             /** @enum {string} */
-            constants: "published" | "ordinary_years" | "given";
+            constants: "published" | "ordinary_years" | "given" | "none";
             cautions: string[];
+        };
+        /** @description A crop by all its names, to choose from. */
+        CropNameDocument: {
+            key: string;
+            name: string;
+            other_names: string[];
+            latin: string;
+            group: string | null;
+            family: string;
+            /** @enum {string} */
+            kind: "vegetable" | "herb" | "grain" | "pulse" | "cut_flower" | "wild_flower";
+            life_cycle: string;
+            breeding: string;
         };
         /** @description How the drying goes. */
         DryingDocument: {
             /** @enum {string} */
-            verdict: "not_spread" | "drying" | "steady" | "dry_enough";
+            verdict: "not_spread" | "drying" | "steady" | "dry_enough" | "must_not_dry";
             sentence: string;
             ground: string;
             /** Format: float */
             moisture: number | null;
             /** Format: float */
-            jar_moisture: number;
+            jar_moisture: number | null;
             /** Format: float */
             target_grams: number | null;
             weighings: components["schemas"]["WeighingDocument"][];
@@ -368,6 +397,11 @@ export interface components {
             struck: boolean;
             strike: string | null;
             adrift: string | null;
+        };
+        /** @description A short fact under its name. */
+        FactDocument: {
+            label: string;
+            said: string;
         };
         /** @description A ferment and its window. */
         FermentDocument: {
@@ -422,6 +456,24 @@ export interface components {
             places: components["schemas"]["PlaceCountDocument"][];
             belt: components["schemas"]["BeltWeekDocument"][];
         };
+        /** @description A page of the handbook: a crop to be read about. */
+        HandbookDocument: {
+            crop: components["schemas"]["CropNameDocument"];
+            sections: components["schemas"]["HandbookSectionDocument"][];
+            kin: components["schemas"]["KinDocument"][];
+            relations: components["schemas"]["RelationDocument"][];
+            year: components["schemas"]["YearSpanDocument"][];
+            sources: components["schemas"]["FactDocument"][];
+        };
+        /** @description A part of a page: a few sentences, the figures behind them, and what can hurt. */
+        HandbookSectionDocument: {
+            /** @enum {string} */
+            key: "seed" | "crossing" | "ripe" | "clean" | "dry" | "testing" | "keeping" | "wrong";
+            title: string;
+            paragraphs: string[];
+            facts: components["schemas"]["FactDocument"][];
+            cautions: string[];
+        };
         /** @description What was picked. */
         HarvestDocument: {
             first: string;
@@ -450,6 +502,14 @@ export interface components {
             sure: string;
             beside: string | null;
             cautions: string[];
+        };
+        /** @description Another crop that a crop crosses with. */
+        KinDocument: {
+            key: string;
+            name: string;
+            latin: string;
+            /** @enum {string} */
+            crosses: "freely" | "now and then";
         };
         /** @description One thing in a place, with the figure that matters there. */
         ListItemDocument: {
@@ -559,6 +619,13 @@ export interface components {
             required: boolean;
             default: string | null;
             options: components["schemas"]["OptionDocument"][];
+        };
+        /** @description What a crop has to do with another species. */
+        RelationDocument: {
+            latin: string;
+            /** @enum {string} */
+            crosses: "freely" | "now and then" | "never";
+            note: string;
         };
         /** @description What was kept, said back. */
         SavedDocument: {
@@ -700,6 +767,16 @@ export interface components {
             grams: number;
             /** Format: float */
             moisture: number | null;
+        };
+        /** @description A span of a crop's year, in months since the January before it is sown. */
+        YearSpanDocument: {
+            /** @enum {string} */
+            what: "sow" | "bloom" | "ripe";
+            /** Format: float */
+            from: number;
+            /** Format: float */
+            to: number;
+            said: string;
         };
         RecordRequest: {
             /**
@@ -843,7 +920,29 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["CropDocument"][];
+                    "application/json": components["schemas"]["CropNameDocument"][];
+                };
+            };
+        };
+    };
+    handbook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description its page of the handbook */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandbookDocument"];
                 };
             };
         };

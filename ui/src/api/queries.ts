@@ -55,6 +55,14 @@ export function useCrops() {
   return useQuery({ queryKey: ['crops'], queryFn: () => take(api.GET('/crops')), staleTime: Infinity });
 }
 
+export function useHandbook(key: string) {
+  return useQuery({
+    queryKey: ['handbook', key],
+    queryFn: () => take(api.GET('/crops/{key}', { params: { path: { key } } })),
+    staleTime: Infinity,
+  });
+}
+
 export function useVarieties() {
   return useQuery({ queryKey: ['varieties'], queryFn: () => take(api.GET('/varieties')) });
 }

@@ -4,10 +4,11 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { v7 } from 'uuid';
-import { api, Refused, take, type Crop, type Variety } from '../../api/client';
+import { api, Refused, take, type CropName, type Variety } from '../../api/client';
 import { then, useCrops, useWrite } from '../../api/queries';
 import { Caution, Trouble } from '../../kit/Section';
 import { useSay } from '../../kit/Said';
+import { findCrops } from '../books/handbook';
 import { FieldInput, Labelled, TextInput } from '../../record/FieldInput';
 
 const types: [Variety['type'], string][] = [
@@ -63,7 +64,8 @@ export function NewVariety({ onAdded, onCancel }: { onAdded: (id: string) => voi
               id={input}
               options={crops.data ?? []}
               value={crop}
-              getOptionLabel={(option: Crop) => option.name}
+              getOptionLabel={(option: CropName) => option.name}
+              filterOptions={(options, { inputValue }) => findCrops(options, inputValue)}
               getOptionKey={(option) => option.key}
               onChange={(_, choice) => setTyped({ ...typed, crop: choice?.key ?? '' })}
               renderOption={({ key, ...props }, option) => (

@@ -1,0 +1,241 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Marrow\Core\Botany\BreedingSystem;
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\DrynessTest;
+use Marrow\Core\Botany\KeptBy;
+use Marrow\Core\Botany\LifeCycle;
+use Marrow\Core\Botany\Light;
+use Marrow\Core\Botany\PollenCarrier;
+use Marrow\Core\Storage\ConstantsBasis;
+
+/** The pages of the handbook: a crop in sentences, from its figures. */
+final readonly class HandbookWords
+{
+    private const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
+
+    public function __construct(private Crop $crop) {}
+
+    /** How the crop breeds, without its name: "pollinates itself; 0 to 5 % …". */
+    public static function breeding(Crop $crop): string
+    {
+        return sprintf(
+            '%s; %d to %d %% of its seed usually has foreign pollen where others bloom beside it',
+            match ($crop->breeding) {
+                BreedingSystem::Selfing => 'pollinates itself',
+                BreedingSystem::MostlySelfing => 'mostly pollinates itself',
+                BreedingSystem::InsectOutcrossing => 'crosses by insects',
+                BreedingSystem::WindOutcrossing => 'crosses by wind',
+            },
+            (int) round($crop->outcrossingLow * 100),
+            (int) round($crop->outcrossingHigh * 100),
+        );
+    }
+
+    /** @return list<string> */
+    public function makingSeed(): array
+    {
+        $crop = $this->crop;
+        $growing = $crop->growing;
+        $seasons = match (true) {
+            $crop->lifeCycle === LifeCycle::Annual && $growing->sowFrom >= 8 => 'is sown late in the year and makes seed the next summer',
+            $crop->lifeCycle === LifeCycle::Annual => 'makes seed in the year it is sown',
+            $crop->seasonsMin === $crop->seasonsMax => 'makes seed in '.self::ordinal($crop->seasonsMin).' season',
+            default => sprintf('makes seed in %s or %s season', self::ordinal($crop->seasonsMin), self::ordinal($crop->seasonsMax)),
+        };
+        $parents = $crop->parents;
+
+        return self::filled([
+            sprintf('%s %s. It %s.', $crop->name, $seasons, self::breeding($crop)),
+            $crop->breedingNote,
+            $crop->keptByNote ?? ($crop->keptBy === KeptBy::Seed ? null : 'A variety is kept by its '.$crop->keptBy->value.'s.'),
+            sprintf('Foreign pollen comes by %s.', self::carriers($crop)),
+            match (true) {
+                $crop->dioecious => 'There are male and female plants: keep enough of both, and let the males stand until the females have set.',
+                $crop->selfIncompatible => 'A plant sets no seed with its own pollen: one alone gives next to none.',
+                default => null,
+            },
+            $parents->bare === $parents->variety && $parents->variety === $parents->landrace ? null : sprintf(
+                'Seed from %s is the bare minimum; %d or more keep a variety as it is, %d or more a mixed population with what is rare in it.',
+                Quantity::number($parents->bare, 'plant'),
+                $parents->variety,
+                $parents->landrace,
+            ),
+            sprintf(
+                'Sow %s. It blooms %s after sowing, for %s, and seed is ripe %s after the flower. Seed plants stand %s apart. Support: %s.',
+                $this->sowMonths(),
+                self::span($growing->sowingToBloomMin, $growing->sowingToBloomMax),
+                self::span($growing->bloomMin, $growing->bloomMax),
+                self::span($growing->bloomToRipeMin, $growing->bloomToRipeMax),
+                self::metres($growing->spacing),
+                lcfirst($growing->support),
+            ),
+            $growing->frostTender ? 'Frost kills it.' : null,
+            $growing->nets === null ? null : $growing->nets.'.',
+        ]);
+    }
+
+    public function carriers(Crop $crop): string
+    {
+        $names = array_map(static fn (PollenCarrier $carrier): string => match ($carrier) {
+            PollenCarrier::Bees => 'bees and other large insects',
+            PollenCarrier::Flies => 'flies',
+            PollenCarrier::Wind => 'wind',
+        }, $crop->carriers);
+
+        return implode(' and ', $names);
+    }
+
+    public function sowMonths(): string
+    {
+        $growing = $this->crop->growing;
+
+        return $growing->sowFrom === $growing->sowTo
+            ? 'in '.self::MONTHS[$growing->sowFrom - 1]
+            : 'from '.self::MONTHS[$growing->sowFrom - 1].' to '.self::MONTHS[$growing->sowTo - 1];
+    }
+
+    /** @return list<string> */
+    public function crossing(): array
+    {
+        $crop = $this->crop;
+
+        return [$crop->adjacentShare > 0.0
+            ? sprintf('With another variety right beside it, expect about %s crossed seed.', Quantity::percent($crop->adjacentShare))
+            : 'In a garden nothing crosses with it.'];
+    }
+
+    /** @return list<string> */
+    public function ripe(): array
+    {
+        $ripening = $this->crop->ripening;
+        $passes = $ripening->passesMin === $ripening->passesMax
+            ? Quantity::number($ripening->passesMin, 'time')
+            : sprintf('%d to %d times', $ripening->passesMin, $ripening->passesMax);
+
+        return self::filled([
+            $ripening->cue.'.',
+            'Too early: '.lcfirst($ripening->tooEarly).'. Too late: '.lcfirst($ripening->tooLate).'.',
+            $ripening->shatters ? 'Ripe seed falls by itself: cut it slightly green and finish it under cover, on a sheet or head down in a paper bag.' : null,
+            "Go over it $passes.",
+            $ripening->restDaysMax === 0 ? null : sprintf(
+                $this->crop->isWetCleaned() ? 'Picked fruit may lie %s before the seed is taken out.' : 'It lies or hangs %s before it is threshed.',
+                self::span($ripening->restDaysMin, $ripening->restDaysMax),
+            ),
+        ]);
+    }
+
+    /** @return list<string> */
+    public function clean(): array
+    {
+        return self::filled([
+            $this->crop->cleaningNote,
+            $this->crop->lookAlikes === null ? null : 'Worth knowing: '.lcfirst($this->crop->lookAlikes).'.',
+            $this->crop->dust ? 'The seed is like dust: work out of the wind, over white paper.' : null,
+        ]);
+    }
+
+    /** @return list<string> */
+    public function dry(): array
+    {
+        $crop = $this->crop;
+        if ($crop->jarMoisture === null) {
+            return [$crop->drynessSign.'.'];
+        }
+        $tests = array_map(static fn (DrynessTest $test): string => match ($test) {
+            DrynessTest::Snap => 'bend it and it snaps',
+            DrynessTest::Hammer => 'a hammer shatters it',
+            DrynessTest::Bite => 'a tooth cracks it',
+            DrynessTest::JarRh => 'a hygrometer shut in with it for a day',
+            DrynessTest::Weight => 'its weight no longer falls',
+        }, $crop->drynessTests);
+
+        return self::filled([
+            sprintf('At %s or less it may be closed in tight; dry it at no more than %s.', Quantity::moisture($crop->jarMoisture), Quantity::temperature($crop->maxDryingTemperature)),
+            'Under the hand: '.lcfirst($crop->drynessSign).'.',
+            $tests === [] ? null : 'Signs that work for it: '.implode(', ', $tests).'. No single one is sure.',
+        ]);
+    }
+
+    /** @return list<string> */
+    public function testing(): array
+    {
+        $test = $this->crop->test;
+
+        return self::filled([
+            sprintf('On or in: %s. First count on day %d, last on day %d.', $test->method, $test->firstCount, $test->lastCount),
+            match ($test->light) {
+                Light::Light => 'It wants light: sow it on the surface.',
+                Light::Dark => 'It wants the dark.',
+                Light::Any => null,
+            },
+            $test->dormancy === null ? null : $test->dormancy.'.',
+            $test->hardSeeded ? 'Some seed is hard and takes up no water until its coat is nicked or rubbed; without that the test lies.' : null,
+            $test->chilling ? 'It needs weeks of damp cold first; without that the test lies.' : null,
+            $test->note === '' ? null : $test->note.'.',
+        ]);
+    }
+
+    /** @return list<string> */
+    public function keeping(): array
+    {
+        $crop = $this->crop;
+        if (! $crop->bearsDrying()) {
+            return [sprintf('It dies when it dries, and keeps about %s at the best: sow it fresh.', Quantity::number(max(1, (int) round($crop->ordinaryYears * 12)), 'month'))];
+        }
+
+        return self::filled([
+            sprintf('In a house cupboard it is ordinarily good for about %s.', self::years($crop->ordinaryYears)),
+            $crop->viability()->basis === ConstantsBasis::Published
+                ? 'Its storage life is forecast with constants measured for it ('.($crop->sources['storage.constants'] ?? 'published').').'
+                : 'No constants have been published for it: its storage life is forecast from those ordinary years.',
+        ]);
+    }
+
+    public static function years(float $years): string
+    {
+        return $years < 1 ? Quantity::number((int) round($years * 12), 'month') : rtrim(rtrim(number_format($years, 1), '0'), '.')."\u{00A0}".($years === 1.0 ? 'year' : 'years');
+    }
+
+    public static function metres(float $metres): string
+    {
+        return $metres < 1 ? round($metres * 100)."\u{00A0}cm" : rtrim(rtrim(number_format($metres, 1, '.', ''), '0'), '.')."\u{00A0}m";
+    }
+
+    private static function span(int $from, int $to): string
+    {
+        // From two months on, nobody counts in days.
+        if ($from >= 120) {
+            $from = (int) round($from / 30.44);
+            $to = (int) round($to / 30.44);
+
+            return $from === $to ? Quantity::number($from, 'month') : "$from to $to months";
+        }
+
+        return $from === $to ? Quantity::number($from, 'day') : "$from to $to days";
+    }
+
+    private static function ordinal(int $n): string
+    {
+        return 'its '.match ($n) {
+            1 => 'first',
+            2 => 'second',
+            3 => 'third',
+            4 => 'fourth',
+            default => $n.'th',
+        };
+    }
+
+    /**
+     * @param  list<?string>  $texts
+     * @return list<string>
+     */
+    private static function filled(array $texts): array
+    {
+        return array_values(array_filter($texts, static fn (?string $text): bool => $text !== null && $text !== ''));
+    }
+}
