@@ -121,6 +121,13 @@ final readonly class Crop
         return sqrt($this->tsmLow * $this->tsmHigh);
     }
 
+    /** Whether it is eaten before it flowers, so that a food planting need not bloom at all. */
+    public function isEatenBeforeBloom(): bool
+    {
+        return in_array($this->kind, [CropKind::Vegetable, CropKind::Herb], true)
+            && ! in_array($this->family, ['Cucurbitaceae', 'Solanaceae', 'Fabaceae', 'Poaceae', 'Malvaceae'], true);
+    }
+
     public function isWetCleaned(): bool
     {
         return $this->cleaning !== CleaningWay::Thresh;

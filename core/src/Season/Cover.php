@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Season;
+
+/** What is done to keep foreign pollen from a planting, or its own pollen in. */
+enum Cover: string
+{
+    case Open = 'open';
+
+    /** A net or cage all through bloom, pollinated by hand or by insects kept in it. */
+    case Caged = 'caged';
+
+    /** Two cages, opened on alternate days: bees visit, and never both on one day. */
+    case Alternate = 'alternate';
+
+    /** Single flowers or heads closed before they open, pollinated by hand; the other flowers stay open. */
+    case Bagged = 'bagged';
+
+    /** Whether pollen from elsewhere is kept out altogether. */
+    public function keepsOut(): bool
+    {
+        return $this === self::Caged || $this === self::Bagged;
+    }
+
+    /** Whether its own pollen is kept in. */
+    public function keepsIn(): bool
+    {
+        return $this === self::Caged;
+    }
+}

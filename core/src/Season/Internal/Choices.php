@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Season\Internal;
+
+use Marrow\Core\Isolation\Bloom;
+use Marrow\Core\Season\Cover;
+use Marrow\Core\Season\Ground;
+use Marrow\Core\Season\PlannedCourse;
+use Marrow\Core\Season\PlannedPlanting;
+use Marrow\Core\Season\Rectangle;
+use Marrow\Core\Season\Remedy;
+use Marrow\Core\Season\RemedyPreferences;
+use Marrow\Core\Season\SeasonPlan;
+
+/** Everything that may be done with each planting under the keeper's preferences, the cheapest first. */
+final readonly class Choices
+{
+    /** Hand pollination takes at least so many mornings, however few the plants. */
+    private const FEWEST_MORNINGS = 4;
+
+    /** @param  list<PlannedPlanting>  $around  plantings whose ground is taken */
+    public function __construct(private SeasonPlan $plan, private RemedyPreferences $prefer, private array $around) {}
+
+    /**
+     * @param  int  $step  days between two shifts that are tried
+     * @return non-empty-list<Choice>
+     */
+    public function of(PlannedPlanting $planting, int $step): array
+    {
+        $course = PlannedCourse::of($planting, $this->plan->ground);
+        if ($course->bloom === null) {
+            return [new Choice(null, $planting->spot, 0, 0, -1, false, false, false, 0.0)];
+        }
+        $kept = $planting->isKeptTrue();
+        $as = static fn (?Remedy $remedy, Bloom $bloom, Rectangle $place, int $spot, Cover $cover): Choice => new Choice(
+            $remedy,
+            $place,
+            $spot,
+            $bloom->firstDay,
+            $bloom->lastDay,
+            $kept && ! $cover->keepsOut(),
+            ! $cover->keepsIn(),
+            $cover === Cover::Alternate,
+            $remedy->cost ?? 0.0,
+        );
+        $choices = [$as(null, $course->bloom, $planting->spot, 0, $planting->cover)];
+        foreach ($this->shifts($planting, $course, $step) as $days => $bloom) {
+            $choices[] = $as(Remedy::shift($planting->id, $days), $bloom, $planting->spot, 0, $planting->cover);
+        }
+        foreach ($this->spots($planting) as $i => $spot) {
+            $choices[] = $as(Remedy::move($planting->id, $spot), $course->bloom, $spot, $i + 1, $planting->cover);
+        }
+        $mornings = min($course->bloom->days(), max(self::FEWEST_MORNINGS, intdiv($planting->plants + 1, 2)));
+        if (! $planting->purpose->isForSeed() && $planting->crop->isEatenBeforeBloom()) {
+            $choices[] = self::gone(Remedy::cutFlowers($planting->id, min(6, $course->bloom->days())), $planting);
+        }
+        if ($kept && $planting->cover === Cover::Open) {
+            if ($this->prefer->bag) {
+                $choices[] = $as(Remedy::bag($planting->id, $mornings), $course->bloom, $planting->spot, 0, Cover::Bagged);
+            }
+            if ($this->prefer->alternate && $planting->crop->breeding->isByInsects()) {
+                $choices[] = $as(Remedy::alternate($planting->id, $course->bloom->days()), $course->bloom, $planting->spot, 0, Cover::Alternate);
+            }
+            if ($this->prefer->cage) {
+                $choices[] = $as(Remedy::cage($planting->id, $planting->crop->breeding->needsVisitors() ? $mornings : 0), $course->bloom, $planting->spot, 0, Cover::Caged);
+            }
+        }
+        if ($this->prefer->leaveOut) {
+            $choices[] = self::gone(Remedy::leaveOut($planting->id, $this->prefer->losses[$planting->id] ?? 10.0), $planting);
+        }
+
+        return self::worthTrying($choices);
+    }
+
+    /** @return array<int, Bloom> days => when it would bloom then */
+    private function shifts(PlannedPlanting $planting, PlannedCourse $course, int $step): array
+    {
+        if (! $course->followsSowing || $planting->firstBloom !== null || $this->prefer->shiftDays < 1) {
+            return [];
+        }
+        $shifts = [];
+        $days = range($step, $this->prefer->shiftDays, $step);
+        if (end($days) !== $this->prefer->shiftDays) {
+            $days[] = $this->prefer->shiftDays;
+        }
+        foreach ([...$days, ...array_map(static fn (int $d): int => -$d, $days)] as $shift) {
+            $shifted = $planting->with(sowLater: $shift);
+            $then = PlannedCourse::of($shifted, $this->plan->ground);
+            $tooLate = $then->frost !== null && $course->frost === null;
+            if ($shifted->sow >= $this->prefer->notBefore && ! $tooLate && ! $this->freezes($shifted, $planting) && $then->bloom !== null) {
+                $shifts[$shift] = $then->bloom;
+            }
+        }
+
+        return $shifts;
+    }
+
+    /** Whether an earlier date would put it out into frost that the plan had it escape. */
+    private function freezes(PlannedPlanting $shifted, PlannedPlanting $planned): bool
+    {
+        if (! $planned->crop->growing->frostTender) {
+            return false;
+        }
+        $out = $shifted->plantOut ?? $shifted->sow;
+        $before = $planned->plantOut ?? $planned->sow;
+        $frost = $this->plan->ground->lastFrostAfter($out);
+
+        return $out < $frost && $before >= $frost;
+    }
+
+    /** @return list<Rectangle> free ground in the beds, at their corners and middles */
+    private function spots(PlannedPlanting $planting): array
+    {
+        if (! $this->prefer->move) {
+            return [];
+        }
+        $free = [];
+        foreach ($this->plan->beds as $bed) {
+            $right = $bed->place->x + $bed->place->width - $planting->spot->width;
+            $down = $bed->place->y + $bed->place->depth - $planting->spot->depth;
+            foreach ([[$bed->place->x, $bed->place->y], [$right, $down], [($bed->place->x + $right) / 2, ($bed->place->y + $down) / 2]] as [$x, $y]) {
+                $spot = $planting->spot->movedTo($x, $y);
+                if ($spot->isWithin($bed->place) && $spot->isWithin($this->plan->ground->area()) && $this->isFree($spot, $planting)) {
+                    $free[] = $spot;
+                }
+            }
+        }
+
+        return $free;
+    }
+
+    private function isFree(Rectangle $spot, PlannedPlanting $for): bool
+    {
+        foreach ($this->around as $other) {
+            if ($other->id !== $for->id && ! $other->out && $spot->overlaps($other->spot)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static function gone(Remedy $remedy, PlannedPlanting $planting): Choice
+    {
+        return new Choice($remedy, $planting->spot, 0, 0, -1, false, false, false, $remedy->cost);
+    }
+
+    /**
+     * Of the choices that neither give nor take pollen only the cheapest can ever be best; and nothing that costs more
+     * than that and still gives or takes.
+     *
+     * @param  non-empty-list<Choice>  $choices
+     * @return non-empty-list<Choice>
+     */
+    private static function worthTrying(array $choices): array
+    {
+        usort($choices, static fn (Choice $a, Choice $b): int => $a->cost <=> $b->cost);
+        $worth = [];
+        foreach ($choices as $choice) {
+            $worth[] = $choice;
+            if (! $choice->takes && ! $choice->gives) {
+                break;
+            }
+        }
+
+        return $worth;
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Season;
+
+/** A piece of ground in metres: x to the right and y downwards on the plan, from its upper left corner. */
+final readonly class Rectangle
+{
+    public function __construct(
+        public float $x,
+        public float $y,
+        public float $width,
+        public float $depth,
+    ) {}
+
+    /**
+     * @param  float  $least  m, smallest side; 0 for a single plant or a neighbour's point
+     *
+     * @throws PlanRefused
+     */
+    public static function read(PlanFields $fields, float $least, float $far): self
+    {
+        return new self(
+            $fields->number('x', 'Where it begins, from the left', -$far, $far, ' m'),
+            $fields->number('y', 'Where it begins, from the top', -$far, $far, ' m'),
+            $fields->number('width', 'Its width', $least, $far, ' m'),
+            $fields->number('depth', 'Its depth', $least, $far, ' m'),
+        );
+    }
+
+    /** Metres between the nearest edges; 0 where they touch or overlap. */
+    public function distanceTo(self $other): float
+    {
+        $dx = max(0.0, $other->x - ($this->x + $this->width), $this->x - ($other->x + $other->width));
+        $dy = max(0.0, $other->y - ($this->y + $this->depth), $this->y - ($other->y + $other->depth));
+
+        return hypot($dx, $dy);
+    }
+
+    public function overlaps(self $other): bool
+    {
+        return $this->x < $other->x + $other->width && $other->x < $this->x + $this->width
+            && $this->y < $other->y + $other->depth && $other->y < $this->y + $this->depth;
+    }
+
+    /** Whether it lies wholly within; edges may touch, and a millimetre over is a slip of the hand. */
+    public function isWithin(self $other): bool
+    {
+        $slip = 0.001;
+
+        return $this->x >= $other->x - $slip && $this->y >= $other->y - $slip
+            && $this->x + $this->width <= $other->x + $other->width + $slip
+            && $this->y + $this->depth <= $other->y + $other->depth + $slip;
+    }
+
+    /** @return array{float, float} */
+    public function centre(): array
+    {
+        return [$this->x + $this->width / 2, $this->y + $this->depth / 2];
+    }
+
+    public function movedTo(float $x, float $y): self
+    {
+        return new self($x, $y, $this->width, $this->depth);
+    }
+
+    /** Plants that fit at a spacing, in rows; at least one. */
+    public function holds(float $spacing): int
+    {
+        $along = max(1, (int) floor($this->width / $spacing + 1e-6));
+        $across = max(1, (int) floor($this->depth / $spacing + 1e-6));
+
+        return $along * $across;
+    }
+}
