@@ -25,7 +25,7 @@ final class KeepersAcre
 
     private StorePlace $freezer;
 
-    public function __construct(private readonly DemoWriter $write) {}
+    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear) {}
 
     public function lay(): void
     {
@@ -39,6 +39,7 @@ final class KeepersAcre
         $this->onTheRacks();
         $this->onTheBench();
         $this->stillGrowing();
+        $this->nextYear->draw($this->varieties);
     }
 
     private function varieties(): void
@@ -47,7 +48,9 @@ final class KeepersAcre
             ['leek', 'Estuary Blue'], ['broad-bean', 'Tidewrack'], ['tomato', 'Sluice Gate'], ['tomato', 'Pilot Cutter'],
             ['squash-pepo', 'Bell Buoy'], ['squash-pepo', 'Sounding Lead'], ['cucumber', 'Dory'], ['pepper', 'Flare Gun'],
             ['pepper', 'Nightwatch'], ['lettuce', 'Spindrift'], ['carrot', 'Keel'], ['parsnip', 'Groyne'], ['onion', 'Capstan'],
-            ['pea', 'Coxswain'],
+            ['pea', 'Coxswain'], ['runner-bean', 'Foghorn'], ['spinach', 'Lantern Room'], ['maize', 'Copper Gull'], ['tomatillo', 'Harbour Lamp'],
+            ['chard', 'Signal Red'], ['beetroot', 'Bollard'], ['kale', 'Breakwater'], ['cabbage', 'Quayside'], ['squash-moschata', 'Ballast'],
+            ['melon', 'Cuttle'], ['coriander', 'Slack Water'], ['sunflower', 'Marker Post'], ['amaranth', 'Ebb Tide'],
         ] as [$crop, $name]) {
             $this->varieties[$name] = $this->write->variety($crop, $name);
         }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Journal\AnotherEntry;
+use App\Plans\PlanMoved;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Marrow\Core\Journal\EntryRefused;
 use Marrow\Core\Reckoning\UnknownReckoning;
+use Marrow\Core\Season\PlanRefused;
 
 /** How the core's refusals reach the form they belong to: the same shape as any other field's error. */
 final class Refusals
@@ -17,11 +19,16 @@ final class Refusals
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
-        $exceptions->dontReport([EntryRefused::class, UnknownReckoning::class, AnotherEntry::class]);
+        $exceptions->dontReport([EntryRefused::class, UnknownReckoning::class, AnotherEntry::class, PlanRefused::class, PlanMoved::class]);
         $exceptions->render(static fn (EntryRefused $e): JsonResponse => new JsonResponse([
             'message' => $e->getMessage(),
             'errors' => [$e->field => [$e->getMessage()]],
         ], 422));
+        $exceptions->render(static fn (PlanRefused $e): JsonResponse => new JsonResponse([
+            'message' => $e->getMessage(),
+            'errors' => [$e->field => [$e->getMessage()]],
+        ], 422));
+        $exceptions->render(static fn (PlanMoved $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 409));
         $exceptions->render(static fn (UnknownReckoning $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 404));
         $exceptions->render(static fn (AnotherEntry $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 409));
     }

@@ -47,6 +47,8 @@ final class ApiContractTest extends TestCase
         yield 'places to keep seed in' => ['/store-places', '/store-places'];
         yield 'journal' => ['/journal', '/journal'];
         yield 'found' => ['/find', '/find?text=tomato'];
+        yield 'plans' => ['/plans', '/plans'];
+        yield 'plan' => ['/plans/{year}', '/plans/2027'];
         yield 'reckonings' => ['/reckonings', '/reckonings'];
         yield 'reckoned' => ['/reckonings/{name}', '/reckonings/germination.rate?inputs[germinated]=27&inputs[sown]=30'];
     }
@@ -73,6 +75,10 @@ final class ApiContractTest extends TestCase
             ['/plantings/{code}/lots', '/plantings/P19/lots', [...$entry('picked', ['plants' => 2, 'fruits' => 3]), 'lot' => (string) Str::uuid7()]],
             ['/plantings/{code}/entries', '/plantings/P19/entries', $entry('noted', ['text' => 'Slugs'])],
             ['/lots/{code}/entries', '/lots/L1/entries', $note],
+            ['/plans', '/plans', ['year' => 2028, 'from' => 2027]],
+            ['/plans/{year}/remedies', '/plans/2027/remedies', $wish = ['shift_days' => 28, 'move' => true, 'cage' => true, 'alternate' => true, 'bag' => true, 'leave_out' => true]],
+            ['/plans/{year}/remedies/apply', '/plans/2027/remedies/apply', [...$wish, 'version' => 2, 'way' => 'least_work']],
+            ['/plans/{year}/undo', '/plans/2027/undo', ['version' => 3]],
             ['/entries/{entry}/strike', "/entries/{$note['id']}/strike", ['id' => (string) Str::uuid7()]],
         ] as [$template, $path, $body]) {
             $this->assertDescribed('post', $template, $this->postJson("/api$path", $body)->assertOk()->content(), $path);

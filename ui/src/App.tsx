@@ -4,6 +4,7 @@ import { BooksPage } from './places/books/BooksPage';
 import { LotPlace } from './places/lots/LotPlace';
 import { TagSheet } from './places/lots/TagSheet';
 import { LotsPage } from './places/lots/LotsPage';
+import { PlanPage } from './places/plot/plan/PlanPage';
 import { PlotPage } from './places/plot/PlotPage';
 import { TodayPage } from './places/today/TodayPage';
 
@@ -13,6 +14,7 @@ export function App() {
       <Route element={<Frame />}>
         <Route index element={<Navigate to="/today" replace />} />
         <Route path="today" element={<TodayPage />} />
+        <Route path="plot/plan/:year?" element={<PlanPage />} />
         <Route path="plot/:code?" element={<PlotPage />} />
         <Route path="bench/:code?" element={<LotsPage key="bench" place="bench" />} />
         <Route path="racks/:code?" element={<LotsPage key="racks" place="racks" />} />

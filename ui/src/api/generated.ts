@@ -212,6 +212,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plans"];
+        put?: never;
+        post: operations["startPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/plans/{year}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put: operations["savePlan"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/plans/{year}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undoPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/plans/{year}/remedies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remedies"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/plans/{year}/remedies/apply": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["applyRemedy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/plantings/{code}": {
         parameters: {
             query?: never;
@@ -300,6 +380,34 @@ export interface components {
         AlternativesDocument: {
             label: string;
             ways: components["schemas"]["WayDocument"][];
+        };
+        /** @description A hedge, wall or building as a line. */
+        BarrierDocument: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            kind: "hedge" | "building";
+            /** Format: float */
+            x1: number;
+            /** Format: float */
+            y1: number;
+            /** Format: float */
+            x2: number;
+            /** Format: float */
+            y2: number;
+        };
+        /** @description A bed of the garden. */
+        BedDocument: {
+            id: string;
+            name: string;
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
+            /** Format: float */
+            width: number;
+            /** Format: float */
+            depth: number;
         };
         /** @description One day of the belt. */
         BeltDayDocument: {
@@ -456,6 +564,17 @@ export interface components {
             places: components["schemas"]["PlaceCountDocument"][];
             belt: components["schemas"]["BeltWeekDocument"][];
         };
+        /** @description The garden drawn to scale. */
+        GroundDocument: {
+            /** Format: float */
+            width: number;
+            /** Format: float */
+            depth: number;
+            north: number;
+            wind: number;
+            last_frost: string;
+            first_frost: string;
+        };
         /** @description A page of the handbook: a crop to be read about. */
         HandbookDocument: {
             crop: components["schemas"]["CropNameDocument"];
@@ -482,6 +601,28 @@ export interface components {
             fruits: number;
             /** Format: float */
             grams: number | null;
+        };
+        /** @description How a planting kept for seed stands apart. */
+        IsolationRiskDocument: {
+            planting: string;
+            /** @enum {string} */
+            verdict: "clear" | "watch" | "act" | "information";
+            /** Format: float */
+            share: number;
+            sentence: string;
+            because: string;
+            sources: components["schemas"]["RiskSourceDocument"][];
+        };
+        /** @description How strictly the garden isolates. */
+        IsolationSettingDocument: {
+            /** @enum {string} */
+            standard: "home" | "careful" | "grower";
+            /** @enum {string} */
+            climate: "temperate" | "tropical";
+            /** Format: float */
+            allowed: number;
+            /** Format: float */
+            behind_barrier: number;
         };
         /** @description A page of the journal, newest first. */
         JournalDocument: {
@@ -571,6 +712,82 @@ export interface components {
             page: number;
             pages: number;
         };
+        /** @description A season's plan as it is drawn and typed. */
+        PlanContentDocument: {
+            year: number;
+            ground: components["schemas"]["GroundDocument"];
+            isolation: components["schemas"]["IsolationSettingDocument"];
+            beds: components["schemas"]["BedDocument"][];
+            barriers: components["schemas"]["BarrierDocument"][];
+            sources: components["schemas"]["PollenSourceDocument"][];
+            plantings: components["schemas"]["PlannedPlantingDocument"][];
+        };
+        /** @description A season's plan with everything that is reckoned from it. */
+        PlanDocument: {
+            year: number;
+            version: number;
+            last_change: string | null;
+            content: components["schemas"]["PlanContentDocument"];
+            plantings: components["schemas"]["PlannedCourseDocument"][];
+            risks: components["schemas"]["IsolationRiskDocument"][];
+            remarks: components["schemas"]["PlanRemarkDocument"][];
+            tasks: components["schemas"]["PlanTaskDocument"][];
+        };
+        /** @description Something in a plan that is allowed but worth saying. */
+        PlanRemarkDocument: {
+            planting: string | null;
+            sentence: string;
+        };
+        /** @description Something to be done by the plan. */
+        PlanTaskDocument: {
+            planting: string;
+            kind: string;
+            on: string;
+            until: string | null;
+            do: string;
+            why: string;
+        };
+        /** @description What a planned planting does in time, and how it stands. */
+        PlannedCourseDocument: {
+            id: string;
+            variety: string;
+            crop: string;
+            latin: string;
+            /** @enum {string} */
+            verdict: "clear" | "watch" | "act" | "information" | "none";
+            bloom_first: string | null;
+            bloom_last: string | null;
+            ripe_from: string | null;
+            ripe_to: string | null;
+            free: string;
+            enough: string | null;
+        };
+        /** @description A planting as it is planned. */
+        PlannedPlantingDocument: {
+            id: string;
+            crop: string;
+            variety: string;
+            spot: components["schemas"]["SpotDocument"];
+            plants: number;
+            /** @enum {string} */
+            purpose: "seed" | "food" | "both";
+            sow: string;
+            plant_out: string | null;
+            first_bloom: string | null;
+            last_bloom: string | null;
+            /** @enum {string} */
+            cover: "open" | "caged" | "alternate" | "bagged";
+            flowers: boolean;
+            mixing: boolean;
+            lifted: boolean;
+            out: boolean;
+            /** Format: float */
+            allowed: number | null;
+            /** Format: float */
+            seeds_wanted: number | null;
+            lot: string;
+            code: string;
+        };
         /** @description A planting with its lots. */
         PlantingDocument: {
             id: string;
@@ -584,6 +801,23 @@ export interface components {
             offers: components["schemas"]["OfferDocument"][];
             lots: components["schemas"]["TagDocument"][];
             entries: components["schemas"]["EntryDocument"][];
+        };
+        /** @description Something of somebody else's that flowers. */
+        PollenSourceDocument: {
+            id: string;
+            name: string;
+            crop: string;
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
+            /** Format: float */
+            width: number;
+            /** Format: float */
+            depth: number;
+            plants: number;
+            first_bloom: string | null;
+            last_bloom: string | null;
         };
         /** @description What a reckoning gave. */
         ReckonedDocument: {
@@ -627,11 +861,55 @@ export interface components {
             crosses: "freely" | "now and then" | "never";
             note: string;
         };
+        /** @description What can be done about crossing over the whole garden. */
+        RemediesDocument: {
+            ways: components["schemas"]["RemedyWayDocument"][];
+            obstacles: string[];
+        };
+        /** @description One measure. */
+        RemedyStepDocument: {
+            planting: string;
+            /** @enum {string} */
+            kind: "shift" | "move" | "cut_flowers" | "bag" | "alternate" | "cage" | "leave_out";
+            sentence: string;
+        };
+        /** @description One way of bringing every planting within its share, with what it asks. */
+        RemedyWayDocument: {
+            /** @enum {string} */
+            key: "least_work" | "grow_all" | "no_covers";
+            title: string;
+            asks: string;
+            sure: string;
+            steps: components["schemas"]["RemedyStepDocument"][];
+        };
+        /** @description One source of foreign pollen of a planting. */
+        RiskSourceDocument: {
+            id: string;
+            name: string;
+            /** Format: float */
+            share: number;
+            /** @enum {string} */
+            verdict: "clear" | "watch" | "act";
+            sentence: string;
+            from: string | null;
+            to: string | null;
+        };
         /** @description What was kept, said back. */
         SavedDocument: {
             entry: string;
             code: string;
             said: string;
+        };
+        /** @description A rectangle of ground in metres, from the upper left corner of the plan. */
+        SpotDocument: {
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
+            /** Format: float */
+            width: number;
+            /** Format: float */
+            depth: number;
         };
         /** @description Where and how much. */
         StoreDocument: {
@@ -778,6 +1056,13 @@ export interface components {
             to: number;
             said: string;
         };
+        PlanRequest: {
+            /** @description A changed plan, and which version it was changed from. */
+            version: number;
+            content: components["schemas"]["PlanContentDocument"];
+            /** @description what was changed, to be shown beside taking it back */
+            said?: string;
+        };
         RecordRequest: {
             /**
              * Format: uuid
@@ -790,6 +1075,19 @@ export interface components {
                 [key: string]: unknown;
             };
             by?: string;
+        };
+        RemedyRequest: {
+            /** @description What the keeper is ready to do about crossing. */
+            shift_days: number;
+            move: boolean;
+            cage: boolean;
+            alternate: boolean;
+            bag: boolean;
+            leave_out: boolean;
+            /** @description when one is to be carried out: the version it was proposed for */
+            version?: number;
+            /** @description when one is to be carried out: which */
+            way?: string;
         };
         StartLotRequest: {
             /**
@@ -896,6 +1194,8 @@ export interface components {
     };
     responses: never;
     parameters: {
+        /** @description The plans of the seasons. */
+        year: number;
         /** @description metric (°C, g, m) unless us (°F, oz, ft) is asked for */
         units: "metric" | "us";
     };
@@ -1255,6 +1555,186 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlaceDocument"];
+                };
+            };
+        };
+    };
+    plans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the years that have a plan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": number[];
+                };
+            };
+        };
+    };
+    startPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    year: number;
+                    from?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description the new plan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanDocument"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The plans of the seasons. */
+                year: components["parameters"]["year"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the plan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanDocument"];
+                };
+            };
+        };
+    };
+    savePlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The plans of the seasons. */
+                year: components["parameters"]["year"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description the plan as it stands now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanDocument"];
+                };
+            };
+        };
+    };
+    undoPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The plans of the seasons. */
+                year: components["parameters"]["year"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description the plan as it was before */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanDocument"];
+                };
+            };
+        };
+    };
+    remedies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The plans of the seasons. */
+                year: components["parameters"]["year"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RemedyRequest"];
+            };
+        };
+        responses: {
+            /** @description what can be done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemediesDocument"];
+                };
+            };
+        };
+    };
+    applyRemedy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The plans of the seasons. */
+                year: components["parameters"]["year"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RemedyRequest"];
+            };
+        };
+        responses: {
+            /** @description the plan with the measures in it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanDocument"];
                 };
             };
         };

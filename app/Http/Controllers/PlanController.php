@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Clock;
+use App\Http\Documents\PlanDocument;
+use App\Http\Documents\RemediesDocument;
+use App\Http\Documents\RemedyStepDocument;
+use App\Http\Documents\RemedyWayDocument;
+use App\Http\Requests\PlanRequest;
+use App\Http\Requests\RemedyRequest;
+use App\Plans\PlanBook;
+use App\Plans\Waiting;
+use App\Presenting\PlanSheet;
+use App\Words\RemedyWords;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Marrow\Core\Season\Obstacle;
+use Marrow\Core\Season\PlanRefused;
+use Marrow\Core\Season\Remedies;
+use Marrow\Core\Season\Remedy;
+use Marrow\Core\Season\RemedyPlan;
+use Marrow\Core\Season\SeasonPlan;
+use OpenApi\Attributes as OA;
+
+/** The plans of the seasons. */
+#[OA\PathParameter(parameter: 'year', name: 'year', required: true, schema: new OA\Schema(type: 'integer'))]
+final class PlanController extends Controller
+{
+    #[OA\Get(path: '/plans', operationId: 'plans', responses: [
+        new OA\Response(response: 200, description: 'the years that have a plan', content: new OA\JsonContent(type: 'array', items: new OA\Items(type: 'integer'))),
+    ])]
+    public function index(PlanBook $plans): JsonResponse
+    {
+        return new JsonResponse($plans->years());
+    }
+
+    #[OA\Post(path: '/plans', operationId: 'startPlan', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['year'], properties: [
+        new OA\Property(property: 'year', type: 'integer'),
+        new OA\Property(property: 'from', type: 'integer', nullable: true),
+    ])), responses: [
+        new OA\Response(response: 200, description: 'the new plan', content: new OA\JsonContent(ref: PlanDocument::class)),
+    ])]
+    public function start(Request $request, PlanBook $plans): JsonResponse
+    {
+        $request->validate(['year' => ['required', 'integer', 'between:1900,2200'], 'from' => ['sometimes', 'nullable', 'integer']], [
+            'year.*' => 'Give the year of the season, as 2027.',
+        ]);
+
+        return new JsonResponse(PlanSheet::of($plans->start($request->integer('year'), $request->filled('from') ? $request->integer('from') : null)));
+    }
+
+    #[OA\Get(path: '/plans/{year}', operationId: 'plan', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], responses: [
+        new OA\Response(response: 200, description: 'the plan', content: new OA\JsonContent(ref: PlanDocument::class)),
+    ])]
+    public function show(int $year, PlanBook $plans): JsonResponse
+    {
+        return new JsonResponse(PlanSheet::of($plans->open($year)));
+    }
+
+    #[OA\Put(path: '/plans/{year}', operationId: 'savePlan', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: PlanRequest::class)), responses: [
+        new OA\Response(response: 200, description: 'the plan as it stands now', content: new OA\JsonContent(ref: PlanDocument::class)),
+    ])]
+    public function save(int $year, PlanRequest $request, PlanBook $plans): JsonResponse
+    {
+        return new JsonResponse(PlanSheet::of($plans->save($year, $request->integer('version'), $request->plan(), $request->string('said')->toString())));
+    }
+
+    #[OA\Post(path: '/plans/{year}/undo', operationId: 'undoPlan', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['version'], properties: [
+        new OA\Property(property: 'version', type: 'integer'),
+    ])), responses: [
+        new OA\Response(response: 200, description: 'the plan as it was before', content: new OA\JsonContent(ref: PlanDocument::class)),
+    ])]
+    public function undo(int $year, Request $request, PlanBook $plans): JsonResponse
+    {
+        return new JsonResponse(PlanSheet::of($plans->undo($year, $request->integer('version'))));
+    }
+
+    #[OA\Post(path: '/plans/{year}/remedies', operationId: 'remedies', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: RemedyRequest::class)), responses: [
+        new OA\Response(response: 200, description: 'what can be done', content: new OA\JsonContent(ref: RemediesDocument::class)),
+    ])]
+    public function remedies(int $year, RemedyRequest $request, PlanBook $plans, Clock $clock): JsonResponse
+    {
+        $plan = $plans->open($year)->plan;
+        $words = new RemedyWords($plan, PlanSheet::words($plan), Waiting::of($plan)->reasons);
+        $ways = [];
+        $obstacles = [];
+        foreach (Remedies::alternatives($plan, $request->preferences($plan, $clock)) as $key => $way) {
+            if ($way->plan === null) {
+                $obstacles = array_map(static fn (Obstacle $obstacle): string => $words->obstacle($obstacle), $way->obstacles);
+
+                continue;
+            }
+            $ways[] = new RemedyWayDocument(
+                $key,
+                RemedyWords::title($key),
+                $words->asks($way->plan),
+                RemedyWords::sure($way->plan),
+                array_map(static fn (Remedy $remedy): RemedyStepDocument => new RemedyStepDocument($remedy->planting, $remedy->kind->value, $words->step($remedy)), $way->plan->remedies),
+            );
+        }
+
+        return new JsonResponse(new RemediesDocument($ways, $ways === [] ? $obstacles : []));
+    }
+
+    #[OA\Post(path: '/plans/{year}/remedies/apply', operationId: 'applyRemedy', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: RemedyRequest::class)), responses: [
+        new OA\Response(response: 200, description: 'the plan with the measures in it', content: new OA\JsonContent(ref: PlanDocument::class)),
+    ])]
+    public function apply(int $year, RemedyRequest $request, PlanBook $plans, Clock $clock): JsonResponse
+    {
+        $way = $request->string('way')->toString();
+        $open = $plans->change($year, $request->integer('version'), 'Carried out: '.lcfirst(RemedyWords::title($way)), static function (SeasonPlan $plan) use ($request, $clock, $way): SeasonPlan {
+            $found = Remedies::alternatives($plan, $request->preferences($plan, $clock))[$way] ?? null;
+
+            return $found?->plan instanceof RemedyPlan ? $found->plan->applyTo($plan) : throw PlanRefused::at('way', 'That is no longer possible: ask again what can be done.');
+        });
+
+        return new JsonResponse(PlanSheet::of($open));
+    }
+}

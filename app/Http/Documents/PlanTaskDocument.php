@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Documents;
+
+use OpenApi\Attributes as OA;
+
+/** Something to be done by the plan. */
+#[OA\Schema]
+final readonly class PlanTaskDocument
+{
+    public function __construct(
+        #[OA\Property]
+        public string $planting,
+        #[OA\Property]
+        public string $kind,
+        #[OA\Property]
+        public string $on,
+        #[OA\Property]
+        public ?string $until,
+        #[OA\Property]
+        public string $do,
+        #[OA\Property]
+        public string $why,
+    ) {}
+}

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use App\Clock;
+use App\Http\Documents\PlanContentDocument;
+use App\Models\PlanVersion;
+use App\Models\Variety;
+use App\Moment;
+use Closure;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Season\PlanRefused;
+use Marrow\Core\Season\SeasonPlan;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** The plans of the seasons, every version of them. */
+final readonly class PlanBook
+{
+    public function __construct(private CropReference $crops, private Clock $clock) {}
+
+    /** @return list<int> */
+    public function years(): array
+    {
+        return array_values(DB::table('plans')->orderBy('year')->pluck('year')->map(static fn (mixed $year): int => is_numeric($year) ? (int) $year : 0)->all());
+    }
+
+    public function has(int $year): bool
+    {
+        return DB::table('plans')->where('year', $year)->exists();
+    }
+
+    public function open(int $year): OpenPlan
+    {
+        $last = $this->last($year);
+        /** @var array<array-key, mixed> $document */
+        $document = json_decode($last->document, true, flags: JSON_THROW_ON_ERROR);
+
+        return new OpenPlan(SeasonPlan::read($document, $this->crops), $last->number, $last->parent === null ? null : $last->said);
+    }
+
+    /**
+     * Starts a season's plan: from the garden of another season, or on bare ground.
+     *
+     * @throws PlanRefused
+     */
+    public function start(int $year, ?int $from): OpenPlan
+    {
+        return $this->writing(function () use ($year, $from): OpenPlan {
+            if ($this->has($year)) {
+                throw PlanRefused::at('year', "There is a plan for $year already.");
+            }
+            $document = $from === null ? self::bareGround($year) : NextSeason::from($this->open($from)->plan, $year);
+            $plan = SeasonPlan::read($document, $this->crops);
+            DB::table('plans')->insert(['year' => $year]);
+            $this->keep($plan, 1, null, $from === null ? 'Started the plan' : "Started from the plan of $from");
+
+            return $this->open($year);
+        });
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     *
+     * @throws PlanRefused|PlanMoved
+     */
+    public function save(int $year, int $version, array $document, string $said): OpenPlan
+    {
+        return $this->change($year, $version, $said, fn (): SeasonPlan => $this->read($year, $document));
+    }
+
+    /**
+     * @param  Closure(SeasonPlan): SeasonPlan  $change
+     *
+     * @throws PlanRefused|PlanMoved
+     */
+    public function change(int $year, int $version, string $said, Closure $change): OpenPlan
+    {
+        return $this->writing(function () use ($year, $version, $said, $change): OpenPlan {
+            $last = $this->last($year);
+            if ($last->number !== $version) {
+                throw PlanMoved::since($last->number);
+            }
+            $this->keep($change($this->open($year)->plan), $last->number + 1, $last->number, $said);
+
+            return $this->open($year);
+        });
+    }
+
+    /**
+     * Takes the last change back. That is a version of its own; taking back again goes one further back.
+     *
+     * @throws PlanMoved|PlanRefused
+     */
+    public function undo(int $year, int $version): OpenPlan
+    {
+        return $this->writing(function () use ($year, $version): OpenPlan {
+            $last = $this->last($year);
+            if ($last->number !== $version) {
+                throw PlanMoved::since($last->number);
+            }
+            if ($last->parent === null) {
+                throw PlanRefused::at('version', 'There is nothing to take back.');
+            }
+            $before = PlanVersion::query()->where('year', $year)->where('number', $last->parent)->firstOrFail();
+            PlanVersion::query()->insert([
+                'year' => $year,
+                'number' => $last->number + 1,
+                'parent' => $before->parent,
+                'document' => $before->document,
+                'said' => $before->said,
+                'saved_at' => Moment::keep($this->clock->now()),
+            ]);
+
+            return $this->open($year);
+        });
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     *
+     * @throws PlanRefused
+     */
+    private function read(int $year, array $document): SeasonPlan
+    {
+        $plan = SeasonPlan::read([...$document, 'year' => $year], $this->crops);
+        $crops = Variety::query()->whereIn('id', array_map(static fn ($planting): string => $planting->variety, $plan->plantings))->pluck('crop', 'id');
+        foreach ($plan->plantings as $i => $planting) {
+            if (! isset($crops[$planting->variety])) {
+                throw PlanRefused::at("plantings.$i.variety", 'Choose a variety, or add it first.');
+            }
+            if ($crops[$planting->variety] !== $planting->crop->key) {
+                throw PlanRefused::at("plantings.$i.crop", 'This variety is of another crop.');
+            }
+        }
+
+        return $plan;
+    }
+
+    private function last(int $year): PlanVersion
+    {
+        return PlanVersion::query()->where('year', $year)->orderByDesc('number')->first()
+            ?? throw new NotFoundHttpException("There is no plan for $year yet.");
+    }
+
+    private function keep(SeasonPlan $plan, int $number, ?int $parent, string $said): void
+    {
+        PlanVersion::query()->insert([
+            'year' => $plan->year,
+            'number' => $number,
+            'parent' => $parent,
+            'document' => json_encode(PlanContentDocument::of($plan), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'said' => mb_substr($said, 0, 300),
+            'saved_at' => Moment::keep($this->clock->now()),
+        ]);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $write
+     * @return T
+     */
+    private function writing(Closure $write): mixed
+    {
+        return DB::transaction(static function () use ($write): mixed {
+            // SQLite's write lock first: two who read the same version must queue, not collide.
+            DB::update('UPDATE plans SET year = year WHERE year = -1');
+
+            return $write();
+        });
+    }
+
+    /** @return array<string, mixed> */
+    private static function bareGround(int $year): array
+    {
+        return [
+            'year' => $year,
+            'ground' => ['width' => 20, 'depth' => 12, 'north' => 0, 'wind' => 225, 'last_frost' => '04-30', 'first_frost' => '10-20'],
+            'isolation' => [],
+            'beds' => [],
+            'barriers' => [],
+            'sources' => [],
+            'plantings' => [],
+        ];
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenting;
+
+use App\Http\Documents\IsolationRiskDocument;
+use App\Http\Documents\PlanContentDocument;
+use App\Http\Documents\PlanDocument;
+use App\Http\Documents\PlannedCourseDocument;
+use App\Http\Documents\PlanRemarkDocument;
+use App\Http\Documents\PlanTaskDocument;
+use App\Http\Documents\RiskSourceDocument;
+use App\Models\Variety;
+use App\Plans\OpenPlan;
+use App\Words\PlanWords;
+use Marrow\Core\Season\CrossRisk;
+use Marrow\Core\Season\GardenIsolation;
+use Marrow\Core\Season\IsolationStanding;
+use Marrow\Core\Season\PlannedCourse;
+use Marrow\Core\Season\PlanRemark;
+use Marrow\Core\Season\PlanRemarks;
+use Marrow\Core\Season\PlanTask;
+use Marrow\Core\Season\PlanTasks;
+use Marrow\Core\Season\SeasonPlan;
+
+/** A season's plan with everything that is reckoned from it. */
+final class PlanSheet
+{
+    /** More sources than this of one planting are not told one by one. */
+    private const MOST_SOURCES = 6;
+
+    public static function of(OpenPlan $open): PlanDocument
+    {
+        $plan = $open->plan;
+        $words = self::words($plan);
+        $garden = GardenIsolation::of($plan);
+        $verdicts = [];
+        foreach ($garden->standings as $standing) {
+            $verdicts[$standing->planting->id] = $standing->isInformation ? 'information' : $standing->verdict->value;
+        }
+
+        return new PlanDocument(
+            $plan->year,
+            $open->version,
+            $open->lastChange,
+            PlanContentDocument::of($plan),
+            array_map(static fn (PlannedCourse $course): PlannedCourseDocument => self::course($course, $verdicts[$course->planting->id] ?? 'none', $words), array_values($garden->courses)),
+            array_map(static fn (IsolationStanding $standing): IsolationRiskDocument => self::risk($standing, $garden, $words), $garden->standings),
+            array_map(static fn (PlanRemark $remark): PlanRemarkDocument => new PlanRemarkDocument($remark->planting?->id, $words->remark($remark)), PlanRemarks::of($plan, $garden->courses)),
+            array_map(static fn (PlanTask $task): PlanTaskDocument => self::task($task, $words), PlanTasks::of($plan)),
+        );
+    }
+
+    public static function words(SeasonPlan $plan): PlanWords
+    {
+        /** @var array<string, string> $names */
+        $names = Variety::query()->whereIn('id', array_map(static fn ($planting): string => $planting->variety, $plan->plantings))->pluck('name', 'id')->all();
+
+        return new PlanWords($plan, $names);
+    }
+
+    public static function task(PlanTask $task, PlanWords $words): PlanTaskDocument
+    {
+        return new PlanTaskDocument(
+            $task->planting->id,
+            $task->kind->value,
+            $task->on->format('Y-m-d'),
+            $task->until?->format('Y-m-d'),
+            $words->do($task),
+            $words->why($task),
+        );
+    }
+
+    private static function course(PlannedCourse $course, string $verdict, PlanWords $words): PlannedCourseDocument
+    {
+        $planting = $course->planting;
+
+        return new PlannedCourseDocument(
+            $planting->id,
+            $words->name($planting),
+            $planting->crop->name,
+            $planting->crop->latin,
+            $verdict,
+            $course->bloom?->first->format('Y-m-d'),
+            $course->bloom?->last->format('Y-m-d'),
+            $course->ripeFrom?->format('Y-m-d'),
+            $course->ripeTo?->format('Y-m-d'),
+            $course->free->format('Y-m-d'),
+            $words->enough($planting),
+        );
+    }
+
+    private static function risk(IsolationStanding $standing, GardenIsolation $garden, PlanWords $words): IsolationRiskDocument
+    {
+        $own = $garden->courses[$standing->planting->id]->bloom;
+
+        return new IsolationRiskDocument(
+            $standing->planting->id,
+            $standing->isInformation ? 'information' : $standing->verdict->value,
+            $standing->share,
+            $words->risk($standing),
+            $words->because($standing),
+            array_map(static function (CrossRisk $risk) use ($own, $words): RiskSourceDocument {
+                $theirs = $risk->source->bloom;
+
+                return new RiskSourceDocument(
+                    $risk->source->id,
+                    $words->source($risk->source),
+                    $risk->pair->share,
+                    $risk->pair->verdict->value,
+                    $words->fromSource($risk),
+                    $own === null ? null : ($theirs === null ? $own->first : max($own->first, $theirs->first))->format('Y-m-d'),
+                    $own === null ? null : ($theirs === null ? $own->last : min($own->last, $theirs->last))->format('Y-m-d'),
+                );
+            }, array_slice($standing->risks, 0, self::MOST_SOURCES)),
+        );
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Season;
+
+/** What is allowed in a plan but worth saying. */
+enum PlanRemarkKind: string
+{
+    case BedsOverlap = 'beds_overlap';
+    case SpotsOverlap = 'spots_overlap';
+    case DoNotFit = 'do_not_fit';
+    case CannotRipen = 'cannot_ripen';
+    case OutBeforeFrost = 'out_before_frost';
+    case TooFewParents = 'too_few_parents';
+}

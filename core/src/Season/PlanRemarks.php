@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Season;
+
+/** What a plan allows but a keeper would want to be told. */
+final class PlanRemarks
+{
+    /**
+     * @param  array<string, PlannedCourse>  $courses  by id of the planting
+     * @return list<PlanRemark>
+     */
+    public static function of(SeasonPlan $plan, array $courses): array
+    {
+        $remarks = self::beds($plan);
+        foreach ($plan->standing() as $i => $planting) {
+            array_push($remarks, ...self::planting($planting, $courses[$planting->id], $plan->ground));
+            foreach (array_slice($plan->standing(), $i + 1) as $other) {
+                if ($planting->spot->overlaps($other->spot) && self::atOneTime($courses[$planting->id], $courses[$other->id])) {
+                    $remarks[] = new PlanRemark(PlanRemarkKind::SpotsOverlap, $planting, $other->id);
+                }
+            }
+        }
+
+        return $remarks;
+    }
+
+    /** @return list<PlanRemark> */
+    private static function beds(SeasonPlan $plan): array
+    {
+        $remarks = [];
+        foreach ($plan->beds as $i => $bed) {
+            foreach (array_slice($plan->beds, $i + 1) as $other) {
+                if ($bed->place->overlaps($other->place)) {
+                    $remarks[] = new PlanRemark(PlanRemarkKind::BedsOverlap, null, $other->name, $bed->name);
+                }
+            }
+        }
+
+        return $remarks;
+    }
+
+    /** @return list<PlanRemark> */
+    private static function planting(PlannedPlanting $planting, PlannedCourse $course, Ground $ground): array
+    {
+        $remarks = [];
+        $fits = $planting->spot->holds($planting->crop->growing->spacing);
+        if ($planting->purpose->isForSeed() && $planting->plants > $fits) {
+            $remarks[] = new PlanRemark(PlanRemarkKind::DoNotFit, $planting, figure: $fits);
+        }
+        if ($course->frost !== null) {
+            $remarks[] = new PlanRemark(PlanRemarkKind::CannotRipen, $planting, day: $course->latestSowing);
+        }
+        $frost = $ground->lastFrostAfter($planting->sow);
+        if ($planting->crop->growing->frostTender && $course->followsSowing && ($planting->plantOut ?? $planting->sow) < $frost && ($planting->plantOut !== null || $planting->sow > $frost->modify('-30 days'))) {
+            $remarks[] = new PlanRemark(PlanRemarkKind::OutBeforeFrost, $planting, day: $frost);
+        }
+        $parents = $planting->crop->parents;
+        if ($planting->purpose->isForSeed() && $planting->plants < $parents->variety) {
+            $remarks[] = new PlanRemark(PlanRemarkKind::TooFewParents, $planting, figure: $parents->variety);
+        }
+
+        return $remarks;
+    }
+
+    /** Whether both stand in the ground on any one day. */
+    private static function atOneTime(PlannedCourse $a, PlannedCourse $b): bool
+    {
+        $from = static fn (PlannedCourse $course): \DateTimeImmutable => $course->planting->plantOut ?? $course->planting->sow;
+
+        return $from($a) <= $b->free && $from($b) <= $a->free;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Season;
+
+/** What a plan asks to be done. */
+enum PlanTaskKind: string
+{
+    case Sow = 'sow';
+    case PlantOut = 'plant_out';
+    case Lift = 'lift';
+    case Sort = 'sort';
+    case Replant = 'replant';
+    case WatchBloom = 'watch_bloom';
+    case CoverUp = 'cover_up';
+    case Pollinate = 'pollinate';
+    case ChangeCages = 'change_cages';
+    case LookForRipe = 'look_for_ripe';
+    case ClearBed = 'clear_bed';
+
+    /** Whether it is done every morning or evening of its time, rather than once in it. */
+    public function isDaily(): bool
+    {
+        return $this === self::Pollinate || $this === self::ChangeCages;
+    }
+}

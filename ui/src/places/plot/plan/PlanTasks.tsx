@@ -1,0 +1,48 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import dayjs from 'dayjs';
+import type { Plan } from '../../../api/client';
+import { Empty } from '../../../kit/Section';
+import { shortDay } from '../../../words';
+
+/** The work of the plan, month by month; the same stands in the calendar file. */
+export function PlanTasks({ plan }: { plan: Plan }) {
+  if (plan.tasks.length === 0) return <Empty>No work yet: it comes from the plantings.</Empty>;
+  const months = [...new Set(plan.tasks.map(({ on }) => on.slice(0, 7)))];
+  return (
+    <>
+      <Button component="a" href={`/api/plans/${plan.year}/calendar.ics`} download sx={{ mb: 1 }}>
+        As a calendar file
+      </Button>
+      {months.map((month) => (
+        <Box component="section" key={month} sx={{ mb: 1.5 }}>
+          <Box component="h3" sx={{ typography: 'h3', m: 0 }}>
+            {dayjs(`${month}-01`).toDate().toLocaleDateString(undefined, { month: 'long', year: 'numeric' })}
+          </Box>
+          {plan.tasks
+            .filter(({ on }) => on.startsWith(month))
+            .map((task) => (
+              <Box
+                key={`${task.planting}${task.kind}`}
+                sx={(t) => ({
+                  display: 'grid',
+                  gridTemplateColumns: '110px 1fr',
+                  gap: 1,
+                  borderTop: `1px solid ${t.vars?.palette.quiet}`,
+                  py: 0.5,
+                })}
+              >
+                <span>
+                  {shortDay(task.on)}
+                  {task.until !== null && ` to ${shortDay(task.until)}`}
+                </span>
+                <span>
+                  <b>{task.do}.</b> {task.why}
+                </span>
+              </Box>
+            ))}
+        </Box>
+      ))}
+    </>
+  );
+}
