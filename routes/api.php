@@ -1,6 +1,7 @@
 <?php
 
 use App\Http\Controllers\BooksController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\FrameController;
 use App\Http\Controllers\JournalController;
 use App\Http\Controllers\LotController;
@@ -28,6 +29,8 @@ Route::get('/varieties', [BooksController::class, 'varieties']);
 Route::post('/varieties', [BooksController::class, 'addVariety']);
 Route::get('/store-places', [BooksController::class, 'storePlaces']);
 Route::post('/store-places', [BooksController::class, 'addStorePlace']);
+Route::get('/calendar.ics', [CalendarController::class, 'feed']);
+Route::get('/plans/{year}/calendar.ics', [CalendarController::class, 'plan'])->whereNumber('year');
 Route::get('/plans', [PlanController::class, 'index']);
 Route::post('/plans', [PlanController::class, 'start']);
 Route::get('/plans/{year}', [PlanController::class, 'show'])->whereNumber('year');

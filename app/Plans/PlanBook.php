@@ -19,7 +19,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** The plans of the seasons, every version of them. */
 final readonly class PlanBook
 {
-    public function __construct(private CropReference $crops, private Clock $clock) {}
+    public function __construct(private CropReference $crops, private Clock $clock, private PlannedWork $work) {}
 
     /** @return list<int> */
     public function years(): array
@@ -56,6 +56,7 @@ final readonly class PlanBook
             $plan = SeasonPlan::read($document, $this->crops);
             DB::table('plans')->insert(['year' => $year]);
             $this->keep($plan, 1, null, $from === null ? 'Started the plan' : "Started from the plan of $from");
+            $this->work->write($plan);
 
             return $this->open($year);
         });
@@ -83,7 +84,9 @@ final readonly class PlanBook
             if ($last->number !== $version) {
                 throw PlanMoved::since($last->number);
             }
-            $this->keep($change($this->open($year)->plan), $last->number + 1, $last->number, $said);
+            $plan = $change($this->open($year)->plan);
+            $this->keep($plan, $last->number + 1, $last->number, $said);
+            $this->work->write($plan);
 
             return $this->open($year);
         });
@@ -113,8 +116,10 @@ final readonly class PlanBook
                 'said' => $before->said,
                 'saved_at' => Moment::keep($this->clock->now()),
             ]);
+            $open = $this->open($year);
+            $this->work->write($open->plan);
 
-            return $this->open($year);
+            return $open;
         });
     }
 

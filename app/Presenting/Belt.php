@@ -7,13 +7,14 @@ namespace App\Presenting;
 use App\Http\Documents\BeltDayDocument;
 use App\Http\Documents\BeltWeekDocument;
 use App\Moment;
+use App\Plans\PlannedWork;
 use App\Words\TaskLabels;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Course\TaskKind;
 
 /** The year in weeks: a few behind, the rest ahead, with what falls due on each day. */
-final class Belt
+final readonly class Belt
 {
     private const WEEKS_BEHIND = 4;
 
@@ -21,6 +22,8 @@ final class Belt
 
     /** More than this on one day is said as a number. */
     private const MARKS_A_DAY = 3;
+
+    public function __construct(private PlannedWork $planned) {}
 
     /** @return list<BeltWeekDocument> */
     public function weeks(DateTimeImmutable $today): array
@@ -78,6 +81,15 @@ final class Belt
         foreach ($first as $task) {
             /** @var object{day: string, kind: string, subject: string, number: int} $task */
             $marks[$task->day][] = ($task->subject === 'lot' ? 'L' : 'P').$task->number.' '.TaskLabels::of(TaskKind::from($task->kind));
+        }
+
+        foreach ($this->planned->between($start, $end) as $task) {
+            if ($task->on >= $start->format('Y-m-d')) {
+                $counts[$task->on] = ($counts[$task->on] ?? 0) + 1;
+                if (count($marks[$task->on] ?? []) < self::MARKS_A_DAY) {
+                    $marks[$task->on][] = mb_strtolower(mb_substr($task->do, 0, 1)).mb_substr($task->do, 1);
+                }
+            }
         }
 
         return [$counts, $alarms, $marks];

@@ -8,6 +8,7 @@ use App\Http\Documents\TaskDocument;
 use App\Http\Documents\TodayDocument;
 use App\Models\DueTask;
 use App\Moment;
+use App\Plans\PlannedWork;
 use App\Words\When;
 use Illuminate\Database\Eloquent\Builder;
 
@@ -18,7 +19,7 @@ final readonly class DueLists
 
     private const SOON_DAYS = 30;
 
-    public function __construct(private Tasks $tasks) {}
+    public function __construct(private Tasks $tasks, private PlannedWork $planned) {}
 
     public function today(When $when): TodayDocument
     {
@@ -37,6 +38,7 @@ final readonly class DueLists
             $open->count(),
             $this->list($next, $when),
             $next->count(),
+            $this->planned->between($when->now, $when->now->modify(sprintf('+%d days', self::SOON_DAYS))),
         );
     }
 

@@ -22,5 +22,17 @@ return new class extends Migration {
             saved_at TEXT NOT NULL,
             PRIMARY KEY (year, number)
         ) STRICT');
+        // The work of each plan as it stands, written with its newest version.
+        DB::statement('CREATE TABLE plan_tasks (
+            year INTEGER NOT NULL REFERENCES plans,
+            planting TEXT NOT NULL,
+            kind TEXT NOT NULL,
+            on_day TEXT NOT NULL,
+            until_day TEXT,
+            task TEXT NOT NULL,
+            reason TEXT NOT NULL,
+            PRIMARY KEY (year, planting, kind)
+        ) STRICT');
+        DB::statement('CREATE INDEX plan_tasks_day ON plan_tasks (on_day)');
     }
 };

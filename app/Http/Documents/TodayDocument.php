@@ -14,6 +14,7 @@ final readonly class TodayDocument
      * @param  list<TaskDocument>  $now  due or overdue
      * @param  list<TaskDocument>  $open  can be done already
      * @param  list<TaskDocument>  $next  coming up within a month
+     * @param  list<PlanTaskDocument>  $planned  of the plans: begun and not over, or coming up within a month
      */
     public function __construct(
         #[OA\Property]
@@ -30,5 +31,7 @@ final readonly class TodayDocument
         public array $next,
         #[OA\Property]
         public int $next_total,
+        #[OA\Property(items: new OA\Items(ref: PlanTaskDocument::class))]
+        public array $planned,
     ) {}
 }

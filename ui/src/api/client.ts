@@ -21,6 +21,7 @@ export type Crop = Schemas['CropDocument'];
 export type CropName = Schemas['CropNameDocument'];
 export type HandbookPage = Schemas['HandbookDocument'];
 export type Plan = Schemas['PlanDocument'];
+export type PlanTask = Schemas['PlanTaskDocument'];
 export type PlanContent = Schemas['PlanContentDocument'];
 export type PlannedPlanting = Schemas['PlannedPlantingDocument'];
 export type RemedyWish = Omit<Schemas['RemedyRequest'], 'version' | 'way'>;

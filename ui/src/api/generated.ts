@@ -84,6 +84,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/plans/{year}/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["planCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/frame": {
         parameters: {
             query?: never;
@@ -1016,6 +1048,7 @@ export interface components {
             open_total: number;
             next: components["schemas"]["TaskDocument"][];
             next_total: number;
+            planned: components["schemas"]["PlanTaskDocument"][];
         };
         /** @description A variety. */
         VarietyDocument: {
@@ -1353,6 +1386,49 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FoundDocument"][];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description everything planned and due */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
+    planCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The plans of the seasons. */
+                year: components["parameters"]["year"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the work of one plan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
         };

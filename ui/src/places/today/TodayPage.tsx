@@ -1,10 +1,11 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Task } from '../../api/client';
+import type { PlanTask, Task } from '../../api/client';
 import { useFrame, useToday } from '../../api/queries';
 import { PlaceHead } from '../../kit/PlaceHead';
 import { Empty, Trouble } from '../../kit/Section';
 import { TaskRow } from '../../kit/TaskLine';
+import { shortDay } from '../../words';
 
 /** Everything that wants hands, over all places: first what will be lost, then what is due, then what is coming. */
 export function TodayPage() {
@@ -12,7 +13,8 @@ export function TodayPage() {
   const frame = useFrame();
   const data = today.data;
   const ahead = frame.data?.looking_ahead === true;
-  const nothing = data !== undefined && data.now_total + data.open_total + data.next_total === 0;
+  const nothing =
+    data !== undefined && data.now_total + data.open_total + data.next_total + data.planned.length === 0;
   return (
     <Box sx={{ maxWidth: 1120, pb: 4 }}>
       <PlaceHead name="today" />
@@ -29,8 +31,46 @@ export function TodayPage() {
             <Group title={ahead ? 'Due by that day' : 'Due now'} tasks={data.now} total={data.now_total} />
             <Group title="Can be done already" tasks={data.open} total={data.open_total} />
             <Group title="Coming up" tasks={data.next} total={data.next_total} />
+            <Planned tasks={data.planned} />
           </>
         )}
+      </Box>
+    </Box>
+  );
+}
+
+/** What the season's plan asks for within the month. */
+function Planned({ tasks }: { tasks: PlanTask[] }) {
+  if (tasks.length === 0) return null;
+  return (
+    <Box
+      component="section"
+      sx={(t) => ({ borderTop: `2px solid ${t.vars?.palette.rule}`, pt: 1.5, mb: 2 })}
+      aria-label="From the plan"
+    >
+      <Typography variant="h2">From the plan</Typography>
+      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {tasks.map((task) => (
+          <Box
+            component="li"
+            key={`${task.planting}${task.kind}${task.on}`}
+            sx={(t) => ({
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr', sm: '150px 1fr' },
+              columnGap: 2,
+              borderBottom: `1px solid ${t.vars?.palette.quiet}`,
+              py: 1,
+            })}
+          >
+            <span>
+              {shortDay(task.on)}
+              {task.until !== null && ` to ${shortDay(task.until)}`}
+            </span>
+            <span>
+              <b>{task.do}.</b> {task.why}
+            </span>
+          </Box>
+        ))}
       </Box>
     </Box>
   );

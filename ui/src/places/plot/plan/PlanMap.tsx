@@ -289,7 +289,10 @@ function Label({
 function Compass({ north, wind, x, y }: { north: number; wind: number; x: number; y: number }) {
   const { ink, faint } = useInk();
   return (
-    <g aria-label={`North is ${north} degrees from the top; the wind comes mostly from ${wind} degrees`}>
+    <g
+      role="img"
+      aria-label={`North is ${north} degrees from the top; the wind comes mostly from ${wind} degrees`}
+    >
       <g transform={`rotate(${north} ${x} ${y})`}>
         <path d={`M ${x} ${y - 18} L ${x + 6} ${y + 8} L ${x} ${y + 3} L ${x - 6} ${y + 8} Z`} fill={ink} />
         <text x={x} y={y - 4} fontSize={0}>

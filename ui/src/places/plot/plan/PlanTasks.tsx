@@ -14,6 +14,10 @@ export function PlanTasks({ plan }: { plan: Plan }) {
       <Button component="a" href={`/api/plans/${plan.year}/calendar.ics`} download sx={{ mb: 1 }}>
         As a calendar file
       </Button>
+      <p style={{ marginTop: 0 }}>
+        A calendar program can also follow <code>{window.location.origin}/api/calendar.ics</code>: everything
+        planned and due, kept up to date.
+      </p>
       {months.map((month) => (
         <Box component="section" key={month} sx={{ mb: 1.5 }}>
           <Box component="h3" sx={{ typography: 'h3', m: 0 }}>

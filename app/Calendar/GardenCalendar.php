@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calendar;
+
+use App\Clock;
+use App\Http\Documents\PlanTaskDocument;
+use App\Models\DueTask;
+use App\Models\Garden;
+use App\Moment;
+use App\Plans\PlannedWork;
+use App\Presenting\Tasks;
+use App\Words\When;
+use DateTimeImmutable;
+use Marrow\Core\Season\PlanTaskKind;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
+
+/** Everything planned and due as an iCalendar file (RFC 5545): whole days, so that it reads the same in every zone. */
+final readonly class GardenCalendar
+{
+    private const MOST = 2000;
+
+    public function __construct(private PlannedWork $work, private Tasks $tasks, private Clock $clock) {}
+
+    /** All plans, and all that is due of what is growing, drying, under test and in store. */
+    public function everything(): string
+    {
+        $calendar = $this->calendar(Garden::query()->first()->name ?? 'Marrow');
+        foreach ($this->work->all() as $task) {
+            $this->planned($calendar, $task);
+        }
+        $now = $this->clock->now();
+        $due = DueTask::query()->orderBy('best_at')->limit(self::MOST)->get();
+        foreach ($this->tasks->documents($due, new When($now)) as $task) {
+            $this->event(
+                $calendar,
+                "due-{$task->tag->code}-{$task->kind}-".($task->about ?? ''),
+                $task->tag->code.' '.$task->tag->variety.': '.$task->do,
+                $task->why,
+                // What is overdue is due today: a calendar shows nothing of days gone by.
+                max(new DateTimeImmutable($task->best), new DateTimeImmutable($now->format('Y-m-d'))),
+            );
+        }
+
+        return self::written($calendar);
+    }
+
+    public function ofPlan(int $year): string
+    {
+        $calendar = $this->calendar("Plan for $year");
+        foreach ($this->work->ofYear($year) as $task) {
+            $this->planned($calendar, $task);
+        }
+
+        return self::written($calendar);
+    }
+
+    private function planned(VCalendar $calendar, PlanTaskDocument $task): void
+    {
+        $this->event(
+            $calendar,
+            "plan-{$task->planting}-{$task->kind}",
+            $task->do,
+            $task->why,
+            new DateTimeImmutable($task->on),
+            $task->until === null ? null : new DateTimeImmutable($task->until),
+            PlanTaskKind::from($task->kind)->isDaily(),
+        );
+    }
+
+    private function event(VCalendar $calendar, string $id, string $summary, string $why, DateTimeImmutable $on, ?DateTimeImmutable $until = null, bool $daily = false): void
+    {
+        $event = new VEvent($calendar, 'VEVENT', [
+            'UID' => rtrim($id, '-').'@marrow',
+            'DTSTAMP' => Moment::read(Moment::keep($this->clock->now())),
+            'SUMMARY' => str_replace("\u{00A0}", ' ', $summary),
+            'DESCRIPTION' => str_replace("\u{00A0}", ' ', $why),
+            'TRANSP' => 'TRANSPARENT',
+        ]);
+        $event->add('DTSTART', $on->format('Ymd'), ['VALUE' => 'DATE']);
+        $days = $until === null ? 1 : (int) $on->diff($until)->format('%a') + 1;
+        if ($daily && $days > 1) {
+            $event->add('RRULE', "FREQ=DAILY;COUNT=$days");
+            $days = 1;
+        }
+        $event->add('DTEND', $on->modify("+$days days")->format('Ymd'), ['VALUE' => 'DATE']);
+        $calendar->add($event);
+    }
+
+    private function calendar(string $name): VCalendar
+    {
+        return new VCalendar(['PRODID' => '-//Marrow//Season//EN', 'X-WR-CALNAME' => $name]);
+    }
+
+    private static function written(VCalendar $calendar): string
+    {
+        $text = $calendar->serialize();
+
+        return is_string($text) ? $text : '';
+    }
+}

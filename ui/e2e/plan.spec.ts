@@ -1,0 +1,91 @@
+import { expect, test, type Page } from '@playwright/test';
+import { emptyPort } from '../playwright.config';
+
+test.use({ baseURL: `http://127.0.0.1:${emptyPort}` });
+
+/** Plans a planting through the form, adding its variety on the way. */
+async function plan(page: Page, name: string, crop: string, species: string, x: string, y: string) {
+  await page.getByRole('button', { name: 'Add a planting' }).click();
+  await page.getByRole('button', { name: 'Another one' }).click();
+  await page.getByLabel('Crop', { exact: true }).fill(species);
+  await page.getByRole('option', { name: new RegExp(`^${crop}`) }).click();
+  await page.getByLabel('Name of the variety').fill(name);
+  await page.getByRole('button', { name: 'Add this variety' }).click();
+  await expect(page.getByLabel(/^Variety/)).toHaveValue(new RegExp(`^${name}`));
+  await page.getByLabel('Plants', { exact: true }).fill('6');
+  await page.getByLabel('Sown', { exact: true }).fill('2027-05-01');
+  await page.getByLabel('From the left', { exact: true }).fill(x);
+  await page.getByLabel('From the top', { exact: true }).fill(y);
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByRole('button', { name: `${name}, 6 plants` })).toBeVisible();
+}
+
+test('two squashes of one species are at risk and a third of another is not; a remedy clears them, and is taken back', async ({
+  page,
+}) => {
+  await page.goto('/plot');
+  await page.getByRole('link', { name: 'Plan 2027' }).click();
+  await page.getByRole('button', { name: 'Start on bare ground' }).click();
+  await expect(page.getByRole('heading', { name: 'Plan for 2027' })).toBeVisible();
+
+  await page.getByRole('tab', { name: 'Garden' }).click();
+  await page.getByLabel('Width').fill('70');
+  await page.getByLabel('Depth').fill('40');
+  await page.getByRole('button', { name: 'Keep the garden' }).click();
+  await expect(page.getByRole('group', { name: 'The garden, 70 by 40 m' })).toBeVisible();
+  await page.getByRole('tab', { name: 'Crossing' }).click();
+
+  await plan(page, 'Bell Buoy', 'Squash and courgette', 'pepo', '0', '0');
+  await plan(page, 'Sounding Lead', 'Squash and courgette', 'pepo', '32', '0');
+  await plan(page, 'Ballast', 'Winter squash \\(moschata\\)', 'moschata', '16', '27');
+
+  // 0.6·(0.005/0.6)^(30/800), in R: half of the seed.
+  await expect(page.getByText(/Bell Buoy: about 50\s% crossed seed to be expected/)).toBeVisible();
+  await expect(page.getByText(/Sounding Lead: about 50\s% crossed seed to be expected/)).toBeVisible();
+  await expect(page.getByText('Nothing would cross to speak of with Ballast.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Bell Buoy, 6 plants, would cross' })).toBeVisible();
+
+  await page.getByRole('tab', { name: 'What to do' }).click();
+  await page.getByRole('checkbox', { name: 'put up cages' }).uncheck();
+  await expect(page.getByRole('region', { name: 'With the least work' })).toBeVisible();
+  await page
+    .getByRole('region', { name: 'With the least work' })
+    .getByRole('button', { name: 'Do this' })
+    .click();
+  await page.getByRole('tab', { name: 'Crossing' }).click();
+  await expect(page.getByText(/crossed seed to be expected/)).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /would cross/ })).toHaveCount(0);
+
+  await page.getByRole('button', { name: 'Take back: carried out: with the least work' }).click();
+  await expect(page.getByText(/crossed seed to be expected/)).toHaveCount(2);
+});
+
+test('a planting is dragged on the plan, and a mistake in the form stands at its field with what was typed', async ({
+  page,
+}) => {
+  await page.goto('/plot/plan/2031');
+  await page.getByRole('button', { name: 'Start on bare ground' }).click();
+  await plan(page, 'Marker', 'Pea', 'Pisum', '1', '1');
+  const marker = page.getByRole('button', { name: 'Marker, 6 plants' });
+  const box = (await marker.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 120, box.y + box.height / 2 + 60, { steps: 6 });
+  await page.mouse.up();
+  await expect(page.getByRole('button', { name: 'Take back: moved Marker' })).toBeVisible();
+
+  await marker.click();
+  await expect(page.getByLabel('From the left', { exact: true })).not.toHaveValue('1');
+  await page.getByLabel('From the left', { exact: true }).fill('300');
+  await page.getByLabel('Planted out', { exact: true }).fill('2026-01-01');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('It lies outside the garden, which is 20 by 12 m.')).toBeVisible();
+  await expect(page.getByLabel('From the left', { exact: true })).toHaveValue('300');
+  // What is typed survives a reload.
+  await page.reload();
+  await page.getByRole('button', { name: 'Marker, 6 plants' }).click();
+  await expect(page.getByLabel('From the left', { exact: true })).toHaveValue('300');
+  await page.getByLabel('From the left', { exact: true }).fill('3');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('It cannot be planted out before it is sown.')).toBeVisible();
+});
