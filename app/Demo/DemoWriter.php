@@ -47,6 +47,12 @@ final class DemoWriter
         );
     }
 
+    /** @param  array<string, mixed>  $payload */
+    public function see(Planting $planting, EntryKind $kind, string $at, array $payload = [], string $by = ''): void
+    {
+        $this->journal->aboutPlanting($planting, new Draft($this->id(), $kind, new DateTimeImmutable($at), $payload, $by));
+    }
+
     public function pick(Planting $planting, string $at, int $plants, ?int $fruits, ?float $grams, string $by = ''): Lot
     {
         return $this->journal->startLot($this->id(), $planting, new Draft(

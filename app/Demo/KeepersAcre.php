@@ -198,5 +198,7 @@ final class KeepersAcre
         $this->write->note($lead, '2026-07-14 08:00', 'In bloom together with Bell Buoy, 20 m off. For food only.', 'Marek');
         $this->write->sow($this->varieties['Groyne'], '2025-04-01', 24, 'Long bed', by: 'Yusra');
         $this->write->sow($this->varieties['Keel'], '2026-06-08', 90, 'Long bed', by: 'Marek');
+        $growOut = $this->write->sow($this->varieties['Bell Buoy'], '2025-05-12', 5, 'Heap', 'L6', 'Odile');
+        $this->write->see($growOut, EntryKind::OffTypesSeen, '2025-08-20 18:00', ['seen' => 5, 'off' => 2, 'how' => 'warted fruit'], 'Odile');
     }
 }

@@ -12,13 +12,15 @@ use Marrow\Core\Season\PlanTasks;
 use Marrow\Core\Season\SeasonPlan;
 
 /** The work of the plans, kept ready for Today, the belt and the calendar: a plan is drawn seldom and looked at often. */
-final class PlannedWork
+final readonly class PlannedWork
 {
+    public function __construct(private Observed $observed) {}
+
     public function write(SeasonPlan $plan): void
     {
         $words = PlanSheet::words($plan);
         DB::table('plan_tasks')->where('year', $plan->year)->delete();
-        foreach (PlanTasks::of($plan) as $task) {
+        foreach (PlanTasks::of($this->observed->onto($plan)) as $task) {
             DB::table('plan_tasks')->insert([
                 'year' => $plan->year,
                 'planting' => $task->planting->id,

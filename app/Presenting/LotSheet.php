@@ -15,6 +15,7 @@ use App\Http\Documents\StoreDocument;
 use App\Http\Documents\WeighingDocument;
 use App\Journal\EntryStore;
 use App\Journal\Subject;
+use App\Lineage\Crossings;
 use App\Models\DueTask;
 use App\Models\JournalEntry;
 use App\Models\Lot;
@@ -44,6 +45,7 @@ final readonly class LotSheet
         private Practice $practice,
         private Tags $tags,
         private Tasks $tasks,
+        private Crossings $crossings,
     ) {}
 
     public function of(Lot $lot, When $when): LotDocument
@@ -60,6 +62,7 @@ final readonly class LotSheet
             $lot->id,
             $this->tags->lot($lot),
             $lot->planting->code(),
+            $this->crossings->of($lot->id)?->sentence($lot->code()),
             $course->place()->value,
             $course->isUsedUp(),
             self::stage($course),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
+use App\Http\Controllers\Controller;
 use App\Http\Documents\IsolationRiskDocument;
 use App\Http\Documents\PlanContentDocument;
 use App\Http\Documents\PlanDocument;
@@ -11,7 +12,10 @@ use App\Http\Documents\PlannedCourseDocument;
 use App\Http\Documents\PlanRemarkDocument;
 use App\Http\Documents\PlanTaskDocument;
 use App\Http\Documents\RiskSourceDocument;
+use App\Lineage\Crossings;
+use App\Models\Lot;
 use App\Models\Variety;
+use App\Plans\Observed;
 use App\Plans\OpenPlan;
 use App\Words\PlanWords;
 use Marrow\Core\Season\CrossRisk;
@@ -25,14 +29,16 @@ use Marrow\Core\Season\PlanTasks;
 use Marrow\Core\Season\SeasonPlan;
 
 /** A season's plan with everything that is reckoned from it. */
-final class PlanSheet
+final readonly class PlanSheet
 {
     /** More sources than this of one planting are not told one by one. */
     private const MOST_SOURCES = 6;
 
-    public static function of(OpenPlan $open): PlanDocument
+    public function __construct(private Observed $observed, private Crossings $crossings) {}
+
+    public function of(OpenPlan $open): PlanDocument
     {
-        $plan = $open->plan;
+        $plan = $this->observed->onto($open->plan);
         $words = self::words($plan);
         $garden = GardenIsolation::of($plan);
         $verdicts = [];
@@ -44,12 +50,39 @@ final class PlanSheet
             $plan->year,
             $open->version,
             $open->lastChange,
-            PlanContentDocument::of($plan),
+            PlanContentDocument::of($open->plan),
             array_map(static fn (PlannedCourse $course): PlannedCourseDocument => self::course($course, $verdicts[$course->planting->id] ?? 'none', $words), array_values($garden->courses)),
             array_map(static fn (IsolationStanding $standing): IsolationRiskDocument => self::risk($standing, $garden, $words), $garden->standings),
-            array_map(static fn (PlanRemark $remark): PlanRemarkDocument => new PlanRemarkDocument($remark->planting?->id, $words->remark($remark)), PlanRemarks::of($plan, $garden->courses)),
+            [
+                ...$this->crossed($plan, $words),
+                ...array_map(static fn (PlanRemark $remark): PlanRemarkDocument => new PlanRemarkDocument($remark->planting?->id, $words->remark($remark)), PlanRemarks::of($plan, $garden->courses)),
+            ],
             array_map(static fn (PlanTask $task): PlanTaskDocument => self::task($task, $words), PlanTasks::of($plan)),
         );
+    }
+
+    /**
+     * Where a lot of the variety has turned out to be crossed, and where it came from.
+     *
+     * @return list<PlanRemarkDocument>
+     */
+    private function crossed(SeasonPlan $plan, PlanWords $words): array
+    {
+        $crossed = $this->crossings->all();
+        if ($crossed === []) {
+            return [];
+        }
+        $lots = Lot::query()->whereIn('id', array_keys($crossed))->orderBy('number')->get();
+        $remarks = [];
+        foreach ($plan->standing() as $planting) {
+            foreach ($lots as $lot) {
+                if ($lot->variety_id === $planting->variety && ($planting->lot === '' || Controller::number($planting->lot, 'L') === $lot->number)) {
+                    $remarks[] = new PlanRemarkDocument($planting->id, sprintf('%s, %s. %s', $words->name($planting), $lot->code(), $crossed[$lot->id]->sentence($lot->code())));
+                }
+            }
+        }
+
+        return $remarks;
     }
 
     public static function words(SeasonPlan $plan): PlanWords

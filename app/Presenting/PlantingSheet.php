@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenting;
 
 use App\Http\Documents\PlantingDocument;
+use App\Journal\EntryStore;
 use App\Journal\Subject;
 use App\Models\DueTask;
 use App\Models\JournalEntry;
@@ -13,7 +14,10 @@ use App\Models\Planting;
 use App\Moment;
 use App\Projection\Projector;
 use App\Words\When;
+use Illuminate\Support\Collection;
+use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\EntryKind;
+use Marrow\Core\Journal\Sequence;
 
 final readonly class PlantingSheet
 {
@@ -36,9 +40,24 @@ final readonly class PlantingSheet
             $sown === null ? null : Moment::say(Moment::read($sown)),
             $planting->standing?->plants,
             $this->tasks->documents($due, $when),
-            LotSheet::offers($sown === null ? [EntryKind::Sown, EntryKind::Noted] : [EntryKind::Picked, EntryKind::Noted], $crop),
+            LotSheet::offers($sown === null ? [EntryKind::Sown, EntryKind::Noted] : [EntryKind::Picked, ...self::bloom($rows), EntryKind::OffTypesSeen, EntryKind::Noted], $crop),
             array_values($lots->map(fn (Lot $lot) => $this->tags->lot($lot))->all()),
             Entries::documents($rows, []),
         );
+    }
+
+    /**
+     * @param  Collection<int, JournalEntry>  $rows
+     * @return list<EntryKind> what of its bloom is still to be seen
+     */
+    private static function bloom(Collection $rows): array
+    {
+        $seen = array_map(static fn (Entry $entry): EntryKind => $entry->kind, Sequence::of(EntryStore::entries($rows))->standing);
+
+        return match (true) {
+            ! in_array(EntryKind::FirstBloom, $seen, true) => [EntryKind::FirstBloom],
+            ! in_array(EntryKind::LastBloom, $seen, true) => [EntryKind::LastBloom],
+            default => [],
+        };
     }
 }

@@ -6,6 +6,7 @@ namespace App\Projection;
 
 use App\Journal\EntryStore;
 use App\Journal\Subject;
+use App\Lineage\Crossings;
 use App\Models\DueTask;
 use App\Models\JournalEntry;
 use App\Models\Lot;
@@ -30,7 +31,7 @@ use Marrow\Core\Practice;
 /** Writes what lists and search need from the journal: always the whole of one thing, so that nothing can drift. */
 final readonly class Projector
 {
-    public function __construct(private CropReference $crops, private Practice $practice) {}
+    public function __construct(private CropReference $crops, private Practice $practice, private Crossings $crossings) {}
 
     public function lot(Lot $lot): void
     {
@@ -70,9 +71,13 @@ final readonly class Projector
             'sown_at' => $course->sownAt === null ? null : Moment::keep($course->sownAt),
             'plants' => $course->sown?->plants,
             'lots' => $lots,
+            'sown_from' => $course->sown->sownFrom ?? '',
+            'off_types' => $course->offTypes->off ?? 0,
+            'looked_over' => $course->offTypes->seen ?? 0,
             'search' => self::searchText($planting->code(), $planting->variety, $this->crop($planting->variety), (string) $planting->season, $planting->spot, self::notes($entries)),
         ]], 'planting_id');
         $this->tasks(Subject::Planting, $planting->id, $course->tasks());
+        $this->crossings->forget();
     }
 
     /** A planting and what hangs on it: when it was sown bounds when its lots can have been picked. */

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Clock;
 use App\Crops;
+use App\Lineage\Crossings;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
@@ -29,6 +30,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->alias(Clock::class, ClockInterface::class);
         $this->app->singleton(CropReference::class, static fn (): CropReference => Crops::load(config()->string('marrow.crops')));
         $this->app->singleton(Registry::class, fn (): Registry => Registry::standard($this->app->make(CropReference::class)));
+        $this->app->singleton(Crossings::class);
         $this->app->singleton(Practice::class, static fn (): Practice => new Practice);
     }
 

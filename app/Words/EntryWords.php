@@ -12,6 +12,7 @@ use Marrow\Core\Journal\Payload\FermentCover;
 use Marrow\Core\Journal\Payload\FermentStarted;
 use Marrow\Core\Journal\Payload\JarRead;
 use Marrow\Core\Journal\Payload\Noted;
+use Marrow\Core\Journal\Payload\OffTypesSeen;
 use Marrow\Core\Journal\Payload\Picked;
 use Marrow\Core\Journal\Payload\PouredOff;
 use Marrow\Core\Journal\Payload\Purpose;
@@ -36,6 +37,9 @@ final class EntryWords
     {
         return match ($kind) {
             EntryKind::Sown => 'Sown',
+            EntryKind::FirstBloom => 'First bloom',
+            EntryKind::LastBloom => 'Last bloom',
+            EntryKind::OffTypesSeen => 'Looked over for off-types',
             EntryKind::Picked => 'Picked',
             EntryKind::FermentStarted => 'Put to ferment',
             EntryKind::PouredOff => 'Poured off',
@@ -60,6 +64,7 @@ final class EntryWords
     {
         $parts = match (true) {
             $entry->payload instanceof Sown => self::sown($entry->payload),
+            $entry->payload instanceof OffTypesSeen => [sprintf('%d of %s', $entry->payload->off, Quantity::number($entry->payload->seen, 'plant')), $entry->payload->how],
             $entry->payload instanceof Picked => self::picked($entry->payload),
             $entry->payload instanceof FermentStarted => [Quantity::temperature($entry->payload->temperatureC), self::cover($entry->payload->cover)],
             $entry->payload instanceof PouredOff => [Quantity::number($entry->payload->passes, 'time'), $entry->payload->sprouted ? 'sprouted seed seen' : ''],

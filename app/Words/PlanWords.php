@@ -10,6 +10,7 @@ use DateTimeImmutable;
 use Marrow\Core\Isolation\Barrier;
 use Marrow\Core\Isolation\IsolationStandard;
 use Marrow\Core\Isolation\RiskVerdict;
+use Marrow\Core\Season\Cover;
 use Marrow\Core\Season\CrossRisk;
 use Marrow\Core\Season\IsolationStanding;
 use Marrow\Core\Season\PlannedPlanting;
@@ -168,10 +169,33 @@ final readonly class PlanWords
             PlanTaskKind::WatchBloom => 'Note the day: bloom, ripening and what is at risk are reckoned from it.',
             PlanTaskKind::CoverUp => 'Before the first flower opens; one open flower is enough for a bee.',
             PlanTaskKind::Pollinate => 'Early, while flowers are fresh; several fathers keep more diversity.',
-            PlanTaskKind::ChangeCages => 'In the evening, when no bee flies: open one, close the other, so that both are visited and never on one day.',
+            PlanTaskKind::ChangeCages => $this->rota($task),
             PlanTaskKind::LookForRipe => $crop->ripening->cue.'.',
             PlanTaskKind::ClearBed => 'The last pass is done by now.',
         };
+    }
+
+    /** On which days this cage stands open: its partner has the days between. */
+    private function rota(PlanTask $task): string
+    {
+        $mates = array_values(array_filter($this->plan->standing(), static fn (PlannedPlanting $other): bool => $other->cover === Cover::Alternate && $other->crop->species() === $task->planting->crop->species()));
+        $turn = 0;
+        foreach ($mates as $i => $mate) {
+            if ($mate->id === $task->planting->id) {
+                $turn = $i % 2;
+            }
+        }
+        // By the number of the day, so that two cages keep step whatever day each began.
+        $day = intdiv($task->on->getTimestamp(), 86_400) % 2 === $turn ? $task->on : $task->on->modify('+1 day');
+        $others = array_map($this->name(...), array_filter($mates, static fn (PlannedPlanting $mate): bool => $mate->id !== $task->planting->id));
+
+        return sprintf(
+            'Open on %s, %s, %s and every second day after; shut on the days between%s. Change over in the evening, when no bee flies.',
+            $day->format('j'),
+            $day->modify('+2 days')->format('j'),
+            $day->modify('+4 days')->format('j F'),
+            $others === [] ? '' : ', when '.implode(' and ', $others).' stands open',
+        );
     }
 
     public static function metres(float $metres): string

@@ -77,7 +77,7 @@ final readonly class TaskWords
     {
         return match ($this->kind()) {
             TaskKind::Pick => sprintf(
-                '%s. Ripe seed is usual %d to %d days after sowing, which is %s to %s.',
+                '%s. Ripe seed is usual %d to %d days after '.($this->text('from') === 'bloom' ? 'the first flower' : 'sowing').', which is %s to %s.',
                 rtrim($this->text('cue'), '.'),
                 $this->whole('days_min'),
                 $this->whole('days_max'),

@@ -30,6 +30,9 @@ final class EntryWordsTest extends TestCase
     {
         yield 'sown' => ['sown', ['plants' => 1], 'Sown: 1 plant'];
         yield 'sown from a lot' => ['sown', ['plants' => 24, 'sown_from' => 'L3'], 'Sown: 24 plants, from L3'];
+        yield 'first bloom' => ['first_bloom', [], 'First bloom'];
+        yield 'last bloom' => ['last_bloom', [], 'Last bloom'];
+        yield 'off-types' => ['off_types_seen', ['seen' => 5, 'off' => 2, 'how' => 'warted fruit'], 'Looked over for off-types: 2 of 5 plants, warted fruit'];
         yield 'picked' => ['picked', ['plants' => 1, 'fruits' => 1, 'mass_g' => 350], 'Picked: 1 fruit, pod or head, off 1 plant, 350 g'];
         yield 'picked by weight' => ['picked', ['plants' => 9, 'mass_g' => 4512.25], 'Picked: off 9 plants, 4 512.25 g'];
         yield 'put to ferment' => ['ferment_started', ['temperature_c' => 24.5, 'cover' => 'loose_lid'], 'Put to ferment: 24.5 °C, loose lid'];

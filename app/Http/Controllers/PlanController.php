@@ -11,6 +11,7 @@ use App\Http\Documents\RemedyStepDocument;
 use App\Http\Documents\RemedyWayDocument;
 use App\Http\Requests\PlanRequest;
 use App\Http\Requests\RemedyRequest;
+use App\Plans\Observed;
 use App\Plans\PlanBook;
 use App\Plans\Waiting;
 use App\Presenting\PlanSheet;
@@ -29,6 +30,8 @@ use OpenApi\Attributes as OA;
 #[OA\PathParameter(parameter: 'year', name: 'year', required: true, schema: new OA\Schema(type: 'integer'))]
 final class PlanController extends Controller
 {
+    public function __construct(private readonly PlanSheet $sheet, private readonly Observed $observed) {}
+
     #[OA\Get(path: '/plans', operationId: 'plans', responses: [
         new OA\Response(response: 200, description: 'the years that have a plan', content: new OA\JsonContent(type: 'array', items: new OA\Items(type: 'integer'))),
     ])]
@@ -49,7 +52,7 @@ final class PlanController extends Controller
             'year.*' => 'Give the year of the season, as 2027.',
         ]);
 
-        return new JsonResponse(PlanSheet::of($plans->start($request->integer('year'), $request->filled('from') ? $request->integer('from') : null)));
+        return new JsonResponse($this->sheet->of($plans->start($request->integer('year'), $request->filled('from') ? $request->integer('from') : null)));
     }
 
     #[OA\Get(path: '/plans/{year}', operationId: 'plan', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], responses: [
@@ -57,7 +60,7 @@ final class PlanController extends Controller
     ])]
     public function show(int $year, PlanBook $plans): JsonResponse
     {
-        return new JsonResponse(PlanSheet::of($plans->open($year)));
+        return new JsonResponse($this->sheet->of($plans->open($year)));
     }
 
     #[OA\Put(path: '/plans/{year}', operationId: 'savePlan', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: PlanRequest::class)), responses: [
@@ -65,7 +68,7 @@ final class PlanController extends Controller
     ])]
     public function save(int $year, PlanRequest $request, PlanBook $plans): JsonResponse
     {
-        return new JsonResponse(PlanSheet::of($plans->save($year, $request->integer('version'), $request->plan(), $request->string('said')->toString())));
+        return new JsonResponse($this->sheet->of($plans->save($year, $request->integer('version'), $request->plan(), $request->string('said')->toString())));
     }
 
     #[OA\Post(path: '/plans/{year}/undo', operationId: 'undoPlan', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['version'], properties: [
@@ -75,7 +78,7 @@ final class PlanController extends Controller
     ])]
     public function undo(int $year, Request $request, PlanBook $plans): JsonResponse
     {
-        return new JsonResponse(PlanSheet::of($plans->undo($year, $request->integer('version'))));
+        return new JsonResponse($this->sheet->of($plans->undo($year, $request->integer('version'))));
     }
 
     #[OA\Post(path: '/plans/{year}/remedies', operationId: 'remedies', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: RemedyRequest::class)), responses: [
@@ -83,7 +86,7 @@ final class PlanController extends Controller
     ])]
     public function remedies(int $year, RemedyRequest $request, PlanBook $plans, Clock $clock): JsonResponse
     {
-        $plan = $plans->open($year)->plan;
+        $plan = $this->observed->onto($plans->open($year)->plan);
         $words = new RemedyWords($plan, PlanSheet::words($plan), Waiting::of($plan)->reasons);
         $ways = [];
         $obstacles = [];
@@ -111,12 +114,12 @@ final class PlanController extends Controller
     public function apply(int $year, RemedyRequest $request, PlanBook $plans, Clock $clock): JsonResponse
     {
         $way = $request->string('way')->toString();
-        $open = $plans->change($year, $request->integer('version'), 'Carried out: '.lcfirst(RemedyWords::title($way)), static function (SeasonPlan $plan) use ($request, $clock, $way): SeasonPlan {
-            $found = Remedies::alternatives($plan, $request->preferences($plan, $clock))[$way] ?? null;
+        $open = $plans->change($year, $request->integer('version'), 'Carried out: '.lcfirst(RemedyWords::title($way)), function (SeasonPlan $plan) use ($request, $clock, $way): SeasonPlan {
+            $found = Remedies::alternatives($this->observed->onto($plan), $request->preferences($plan, $clock))[$way] ?? null;
 
             return $found?->plan instanceof RemedyPlan ? $found->plan->applyTo($plan) : throw PlanRefused::at('way', 'That is no longer possible: ask again what can be done.');
         });
 
-        return new JsonResponse(PlanSheet::of($open));
+        return new JsonResponse($this->sheet->of($open));
     }
 }

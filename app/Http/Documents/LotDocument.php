@@ -12,6 +12,7 @@ final readonly class LotDocument
 {
     /**
      * @param  string  $planting  code of the planting
+     * @param  string|null  $crossed  why it is taken to be crossed, where off-types have come to light
      * @param  list<TaskDocument>  $tasks
      * @param  list<OfferDocument>  $offers
      * @param  list<TestDocument>  $tests
@@ -26,6 +27,8 @@ final readonly class LotDocument
         public TagDocument $tag,
         #[OA\Property]
         public string $planting,
+        #[OA\Property]
+        public ?string $crossed,
         #[OA\Property(enum: ['plot', 'bench', 'racks', 'trays', 'store'])]
         public string $place,
         #[OA\Property]

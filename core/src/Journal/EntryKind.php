@@ -8,6 +8,9 @@ namespace Marrow\Core\Journal;
 enum EntryKind: string
 {
     case Sown = 'sown';
+    case FirstBloom = 'first_bloom';
+    case LastBloom = 'last_bloom';
+    case OffTypesSeen = 'off_types_seen';
     case Picked = 'picked';
     case FermentStarted = 'ferment_started';
     case PouredOff = 'poured_off';
@@ -31,6 +34,9 @@ enum EntryKind: string
     {
         return match ($this) {
             self::Sown => Payload\Sown::class,
+            self::FirstBloom => Payload\FirstBloom::class,
+            self::LastBloom => Payload\LastBloom::class,
+            self::OffTypesSeen => Payload\OffTypesSeen::class,
             self::Picked => Payload\Picked::class,
             self::FermentStarted => Payload\FermentStarted::class,
             self::PouredOff => Payload\PouredOff::class,
@@ -54,7 +60,7 @@ enum EntryKind: string
     /** Whether an entry of this kind belongs to a planting; all others but notes and strikes belong to a lot. */
     public function isOfPlanting(): bool
     {
-        return $this === self::Sown;
+        return in_array($this, [self::Sown, self::FirstBloom, self::LastBloom, self::OffTypesSeen], true);
     }
 
     /** Whether an entry of this kind may be kept for a planting as well as for a lot. */

@@ -107,7 +107,7 @@ final readonly class PlannedPlanting
     }
 
     /** The same with other measures. */
-    public function with(?Cover $cover = null, ?int $sowLater = null, ?Rectangle $spot = null, ?bool $out = null, ?bool $flowers = null): self
+    public function with(?Cover $cover = null, ?int $sowLater = null, ?Rectangle $spot = null, ?bool $out = null, ?bool $flowers = null, ?\DateTimeImmutable $firstBloom = null, ?\DateTimeImmutable $lastBloom = null): self
     {
         $later = sprintf('%+d days', $sowLater ?? 0);
 
@@ -120,8 +120,8 @@ final readonly class PlannedPlanting
             $this->purpose,
             $this->sow->modify($later),
             $this->plantOut?->modify($later) ?: null,
-            $this->firstBloom,
-            $this->lastBloom,
+            $firstBloom ?? $this->firstBloom,
+            $lastBloom ?? $this->lastBloom,
             $cover ?? $this->cover,
             $flowers ?? $this->flowers,
             $this->mixing,

@@ -121,6 +121,9 @@ final class FieldsTest extends TestCase
     public static function payloads(): iterable
     {
         yield 'sown' => ['sown', ['plants' => '30', 'sown_from' => 'L3']];
+        yield 'first bloom' => ['first_bloom', []];
+        yield 'last bloom' => ['last_bloom', []];
+        yield 'off-types seen' => ['off_types_seen', ['seen' => 5, 'off' => 2, 'how' => 'warted fruit']];
         yield 'picked' => ['picked', ['plants' => 4, 'fruits' => '', 'mass_g' => '350,5']];
         yield 'ferment started' => ['ferment_started', ['temperature_c' => 24.5, 'cover' => 'loose_lid']];
         yield 'poured off' => ['poured_off', ['passes' => 3, 'sprouted' => true]];

@@ -698,6 +698,7 @@ export interface components {
             id: string;
             tag: components["schemas"]["TagDocument"];
             planting: string;
+            crossed: string | null;
             /** @enum {string} */
             place: "plot" | "bench" | "racks" | "trays" | "store";
             used_up: boolean;

@@ -75,6 +75,9 @@ export function Offers({
 /** What the hand does, for the buttons; the journal says afterwards what was done. */
 const acts: Record<string, string> = {
   picked: 'Picked more',
+  first_bloom: 'First bloom',
+  last_bloom: 'Last bloom',
+  off_types_seen: 'Look for off-types',
   ferment_started: 'Start the ferment',
   poured_off: 'Poured off',
   rinsed: 'Rinsed',

@@ -37,6 +37,15 @@ export function fieldsOf(kind: Kind, crop: Crop, test?: Test): Field[] {
         { name: 'plants', label: 'Plants', type: 'whole', required: true },
         { name: 'sown_from', label: 'Seed from', type: 'text', hint: 'A lot code, a friend, a shop' },
       ];
+    case 'first_bloom':
+    case 'last_bloom':
+      return [];
+    case 'off_types_seen':
+      return [
+        { name: 'seen', label: 'Plants looked over', type: 'whole', required: true },
+        { name: 'off', label: 'Of them off-type', type: 'whole', required: true },
+        { name: 'how', label: 'In what they differ', type: 'text', hint: 'warted fruit, other leaf' },
+      ];
     case 'picked':
       return [
         { name: 'plants', label: 'Plants that gave seed', type: 'whole', required: true },

@@ -5,7 +5,7 @@ import type { Lot, PlaceName, Test } from '../../api/client';
 import { useFrame, useLot } from '../../api/queries';
 import { FermentBar } from '../../charts/FermentBar';
 import { JournalLines } from '../../kit/JournalLines';
-import { Facts, Section, Trouble } from '../../kit/Section';
+import { Caution, Facts, Section, Trouble } from '../../kit/Section';
 import { Tag } from '../../kit/Tag';
 import { TaskLine } from '../../kit/TaskLine';
 import { useLook } from '../../look';
@@ -67,6 +67,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
           </>
         )}
       </Box>
+      {data.crossed !== null && <Caution>{data.crossed}</Caution>}
       <Box sx={{ display: 'grid', gap: 1.25, my: 2 }}>
         {data.tasks
           .filter((task) => task.state !== 'ahead' || task.best < ahead(on ?? task.opens))

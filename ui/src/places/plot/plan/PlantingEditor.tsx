@@ -23,7 +23,9 @@ type Typed = Record<
   | 'first_bloom'
   | 'last_bloom'
   | 'allowed'
-  | 'seeds_wanted',
+  | 'seeds_wanted'
+  | 'lot'
+  | 'code',
   string
 > &
   Pick<PlannedPlanting, 'variety' | 'purpose' | 'cover' | 'flowers' | 'mixing' | 'lifted' | 'out'>;
@@ -110,7 +112,7 @@ export function PlantingEditor({
       aria-label={known === undefined ? 'A new planting' : course?.variety}
       onSubmit={(event) => {
         event.preventDefault();
-        const planting = plantingOf(typed, id, variety?.crop ?? '', known);
+        const planting = plantingOf(typed, id, variety?.crop ?? '');
         keep(
           known === undefined
             ? [...plan.content.plantings, planting]
@@ -170,6 +172,10 @@ export function PlantingEditor({
         {text('y', 'From the top', { unit: 'm', at: 'spot.y' })}
         {text('width', 'Wide', { unit: 'm', at: 'spot.width' })}
         {text('depth', 'Deep', { unit: 'm', at: 'spot.depth' })}
+        {text('lot', 'Seed from lot', { hint: 'L7' })}
+        {text('code', 'Sown as planting', {
+          hint: 'P7, once it is sown: its bloom then comes from the journal',
+        })}
         {typed.purpose !== 'food' && (
           <>
             <FieldInput
@@ -250,16 +256,13 @@ function typedOf(known: PlannedPlanting | undefined, year: number): Typed {
     last_bloom: known?.last_bloom ?? '',
     allowed: known?.allowed === null || known?.allowed === undefined ? '' : String(known.allowed * 100),
     seeds_wanted: shown(known?.seeds_wanted),
+    lot: known?.lot ?? '',
+    code: known?.code ?? '',
   };
 }
 
 /** What was typed, as the server reads it: figures go as they were typed, so that it can say what is wrong with them. */
-function plantingOf(
-  typed: Typed,
-  id: string,
-  crop: string,
-  known: PlannedPlanting | undefined,
-): PlannedPlanting {
+function plantingOf(typed: Typed, id: string, crop: string): PlannedPlanting {
   const figure = (text: string) => text.trim() as unknown as number;
   const orNone = (text: string) => (text.trim() === '' ? null : text.trim());
   const percent = Number(typed.allowed.replace(',', '.'));
@@ -282,7 +285,7 @@ function plantingOf(
     allowed:
       typed.allowed.trim() === '' ? null : Number.isNaN(percent) ? figure(typed.allowed) : percent / 100,
     seeds_wanted: typed.seeds_wanted.trim() === '' ? null : figure(typed.seeds_wanted),
-    lot: known?.lot ?? '',
-    code: known?.code ?? '',
+    lot: typed.lot.trim(),
+    code: typed.code.trim(),
   };
 }

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Str;
+use Tests\Support\Keeper;
+use Tests\TestCase;
+
+/** A crossing that comes to light a generation later, and bloom as it was seen. */
+final class CrossingTest extends TestCase
+{
+    public function test_off_types_mark_the_lot_and_everything_grown_from_it(): void
+    {
+        $keeper = new Keeper($this);
+        $variety = $keeper->variety('squash-pepo', 'Bell Buoy');
+        $first = $this->sow($variety, '2023-05-01T10:00');
+        $lot = $keeper->pick($first, '2023-10-01T10:00');
+        $again = $this->sow($variety, '2024-05-01T10:00', $lot);
+        $daughter = $keeper->pick($again, '2024-10-01T10:00');
+        $grandchildren = $this->sow($variety, '2025-05-01T10:00', "$daughter, the larger seeds");
+        $granddaughter = $keeper->pick($grandchildren, '2025-10-01T10:00');
+        $stranger = $keeper->pick($this->sow($variety, '2025-05-02T10:00', "not $lot"), '2025-10-02T10:00');
+        self::assertSame('true', $this->getJson("/api/lots/$lot")->json('tag.line'));
+
+        $growOut = $this->sow($variety, '2026-05-01T10:00', $lot);
+        $entry = $this->record($growOut, 'off_types_seen', ['seen' => 5, 'off' => 2, 'how' => 'warted fruit'], '2026-08-20T10:00');
+
+        foreach ([$lot, $daughter, $granddaughter] as $code) {
+            $sheet = $this->getJson("/api/lots/$code");
+            self::assertSame('crossed', $sheet->json('tag.line'), $code);
+            self::assertStringContainsString("2 of 5 plants grown from it in $growOut were off-type, so it was crossed in $first, in the bloom of 2023", $sheet->json('crossed'));
+        }
+        self::assertStringContainsString("it descends from $lot", $this->getJson("/api/lots/$granddaughter")->json('crossed'));
+        self::assertSame('true', $this->getJson("/api/lots/$stranger")->json('tag.line'));
+        self::assertNull($this->getJson("/api/lots/$stranger")->json('crossed'));
+
+        // Struck, it was never so.
+        $this->postJson("/api/entries/$entry/strike", ['id' => (string) Str::uuid7()])->assertOk();
+        self::assertSame('true', $this->getJson("/api/lots/$granddaughter")->json('tag.line'));
+    }
+
+    public function test_no_off_types_say_nothing_against_the_lot(): void
+    {
+        $keeper = new Keeper($this);
+        $variety = $keeper->variety('squash-pepo', 'Bell Buoy');
+        $lot = $keeper->pick($this->sow($variety, '2024-05-01T10:00'), '2024-10-01T10:00');
+        $this->record($this->sow($variety, '2025-05-01T10:00', $lot), 'off_types_seen', ['seen' => 30, 'off' => 0], '2025-08-20T10:00');
+        self::assertNull($this->getJson("/api/lots/$lot")->json('crossed'));
+    }
+
+    public function test_bloom_as_seen_moves_the_picking_and_the_plan(): void
+    {
+        $keeper = new Keeper($this);
+        $variety = $keeper->variety('pea', 'Coxswain');
+        $code = $this->sow($variety, '2026-03-10T10:00');
+        $plan = $this->postJson('/api/plans', ['year' => 2026])->json();
+        $plan = $this->putJson('/api/plans/2026', ['version' => 1, 'content' => [...$plan['content'], 'plantings' => [[
+            'id' => 'p', 'crop' => 'pea', 'variety' => $variety, 'plants' => 40, 'purpose' => 'seed', 'sow' => '2026-03-10', 'code' => $code,
+            'spot' => ['x' => 0, 'y' => 0, 'width' => 2, 'depth' => 1],
+        ]]]])->assertOk()->json();
+        self::assertSame('2026-05-09', $plan['plantings'][0]['bloom_first']);
+
+        $this->record($code, 'first_bloom', [], '2026-05-20T08:00');
+        self::assertSame('2026-05-20', $this->getJson('/api/plans/2026')->json('plantings.0.bloom_first'));
+        // Peas: 40 days from the first flower to the first ripe seed.
+        self::assertSame('2026-06-29T09:00', $this->getJson("/api/plantings/$code")->json('tasks.0.opens'));
+        self::assertStringContainsString('40 to 60 days after the first flower', $this->getJson("/api/plantings/$code")->json('tasks.0.why'));
+        $offers = array_column($this->getJson("/api/plantings/$code")->json('offers'), 'kind');
+        self::assertContains('last_bloom', $offers);
+        self::assertNotContains('first_bloom', $offers);
+        $this->record($code, 'last_bloom', [], '2026-05-10T08:00', 422);
+    }
+
+    public function test_what_cannot_have_been_seen_is_refused(): void
+    {
+        $code = $this->sow((new Keeper($this))->variety('pea', 'Coxswain'), '2026-03-10T10:00');
+        $this->record($code, 'last_bloom', [], '2026-06-10T08:00', 422);
+        $this->record($code, 'first_bloom', [], '2026-03-01T08:00', 422);
+        $this->record($code, 'off_types_seen', ['seen' => 5, 'off' => 6], '2026-06-10T08:00', 422);
+        $this->record($code, 'first_bloom', [], '2026-05-20T08:00');
+        $this->record($code, 'first_bloom', [], '2026-05-21T08:00', 422);
+    }
+
+    private function sow(string $variety, string $at, string $from = ''): string
+    {
+        return $this->postJson('/api/plantings', [
+            'id' => (string) Str::uuid7(), 'planting' => (string) Str::uuid7(), 'variety' => $variety, 'spot' => '', 'happened_at' => $at,
+            'payload' => ['plants' => 5, 'sown_from' => $from],
+        ])->assertOk()->json('code');
+    }
+
+    /** @param  array<string, mixed>  $payload */
+    private function record(string $planting, string $kind, array $payload, string $at, int $status = 200): string
+    {
+        $id = (string) Str::uuid7();
+        $this->postJson("/api/plantings/$planting/entries", ['id' => $id, 'kind' => $kind, 'happened_at' => $at, 'payload' => $payload])->assertStatus($status);
+
+        return $id;
+    }
+}
