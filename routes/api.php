@@ -3,6 +3,7 @@
 use App\Http\Controllers\BooksController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\FrameController;
+use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\JournalController;
 use App\Http\Controllers\LotController;
 use App\Http\Controllers\PlaceController;
@@ -25,6 +26,10 @@ Route::get('/journal', [JournalController::class, 'index']);
 Route::post('/entries/{entry}/strike', [JournalController::class, 'strike']);
 Route::get('/crops', [BooksController::class, 'crops']);
 Route::get('/crops/{key}', [BooksController::class, 'handbook']);
+Route::post('/crops', [HandbookController::class, 'add']);
+Route::get('/crops/{key}/figures', [HandbookController::class, 'figures']);
+Route::put('/crops/{key}/figures', [HandbookController::class, 'put']);
+Route::get('/crops/{key}/file', [HandbookController::class, 'file']);
 Route::get('/varieties', [BooksController::class, 'varieties']);
 Route::post('/varieties', [BooksController::class, 'addVariety']);
 Route::get('/store-places', [BooksController::class, 'storePlaces']);

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use App\Clock;
+use App\Handbook\OwnFigures;
 use App\Http\Documents\PlanContentDocument;
 use App\Models\PlanVersion;
 use App\Models\Variety;
 use App\Moment;
 use Closure;
 use Illuminate\Support\Facades\DB;
+use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Season\PlanRefused;
 use Marrow\Core\Season\SeasonPlan;
@@ -19,7 +21,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** The plans of the seasons, every version of them. */
 final readonly class PlanBook
 {
-    public function __construct(private CropReference $crops, private Clock $clock, private PlannedWork $work) {}
+    public function __construct(private CropReference $crops, private Clock $clock, private PlannedWork $work, private OwnFigures $own) {}
 
     /** @return list<int> */
     public function years(): array
@@ -38,7 +40,7 @@ final readonly class PlanBook
         /** @var array<array-key, mixed> $document */
         $document = json_decode($last->document, true, flags: JSON_THROW_ON_ERROR);
 
-        return new OpenPlan(SeasonPlan::read($document, $this->crops), $last->number, $last->parent === null ? null : $last->said);
+        return new OpenPlan($this->reckoned($document), $last->number, $last->parent === null ? null : $last->said);
     }
 
     /**
@@ -53,7 +55,7 @@ final readonly class PlanBook
                 throw PlanRefused::at('year', "There is a plan for $year already.");
             }
             $document = $from === null ? self::bareGround($year) : NextSeason::from($this->open($from)->plan, $year);
-            $plan = SeasonPlan::read($document, $this->crops);
+            $plan = $this->reckoned($document);
             DB::table('plans')->insert(['year' => $year]);
             $this->keep($plan, 1, null, $from === null ? 'Started the plan' : "Started from the plan of $from");
             $this->work->write($plan);
@@ -130,7 +132,7 @@ final readonly class PlanBook
      */
     private function read(int $year, array $document): SeasonPlan
     {
-        $plan = SeasonPlan::read([...$document, 'year' => $year], $this->crops);
+        $plan = $this->reckoned([...$document, 'year' => $year]);
         $crops = Variety::query()->whereIn('id', array_map(static fn ($planting): string => $planting->variety, $plan->plantings))->pluck('crop', 'id');
         foreach ($plan->plantings as $i => $planting) {
             if (! isset($crops[$planting->variety])) {
@@ -142,6 +144,16 @@ final readonly class PlanBook
         }
 
         return $plan;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     *
+     * @throws PlanRefused
+     */
+    private function reckoned(array $document): SeasonPlan
+    {
+        return SeasonPlan::read($document, $this->crops, fn (string $crop, string $variety): Crop => $this->own->ofVariety($this->crops, $crop, $variety));
     }
 
     private function last(int $year): PlanVersion

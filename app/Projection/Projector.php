@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Projection;
 
+use App\Handbook\OwnFigures;
 use App\Journal\EntryStore;
 use App\Journal\Subject;
 use App\Lineage\Crossings;
@@ -31,7 +32,7 @@ use Marrow\Core\Practice;
 /** Writes what lists and search need from the journal: always the whole of one thing, so that nothing can drift. */
 final readonly class Projector
 {
-    public function __construct(private CropReference $crops, private Practice $practice, private Crossings $crossings) {}
+    public function __construct(private CropReference $crops, private Practice $practice, private Crossings $crossings, private OwnFigures $own) {}
 
     public function lot(Lot $lot): void
     {
@@ -122,7 +123,7 @@ final readonly class Projector
 
     public function crop(Variety $variety): Crop
     {
-        return $this->crops->get($variety->crop);
+        return $this->own->ofVariety($this->crops, $variety->crop, $variety->id);
     }
 
     /** @return array<string, mixed> */

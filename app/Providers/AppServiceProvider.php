@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Clock;
-use App\Crops;
+use App\Handbook\OwnFigures;
 use App\Lineage\Crossings;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
@@ -28,7 +28,8 @@ final class AppServiceProvider extends ServiceProvider
             );
         });
         $this->app->alias(Clock::class, ClockInterface::class);
-        $this->app->singleton(CropReference::class, static fn (): CropReference => Crops::load(config()->string('marrow.crops')));
+        $this->app->singleton(OwnFigures::class, static fn (): OwnFigures => new OwnFigures(config()->string('marrow.crops')));
+        $this->app->singleton(CropReference::class, fn (): CropReference => $this->app->make(OwnFigures::class)->reference());
         $this->app->singleton(Registry::class, fn (): Registry => Registry::standard($this->app->make(CropReference::class)));
         $this->app->singleton(Crossings::class);
         $this->app->singleton(Practice::class, static fn (): Practice => new Practice);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Crops;
+use App\Handbook\CropFiles;
 use App\Models\DueTask;
 use App\Words\TaskLabels;
 use App\Words\TaskWords;
@@ -124,7 +124,7 @@ final class TaskWordsTest extends TestCase
             'figures' => json_encode($figures, JSON_THROW_ON_ERROR),
         ]);
 
-        return new TaskWords($task, Crops::load(base_path('core/data/crops'))->get($crop), new When(new DateTimeImmutable($now)));
+        return new TaskWords($task, CropFiles::load(base_path('core/data/crops'))->get($crop), new When(new DateTimeImmutable($now)));
     }
 
     private static function plain(string $text): string

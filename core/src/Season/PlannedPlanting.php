@@ -50,14 +50,14 @@ final readonly class PlannedPlanting
     ) {}
 
     /**
-     * @param  \Closure(string): ?Crop  $crop
+     * @param  \Closure(string, string=): ?Crop  $crop  by its key and the variety's id
      *
      * @throws PlanRefused
      */
     public static function read(PlanFields $fields, Ground $ground, \Closure $crop): self
     {
         $key = $fields->text('crop', 'The crop');
-        $known = $crop($key) ?? throw $fields->refused('crop', "There is no crop \"$key\" in the handbook.");
+        $known = $crop($key, $fields->optionalText('variety', 'The variety')) ?? throw $fields->refused('crop', "There is no crop \"$key\" in the handbook.");
         $purpose = $fields->one('purpose', 'what it is for', Purpose::class);
         $spot = Rectangle::read($fields->part('spot'), 0.05, Ground::FARTHEST);
         if (! $spot->isWithin($ground->area())) {

@@ -38,13 +38,18 @@ final readonly class SeasonPlan
 
     /**
      * @param  array<array-key, mixed>  $given
+     * @param  ?\Closure(string, string): Crop  $ofVariety  the crop as it is for one variety, by its key and the variety's id
      *
      * @throws PlanRefused naming the part that cannot be so
      */
-    public static function read(array $given, CropReference $crops): self
+    public static function read(array $given, CropReference $crops, ?\Closure $ofVariety = null): self
     {
         $fields = new PlanFields($given);
-        $crop = static fn (string $key): ?Crop => $crops->has($key) ? $crops->get($key) : null;
+        $crop = static fn (string $key, string $variety = ''): ?Crop => match (true) {
+            ! $crops->has($key) => null,
+            $ofVariety === null || $variety === '' => $crops->get($key),
+            default => $ofVariety($key, $variety),
+        };
         $ground = Ground::read($fields->part('ground'));
         $plan = new self(
             $fields->whole('year', 'The year', 1900, 2200),

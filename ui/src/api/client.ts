@@ -18,6 +18,7 @@ export type Drying = Schemas['DryingDocument'];
 export type Ferment = Schemas['FermentDocument'];
 export type Forecast = Schemas['ForecastDocument'];
 export type Crop = Schemas['CropDocument'];
+export type CropFigure = Schemas['CropFigureDocument'];
 export type CropName = Schemas['CropNameDocument'];
 export type HandbookPage = Schemas['HandbookDocument'];
 export type Plan = Schemas['PlanDocument'];

@@ -13,7 +13,7 @@ export interface paths {
         };
         get: operations["crops"];
         put?: never;
-        post?: never;
+        post: operations["addCrop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -140,6 +140,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["today"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/crops/{key}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cropFigures"];
+        put: operations["putCropFigure"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/crops/{key}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cropFile"];
         put?: never;
         post?: never;
         delete?: never;
@@ -497,6 +529,17 @@ export interface components {
             /** @enum {string} */
             constants: "published" | "ordinary_years" | "given" | "none";
             cautions: string[];
+        };
+        /** @description A figure of a crop, with the one that it stands in for beside it. */
+        CropFigureDocument: {
+            path: string;
+            label: string;
+            unit: string;
+            /** Format: float */
+            value: number | null;
+            /** Format: float */
+            original: number | null;
+            own: boolean;
         };
         /** @description A crop by all its names, to choose from. */
         CropNameDocument: {
@@ -1228,6 +1271,8 @@ export interface components {
     };
     responses: never;
     parameters: {
+        /** @description The keeper's own figures and crops in the handbook. */
+        crop: string;
         /** @description The plans of the seasons. */
         year: number;
         /** @description metric (°C, g, m) unless us (°F, oz, ft) is asked for */
@@ -1255,6 +1300,36 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CropNameDocument"][];
+                };
+            };
+        };
+    };
+    addCrop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    latin: string;
+                    family: string;
+                    /** @description key of the crop that its figures are taken from to begin with */
+                    like: string;
+                };
+            };
+        };
+        responses: {
+            /** @description kept; the code is its key */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
                 };
             };
         };
@@ -1474,6 +1549,87 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TodayDocument"];
+                };
+            };
+        };
+    };
+    cropFigures: {
+        parameters: {
+            query?: {
+                /** @description id of a variety, for its own figures */
+                variety?: string;
+            };
+            header?: never;
+            path: {
+                /** @description The keeper's own figures and crops in the handbook. */
+                key: components["parameters"]["crop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description its figures */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CropFigureDocument"][];
+                };
+            };
+        };
+    };
+    putCropFigure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The keeper's own figures and crops in the handbook. */
+                key: components["parameters"]["crop"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    path: string;
+                    /** @description as typed; nothing brings back the figure of the handbook */
+                    value: string | null;
+                    variety?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description its figures */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CropFigureDocument"][];
+                };
+            };
+        };
+    };
+    cropFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The keeper's own figures and crops in the handbook. */
+                key: components["parameters"]["crop"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the crop as a file, with the keeper’s figures in it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
                 };
             };
         };

@@ -10,6 +10,16 @@ import { useId, type ReactNode } from 'react';
 import type { Field } from './fields';
 import { PlaceInput } from './PlaceInput';
 
+/** Read out, but not seen. */
+const visuallyHidden = {
+  position: 'absolute',
+  width: '1px',
+  height: '1px',
+  overflow: 'hidden',
+  clipPath: 'inset(50%)',
+  whiteSpace: 'nowrap',
+} as const;
+
 export type Value = string | boolean | string[];
 
 /** A field with its name above it, its unit in it, and what is wrong with it below. */
@@ -18,19 +28,26 @@ export function Labelled({
   error,
   hint,
   required = false,
+  hidden = false,
   children,
 }: {
   label: string;
   error?: string;
   hint?: string;
   required?: boolean;
+  /** whether its name is only for those who cannot see what it stands beside */
+  hidden?: boolean;
   children: (ids: { id: string; describedBy: string }) => ReactNode;
 }) {
   const id = useId();
   const describedBy = `${id}-says`;
   return (
     <Box>
-      <Box component="label" htmlFor={id} sx={{ display: 'block', fontWeight: 700, mb: 0.5 }}>
+      <Box
+        component="label"
+        htmlFor={id}
+        sx={hidden ? visuallyHidden : { display: 'block', fontWeight: 700, mb: 0.5 }}
+      >
         {label}
         {required && <span aria-hidden="true"> *</span>}
       </Box>
@@ -64,6 +81,7 @@ export function TextInput({
   error?: string;
   hint?: string;
   required?: boolean;
+  hidden?: boolean;
   value: string;
   onChange: (value: string) => void;
   unit?: string;

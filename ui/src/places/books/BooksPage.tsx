@@ -8,6 +8,7 @@ import { CropPage } from './CropPage';
 import { HandbookList } from './HandbookList';
 import { JournalBook } from './JournalBook';
 import { Leaf } from './Leaf';
+import { NewCrop } from './NewCrop';
 import { ReckonerPage } from './reckoner/ReckonerPage';
 import { ReckonerList } from './reckoner/ReckonerList';
 
@@ -41,6 +42,7 @@ export function BooksPage() {
 
 function pageOf(book: string | undefined, leaf: string | undefined): ReactNode {
   if (book === 'journal') return <JournalBook />;
+  if (book === 'handbook' && leaf === 'new-crop') return <NewCrop />;
   if (book === 'handbook' && leaf !== undefined) return <CropPage cropKey={leaf} />;
   if (book === 'reckoners')
     return leaf === undefined ? <ReckonerList /> : <ReckonerPage key={leaf} name={leaf} />;

@@ -5,6 +5,7 @@ import { useHandbook } from '../../api/queries';
 import type { HandbookPage } from '../../api/client';
 import { Caution, Facts, Section, Trouble } from '../../kit/Section';
 import { useLook } from '../../look';
+import { OwnFigures } from './OwnFigures';
 import { YearStrip } from './YearStrip';
 
 /** A crop as a keeper of its seed needs it, to be read rather than looked up. */
@@ -61,6 +62,7 @@ export function CropPage({ cropKey }: { cropKey: string }) {
           )}
         </Section>
       ))}
+      <OwnFigures cropKey={crop.key} />
       <Box component="details">
         <Box
           component="summary"

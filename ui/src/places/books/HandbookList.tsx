@@ -54,6 +54,9 @@ export function HandbookList({ leaf }: { leaf: string | undefined }) {
           No crop of that name. Try its Latin name, or part of it.
         </Box>
       )}
+      <Leaf to={at('/books/handbook/new-crop')} current={leaf === 'new-crop'}>
+        A crop that is missing: add it
+      </Leaf>
       {kinds.map(([kind, title]) => {
         const some = found.filter((crop) => crop.kind === kind);
         return some.length === 0 ? null : (

@@ -37,7 +37,7 @@ const purposes: [PlannedPlanting['purpose'], string][] = [
 ];
 
 const covers: [PlannedPlanting['cover'], string][] = [
-  ['open', 'not at all'],
+  ['open', 'by nothing but distance'],
   ['bagged', 'flowers bagged, pollinated by hand'],
   ['alternate', 'caged, open every other day'],
   ['caged', 'caged all through bloom'],

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Handbook;
+
+use App\Models\Variety;
+use Closure;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CropFigureList;
+use Marrow\Core\Botany\CropFile;
+use Marrow\Core\Botany\CropReference;
+
+/** The handbook as this garden has it: the crops that ship with it, the keeper's own, and figures the keeper knows better. */
+final class OwnFigures
+{
+    /** @var array<string, array<string, array<string, float>>>|null crop => variety ('' for all) => path => value */
+    private ?array $figures = null;
+
+    /** @var array<string, Closure(): array<array-key, mixed>>|null */
+    private ?array $files = null;
+
+    /** @var array<string, Crop> of varieties that have figures of their own, by id */
+    private array $ofVarieties = [];
+
+    public function __construct(private readonly string $folder) {}
+
+    public function reference(): CropReference
+    {
+        $files = [];
+        foreach ($this->files() as $key => $content) {
+            $files[$key] = fn (): array => $this->with($content(), $this->figures()[$key][''] ?? []);
+        }
+
+        return CropReference::lazily($files);
+    }
+
+    /** The crop as it is for one variety. */
+    public function ofVariety(CropReference $crops, string $crop, string $variety): Crop
+    {
+        $own = $this->figures()[$crop][$variety] ?? [];
+        if ($own === [] || $variety === '') {
+            return $crops->get($crop);
+        }
+
+        return $this->ofVarieties[$variety] ??= CropFile::read($crop, $this->content($crop, $variety));
+    }
+
+    /**
+     * The content of a crop's file with the keeper's figures in it: what is exported.
+     *
+     * @return array<array-key, mixed>
+     */
+    public function content(string $crop, string $variety = ''): array
+    {
+        $data = $this->with($this->original($crop), $this->figures()[$crop][''] ?? []);
+
+        return $variety === '' ? $data : $this->with($data, $this->figures()[$crop][$variety] ?? []);
+    }
+
+    /** @return array<array-key, mixed> as it ships, or as the keeper added it */
+    public function original(string $crop): array
+    {
+        return isset($this->files()[$crop]) ? ($this->files()[$crop])() : [];
+    }
+
+    /** @return array<string, float> by path */
+    public function of(string $crop, string $variety): array
+    {
+        return $this->figures()[$crop][$variety] ?? [];
+    }
+
+    public function isOwn(string $crop): bool
+    {
+        return ! is_file($this->folder."/$crop.json");
+    }
+
+    public function forget(): void
+    {
+        $this->figures = $this->files = null;
+        $this->ofVarieties = [];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $data
+     * @param  array<string, float>  $figures
+     * @return array<array-key, mixed>
+     */
+    private function with(array $data, array $figures): array
+    {
+        foreach ($figures as $path => $value) {
+            $data = CropFigureList::put($data, $path, floor($value) === $value ? (int) $value : $value);
+        }
+
+        return $data;
+    }
+
+    /** @return array<string, Closure(): array<array-key, mixed>> */
+    private function files(): array
+    {
+        if ($this->files === null) {
+            $this->files = CropFiles::of($this->folder);
+            foreach ($this->rows('SELECT crop, document FROM own_crops') as $row) {
+                /** @var object{crop: string, document: string} $row */
+                $this->files[$row->crop] = static fn (): array => CropFiles::decode($row->document, $row->crop);
+            }
+        }
+
+        return $this->files;
+    }
+
+    /** @return array<string, array<string, array<string, float>>> */
+    private function figures(): array
+    {
+        if ($this->figures === null) {
+            $this->figures = [];
+            foreach ($this->rows('SELECT crop, variety, path, value FROM crop_figures') as $row) {
+                /** @var object{crop: string, variety: string, path: string, value: float} $row */
+                $this->figures[$row->crop][$row->variety][$row->path] = $row->value;
+            }
+        }
+
+        return $this->figures;
+    }
+
+    /** @return array<array-key, mixed> */
+    private function rows(string $query): array
+    {
+        try {
+            return DB::select($query);
+        } catch (QueryException) {
+            // The reckonings work without a garden too: then there are no own figures.
+            return [];
+        }
+    }
+}

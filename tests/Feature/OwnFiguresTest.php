@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Marrow\Core\Botany\CropFile;
+use Opis\JsonSchema\Validator;
+use Tests\Support\Keeper;
+use Tests\TestCase;
+
+/** Figures that a keeper knows better, and crops that the handbook lacks. */
+final class OwnFiguresTest extends TestCase
+{
+    public function test_a_figure_of_the_keepers_own_stands_in_for_the_handbooks_and_shows_it_beside(): void
+    {
+        $figure = $this->figure('/api/crops/leek/figures', 'isolation.careful');
+        self::assertSame([1000, 1000, false], [$figure['value'], $figure['original'], $figure['own']]);
+        $this->putJson('/api/crops/leek/figures', ['path' => 'isolation.careful', 'value' => '600'])->assertOk();
+        $figure = $this->figure('/api/crops/leek/figures', 'isolation.careful');
+        self::assertSame([600, 1000, true], [$figure['value'], $figure['original'], $figure['own']]);
+        self::assertStringContainsString("600\u{00A0}m", (string) $this->getJson('/api/crops/leek')->json('sections.1.facts.1.said'));
+        // 0.7·(0.005/0.7)^(600/600): the reckoner goes by it too.
+        $this->getJson('/api/reckonings/isolation.pair?inputs[crop]=leek&inputs[distance]=600')->assertJsonPath('figures.2.said', "0.5\u{00A0}%");
+        $this->putJson('/api/crops/leek/figures', ['path' => 'isolation.careful', 'value' => ''])->assertOk();
+        self::assertFalse($this->figure('/api/crops/leek/figures', 'isolation.careful')['own']);
+    }
+
+    public function test_a_variety_may_have_figures_of_its_own(): void
+    {
+        $keeper = new Keeper($this);
+        $late = $keeper->variety('pea', 'Late one');
+        $usual = $keeper->variety('pea', 'Usual one');
+        $this->putJson('/api/crops/pea/figures', ['path' => 'growing.sowing_to_bloom.0', 'value' => '70', 'variety' => $late])->assertOk();
+        $this->putJson('/api/crops/pea/figures', ['path' => 'growing.sowing_to_bloom.1', 'value' => '90', 'variety' => $late])->assertStatus(200);
+        $plan = $this->postJson('/api/plans', ['year' => 2027])->json();
+        $planting = static fn (string $id, string $variety): array => ['id' => $id, 'crop' => 'pea', 'variety' => $variety, 'plants' => 20, 'purpose' => 'seed', 'sow' => '2027-03-10', 'spot' => ['x' => $id === 'a' ? 0 : 5, 'y' => 0, 'width' => 2, 'depth' => 1]];
+        $plan = $this->putJson('/api/plans/2027', ['version' => 1, 'content' => [...$plan['content'], 'plantings' => [$planting('a', $late), $planting('b', $usual)]]])->assertOk();
+        // 80 days to bloom for one, 60 for the other.
+        self::assertSame(['2027-05-29', '2027-05-09'], array_column($plan->json('plantings'), 'bloom_first'));
+    }
+
+    public function test_what_was_reckoned_with_the_old_figure_is_reckoned_afresh(): void
+    {
+        $keeper = new Keeper($this);
+        $code = $keeper->sow($keeper->variety('pea', 'Coxswain'), '2026-03-10T10:00');
+        // 50 + 40 days from sowing to the first ripe seed.
+        self::assertSame('2026-06-08T09:00', $this->getJson("/api/plantings/$code")->json('tasks.0.opens'));
+        $this->putJson('/api/crops/pea/figures', ['path' => 'growing.bloom_to_ripe.0', 'value' => '50'])->assertOk();
+        self::assertSame('2026-06-18T09:00', $this->getJson("/api/plantings/$code")->json('tasks.0.opens'));
+    }
+
+    public function test_a_figure_that_cannot_be_is_refused_in_words_and_the_old_one_stays(): void
+    {
+        foreach ([
+            [['path' => 'isolation.grower', 'value' => '5'], 'value', 'Apart, for a seed grower: a number from 1000 to 20000 is needed.'],
+            [['path' => 'isolation.careful', 'value' => 'far'], 'value', 'That must be a number.'],
+            [['path' => 'moon.phase', 'value' => '5'], 'path', 'The handbook has no such figure.'],
+            [['path' => 'isolation.careful', 'value' => '500', 'variety' => 'nobody'], 'variety', 'There is no such variety of this crop.'],
+        ] as [$body, $field, $says]) {
+            $this->putJson('/api/crops/leek/figures', $body)->assertStatus(422)->assertJsonPath("errors.$field.0", $says);
+        }
+        self::assertFalse($this->figure('/api/crops/leek/figures', 'isolation.grower')['own']);
+        $this->getJson('/api/crops/dragonfruit/figures')->assertNotFound();
+    }
+
+    public function test_a_crop_that_is_missing_is_added_like_one_that_is_there_and_can_be_exported(): void
+    {
+        $this->postJson('/api/crops', ['name' => 'Oca', 'latin' => 'oxalis', 'family' => 'Oxalidaceae', 'like' => 'potato'])
+            ->assertStatus(422)->assertJsonPath('errors.latin.0', 'Give its Latin name, genus and epithet, as Solanum lycopersicum.');
+        $key = $this->postJson('/api/crops', ['name' => 'Oca', 'latin' => 'Oxalis tuberosa', 'family' => 'Oxalidaceae', 'like' => 'potato'])->assertOk()->json('code');
+        self::assertSame('oca', $key);
+        $this->getJson('/api/crops/oca')->assertOk()->assertJsonPath('crop.latin', 'Oxalis tuberosa')->assertJsonPath('kin', []);
+        $this->putJson('/api/crops/oca/figures', ['path' => 'seed.oil', 'value' => '12'])->assertOk();
+        (new Keeper($this))->sow((new Keeper($this))->variety('oca', 'Low Water'));
+
+        $file = $this->get('/api/crops/oca/file')->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="oca.json"');
+        $content = json_decode((string) $file->getContent(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame(0.12, $content['seed']['oil']);
+        self::assertSame('the keeper’s own figure', $content['sources']['seed.oil']);
+        CropFile::read('oca', $content);
+        $schema = json_decode((string) file_get_contents(base_path('core/data/crop.schema.json')));
+        self::assertTrue((new Validator)->validate(json_decode((string) $file->getContent()), $schema)->isValid(), 'an exported crop is as the schema says');
+        $this->postJson('/api/crops', ['name' => 'Oca', 'latin' => 'Oxalis tuberosa', 'family' => 'Oxalidaceae', 'like' => 'potato'])
+            ->assertStatus(422)->assertJsonPath('errors.name.0', 'There is a crop of that name already.');
+    }
+
+    /** @return array<string, mixed> */
+    private function figure(string $address, string $path): array
+    {
+        return collect($this->getJson($address)->assertOk()->json())->firstWhere('path', $path);
+    }
+}
