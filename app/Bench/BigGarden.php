@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Garden;
+use App\Plans\PlanBook;
 use App\Projection\Projector;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -22,7 +23,9 @@ final class BigGarden
 {
     private const NAMESPACE = '6d617272-6f77-5000-8000-62656e636800';
 
-    private const VARIETIES_PER_CROP = 40;
+    private const VARIETIES_PER_CROP = 4;
+
+    private const PLANTINGS_PLANNED = 300;
 
     private int $ids = 0;
 
@@ -31,7 +34,7 @@ final class BigGarden
 
     private int $entries = 0;
 
-    public function __construct(private readonly CropReference $crops, private readonly Projector $projector) {}
+    public function __construct(private readonly CropReference $crops, private readonly Projector $projector, private readonly PlanBook $plans) {}
 
     /** @return array{int, int} lots and entries made */
     public function grow(int $lots, int $entries): array
@@ -52,10 +55,32 @@ final class BigGarden
                 $this->add('lot', $made[$n % $lots], EntryKind::Noted, new DateTimeImmutable('2026-09-10 10:00'), ['text' => 'Counted for the year']);
             }
             $this->flush();
+            $this->plan($varieties);
         });
         $this->projector->rebuild();
 
         return [$lots, $this->entries];
+    }
+
+    /**
+     * Next year's plan: every planting for seed, in rows ten metres apart.
+     *
+     * @param  list<array{string, Crop}>  $varieties
+     */
+    private function plan(array $varieties): void
+    {
+        $plantings = [];
+        for ($n = 0; $n < self::PLANTINGS_PLANNED; $n++) {
+            [$variety, $crop] = $varieties[$n * 3 % count($varieties)];
+            $plantings[] = [
+                'id' => "p$n", 'crop' => $crop->key, 'variety' => $variety, 'plants' => 10, 'purpose' => 'seed',
+                'sow' => sprintf('2027-%02d-%02d', $crop->growing->sowFrom, 1 + $n % 28),
+                'spot' => ['x' => $n % 20 * 10, 'y' => intdiv($n, 20) * 10, 'width' => 3, 'depth' => 1],
+            ];
+        }
+        $ground = ['width' => 210, 'depth' => 160, 'north' => 0, 'wind' => 225, 'last_frost' => '04-20', 'first_frost' => '10-28'];
+        $this->plans->start(2027, null);
+        $this->plans->save(2027, 1, ['ground' => $ground, 'isolation' => [], 'beds' => [], 'barriers' => [], 'sources' => [], 'plantings' => $plantings], 'Drew it');
     }
 
     /** @return list<array{string, Crop}> */

@@ -27,6 +27,7 @@ test('a common name that means several species asks which, and the page says wha
 test('a figure of one’s own stands in for the handbook’s, which stays beside it', async ({ page }) => {
   await page.goto('/books/handbook/parsnip');
   const figures = page.getByRole('region', { name: 'Your own figures' });
+  await figures.getByRole('button', { name: 'See the figures' }).click();
   const mine = figures.getByLabel('Yours: apart, for seed that is passed on');
   await mine.fill('100');
   await mine.press('Enter');

@@ -57,6 +57,11 @@ final class Bench extends Command
             'worksheet of a lot' => $get("lots/$lot"),
             'find' => $get('find?text=onion+2024'),
             'journal, first page' => $get('journal'),
+            'handbook, every crop' => $get('crops'),
+            'plan of next year' => $get('plans/2027'),
+            'what to do about crossing' => static fn (): ResponseInterface => $client->post('plans/2027/remedies', [RequestOptions::JSON => [
+                'shift_days' => 28, 'move' => true, 'cage' => true, 'alternate' => true, 'bag' => true, 'leave_out' => true,
+            ]]),
             'record an entry' => static fn (): ResponseInterface => $client->post("lots/$lot/entries", [RequestOptions::JSON => [
                 'id' => Uuid::uuid7()->toString(),
                 'kind' => 'noted',

@@ -16,10 +16,13 @@ final readonly class Remedies
     /** Beyond so many plantings that bear on one another only those in conflict are weighed, and the search may stop early. */
     public const EXACT_PLANTINGS = 25;
 
-    /** Comparisons of two choices: about a second of them; a quarter for the other ways that are looked for beside it. */
-    private const STEPS = 200_000;
+    /** Comparisons of two choices, a second of them or so; an eighth for the other ways that are looked for beside it. */
+    private const STEPS = 400_000;
 
     private const STEPS_BESIDE = 50_000;
+
+    /** Each group has so many at the least: enough to find some way, if not the cheapest. */
+    private const FEWEST_STEPS = 2_000;
 
     /** @param  list<Obstacle>  $obstacles  what stands in the way when there is no plan */
     private function __construct(public ?RemedyPlan $plan, public array $obstacles) {}
@@ -30,9 +33,12 @@ final readonly class Remedies
         $remedies = [];
         $obstacles = [];
         $exact = true;
-        foreach (self::groups($plan, $now) as $group) {
-            $search = self::search($plan, $group, $prefer, $now, $steps);
+        $groups = self::groups($plan, $now);
+        $concerned = array_sum(array_map(count(...), $groups));
+        foreach ($groups as $group) {
+            $search = self::search($plan, $group, $prefer, $now, max(self::FEWEST_STEPS, $steps), self::shiftStep(count($group), $concerned));
             $chosen = $search->run();
+            $steps -= $search->steps();
             if ($chosen === null) {
                 array_push($obstacles, ...self::obstacles($group, $now));
 
@@ -135,16 +141,21 @@ final readonly class Remedies
         return array_values(array_filter($group, static fn (PlannedPlanting $p): bool => isset($concerned[$p->id])));
     }
 
-    /** @param  list<PlannedPlanting>  $group */
-    private static function search(SeasonPlan $plan, array $group, RemedyPreferences $prefer, GardenIsolation $now, int $steps): Search
+    /** Sowing is shifted to the day where few are concerned, to the week where many are, or the search would never end. */
+    private static function shiftStep(int $inGroup, int $inAll): int
     {
-        $choices = new Choices($plan, $prefer, $plan->standing());
-        // To the day where few are concerned; to the week where many are, or the search would never end.
-        $step = match (true) {
-            count($group) <= 4 => 1,
-            count($group) <= 8 => 3,
+        return match (true) {
+            $inAll > self::EXACT_PLANTINGS => 7,
+            $inGroup <= 4 => 1,
+            $inGroup <= 8 => 3,
             default => 7,
         };
+    }
+
+    /** @param  list<PlannedPlanting>  $group */
+    private static function search(SeasonPlan $plan, array $group, RemedyPreferences $prefer, GardenIsolation $now, int $steps, int $step): Search
+    {
+        $choices = new Choices($plan, $prefer, $plan->standing());
         $ids = array_map(static fn (PlannedPlanting $p): string => $p->id, $group);
         $fixed = array_map(Site::ofSource(...), $plan->sources);
         foreach ($plan->standing() as $other) {

@@ -54,6 +54,12 @@ final class Search
         }
     }
 
+    /** What the search has cost so far. */
+    public function steps(): int
+    {
+        return $this->steps;
+    }
+
     /** @return ?list<Choice> of each planting; null when nothing fits */
     public function run(): ?array
     {

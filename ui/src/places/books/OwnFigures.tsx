@@ -19,13 +19,19 @@ export function OwnFigures({ cropKey }: { cropKey: string }) {
     queryFn: () =>
       take(api.GET('/crops/{key}/figures', { params: { path: { key: cropKey }, query: { variety } } })),
   });
+  const [asked, ask] = useState(false);
+  const own = (figures.data ?? []).some((figure) => figure.own);
+  const open = asked || own || variety !== '';
   return (
-    <Section title="Your own figures">
+    <Section
+      title="Your own figures"
+      action={!open && <Button onClick={() => ask(true)}>See the figures</Button>}
+    >
       <p style={{ marginTop: 0, maxWidth: '46em' }}>
         The handbook’s figures are of general practice. Where your garden is otherwise, put your own; the
         handbook’s stays beside it, and everything is reckoned afresh.
       </p>
-      {ours.length > 0 && (
+      {open && ours.length > 0 && (
         <Box sx={{ maxWidth: 360, mb: 1.5 }}>
           <Labelled label="For">
             {({ id }) => (
@@ -49,7 +55,7 @@ export function OwnFigures({ cropKey }: { cropKey: string }) {
         </Box>
       )}
       {figures.error !== null && <Trouble>{figures.error.message}</Trouble>}
-      {(figures.data ?? [])
+      {(open ? (figures.data ?? []) : [])
         .filter(({ value, original }) => value !== null || original !== null)
         .map((figure) => (
           <Figure key={`${variety}${figure.path}${figure.value}`} {...{ cropKey, variety, figure }} />
