@@ -9,7 +9,7 @@ use Marrow\Core\Reckoning\Inputs;
 /** A question that was asked and answered: what went in, what came out, and in whose units it is to be said. */
 final readonly class Asked
 {
-    /** @param  array<string, float|int|string|bool|list<float>|list<int>|null>  $result  by output key */
+    /** @param  array<string, float|int|string|bool|list<float>|list<int>|list<string>|null>  $result  by output key */
     public function __construct(
         public string $name,
         public Inputs $in,
@@ -51,7 +51,15 @@ final readonly class Asked
     {
         $value = $this->result[$key] ?? null;
 
-        return is_array($value) ? array_map(static fn (float|int $item): float => (float) $item, $value) : [];
+        return is_array($value) ? array_map(static fn (float|int|string $item): float => (float) $item, $value) : [];
+    }
+
+    /** @return list<string> */
+    public function words(string $key): array
+    {
+        $value = $this->result[$key] ?? null;
+
+        return is_array($value) ? array_map(static fn (float|int|string $item): string => (string) $item, $value) : [];
     }
 
     public function grams(float $grams): string

@@ -12,14 +12,14 @@ final class FigureWords
 {
     private const DIGITS = 4;
 
-    /** @param  float|int|string|bool|list<float>|list<int>|null  $value */
+    /** @param  float|int|string|bool|list<float>|list<int>|list<string>|null  $value */
     public static function of(Output $output, float|int|string|bool|array|null $value, UnitSystem $units = UnitSystem::Metric): ?string
     {
         return match (true) {
             $value === null => null,
             is_bool($value) => $value ? 'yes' : 'no',
             is_string($value) => $value,
-            is_array($value) => implode(', ', array_map(self::number(...), $value)),
+            is_array($value) => implode(', ', array_map(static fn (float|int|string $item): string => is_string($item) ? $item : self::number($item), $value)),
             $output->unit === 'share' => self::number($value * 100)."\u{00A0}%",
             default => self::number($units->unit($output->unit) === $output->unit ? $value : $units->fromCore($output->unit, $value))
                 .($output->unit === '' ? '' : "\u{00A0}".$units->unit($output->unit)),

@@ -65,14 +65,28 @@ final class ReckonerWords
             'line.search' => 'hybrid recombine F2 recessive both',
             'selection.index' => 'select best score rank keep heritability',
             'isolation.pair' => 'distance apart cross pollinate pure bees wind contaminate neighbour squash',
+            'isolation.garden' => 'plan garden everything cross risk overview',
+            'isolation.remedies' => 'plan garden solve cage bag shift sow later what to do',
             default => '',
         };
+    }
+
+    /** Whether it can be asked at the bench: a whole plan is drawn on the plot, not typed into a field. */
+    public static function isForTheBench(Reckoning $reckoning): bool
+    {
+        foreach ($reckoning->inputs as $input) {
+            if ($input->type === InputType::Plan) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** The bounds of an input as a person types them: per cent for a share, and in their own units. */
     public static function bounds(Input $input, UnitSystem $units): string
     {
-        if (in_array($input->type, [InputType::Crop, InputType::Choice, InputType::Date], true)) {
+        if (in_array($input->type, [InputType::Crop, InputType::Choice, InputType::Date, InputType::Plan], true)) {
             return $input->bounds();
         }
         if ($input->type === InputType::Share) {

@@ -46,6 +46,26 @@ final class ReckonCommandTest extends TestCase
         }
     }
 
+    public function test_a_whole_plan_is_read_from_a_file(): void
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'plan');
+        file_put_contents($path, json_encode([
+            'year' => 2027, 'ground' => ['width' => 60, 'depth' => 40, 'north' => 0, 'wind' => 225, 'last_frost' => '04-20', 'first_frost' => '10-28'], 'isolation' => [],
+            'plantings' => array_map(static fn (string $id, int $x): array => [
+                'id' => $id, 'variety' => $id, 'crop' => 'squash-pepo', 'plants' => 6, 'purpose' => 'seed', 'sow' => '2027-05-01', 'spot' => ['x' => $x, 'y' => 0, 'width' => 2, 'depth' => 1],
+            ], ['bell', 'lead'], [0, 32]),
+        ]));
+        $run = self::reckon('isolation.garden', "plan=@$path", '--json');
+        $result = json_decode($run->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame(2, $result['at_risk']);
+        // 0.6·(0.005/0.6)^(30/800), in R.
+        self::assertEqualsWithDelta(0.5013972569, $result['shares'][0], 1e-9);
+        $run = self::reckon('isolation.remedies', "plan=@$path", 'shift_days=0', 'bag=no', 'cage=no', 'alternate=no');
+        self::assertStringStartsWith('1 measure will do.', $run->getOutput());
+        self::assertStringContainsString('leave_out', $run->getOutput());
+        unlink($path);
+    }
+
     /** @param  list<string>  $arguments */
     #[DataProvider('mistakes')]
     public function test_a_mistake_is_one_clear_line_and_exit_1(array $arguments, string $says): void
@@ -66,6 +86,7 @@ final class ReckonCommandTest extends TestCase
         yield 'unreadable' => [['sowing.cell', 'rate=most', 'max_empty=0.1'], 'rate must be a share'];
         yield 'out of bounds' => [['sowing.cell', 'rate=1.7', 'max_empty=0.1'], '0.001 to 1'];
         yield 'two ways at once' => [['sowing.seeds', 'plants=5', 'rate=0.5', 'germinated=5', 'sown=9'], 'Give either rate and field_factor, or germinated and sown.'];
+        yield 'no such file' => [['isolation.garden', 'plan=@nowhere.json'], 'There is no file nowhere.json'];
         yield 'no equals sign' => [['sowing.cell', 'rate'], 'not of the form key=value'];
     }
 

@@ -28,7 +28,7 @@ final class Reckon extends Command
     protected function configure(): void
     {
         $this->addArgument('reckoning', InputArgument::OPTIONAL, 'the name of the reckoning')
-            ->addArgument('figures', InputArgument::IS_ARRAY, 'key=value, lists with commas, shares from 0 to 1')
+            ->addArgument('figures', InputArgument::IS_ARRAY, 'key=value, lists with commas, shares from 0 to 1; key=@file for a plan')
             ->addOption('json', null, InputOption::VALUE_NONE, 'one flat object, numbers unrounded');
     }
 
@@ -114,10 +114,20 @@ final class Reckon extends Command
             if ($key === '' || $value === null) {
                 throw InputRefused::because($figure, "\"$figure\" is not of the form key=value.");
             }
-            $figures[$key] = $value;
+            $figures[$key] = str_starts_with($value, '@') ? self::file($key, substr($value, 1)) : $value;
         }
 
         return $figures;
+    }
+
+    /** A plan is too long for a command line: plan=@garden.json. */
+    private static function file(string $key, string $path): string
+    {
+        if (! is_file($path) || ! is_readable($path)) {
+            throw InputRefused::because($key, "There is no file $path to read $key from.");
+        }
+
+        return (string) file_get_contents($path);
     }
 
     private function refuse(string $message): int
@@ -127,7 +137,7 @@ final class Reckon extends Command
         return Base::FAILURE;
     }
 
-    /** @param  array<string, float|int|string|bool|list<float>|list<int>|null>  $result */
+    /** @param  array<string, float|int|string|bool|list<float>|list<int>|list<string>|null>  $result */
     private function show(Reckoning $reckoning, Inputs $in, array $result): void
     {
         $judgement = app(Judgements::class)->of(new Asked($reckoning->name, $in, $result));
@@ -145,7 +155,7 @@ final class Reckon extends Command
             }
             $text = match (true) {
                 is_bool($value) => $value ? 'yes' : 'no',
-                is_array($value) => implode(', ', array_map(static fn (float|int $item): string => sprintf('%.6G', $item), $value)),
+                is_array($value) => implode(', ', array_map(static fn (float|int|string $item): string => is_string($item) ? $item : sprintf('%.6G', $item), $value)),
                 is_float($value) => sprintf('%.6G', $value),
                 default => (string) $value,
             };

@@ -15,6 +15,7 @@ use App\Reckoners\Pictures\Pictures;
 use App\Reckoners\Pictures\Range;
 use App\Reckoners\UnitSystem;
 use App\Words\FigureWords;
+use App\Words\ReckonerWords;
 use App\Words\RefusalWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -35,7 +36,7 @@ final class ReckoningController extends Controller
     {
         $units = self::units($request);
 
-        return new JsonResponse(array_map(static fn (Reckoning $reckoning): ReckoningDocument => ReckoningDocument::of($reckoning, $units), $registry->all()));
+        return new JsonResponse(array_map(static fn (Reckoning $reckoning): ReckoningDocument => ReckoningDocument::of($reckoning, $units), array_values(array_filter($registry->all(), ReckonerWords::isForTheBench(...)))));
     }
 
     #[OA\Get(path: '/reckonings/{name}', operationId: 'reckon', parameters: [

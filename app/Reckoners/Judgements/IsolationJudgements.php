@@ -12,14 +12,51 @@ use Marrow\Core\Botany\CropReference;
 /** Whether two plantings cross, and what to do about it. */
 final readonly class IsolationJudgements
 {
+    private const SURE = 'A simple model with usual distances: wind, bees and weather can make it three times more or less. It shows in the next generation, not in this fruit (maize kernels excepted).';
+
     public function __construct(private CropReference $crops) {}
 
     public function of(Asked $asked): Judgement
     {
+        return match ($asked->name) {
+            'isolation.pair' => $this->pair($asked),
+            'isolation.garden' => self::garden($asked),
+            'isolation.remedies' => self::remedies($asked),
+            default => throw new \LogicException("No judgement for $asked->name."),
+        };
+    }
+
+    private static function garden(Asked $asked): Judgement
+    {
+        $risk = $asked->count('at_risk');
+        $worst = $asked->words('plantings')[0] ?? null;
+
+        return new Judgement(
+            $risk === 0 ? 'Every planting kept for seed is within its share.' : sprintf('%s over what is allowed; look at %s first.', Said::count($risk, 'planting is', 'plantings are'), $worst ?? 'it'),
+            $worst === null ? 'Nothing in the plan is kept for seed.' : sprintf('The most at risk, %s, may expect %s crossed seed.', $worst, Said::about($asked->list('shares')[0] ?? 0.0)),
+            self::SURE,
+        );
+    }
+
+    private static function remedies(Asked $asked): Judgement
+    {
+        if (! $asked->yes('possible')) {
+            return new Judgement('Nothing that is allowed keeps them all true.', 'In the way: '.implode(', ', $asked->words('obstacles')).'.', 'Allow a cage, bags or leaving one out, or more crossing.');
+        }
+        $measures = $asked->words('measures');
+
+        return new Judgement(
+            $measures === [] ? 'Nothing needs doing.' : sprintf('%s will do.', Said::count(count($measures), 'measure')),
+            $measures === [] ? 'Every planting kept for seed is within its share.' : 'It takes about '.Said::round($asked->figure('cost'), 2).' mornings of work, everything told.',
+            $asked->yes('cheapest') ? 'No cheaper set of the measures allowed would do.' : 'The best that was found in the time; there may be a cheaper one.',
+        );
+    }
+
+    private function pair(Asked $asked): Judgement
+    {
         $kept = $this->crops->get($asked->in->text('crop'));
         $source = $asked->in->has('source') ? $this->crops->get($asked->in->text('source')) : $kept;
         $share = Said::about($asked->figure('share'));
-        $sure = 'A simple model with usual distances: wind, bees and weather can make it three times more or less. It shows in the next generation, not in this fruit (maize kernels excepted).';
         if ($asked->word('crosses') === 'never') {
             return new Judgement(
                 'They do not cross: plant them as you like.',
@@ -52,6 +89,6 @@ final readonly class IsolationJudgements
             'act' => "Expect $share crossed seed: cage, bag, move or shift one of them, or leave one out this year.",
             'watch' => "Expect $share crossed seed: within what you allow, but watch the seedlings.",
             default => "Expect $share crossed seed: that is well within what you allow.",
-        }, $because, $sure);
+        }, $because, self::SURE);
     }
 }

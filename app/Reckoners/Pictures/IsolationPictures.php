@@ -17,7 +17,7 @@ final readonly class IsolationPictures
     /** None where there is no crossing to be seen: a flat line says less than the sentence. */
     public function of(Asked $asked): ?Picture
     {
-        if ($asked->figure('share') <= 0.0) {
+        if ($asked->name !== 'isolation.pair' || $asked->figure('share') <= 0.0) {
             return null;
         }
         $kept = $this->crops->get($asked->in->text('crop'));

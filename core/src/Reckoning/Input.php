@@ -71,6 +71,12 @@ final readonly class Input
         return new self($key, InputType::Date, $label, '', 0, 0, true, null);
     }
 
+    /** A season's plan: JSON, or what it decodes to. */
+    public static function plan(string $key, string $label): self
+    {
+        return new self($key, InputType::Plan, $label, '', 0, 0, true, null);
+    }
+
     /** A table: a row for each plant, say, with a number for each trait. */
     public static function rows(string $key, string $label, float $min, float $max): self
     {
@@ -91,7 +97,7 @@ final readonly class Input
     /**
      * The value in its own type, from what a person typed or a caller handed over.
      *
-     * @return float|int|string|list<float>|list<int>|list<list<float>>
+     * @return float|int|string|list<float>|list<int>|list<list<float>>|array<array-key, mixed>
      *
      * @throws InputRefused
      */
@@ -111,6 +117,7 @@ final readonly class Input
                 ? trim($given)
                 : throw InputRefused::unparsable($this, $given),
             InputType::Date => $this->readDate($given),
+            InputType::Plan => $this->readPlan($given),
         };
     }
 
@@ -125,6 +132,9 @@ final readonly class Input
         }
         if ($this->type === InputType::Date) {
             return 'year-month-day';
+        }
+        if ($this->type === InputType::Plan) {
+            return 'as the application writes it';
         }
         $unit = in_array($this->unit, ['', 'share'], true) ? '' : ' '.$this->unit;
 
@@ -157,6 +167,18 @@ final readonly class Input
         }
 
         return (int) $value;
+    }
+
+    /**
+     * @return array<array-key, mixed>
+     *
+     * @throws InputRefused
+     */
+    private function readPlan(mixed $given): array
+    {
+        $plan = is_string($given) ? json_decode($given, true) : $given;
+
+        return is_array($plan) ? $plan : throw InputRefused::because($this->key, $this->key.' must be a plan as JSON; what was given cannot be read as that.');
     }
 
     /** @throws InputRefused */

@@ -19,6 +19,9 @@ enum InputType: string
     /** A day of the calendar: 2026-07-31. */
     case Date = 'date';
 
+    /** A whole season's plan, as the application writes it. */
+    case Plan = 'plan';
+
     /** Rows of numbers: commas within a row, semicolons between rows. */
     case Rows = 'rows';
 
@@ -37,6 +40,7 @@ enum InputType: string
             self::Crop => 'the name of a crop',
             self::Choice => 'one of these',
             self::Date => 'a day',
+            self::Plan => 'a plan as JSON',
             self::Rows => 'rows of numbers, commas within a row and semicolons between rows',
             self::Segments => 'stores as days:moisture:temperature with commas between them',
         };

@@ -7,7 +7,7 @@ namespace Marrow\Core\Reckoning;
 /** The inputs of one call, read and within their bounds. Asking for a key of another type is a programmer's mistake. */
 final readonly class Inputs
 {
-    /** @param  array<string, float|int|string|list<float|int|list<float>>|null>  $values */
+    /** @param  array<string, mixed>  $values  as Input::read() gives them */
     public function __construct(private array $values) {}
 
     public function has(string $key): bool
@@ -53,7 +53,7 @@ final readonly class Inputs
             throw InputRefused::because($key, $key.' is missing.');
         }
 
-        return array_map(static fn (float|int|array $item): float => is_array($item) ? 0.0 : (float) $item, $value);
+        return array_values(array_map(static fn (mixed $item): float => is_int($item) || is_float($item) ? (float) $item : 0.0, $value));
     }
 
     /** @return list<list<float>> */
@@ -64,7 +64,18 @@ final readonly class Inputs
             throw InputRefused::because($key, $key.' is missing.');
         }
 
-        return array_map(static fn (float|int|array $row): array => is_array($row) ? $row : [(float) $row], $value);
+        return array_values(array_map(
+            static fn (mixed $row): array => array_values(array_map(static fn (mixed $item): float => is_int($item) || is_float($item) ? (float) $item : 0.0, is_array($row) ? $row : [$row])),
+            $value,
+        ));
+    }
+
+    /** @return array<array-key, mixed> */
+    public function plan(string $key): array
+    {
+        $value = $this->values[$key] ?? null;
+
+        return is_array($value) ? $value : throw InputRefused::because($key, $key.' is missing.');
     }
 
     /** @return list<int> */

@@ -13,13 +13,21 @@ use Marrow\Core\Isolation\IsolationSetting;
 use Marrow\Core\Isolation\IsolationStandard;
 use Marrow\Core\Isolation\PollenPath;
 use Marrow\Core\Isolation\Protection;
+use Marrow\Core\Season\GardenIsolation;
+use Marrow\Core\Season\IsolationStanding;
+use Marrow\Core\Season\Obstacle;
+use Marrow\Core\Season\PlanRefused;
+use Marrow\Core\Season\Remedies;
+use Marrow\Core\Season\Remedy;
+use Marrow\Core\Season\RemedyPreferences;
+use Marrow\Core\Season\SeasonPlan;
 
 final class IsolationReckonings
 {
     /** @return list<Reckoning> */
     public static function all(CropReference $crops): array
     {
-        return [self::pair($crops)];
+        return [self::pair($crops), self::garden($crops), self::remedies($crops)];
     }
 
     private static function pair(CropReference $crops): Reckoning
@@ -74,6 +82,92 @@ final class IsolationReckonings
                 new Way('by the day', ['first_bloom', 'last_bloom', 'source_first_bloom', 'source_last_bloom']),
             ])],
         );
+    }
+
+    private static function garden(CropReference $crops): Reckoning
+    {
+        return new Reckoning(
+            'isolation.garden',
+            'What in this plan would cross, over the whole garden?',
+            [Input::plan('plan', 'the plan of a season')],
+            [
+                new Output('at_risk', 'plantings', 'over what is allowed'),
+                new Output('plantings', '', 'kept for seed, the most at risk first'),
+                new Output('shares', '', 'expected share of crossed seed of each'),
+                new Output('verdicts', '', 'verdict on each: clear, watch, act or information'),
+            ],
+            'isolation.pair for every planting kept for seed against all that flowers, own, food and neighbours’; shares combine as 1 − Π(1 − share).',
+            static function (Inputs $in) use ($crops): array {
+                $standings = GardenIsolation::of(self::planOf($in, $crops))->standings;
+                $verdict = static fn (IsolationStanding $standing): string => $standing->isInformation ? 'information' : $standing->verdict->value;
+
+                return [
+                    'at_risk' => count(array_filter($standings, static fn (IsolationStanding $standing): bool => $verdict($standing) === 'act')),
+                    'plantings' => array_map(static fn (IsolationStanding $standing): string => $standing->planting->id, $standings),
+                    'shares' => array_map(static fn (IsolationStanding $standing): float => $standing->share, $standings),
+                    'verdicts' => array_map($verdict, $standings),
+                ];
+            },
+        );
+    }
+
+    private static function remedies(CropReference $crops): Reckoning
+    {
+        $yesOrNo = static fn (string $key, string $label): Input => Input::choice($key, $label, ['yes' => 'yes', 'no' => 'no'])->optional('yes');
+
+        return new Reckoning(
+            'isolation.remedies',
+            'What is the least work that keeps everything in this plan true?',
+            [
+                Input::plan('plan', 'the plan of a season'),
+                Input::date('not_before', 'nothing can be sown before')->optional(),
+                Input::integer('shift_days', 'sowing may be shifted by up to', 'days', 0, RemedyPreferences::MOST_SHIFT)->optional(28),
+                $yesOrNo('move', 'plantings may be moved'),
+                $yesOrNo('cage', 'cages may be put up'),
+                $yesOrNo('alternate', 'two cages may be opened on alternate days'),
+                $yesOrNo('bag', 'flowers may be bagged and pollinated by hand'),
+                $yesOrNo('leave_out', 'a variety may be left out this year'),
+            ],
+            [
+                new Output('possible', '', 'whether it can be done'),
+                new Output('cost', 'mornings of work', 'everything told'),
+                new Output('cheapest', '', 'whether nothing cheaper would do'),
+                new Output('measures', '', 'what to do with which planting'),
+                new Output('obstacles', '', 'plantings that nothing allowed keeps true'),
+            ],
+            'Branch and bound over the measures of all plantings that bear on one another, so that each is within its allowed share.',
+            static function (Inputs $in) use ($crops): array {
+                $may = static fn (string $key): bool => $in->text($key) === 'yes';
+                $plan = self::planOf($in, $crops);
+                $found = Remedies::find($plan, new RemedyPreferences(
+                    $in->has('not_before') ? $in->date('not_before') : new \DateTimeImmutable('1900-01-01', new \DateTimeZone('UTC')),
+                    $in->integer('shift_days'),
+                    $may('move'),
+                    $may('cage'),
+                    $may('alternate'),
+                    $may('bag'),
+                    $may('leave_out'),
+                ));
+
+                return [
+                    'possible' => $found->plan !== null,
+                    'cost' => $found->plan?->cost(),
+                    'cheapest' => $found->plan?->isExact,
+                    'measures' => array_map(static fn (Remedy $remedy): string => trim($remedy->planting.': '.$remedy->kind->value.($remedy->days === 0 ? '' : sprintf(' %+d days', $remedy->days))), $found->plan->remedies ?? []),
+                    'obstacles' => array_map(static fn (Obstacle $obstacle): string => $obstacle->planting->id, $found->obstacles),
+                ];
+            },
+        );
+    }
+
+    /** @throws InputRefused when something in the plan cannot be so */
+    private static function planOf(Inputs $in, CropReference $crops): SeasonPlan
+    {
+        try {
+            return SeasonPlan::read($in->plan('plan'), $crops);
+        } catch (PlanRefused $refused) {
+            throw InputRefused::because('plan', "plan, $refused->field: ".$refused->getMessage());
+        }
     }
 
     /** @param  ?float  $distance  m, in place of the one given */

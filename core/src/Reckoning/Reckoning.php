@@ -15,7 +15,7 @@ final readonly class Reckoning
      * @param  list<Output>  $outputs
      * @param  string  $source  formula and where it comes from
      * @param  list<Alternatives>  $alternatives  of its optional inputs, those that stand for one another
-     * @param  \Closure(Inputs): array<string, float|int|string|bool|list<float>|list<int>|null>  $reckon
+     * @param  \Closure(Inputs): array<string, float|int|string|bool|list<float>|list<int>|list<string>|null>  $reckon
      */
     public function __construct(
         public string $name,
@@ -29,7 +29,7 @@ final readonly class Reckoning
 
     /**
      * @param  array<string, mixed>  $given  by input key; text is read as a person would type it
-     * @return array<string, float|int|string|bool|list<float>|list<int>|null> by output key
+     * @return array<string, float|int|string|bool|list<float>|list<int>|list<string>|null> by output key
      *
      * @throws InputRefused on a missing, unknown, unreadable or impossible input
      */
@@ -74,7 +74,7 @@ final readonly class Reckoning
     }
 
     /**
-     * @return array<string, float|int|string|bool|list<float>|list<int>|null> by output key
+     * @return array<string, float|int|string|bool|list<float>|list<int>|list<string>|null> by output key
      *
      * @throws InputRefused when the inputs do not go together
      */

@@ -52,7 +52,7 @@ final class BoundsTest extends CoreTestCase
     {
         foreach (self::questions() as [$name, $inputs, $input]) {
             $beyond = match ($input->type) {
-                InputType::Crop, InputType::Choice, InputType::Date => [],
+                InputType::Crop, InputType::Choice, InputType::Date, InputType::Plan => [],
                 default => ['above' => $input->max + max(1.0, abs($input->max) * 0.01), 'below' => $input->min - 1.0],
             };
             foreach ($beyond as $side => $figure) {
@@ -66,7 +66,7 @@ final class BoundsTest extends CoreTestCase
     {
         foreach (self::questions() as [$name, $inputs, $input]) {
             $at = match ($input->type) {
-                InputType::Crop, InputType::Date => [],
+                InputType::Crop, InputType::Date, InputType::Plan => [],
                 InputType::Choice => array_keys($input->options),
                 default => [$input->min, $input->max],
             };

@@ -31,7 +31,7 @@ final class DefinitionsTest extends CoreTestCase
     {
         foreach (Registry::standard(self::crops())->all() as $reckoning) {
             foreach ($reckoning->inputs as $input) {
-                if (in_array($input->type, [InputType::Crop, InputType::Choice, InputType::Date], true)) {
+                if (in_array($input->type, [InputType::Crop, InputType::Choice, InputType::Date, InputType::Plan], true)) {
                     continue;
                 }
                 foreach ([$input->max + max(1.0, abs($input->max) * 0.01), $input->min - 1.0] as $outside) {

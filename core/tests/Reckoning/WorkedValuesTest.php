@@ -19,7 +19,7 @@ final class WorkedValuesTest extends CoreTestCase
 {
     /**
      * @param  array<string, mixed>  $inputs
-     * @param  array<string, float|int|bool|string|list<float>|list<int>|null>  $outputs
+     * @param  array<string, float|int|bool|string|list<float>|list<int>|list<string>|null>  $outputs
      */
     #[DataProvider('values')]
     public function test_worked_value(string $name, array $inputs, array $outputs): void
@@ -42,7 +42,7 @@ final class WorkedValuesTest extends CoreTestCase
         }
     }
 
-    /** @return iterable<string, array{string, array<string, mixed>, array<string, float|int|bool|string|list<float>|list<int>|null>}> */
+    /** @return iterable<string, array{string, array<string, mixed>, array<string, float|int|bool|string|list<float>|list<int>|list<string>|null>}> */
     public static function values(): iterable
     {
         yield '27 of 30' => ['germination.rate', ['germinated' => 27, 'sown' => 30], ['rate' => 0.9, 'low' => 0.743789, 'high' => 0.965400]];
@@ -165,6 +165,16 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'strangers' => ['isolation.pair', ['crop' => 'leek', 'source' => 'carrot', 'distance' => 0], ['crosses' => 'never', 'share' => 0.0, 'verdict' => 'clear']];
         yield 'caged' => ['isolation.pair', ['crop' => 'carrot', 'distance' => 0, 'protection' => 'caged'], ['crosses' => 'freely', 'share' => 0.0, 'verdict' => 'clear']];
 
+        $plan = static fn (array $plantings): array => [
+            'year' => 2027, 'ground' => ['width' => 60, 'depth' => 40, 'north' => 0, 'wind' => 225, 'last_frost' => '04-20', 'first_frost' => '10-28'], 'isolation' => [],
+            'plantings' => array_map(static fn (array $p): array => ['id' => $p[0], 'variety' => $p[0], 'crop' => $p[1], 'plants' => 6, 'purpose' => 'seed', 'sow' => '2027-05-01', 'spot' => ['x' => $p[2], 'y' => 0, 'width' => 2, 'depth' => 1]], $plantings),
+        ];
+        $squashes = $plan([['a', 'squash-pepo', 0], ['b', 'squash-pepo', 32], ['c', 'squash-moschata', 16]]);
+        yield 'a garden of squashes' => ['isolation.garden', ['plan' => $squashes], ['at_risk' => 2]];
+        // Neither may be covered, moved or shifted: one waits a year, which costs ten mornings.
+        yield 'one waits' => ['isolation.remedies', ['plan' => json_encode($squashes), 'shift_days' => 0, 'move' => 'no', 'cage' => 'no', 'alternate' => 'no', 'bag' => 'no', 'not_before' => '2027-01-01'], ['possible' => true, 'cost' => 10.0, 'cheapest' => true]];
+        yield 'nothing fits' => ['isolation.remedies', ['plan' => $squashes, 'shift_days' => 0, 'move' => 'no', 'cage' => 'no', 'alternate' => 'no', 'bag' => 'no', 'leave_out' => 'no'], ['possible' => false, 'cost' => null, 'cheapest' => null]];
+
         yield 'seed mass' => ['seed.mass', ['counted' => 100, 'masses' => '0.29,0.30,0.29', 'mass' => 8.8], ['tsm' => 2.933333333333334, 'cv' => 1.968239554055544, 'seeds' => 3000.0]];
         yield 'a single sample' => ['seed.mass', ['counted' => 50, 'masses' => [10.0]], ['tsm' => 200.0, 'cv' => null, 'seeds' => null]];
     }
@@ -241,6 +251,8 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'half the bloom' => ['isolation.pair', ['crop' => 'pea', 'distance' => 1, 'first_bloom' => '2026-07-01', 'last_bloom' => '2026-07-10'], 'source_first_bloom', 'source_first_bloom is missing'];
         yield 'an unknown barrier' => ['isolation.pair', ['crop' => 'pea', 'distance' => 1, 'barrier' => 'moat'], 'barrier', 'one of these, none, hedge, building; "moat"'];
         yield 'a source that is no crop' => ['isolation.pair', ['crop' => 'pea', 'distance' => 1, 'source' => 'plum'], 'source', 'no crop "plum"'];
+        yield 'a plan that is none' => ['isolation.garden', ['plan' => 'garden'], 'plan', 'cannot be read'];
+        yield 'a plan with a mistake' => ['isolation.garden', ['plan' => '{"year":2027,"ground":{"width":0}}'], 'plan', 'plan, ground.width: The width of the garden must be from 1 to 2000 m.'];
         yield 'a cold ferment' => ['ferment.window', ['temperature' => 4], 'temperature', '10 to 40'];
         yield 'weightless seed' => ['seed.mass', ['counted' => 100, 'masses' => '0'], 'masses', '0.0001 to 100000'];
     }

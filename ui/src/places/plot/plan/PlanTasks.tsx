@@ -13,6 +13,14 @@ export function PlanTasks({ plan }: { plan: Plan }) {
     <>
       <Button component="a" href={`/api/plans/${plan.year}/calendar.ics`} download sx={{ mb: 1 }}>
         As a calendar file
+      </Button>{' '}
+      <Button
+        component="a"
+        href={`data:application/json;charset=utf-8,${encodeURIComponent(JSON.stringify(plan.content, null, 2))}`}
+        download={`plan-${plan.year}.json`}
+        sx={{ mb: 1 }}
+      >
+        The plan as a file
       </Button>
       <p style={{ marginTop: 0 }}>
         A calendar program can also follow <code>{window.location.origin}/api/calendar.ics</code>: everything
