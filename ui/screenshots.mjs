@@ -7,6 +7,16 @@ if (address === undefined || folder === undefined) throw new Error('screenshots.
 const views = [
   { name: 'today', path: '/today' },
   { name: 'plot', path: '/plot/P18' },
+  { name: 'plan', path: '/plot/plan/2027', height: 1050 },
+  {
+    name: 'remedies',
+    path: '/plot/plan/2027',
+    height: 1050,
+    before: async (page) => {
+      await page.getByRole('tab', { name: 'What to do' }).click();
+      await page.getByText('With the least work').waitFor();
+    },
+  },
   { name: 'bench', path: '/bench/L13' },
   { name: 'racks', path: '/racks/L10', height: 1000 },
   { name: 'trays', path: '/trays/L9', height: 1000 },

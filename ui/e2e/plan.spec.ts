@@ -89,3 +89,36 @@ test('a planting is dragged on the plan, and a mistake in the form stands at its
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('It cannot be planted out before it is sown.')).toBeVisible();
 });
+
+test('the work of the plan can be taken along as a calendar, and beds are dragged while the garden is looked at', async ({
+  page,
+}) => {
+  await page.goto('/plot/plan/2033');
+  await page.getByRole('button', { name: 'Start on bare ground' }).click();
+  await plan(page, 'Beacon', 'Pea', 'Pisum', '1', '1');
+  await page.getByRole('tab', { name: 'Work' }).click();
+  await expect(page.getByText('Sow Beacon.')).toBeVisible();
+  const file = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'As a calendar file' }).click();
+  expect((await file).suggestedFilename()).toBe('plan-2033.ics');
+
+  // Beds are dragged while the garden itself is looked at.
+  await page.getByRole('tab', { name: 'Garden' }).click();
+  await page.getByRole('button', { name: 'Add a bed' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Long bed');
+  await page.getByRole('button', { name: 'Keep the garden' }).click();
+  const bed = page.getByText('Long bed', { exact: true });
+  await expect(bed).toBeVisible();
+  await bed.scrollIntoViewIfNeeded();
+  const box = (await page.locator('svg rect[stroke-dasharray="6 4"]').boundingBox()) ?? {
+    x: 0,
+    y: 0,
+    width: 0,
+    height: 0,
+  };
+  await page.mouse.move(box.x + 20, box.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 160, box.y + 120, { steps: 5 });
+  await page.mouse.up();
+  await expect(page.getByRole('button', { name: 'Take back: moved Long bed' })).toBeVisible();
+});

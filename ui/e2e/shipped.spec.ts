@@ -12,6 +12,7 @@ const pages = [
   '/tags/L2',
   '/books/journal',
   '/books/handbook/tomato',
+  '/plot/plan/2027',
   '/books/reckoners/storage.life?crop=onion&moisture=9&temperature=18&germinated=47&sown=50&threshold=70',
 ];
 

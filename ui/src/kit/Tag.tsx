@@ -104,7 +104,8 @@ export function Tag({ tag, large = false }: { tag: TagWords; large?: boolean }) 
         sx={(t) => ({
           display: 'flex',
           alignItems: 'center',
-          width: large ? 92 : 76,
+          // The notch of a crossed line cuts deep: its word stands clear of it.
+          width: (large ? 92 : 76) + (tag.line === 'crossed' ? 14 : 0),
           pl: 1,
           bgcolor: t.vars?.palette.rule,
           color: t.vars?.palette.background.paper,

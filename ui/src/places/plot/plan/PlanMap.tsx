@@ -8,17 +8,24 @@ const PAD = 46;
 
 type Point = { x: number; y: number };
 
-/** The garden to scale. A planting is dragged, or chosen and moved by typing; pairs at risk are joined by a line. */
+/**
+ * The garden to scale. A planting is dragged, or chosen and moved by typing; so are beds while the garden itself is
+ * looked at. Pairs at risk are joined by a line.
+ */
 export function PlanMap({
   plan,
   chosen,
+  moving = 'plantings',
   onChoose,
   onMove,
+  onMoveBed,
 }: {
   plan: Plan;
   chosen: string | null;
+  moving?: 'plantings' | 'beds';
   onChoose: (id: string) => void;
   onMove: (id: string, x: number, y: number) => void;
+  onMoveBed: (id: string, x: number, y: number) => void;
 }) {
   const ink = useInk();
   const { ground, beds, barriers, sources, plantings } = plan.content;
@@ -36,7 +43,7 @@ export function PlanMap({
     };
   };
   const spotOf = (id: string) => {
-    const spot = plantings.find((p) => p.id === id)?.spot;
+    const spot = plantings.find((p) => p.id === id)?.spot ?? beds.find((b) => b.id === id);
     if (spot === undefined) return undefined;
     if (drag?.id !== id) return spot;
     const within = (at: number, most: number) => Math.round(Math.min(Math.max(0, at), most) * 10) / 10;
@@ -85,10 +92,12 @@ export function PlanMap({
         onPointerUp={() => {
           if (drag === null) return;
           const spot = spotOf(drag.id);
-          const before = plantings.find((p) => p.id === drag.id)?.spot;
+          const bed = beds.find((b) => b.id === drag.id);
+          const before = bed ?? plantings.find((p) => p.id === drag.id)?.spot;
           setDrag(null);
           if (spot === undefined || before === undefined) return;
-          if (Math.hypot(spot.x - before.x, spot.y - before.y) < 0.15) onChoose(drag.id);
+          if (bed !== undefined) onMoveBed(drag.id, spot.x, spot.y);
+          else if (Math.hypot(spot.x - before.x, spot.y - before.y) < 0.15) onChoose(drag.id);
           else onMove(drag.id, spot.x, spot.y);
         }}
         onPointerLeave={() => setDrag(null)}
@@ -102,22 +111,35 @@ export function PlanMap({
           stroke={ink.ink}
           strokeWidth={2}
         />
-        {beds.map((bed) => (
-          <g key={bed.id}>
-            <rect
-              x={px(bed.x)}
-              y={px(bed.y)}
-              width={bed.width * scale}
-              height={bed.depth * scale}
-              fill={ink.quiet}
-              fillOpacity={0.55}
-              stroke={ink.faint}
-            />
-            <text x={px(bed.x)} y={px(bed.y) - 4} fontSize={13} fill={ink.faint}>
-              {bed.name}
-            </text>
-          </g>
-        ))}
+        {beds.map(({ id, name }) => {
+          const bed = spotOf(id);
+          if (bed === undefined) return null;
+          return (
+            <g
+              key={id}
+              style={moving === 'beds' ? { cursor: 'grab', touchAction: 'none' } : undefined}
+              onPointerDown={(event) => {
+                if (moving !== 'beds') return;
+                event.preventDefault();
+                setDrag({ id, from: metresAt(event), by: { x: 0, y: 0 } });
+              }}
+            >
+              <rect
+                x={px(bed.x)}
+                y={px(bed.y)}
+                width={bed.width * scale}
+                height={bed.depth * scale}
+                fill={ink.quiet}
+                fillOpacity={0.55}
+                stroke={moving === 'beds' ? ink.ink : ink.faint}
+                strokeDasharray={moving === 'beds' ? '6 4' : undefined}
+              />
+              <text x={px(bed.x)} y={px(bed.y) - 4} fontSize={13} fill={ink.faint}>
+                {name}
+              </text>
+            </g>
+          );
+        })}
         {barriers.map((b) => (
           <line
             key={b.id}
@@ -162,7 +184,11 @@ export function PlanMap({
                 role="button"
                 tabIndex={0}
                 aria-label={`${course.variety}, ${plants} plants${alarmed ? ', would cross' : ''}`}
-                style={{ cursor: drag?.id === id ? 'grabbing' : 'grab', touchAction: 'none' }}
+                style={{
+                  cursor: drag?.id === id ? 'grabbing' : 'grab',
+                  touchAction: 'none',
+                  pointerEvents: moving === 'beds' ? 'none' : undefined,
+                }}
                 onPointerDown={(event) => {
                   event.preventDefault();
                   setDrag({ id, from: metresAt(event), by: { x: 0, y: 0 } });

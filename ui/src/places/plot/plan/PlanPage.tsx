@@ -55,6 +55,14 @@ function OpenPlan({ plan }: { plan: Plan }) {
       said: `Moved ${plan.plantings.find((p) => p.id === id)?.variety ?? 'a planting'}`,
     });
   };
+  const moveBed = (id: string, x: number, y: number) =>
+    save.mutate({
+      content: {
+        ...plan.content,
+        beds: plan.content.beds.map((bed) => (bed.id === id ? { ...bed, x, y } : bed)),
+      },
+      said: `Moved ${plan.content.beds.find((bed) => bed.id === id)?.name ?? 'a bed'}`,
+    });
   return (
     <Box sx={{ px: { xs: 1.5, md: 3 }, py: 2 }}>
       <PlanHead plan={plan} undo={() => undo.mutate(undefined)} busy={save.isPending || undo.isPending} />
@@ -69,7 +77,14 @@ function OpenPlan({ plan }: { plan: Plan }) {
         }}
       >
         <Box>
-          <PlanMap plan={plan} chosen={chosen} onChoose={choose} onMove={move} />
+          <PlanMap
+            plan={plan}
+            chosen={chosen}
+            moving={view === 'garden' && !editing ? 'beds' : 'plantings'}
+            onChoose={choose}
+            onMove={move}
+            onMoveBed={moveBed}
+          />
           <BloomStrips plan={plan} chosen={chosen} onChoose={choose} />
         </Box>
         <Box>
@@ -112,6 +127,8 @@ function OpenPlan({ plan }: { plan: Plan }) {
               {view === 'work' && <PlanTasks plan={plan} />}
               {view === 'garden' && (
                 <GardenEditor
+                  // What was moved on the plan shows in the figures.
+                  key={plan.version}
                   plan={plan}
                   refused={refused}
                   busy={save.isPending}

@@ -1,14 +1,18 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import dayjs from 'dayjs';
-import type { Plan } from '../../../api/client';
+import type { Plan, PlanTask } from '../../../api/client';
+import { useFrame } from '../../../api/queries';
 import { Empty } from '../../../kit/Section';
 import { shortDay } from '../../../words';
 
 /** The work of the plan, month by month; the same stands in the calendar file. */
 export function PlanTasks({ plan }: { plan: Plan }) {
+  const frame = useFrame();
   if (plan.tasks.length === 0) return <Empty>No work yet: it comes from the plantings.</Empty>;
-  const months = [...new Set(plan.tasks.map(({ on }) => on.slice(0, 7)))];
+  const today = frame.data?.on ?? '';
+  const past = plan.tasks.filter(({ on, until }) => (until ?? on) < today);
+  const ahead = plan.tasks.filter(({ on, until }) => (until ?? on) >= today);
   return (
     <>
       <Button component="a" href={`/api/plans/${plan.year}/calendar.ics`} download sx={{ mb: 1 }}>
@@ -26,12 +30,29 @@ export function PlanTasks({ plan }: { plan: Plan }) {
         A calendar program can also follow <code>{window.location.origin}/api/calendar.ics</code>: everything
         planned and due, kept up to date.
       </p>
+      <Months tasks={ahead} />
+      {past.length > 0 && (
+        <Box component="details">
+          <Box component="summary" sx={{ cursor: 'pointer', fontWeight: 700, minHeight: 44 }}>
+            Past by now
+          </Box>
+          <Months tasks={past} />
+        </Box>
+      )}
+    </>
+  );
+}
+
+function Months({ tasks }: { tasks: PlanTask[] }) {
+  const months = [...new Set(tasks.map(({ on }) => on.slice(0, 7)))];
+  return (
+    <>
       {months.map((month) => (
         <Box component="section" key={month} sx={{ mb: 1.5 }}>
           <Box component="h3" sx={{ typography: 'h3', m: 0 }}>
             {dayjs(`${month}-01`).toDate().toLocaleDateString(undefined, { month: 'long', year: 'numeric' })}
           </Box>
-          {plan.tasks
+          {tasks
             .filter(({ on }) => on.startsWith(month))
             .map((task) => (
               <Box

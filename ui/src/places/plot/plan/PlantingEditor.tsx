@@ -10,6 +10,7 @@ import { useCrops, useVarieties } from '../../../api/queries';
 import { Trouble } from '../../../kit/Section';
 import { useDraft } from '../../../record/draft';
 import { FieldInput, Labelled, TextInput } from '../../../record/FieldInput';
+import { day, shortDay } from '../../../words';
 import { NewVariety } from '../NewVariety';
 
 type Typed = Record<
@@ -124,6 +125,21 @@ export function PlantingEditor({
       <Box component="h2" sx={{ typography: 'h2', mt: 0 }}>
         {known === undefined ? 'A new planting' : course?.variety}
       </Box>
+      {course !== undefined && (
+        <Box component="p" sx={{ mt: 0, mb: 1 }}>
+          {course.bloom_first !== null && course.bloom_last !== null && (
+            <>
+              Blooms <b>{shortDay(course.bloom_first)}</b> to <b>{shortDay(course.bloom_last)}</b>.{' '}
+            </>
+          )}
+          {course.ripe_from !== null && course.ripe_to !== null && (
+            <>
+              Seed ripens <b>{shortDay(course.ripe_from)}</b> to <b>{shortDay(course.ripe_to)}</b>.{' '}
+            </>
+          )}
+          The bed is free again <b>{day(course.free)}</b>.
+        </Box>
+      )}
       {course !== undefined && course.enough !== null && (
         <Box component="p" sx={{ mt: 0 }}>
           {course.enough}
