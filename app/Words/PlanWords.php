@@ -10,7 +10,7 @@ use DateTimeImmutable;
 use Marrow\Core\Isolation\Barrier;
 use Marrow\Core\Isolation\IsolationStandard;
 use Marrow\Core\Isolation\RiskVerdict;
-use Marrow\Core\Season\Cover;
+use Marrow\Core\Season\CageRota;
 use Marrow\Core\Season\CrossRisk;
 use Marrow\Core\Season\IsolationStanding;
 use Marrow\Core\Season\PlannedPlanting;
@@ -175,27 +175,25 @@ final readonly class PlanWords
         };
     }
 
-    /** On which days this cage stands open: its partner has the days between. */
+    /** On which days this cage stands open: its partners have the days between. */
     private function rota(PlanTask $task): string
     {
-        $mates = array_values(array_filter($this->plan->standing(), static fn (PlannedPlanting $other): bool => $other->cover === Cover::Alternate && $other->crop->species() === $task->planting->crop->species()));
-        $turn = 0;
-        foreach ($mates as $i => $mate) {
-            if ($mate->id === $task->planting->id) {
-                $turn = $i % 2;
-            }
-        }
-        // By the number of the day, so that two cages keep step whatever day each began.
-        $day = intdiv($task->on->getTimestamp(), 86_400) % 2 === $turn ? $task->on : $task->on->modify('+1 day');
-        $others = array_map($this->name(...), array_filter($mates, static fn (PlannedPlanting $mate): bool => $mate->id !== $task->planting->id));
+        $rota = CageRota::of($this->plan, $task->planting);
+        $day = $rota->openFrom($task->on);
+        $others = array_values(array_unique(array_map($this->name(...), $rota->others)));
+        $days = array_map(static fn (int $n): DateTimeImmutable => $day->modify('+'.$n * $rota->every.' days'), [0, 1, 2]);
 
         return sprintf(
-            'Open on %s, %s, %s and every second day after; shut on the days between%s. Change over in the evening, when no bee flies.',
-            $day->format('j'),
-            $day->modify('+2 days')->format('j'),
-            $day->modify('+4 days')->format('j F'),
-            $others === [] ? '' : ', when '.implode(' and ', $others).' stands open',
+            'Open on %s and every %s day after; shut on the days between%s. Change over in the evening, when no bee flies.',
+            implode(', ', array_map(static fn (DateTimeImmutable $open, int $i): string => $open->format(isset($days[$i + 1]) && $days[$i + 1]->format('n') === $open->format('n') ? 'j' : 'j F'), $days, array_keys($days))),
+            self::ordinal($rota->every),
+            $others === [] ? '' : ', when '.implode(' or ', $others).' stands open',
         );
+    }
+
+    private static function ordinal(int $n): string
+    {
+        return [2 => 'second', 3 => 'third', 4 => 'fourth', 5 => 'fifth', 6 => 'sixth'][$n] ?? $n.'th';
     }
 
     public static function metres(float $metres): string

@@ -37,7 +37,7 @@ final readonly class RemedyWords
             RemedyKind::Move => sprintf('Move %s to %s m from the left and %s m from the top.', $name, self::number($remedy->spot->x ?? 0), self::number($remedy->spot->y ?? 0)),
             RemedyKind::CutFlowers => sprintf('Cut every flower stalk of %s before it opens: about %s of looking it over.', $name, Quantity::number($remedy->mornings, 'morning')),
             RemedyKind::Bag => sprintf('Bag flowers of %s and pollinate by hand: about %s.', $name, Quantity::number($remedy->mornings, 'morning')),
-            RemedyKind::Alternate => sprintf('Cage %s, open every other day: %s of changing over.', $name, Quantity::number($remedy->mornings, 'evening')),
+            RemedyKind::Alternate => sprintf('Cage %s, opened in turn with the others: %s of changing over.', $name, Quantity::number($remedy->mornings, 'evening')),
             RemedyKind::Cage => $remedy->mornings > 0
                 ? sprintf('Cage %s all through bloom and pollinate by hand: about %s.', $name, Quantity::number($remedy->mornings, 'morning'))
                 : sprintf('Cage %s all through bloom; it pollinates itself.', $name),

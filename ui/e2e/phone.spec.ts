@@ -15,6 +15,11 @@ const pages = [
   '/tags/L2',
   '/books/journal',
   '/books/handbook/onion',
+  '/books/handbook/new-crop',
+  '/books/reckoners',
+  '/books/reckoners/isolation.pair',
+  '/books/reckoners/drying.curve',
+  '/plot/plan/2027',
 ];
 
 for (const path of pages) {

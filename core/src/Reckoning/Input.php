@@ -66,7 +66,7 @@ final readonly class Input
     }
 
     /** A day of the calendar. */
-    public static function date(string $key, string $label): self
+    public static function day(string $key, string $label): self
     {
         return new self($key, InputType::Date, $label, '', 0, 0, true, null);
     }

@@ -40,7 +40,7 @@ final readonly class Inputs
         return $value;
     }
 
-    public function date(string $key): \DateTimeImmutable
+    public function day(string $key): \DateTimeImmutable
     {
         return new \DateTimeImmutable($this->text($key).' 00:00:00', new \DateTimeZone('UTC'));
     }

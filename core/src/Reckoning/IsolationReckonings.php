@@ -41,10 +41,10 @@ final class IsolationReckonings
                 Input::number('distance', 'how far apart, nearest edges', 'm', 0, 100_000),
                 Input::integer('plants', 'plants kept for seed', 'plants', 1, 1_000_000)->optional(1),
                 Input::integer('source_plants', 'plants of the other', 'plants', 1, 1_000_000)->optional(1),
-                Input::date('first_bloom', 'first bloom')->optional(),
-                Input::date('last_bloom', 'last bloom')->optional(),
-                Input::date('source_first_bloom', 'first bloom of the other')->optional(),
-                Input::date('source_last_bloom', 'last bloom of the other')->optional(),
+                Input::day('first_bloom', 'first bloom')->optional(),
+                Input::day('last_bloom', 'last bloom')->optional(),
+                Input::day('source_first_bloom', 'first bloom of the other')->optional(),
+                Input::day('source_last_bloom', 'last bloom of the other')->optional(),
                 Input::choice('barrier', 'what stands between', ['none' => 'nothing', 'hedge' => 'a hedge or a tall crop', 'building' => 'a building or a wall'])->optional('none'),
                 Input::choice('protection', 'flowers kept for seed are', ['open' => 'open to the air', 'caged' => 'caged, and pollinated by hand where needed', 'bagged' => 'bagged, and pollinated by hand where needed'])->optional('open'),
                 Input::choice('standard', 'how strictly', ['home' => 'as a home gardener', 'careful' => 'carefully, as for passing on', 'grower' => 'as a seed grower'])->optional('careful'),
@@ -120,7 +120,7 @@ final class IsolationReckonings
             'What is the least work that keeps everything in this plan true?',
             [
                 Input::plan('plan', 'the plan of a season'),
-                Input::date('not_before', 'nothing can be sown before')->optional(),
+                Input::day('not_before', 'nothing can be sown before')->optional(),
                 Input::integer('shift_days', 'sowing may be shifted by up to', 'days', 0, RemedyPreferences::MOST_SHIFT)->optional(28),
                 $yesOrNo('move', 'plantings may be moved'),
                 $yesOrNo('cage', 'cages may be put up'),
@@ -140,7 +140,7 @@ final class IsolationReckonings
                 $may = static fn (string $key): bool => $in->text($key) === 'yes';
                 $plan = self::planOf($in, $crops);
                 $found = Remedies::find($plan, new RemedyPreferences(
-                    $in->has('not_before') ? $in->date('not_before') : new \DateTimeImmutable('1900-01-01', new \DateTimeZone('UTC')),
+                    $in->has('not_before') ? $in->day('not_before') : new \DateTimeImmutable('1900-01-01', new \DateTimeZone('UTC')),
                     $in->integer('shift_days'),
                     $may('move'),
                     $may('cage'),
@@ -174,7 +174,7 @@ final class IsolationReckonings
     public static function path(Inputs $in, ?float $distance = null): PollenPath
     {
         $bloom = static fn (string $prefix): ?Bloom => $in->has($prefix.'first_bloom')
-            ? Bloom::between($in->date($prefix.'first_bloom'), $in->date($prefix.'last_bloom'), $prefix.'last_bloom')
+            ? Bloom::between($in->day($prefix.'first_bloom'), $in->day($prefix.'last_bloom'), $prefix.'last_bloom')
             : null;
 
         return new PollenPath(

@@ -12,7 +12,7 @@ enum Cover: string
     /** A net or cage all through bloom, pollinated by hand or by insects kept in it. */
     case Caged = 'caged';
 
-    /** Two cages, opened on alternate days: bees visit, and never both on one day. */
+    /** Cages of two or more varieties, opened in turn: bees visit, and never two varieties on one day. */
     case Alternate = 'alternate';
 
     /** Single flowers or heads closed before they open, pollinated by hand; the other flowers stay open. */

@@ -101,7 +101,7 @@ final readonly class PlanFields
     }
 
     /** @throws PlanRefused */
-    public function date(string $field, string $what): \DateTimeImmutable
+    public function day(string $field, string $what): \DateTimeImmutable
     {
         return $this->optionalDate($field, $what) ?? throw $this->refused($field, "$what is missing.");
     }

@@ -63,7 +63,7 @@ final readonly class PlannedPlanting
         if (! $spot->isWithin($ground->area())) {
             throw $fields->refused('spot', sprintf('It lies outside the garden, which is %s by %s m.', self::show($ground->width), self::show($ground->depth)));
         }
-        $sow = $fields->date('sow', 'The day of sowing');
+        $sow = $fields->day('sow', 'The day of sowing');
         $plantOut = $fields->optionalDate('plant_out', 'The day of planting out');
         if ($plantOut !== null && $plantOut < $sow) {
             throw $fields->refused('plant_out', 'It cannot be planted out before it is sown.');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Course;
 
+use Marrow\Core\Course\DryingVerdict;
 use Marrow\Core\Course\Offers;
 use Marrow\Core\Course\Place;
 use Marrow\Core\Course\Task;
@@ -40,6 +41,26 @@ final class LotTasksTest extends CoreTestCase
         yield 'peppers at once' => ['pepper', TaskKind::Wash, '2026-08-01', '2026-08-15', true];
         yield 'leek heads when they shed' => ['leek', TaskKind::Thresh, '2026-08-15', '2026-09-30', false];
         yield 'pea pods when they rattle' => ['pea', TaskKind::Thresh, '2026-08-06', '2026-08-22', false];
+    }
+
+    public function test_a_kind_that_dies_when_it_dries_is_only_ever_to_be_sown(): void
+    {
+        $diary = new Diary(self::crop('wild-rice'));
+        $diary->record('picked', '2026-09-01 10:00', ['plants' => 4, 'fruits' => 8]);
+        $diary->record('threshed', '2026-09-03 10:00', ['mass_g' => 90]);
+        $diary->record('winnowed', '2026-09-03 11:00', ['mass_g' => 60]);
+        $task = $this->only($diary);
+        self::assertSame(TaskKind::SowFresh, $task->kind);
+        // Good for 0.4 of a year at the best; half of that is safe: 74 days.
+        self::assertSame('2026-11-14', $task->latest?->format('Y-m-d'));
+        $diary->record('spread', '2026-09-03 12:00', ['surface' => 'mesh', 'mass_g' => 60]);
+        self::assertSame(TaskKind::SowFresh, $this->only($diary)->kind, 'it has no business on the racks');
+        self::assertSame(DryingVerdict::MustNotDry, $diary->course()->drying->verdict());
+        self::assertNull($diary->course()->drying->targetMass());
+        $diary->record('stored', '2026-09-04 12:00', ['container' => 'jar', 'place' => 'Fridge', 'temperature_c' => 5, 'rh' => 60, 'mass_g' => 58]);
+        self::assertSame(TaskKind::SowFresh, $this->only($diary)->kind);
+        self::assertNull($diary->course()->forecast(), 'the equation does not hold for it');
+        self::assertFalse($diary->course()->isShutInDamp(), 'damp is how it lives');
     }
 
     public function test_a_second_picking_puts_the_cleaning_off(): void

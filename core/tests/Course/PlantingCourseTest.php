@@ -8,7 +8,10 @@ use Marrow\Core\Course\PlantingCourse;
 use Marrow\Core\Course\TaskKind;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\EntryKind;
+use Marrow\Core\Journal\Payload\FirstBloom;
+use Marrow\Core\Journal\Payload\LastBloom;
 use Marrow\Core\Journal\Payload\Noted;
+use Marrow\Core\Journal\Payload\OffTypesSeen;
 use Marrow\Core\Journal\Payload\Rinsed;
 use Marrow\Core\Journal\Payload\Sown;
 use Marrow\Core\Journal\Payload\Struck;
@@ -52,6 +55,41 @@ final class PlantingCourseTest extends CoreTestCase
         self::assertSame(['again', 'rinse'], array_keys($planting->adrift));
         self::assertSame('2026-03-11', $planting->sownAt?->format('Y-m-d'));
         self::assertSame(40, $planting->sown?->plants);
+    }
+
+    public function test_once_bloom_is_seen_ripe_seed_is_looked_for_so_many_days_after_it(): void
+    {
+        // Pea: 40 to 60 days from the flower to ripe seed, 30 days of bloom.
+        $task = PlantingCourse::fold(self::crop('pea'), [$this->sown(), $this->bloom()], false)->tasks()[0];
+        self::assertSame(['2026-06-29', '2026-07-09', '2026-08-18'], [$task->opens->format('Y-m-d'), $task->best->format('Y-m-d'), $task->latest?->format('Y-m-d')]);
+        self::assertSame('bloom', $task->figures['from']);
+        $over = new Entry('over', 3, EntryKind::LastBloom, new LastBloom, new \DateTimeImmutable('2026-06-01 10:00'));
+        $task = PlantingCourse::fold(self::crop('pea'), [$this->sown(), $this->bloom(), $over], false)->tasks()[0];
+        self::assertSame('2026-07-31', $task->latest?->format('Y-m-d'));
+    }
+
+    public function test_bloom_out_of_order_is_left_out_and_named(): void
+    {
+        $over = new Entry('over', 2, EntryKind::LastBloom, new LastBloom, new \DateTimeImmutable('2026-06-01 10:00'));
+        $planting = PlantingCourse::fold(self::crop('pea'), [$this->sown(), $over, $this->bloom('first', '2026-06-05 10:00')], false);
+        self::assertSame(['over'], array_keys($planting->adrift));
+        $twice = PlantingCourse::fold(self::crop('pea'), [$this->sown(), $this->bloom(), $this->bloom('again', '2026-05-22 10:00')], false);
+        self::assertSame(['again'], array_keys($twice->adrift));
+        self::assertSame('2026-05-20', $twice->firstBloomAt?->format('Y-m-d'));
+        $before = PlantingCourse::fold(self::crop('pea'), [$this->bloom('early', '2026-03-01 10:00'), $this->sown()], false);
+        self::assertSame(['early'], array_keys($before->adrift));
+    }
+
+    public function test_where_a_fifth_is_off_type_no_seed_is_looked_for(): void
+    {
+        $look = static fn (int $off): Entry => new Entry('look', 2, EntryKind::OffTypesSeen, new OffTypesSeen(30, $off, ''), new \DateTimeImmutable('2026-05-20 10:00'));
+        self::assertSame([], PlantingCourse::fold(self::crop('pea'), [$this->sown(), $look(6)], false)->tasks());
+        self::assertCount(1, PlantingCourse::fold(self::crop('pea'), [$this->sown(), $look(5)], false)->tasks());
+    }
+
+    private function bloom(string $id = 'bloom', string $at = '2026-05-20 10:00'): Entry
+    {
+        return new Entry($id, 2, EntryKind::FirstBloom, new FirstBloom, new \DateTimeImmutable($at));
     }
 
     private function sown(string $id = 'sown', int $order = 1, string $at = '2026-03-11 10:00'): Entry

@@ -40,7 +40,7 @@ const purposes: [PlannedPlanting['purpose'], string][] = [
 const covers: [PlannedPlanting['cover'], string][] = [
   ['open', 'by nothing but distance'],
   ['bagged', 'flowers bagged, pollinated by hand'],
-  ['alternate', 'caged, open every other day'],
+  ['alternate', 'caged, opened in turn'],
   ['caged', 'caged all through bloom'],
 ];
 

@@ -14,7 +14,7 @@ import { applyRemedy, usePlanWrite } from './usePlan';
 const choices: [keyof Omit<RemedyWish, 'shift_days'>, string][] = [
   ['move', 'move plantings'],
   ['cage', 'put up cages'],
-  ['alternate', 'open two cages on alternate days'],
+  ['alternate', 'open cages in turn, one a day'],
   ['bag', 'bag flowers and pollinate by hand'],
   ['leave_out', 'leave a variety out this year'],
 ];

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Tests\Season;
+
+use Marrow\Core\Season\GardenIsolation;
+use Marrow\Core\Season\PlanRemark;
+use Marrow\Core\Season\PlanRemarkKind;
+use Marrow\Core\Season\PlanRemarks;
+use Marrow\Core\Season\PlantsNeeded;
+use Marrow\Core\Tests\Support\CoreTestCase;
+use Marrow\Core\Tests\Support\Drawing;
+
+/** What is allowed in a plan but worth saying, and how many plants it takes. */
+final class PlanRemarksTest extends CoreTestCase
+{
+    public function test_nothing_is_said_of_a_plan_that_is_well(): void
+    {
+        self::assertSame([], self::remarks(self::draw()->bed('a', 0, 0, 5, 2)->bed('b', 5, 0, 5, 2)->plant('p', 'pea', 0, 0, '2027-03-10', ['plants' => 40])));
+    }
+
+    public function test_beds_that_overlap_are_named(): void
+    {
+        $remarks = self::remarks(self::draw()->bed('long', 0, 0, 5, 2)->bed('herbs', 4, 1, 5, 2));
+        self::assertCount(1, $remarks);
+        self::assertSame([PlanRemarkKind::BedsOverlap, 'long', 'herbs'], [$remarks[0]->kind, $remarks[0]->here, $remarks[0]->with]);
+    }
+
+    public function test_plants_that_do_not_fit_are_told_how_many_would(): void
+    {
+        // A spot of 2 by 1 m; leeks for seed at 25 cm: eight by four.
+        $remark = self::only(self::draw()->plant('p', 'leek', 0, 0, '2027-03-10', ['plants' => 33]), PlanRemarkKind::DoNotFit);
+        self::assertSame(32, $remark->figure);
+        self::assertSame([], self::of(self::draw()->plant('p', 'leek', 0, 0, '2027-03-10', ['plants' => 32]), PlanRemarkKind::DoNotFit));
+        self::assertSame([], self::of(self::draw()->plant('p', 'leek', 0, 0, '2027-03-10', ['plants' => 200, 'purpose' => 'food']), PlanRemarkKind::DoNotFit), 'food stands closer');
+    }
+
+    public function test_two_on_the_same_ground_are_told_of_only_when_at_the_same_time(): void
+    {
+        $both = self::draw()->plant('early', 'pea', 0, 0, '2027-03-10', ['plants' => 40])->plant('late', 'pea', 1, 0, '2027-04-10', ['plants' => 40, 'variety' => 'late']);
+        self::assertSame('late', self::only($both, PlanRemarkKind::SpotsOverlap)->with);
+        // The peas are off the ground by 24 July.
+        $after = self::draw()->plant('early', 'pea', 0, 0, '2027-03-10', ['plants' => 40])->plant('late', 'lettuce', 1, 0, '2027-08-01', ['purpose' => 'food', 'flowers' => false]);
+        self::assertSame([], self::of($after, PlanRemarkKind::SpotsOverlap));
+    }
+
+    public function test_frost_at_either_end_of_the_season(): void
+    {
+        $late = self::only(self::draw()->plant('p', 'squash-maxima', 0, 0, '2027-07-10'), PlanRemarkKind::CannotRipen);
+        self::assertSame('2027-06-03', $late->day?->format('Y-m-d'));
+        $early = self::only(self::draw()->plant('p', 'squash-pepo', 0, 0, '2027-03-25', ['plant_out' => '2027-04-10']), PlanRemarkKind::OutBeforeFrost);
+        self::assertSame('2027-04-20', $early->day?->format('Y-m-d'));
+        self::assertSame([], self::of(self::draw()->plant('p', 'squash-pepo', 0, 0, '2027-04-01', ['plant_out' => '2027-05-10']), PlanRemarkKind::OutBeforeFrost));
+        self::assertSame([], self::of(self::draw()->plant('p', 'pea', 0, 0, '2027-03-10'), PlanRemarkKind::OutBeforeFrost), 'peas bear frost');
+    }
+
+    public function test_too_few_parents_are_told_how_many_keep_a_variety(): void
+    {
+        self::assertSame(20, self::only(self::draw()->plant('p', 'carrot', 0, 0, '2026-06-01', ['plants' => 12]), PlanRemarkKind::TooFewParents)->figure);
+        self::assertSame([], self::of(self::draw()->plant('p', 'carrot', 0, 0, '2026-06-01', ['plants' => 20]), PlanRemarkKind::TooFewParents));
+    }
+
+    public function test_what_is_left_out_is_not_spoken_of(): void
+    {
+        self::assertSame([], self::remarks(self::draw()->plant('p', 'squash-maxima', 0, 0, '2027-07-10', ['out' => true, 'plants' => 400])));
+    }
+
+    public function test_how_many_plants_it_takes_for_the_seed_and_for_what_is_rare(): void
+    {
+        $plan = self::draw()->plant('p', 'leek', 0, 0, '2027-03-10', ['plants' => 20, 'seeds_wanted' => 3000])->plan();
+        $needed = PlantsNeeded::of($plan->plantings[0]);
+        // √(200·1200) = 489.9 seeds of a plant, so 3000 take 6.1: seven plants.
+        self::assertSame(7, $needed->forSeed);
+        self::assertSame(20, $needed->forVariety);
+        self::assertSame(32, $needed->fits);
+        self::assertEqualsWithDelta(0.871488, $needed->kept, 1e-6);
+        $none = PlantsNeeded::of(self::draw()->plant('p', 'leek', 0, 0, '2027-03-10')->plan()->plantings[0]);
+        self::assertNull($none->forSeed);
+    }
+
+    private static function only(Drawing $drawing, PlanRemarkKind $kind): PlanRemark
+    {
+        $remarks = self::of($drawing, $kind);
+        self::assertCount(1, $remarks);
+
+        return $remarks[0];
+    }
+
+    /** @return list<PlanRemark> */
+    private static function of(Drawing $drawing, PlanRemarkKind $kind): array
+    {
+        return array_values(array_filter(self::remarks($drawing), static fn (PlanRemark $remark): bool => $remark->kind === $kind));
+    }
+
+    /** @return list<PlanRemark> */
+    private static function remarks(Drawing $drawing): array
+    {
+        $plan = $drawing->plan();
+
+        return PlanRemarks::of($plan, GardenIsolation::of($plan)->courses);
+    }
+
+    private static function draw(): Drawing
+    {
+        return new Drawing(self::crops());
+    }
+}

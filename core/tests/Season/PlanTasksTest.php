@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Tests\Season;
+
+use Marrow\Core\Season\PlanTask;
+use Marrow\Core\Season\PlanTaskKind;
+use Marrow\Core\Season\PlanTasks;
+use Marrow\Core\Season\SeasonPlan;
+use Marrow\Core\Tests\Support\CoreTestCase;
+use Marrow\Core\Tests\Support\Drawing;
+
+/** What a plan asks to be done and when; days counted on a calendar from the crop's middle figures. */
+final class PlanTasksTest extends CoreTestCase
+{
+    public function test_an_annual_for_seed_from_sowing_to_an_empty_bed(): void
+    {
+        // Pea: 60 days to bloom, 30 of bloom, 40 to the first ripe seed; a week to clear the bed.
+        self::assertSame([
+            'sow 2027-03-10',
+            'watch_bloom 2027-05-02 to 2027-05-09',
+            'look_for_ripe 2027-06-18 to 2027-07-17',
+            'clear_bed 2027-07-24',
+        ], self::work(self::draw()->plant('p', 'pea', 0, 0, '2027-03-10')->plan()));
+    }
+
+    public function test_what_is_raised_under_cover_is_planted_out(): void
+    {
+        $work = self::work(self::draw()->plant('p', 'squash-pepo', 0, 0, '2027-04-28', ['plant_out' => '2027-05-24'])->plan());
+        self::assertContains('plant_out 2027-05-24', $work);
+        self::assertSame('sow 2027-04-28', $work[0]);
+    }
+
+    public function test_roots_are_lifted_looked_over_and_put_out_again(): void
+    {
+        // First frost 28 October, last 20 April.
+        $work = self::work(self::draw()->plant('p', 'carrot', 0, 0, '2026-06-08', ['lifted' => true])->plan());
+        self::assertContains('lift 2026-10-14 to 2026-10-28', $work);
+        self::assertContains('sort 2027-01-15 to 2027-01-29', $work);
+        self::assertContains('replant 2027-03-16 to 2027-04-20', $work);
+        self::assertSame($work, array_values(array_filter($work)), 'in order of time');
+        $left = self::work(self::draw()->plant('p', 'carrot', 0, 0, '2026-06-08')->plan());
+        self::assertSame([], array_filter($left, static fn (string $task): bool => str_starts_with($task, 'lift')));
+        // Nothing of an annual is lifted, whatever is ticked.
+        self::assertNotContains('sort 2028-01-15 to 2028-01-29', self::work(self::draw()->plant('p', 'pea', 0, 0, '2027-03-10', ['lifted' => true])->plan()));
+    }
+
+    public function test_a_cage_is_up_three_days_before_bloom_and_what_needs_hands_gets_them(): void
+    {
+        // Squash: 60 days to bloom.
+        $caged = self::work(self::draw()->plant('p', 'squash-pepo', 0, 0, '2027-05-01', ['cover' => 'caged', 'plants' => 10])->plan());
+        self::assertContains('cover_up 2027-06-27 to 2027-06-30', $caged);
+        self::assertContains('pollinate 2027-06-30 to 2027-07-04', $caged, 'half as many mornings as plants');
+        $selfer = self::work(self::draw()->plant('p', 'tomato', 0, 0, '2027-03-15', ['cover' => 'caged'])->plan());
+        self::assertSame([], array_filter($selfer, static fn (string $task): bool => str_starts_with($task, 'pollinate')), 'a tomato pollinates itself');
+        $bagged = self::work(self::draw()->plant('p', 'tomato', 0, 0, '2027-03-15', ['cover' => 'bagged', 'plants' => 2])->plan());
+        self::assertCount(1, array_filter($bagged, static fn (string $task): bool => str_starts_with($task, 'pollinate')));
+    }
+
+    public function test_alternating_cages_are_changed_over_all_through_bloom(): void
+    {
+        $plan = self::draw()->plant('p', 'squash-pepo', 0, 0, '2027-05-01', ['cover' => 'alternate'])->plan();
+        self::assertContains('change_cages 2027-06-30 to 2027-08-23', self::work($plan));
+        self::assertTrue(PlanTaskKind::ChangeCages->isDaily());
+        self::assertFalse(PlanTaskKind::Lift->isDaily());
+    }
+
+    public function test_food_has_no_seed_work_and_what_is_left_out_none_at_all(): void
+    {
+        $food = self::work(self::draw()->plant('p', 'lettuce', 0, 0, '2027-04-01', ['purpose' => 'food', 'flowers' => false])->plan());
+        self::assertSame(['sow 2027-04-01', 'clear_bed 2027-08-09'], $food);
+        self::assertSame([], self::work(self::draw()->plant('p', 'lettuce', 0, 0, '2027-04-01', ['out' => true])->plan()));
+    }
+
+    public function test_bloom_that_has_been_seen_needs_no_watching_for(): void
+    {
+        $work = self::work(self::draw()->plant('p', 'pea', 0, 0, '2027-03-10', ['first_bloom' => '2027-05-20'])->plan());
+        self::assertSame(['sow 2027-03-10', 'look_for_ripe 2027-06-29 to 2027-07-28', 'clear_bed 2027-08-04'], $work);
+    }
+
+    public function test_the_work_of_several_stands_in_order_of_time(): void
+    {
+        $days = array_map(static fn (PlanTask $task): string => $task->on->format('Y-m-d'), PlanTasks::of(
+            self::draw()->plant('a', 'pea', 0, 0, '2027-03-10')->plant('b', 'leek', 5, 0, '2026-03-10', ['lifted' => true])->plant('c', 'squash-pepo', 10, 0, '2027-05-01')->plan(),
+        ));
+        $sorted = $days;
+        sort($sorted);
+        self::assertSame($sorted, $days);
+    }
+
+    /** @return list<string> */
+    private static function work(SeasonPlan $plan): array
+    {
+        return array_map(
+            static fn (PlanTask $task): string => $task->kind->value.' '.$task->on->format('Y-m-d').($task->until === null ? '' : ' to '.$task->until->format('Y-m-d')),
+            PlanTasks::of($plan),
+        );
+    }
+
+    private static function draw(): Drawing
+    {
+        return new Drawing(self::crops());
+    }
+}
