@@ -122,3 +122,24 @@ test('the work of the plan can be taken along as a calendar, and beds are dragge
   await page.mouse.up();
   await expect(page.getByRole('button', { name: 'Take back: moved Long bed' })).toBeVisible();
 });
+
+test('a mistake in the garden stands at its field, and nothing of it is kept', async ({ page }) => {
+  await page.goto('/plot/plan/2035');
+  await page.getByRole('button', { name: 'Start on bare ground' }).click();
+  await page.getByRole('tab', { name: 'Garden' }).click();
+  const width = page.getByLabel('Width');
+  const frost = page.getByLabel('Last frost, month-day');
+  await frost.fill('31 April');
+  await width.fill('0');
+  await page.getByRole('button', { name: 'Keep the garden' }).click();
+  await expect(width).toHaveAttribute('aria-invalid', 'true');
+  await expect(frost).toHaveValue('31 April');
+  await width.fill('30');
+  await page.getByRole('button', { name: 'Keep the garden' }).click();
+  await expect(frost).toHaveAttribute('aria-invalid', 'true');
+  await expect(page.getByText('The last frost in spring must be a day of the year, as 04-20.')).toBeVisible();
+  await expect(width).toHaveValue('30');
+  await expect(page.getByRole('group', { name: 'The garden, 20 by 12 m' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('group', { name: 'The garden, 20 by 12 m' })).toBeVisible();
+});

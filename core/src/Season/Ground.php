@@ -66,7 +66,7 @@ final readonly class Ground
     /** @throws PlanRefused */
     private static function day(PlanFields $fields, string $field, string $what): string
     {
-        $day = $fields->text($field, $what, 5);
+        $day = $fields->text($field, $what, 40);
         // Of a leap year, so that 29 February may stand.
         $date = \DateTimeImmutable::createFromFormat('!Y-m-d', "2024-$day");
         if ($date === false || $date->format('m-d') !== $day) {

@@ -1,13 +1,17 @@
 import Box from '@mui/material/Box';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import dayjs from 'dayjs';
 import type { Plan } from '../../../api/client';
 import { useInk } from '../../../charts/Chart';
 import { shortDay } from '../../../words';
 
-const ROW = 26;
 const NAMES = 130;
+const NEVER = '9999-12-31';
 
-/** When each planting blooms and ripens, a line each; days on which it would be crossed are marked in its line. */
+/**
+ * When each planting blooms and ripens, a line each; days on which it would be crossed are marked in its line. Every
+ * planting has a line to be chosen by: on the plan, drawn to scale, a small one is less than a finger wide.
+ */
 export function BloomStrips({
   plan,
   chosen,
@@ -18,11 +22,14 @@ export function BloomStrips({
   onChoose: (id: string) => void;
 }) {
   const { ink, faint, quiet, alarm } = useInk();
+  const finger = useMediaQuery('(pointer: coarse), (max-width: 600px)');
+  const row = finger ? 44 : 26;
+  const down = (row - 26) / 2;
   const out = new Set(plan.content.plantings.filter((p) => p.out).map((p) => p.id));
   const rows = plan.plantings
-    .filter((course) => course.bloom_first !== null && !out.has(course.id))
-    .sort((a, b) => (a.bloom_first ?? '').localeCompare(b.bloom_first ?? ''));
-  if (rows.length === 0) return null;
+    .filter((course) => !out.has(course.id))
+    .sort((a, b) => (a.bloom_first ?? NEVER).localeCompare(b.bloom_first ?? NEVER));
+  if ((rows[0]?.bloom_first ?? null) === null) return null;
   const ends = rows.map((course) => course.ripe_to ?? course.bloom_last ?? '');
   const start = dayjs(rows[0]?.bloom_first).startOf('month');
   const end = dayjs([...ends].sort().pop()).endOf('month');
@@ -51,9 +58,9 @@ export function BloomStrips({
             sx={(t) => ({
               position: 'absolute',
               left: 0,
-              top: i * ROW,
+              top: i * row,
               width: NAMES - 8,
-              height: ROW,
+              height: row,
               p: 0,
               border: 0,
               textAlign: 'left',
@@ -70,18 +77,18 @@ export function BloomStrips({
             {course.variety}
           </Box>
         ))}
-        <svg width="100%" height={rows.length * ROW + 22} style={{ display: 'block', overflow: 'visible' }}>
+        <svg width="100%" height={rows.length * row + 22} style={{ display: 'block', overflow: 'visible' }}>
           {months.map((month) => (
             <g key={month.format()}>
               <line
                 x1={at(month.format('YYYY-MM-DD'))}
                 x2={at(month.format('YYYY-MM-DD'))}
                 y1={0}
-                y2={rows.length * ROW}
+                y2={rows.length * row}
                 stroke={quiet}
                 strokeWidth={2}
               />
-              <text x={at(month.format('YYYY-MM-DD'))} y={rows.length * ROW + 17} fontSize={14} fill={faint}>
+              <text x={at(month.format('YYYY-MM-DD'))} y={rows.length * row + 17} fontSize={14} fill={faint}>
                 {month.toDate().toLocaleDateString(undefined, { month: 'short' })}
               </text>
             </g>
@@ -89,17 +96,25 @@ export function BloomStrips({
           {rows.map((course, i) => {
             const risks =
               plan.risks.find((r) => r.planting === course.id && r.verdict === 'act')?.sources ?? [];
+            if (course.bloom_first === null) {
+              return (
+                <text key={course.id} x={4} y={i * row + row / 2 + 5} fontSize={14} fill={faint}>
+                  not in bloom this year
+                </text>
+              );
+            }
             return (
               <g
                 key={course.id}
+                transform={`translate(0 ${i * row + down})`}
                 role="img"
-                aria-label={`${course.variety} blooms ${shortDay(course.bloom_first ?? '')} to ${shortDay(course.bloom_last ?? '')}`}
+                aria-label={`${course.variety} blooms ${shortDay(course.bloom_first)} to ${shortDay(course.bloom_last ?? '')}`}
               >
                 {course.ripe_from !== null && (
                   <rect
                     x={at(course.ripe_from)}
                     width={wide(course.ripe_from, course.ripe_to)}
-                    y={i * ROW + 6}
+                    y={6}
                     height={11}
                     fill="none"
                     stroke={faint}
@@ -109,7 +124,7 @@ export function BloomStrips({
                 <rect
                   x={at(course.bloom_first)}
                   width={wide(course.bloom_first, course.bloom_last)}
-                  y={i * ROW + 4}
+                  y={4}
                   height={15}
                   fill={ink}
                 />
@@ -120,7 +135,7 @@ export function BloomStrips({
                       key={risk.id}
                       x={at(risk.from)}
                       width={wide(risk.from, risk.to)}
-                      y={i * ROW + 20}
+                      y={20}
                       height={4}
                       fill={alarm}
                     />

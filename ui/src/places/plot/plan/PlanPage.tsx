@@ -67,7 +67,7 @@ function OpenPlan({ plan }: { plan: Plan }) {
     <Box sx={{ px: { xs: 1.5, md: 3 }, py: 2 }}>
       <PlanHead plan={plan} undo={() => undo.mutate(undefined)} busy={save.isPending || undo.isPending} />
       {undo.error !== null && <Trouble>{undo.error.message}</Trouble>}
-      {refused !== undefined && !editing && <Trouble>{refused.message}</Trouble>}
+      {refused !== undefined && !editing && view !== 'garden' && <Trouble>{refused.message}</Trouble>}
       <Box
         sx={{
           display: 'grid',
