@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Handbook;
 
 use App\Models\Planting;
+use App\Plans\PlansAfresh;
 use App\Projection\Projector;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -86,6 +87,7 @@ final readonly class HandbookWriter
         $projector = app(Projector::class);
         Planting::query()->with('variety')->whereHas('variety', static fn ($variety) => $variety->where('crop', $crop))
             ->each(static fn (Planting $planting) => $projector->plantingWithLots($planting));
+        app(PlansAfresh::class)->all();
     }
 
     private function renew(): void

@@ -10,6 +10,7 @@ use App\Models\Lot;
 use App\Models\Planting;
 use App\Models\Variety;
 use App\Moment;
+use App\Plans\PlansAfresh;
 use App\Projection\Projector;
 use Closure;
 use DateTimeImmutable;
@@ -34,6 +35,7 @@ final readonly class JournalWriter
         private Clock $clock,
         private Projector $projector,
         private Practice $practice,
+        private PlansAfresh $plans,
     ) {}
 
     /**
@@ -123,7 +125,7 @@ final readonly class JournalWriter
                 $this->mustPrecedePickings($planting, $entry->happenedAt);
             }
             $this->keep(Subject::Planting, $planting->id, $entry, $draft->by);
-            $this->projector->plantingWithLots($planting);
+            $this->plantingChanged($planting);
         });
     }
 
@@ -149,9 +151,16 @@ final readonly class JournalWriter
             if ($subject === Subject::Lot) {
                 $this->projector->lot(Lot::query()->with(['variety', 'planting.variety'])->findOrFail($target->subject_id));
             } else {
-                $this->projector->plantingWithLots(Planting::query()->with('variety')->findOrFail($target->subject_id));
+                $this->plantingChanged(Planting::query()->with('variety')->findOrFail($target->subject_id));
             }
         });
+    }
+
+    /** What hangs on a planting: its own lists, its lots, and the plan that it was grown by. */
+    private function plantingChanged(Planting $planting): void
+    {
+        $this->projector->plantingWithLots($planting);
+        $this->plans->grown($planting);
     }
 
     /** @throws EntryRefused */

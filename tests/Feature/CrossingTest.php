@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
 use Tests\Support\Keeper;
 use Tests\TestCase;
@@ -64,6 +65,8 @@ final class CrossingTest extends TestCase
 
         $this->record($code, 'first_bloom', [], '2026-05-20T08:00');
         self::assertSame('2026-05-20', $this->getJson('/api/plans/2026')->json('plantings.0.bloom_first'));
+        self::assertSame('2026-06-29', self::ripe($this->getJson('/api/plans/2026')->json('tasks')), 'and the work follows at once');
+        self::assertStringContainsString('DTSTART;VALUE=DATE:20260629', (string) $this->get('/api/plans/2026/calendar.ics')->getContent());
         // Peas: 40 days from the first flower to the first ripe seed.
         self::assertSame('2026-06-29T09:00', $this->getJson("/api/plantings/$code")->json('tasks.0.opens'));
         self::assertStringContainsString('40 to 60 days after the first flower', $this->getJson("/api/plantings/$code")->json('tasks.0.why'));
@@ -89,6 +92,37 @@ final class CrossingTest extends TestCase
             'id' => (string) Str::uuid7(), 'planting' => (string) Str::uuid7(), 'variety' => $variety, 'spot' => '', 'happened_at' => $at,
             'payload' => ['plants' => 5, 'sown_from' => $from],
         ])->assertOk()->json('code');
+    }
+
+    public function test_an_own_figure_and_a_struck_observation_move_the_work_of_the_plan(): void
+    {
+        $keeper = new Keeper($this);
+        $variety = $keeper->variety('pea', 'Coxswain');
+        $code = $this->sow($variety, '2026-03-10T10:00');
+        $this->postJson('/api/plans', ['year' => 2026]);
+        $plan = $this->getJson('/api/plans/2026')->json();
+        $this->putJson('/api/plans/2026', ['version' => 1, 'content' => [...$plan['content'], 'plantings' => [[
+            'id' => 'p', 'crop' => 'pea', 'variety' => $variety, 'plants' => 40, 'purpose' => 'seed', 'sow' => '2026-03-10', 'code' => $code,
+            'spot' => ['x' => 0, 'y' => 0, 'width' => 2, 'depth' => 1],
+        ]]]])->assertOk();
+        // 60 days to bloom and 40 more: 18 June.
+        $ripe = fn (): ?string => self::ripe($this->getJson('/api/plans/2026')->json('tasks'));
+        self::assertSame('2026-06-18', $ripe());
+        $seen = $this->record($code, 'first_bloom', [], '2026-05-20T08:00');
+        self::assertSame('2026-06-29', $ripe());
+        $this->postJson("/api/entries/$seen/strike", ['id' => (string) Str::uuid7()])->assertOk();
+        self::assertSame('2026-06-18', $ripe());
+
+        $this->putJson('/api/crops/pea/figures', ['path' => 'growing.bloom_to_ripe.0', 'value' => 30])->assertOk();
+        self::assertSame('2026-06-08', $ripe());
+        self::assertSame(0, Artisan::call('marrow:rebuild'));
+        self::assertSame('2026-06-08', $ripe());
+    }
+
+    /** @param  list<array{kind: string, on: string}>  $tasks */
+    private static function ripe(array $tasks): ?string
+    {
+        return array_column($tasks, 'on', 'kind')['look_for_ripe'] ?? null;
     }
 
     /** @param  array<string, mixed>  $payload */

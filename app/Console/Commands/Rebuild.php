@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Plans\PlansAfresh;
 use App\Projection\Projector;
 use Illuminate\Console\Command;
 
@@ -11,12 +12,13 @@ final class Rebuild extends Command
 {
     protected $signature = 'marrow:rebuild';
 
-    protected $description = 'Reckon every list and every due task afresh from the journal';
+    protected $description = 'Reckon every list and every due task afresh from the journal and the plans';
 
-    public function handle(Projector $projector): int
+    public function handle(Projector $projector, PlansAfresh $plans): int
     {
         $projector->rebuild();
-        $this->info('Everything has been reckoned afresh from the journal.');
+        $plans->all();
+        $this->info('Everything has been reckoned afresh from the journal and the plans.');
 
         return self::SUCCESS;
     }
