@@ -122,6 +122,13 @@ final class PlanWordsTest extends TestCase
         ], $said);
     }
 
+    public function test_a_cage_with_nothing_to_take_turns_with(): void
+    {
+        $plan = $this->draw()->plant('bell', 'squash-pepo', 0, 0, '2027-05-01', ['cover' => 'alternate', 'spot' => ['x' => 0, 'y' => 0, 'width' => 5, 'depth' => 5]])->plan();
+        $said = array_map(fn ($remark): string => self::words($plan)->remark($remark), PlanRemarks::of($plan, GardenIsolation::of($plan)->courses));
+        self::assertContains('The cage of Bell Buoy is to be opened in turn, but no other that it crosses with is: on the days it stands open it is as good as uncovered.', $said);
+    }
+
     public function test_how_many_plants_it_takes(): void
     {
         $plan = $this->draw()->plant('bell', 'leek', 0, 0, '2027-03-10', ['plants' => 20, 'seeds_wanted' => 3000])->plant('lead', 'leek', 5, 0, '2027-03-10', ['purpose' => 'food'])->plan();

@@ -13,4 +13,7 @@ enum PlanRemarkKind: string
     case CannotRipen = 'cannot_ripen';
     case OutBeforeFrost = 'out_before_frost';
     case TooFewParents = 'too_few_parents';
+
+    /** Its cage is opened in turn, and no other has the other days. */
+    case NoTurns = 'no_turns';
 }

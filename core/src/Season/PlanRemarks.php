@@ -16,6 +16,9 @@ final class PlanRemarks
         $remarks = self::beds($plan);
         foreach ($plan->standing() as $i => $planting) {
             array_push($remarks, ...self::planting($planting, $courses[$planting->id], $plan->ground));
+            if ($planting->cover === Cover::Alternate && CageRota::of($plan, $planting)->others === []) {
+                $remarks[] = new PlanRemark(PlanRemarkKind::NoTurns, $planting);
+            }
             foreach (array_slice($plan->standing(), $i + 1) as $other) {
                 if ($planting->spot->overlaps($other->spot) && self::atOneTime($courses[$planting->id], $courses[$other->id])) {
                     $remarks[] = new PlanRemark(PlanRemarkKind::SpotsOverlap, $planting, $other->id);

@@ -55,6 +55,12 @@ final class PlanRemarksTest extends CoreTestCase
         self::assertSame([], self::of(self::draw()->plant('p', 'pea', 0, 0, '2027-03-10'), PlanRemarkKind::OutBeforeFrost), 'peas bear frost');
     }
 
+    public function test_a_cage_opened_in_turn_wants_another_to_take_turns_with(): void
+    {
+        $alone = self::draw()->plant('p', 'squash-pepo', 0, 0, more: ['cover' => 'alternate'])->plant('q', 'squash-maxima', 9, 0, more: ['cover' => 'alternate'])->plant('r', 'squash-maxima', 18, 0, more: ['cover' => 'alternate']);
+        self::assertSame('p', self::only($alone, PlanRemarkKind::NoTurns)->planting?->id);
+    }
+
     public function test_too_few_parents_are_told_how_many_keep_a_variety(): void
     {
         self::assertSame(20, self::only(self::draw()->plant('p', 'carrot', 0, 0, '2026-06-01', ['plants' => 12]), PlanRemarkKind::TooFewParents)->figure);
