@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Words;
 
 use Marrow\Core\Botany\BreedingSystem;
+use Marrow\Core\Botany\CleaningWay;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\DrynessTest;
 use Marrow\Core\Botany\KeptBy;
 use Marrow\Core\Botany\LifeCycle;
 use Marrow\Core\Botany\Light;
 use Marrow\Core\Botany\PollenCarrier;
+use Marrow\Core\Botany\Wind;
+use Marrow\Core\Cleaning\FermentWindow;
 use Marrow\Core\Storage\ConstantsBasis;
 
 /** The pages of the handbook: a crop in sentences, from its figures. */
@@ -129,11 +132,44 @@ final readonly class HandbookWords
         ]);
     }
 
+    /**
+     * With what holes and what wind, or how long in water: the figures of the work.
+     *
+     * @return list<string>
+     */
+    public function screening(): array
+    {
+        $cleaning = $this->crop->cleaning;
+        $screens = $cleaning->screens;
+
+        return self::filled([
+            $cleaning->way === CleaningWay::Ferment ? sprintf('At 21 °C the ferment takes about %s; half as long for every 10 °C warmer.', Quantity::hours(FermentWindow::at(21)->typicalHours)) : null,
+            match (true) {
+                $cleaning->soakHours === null => null,
+                $cleaning->soakHours <= 0.0 => 'Rinse it at once: it is not left in water.',
+                default => sprintf('It may lie in water for %s at the most.', Quantity::hours($cleaning->soakHours)),
+            },
+            match (true) {
+                $screens === null => null,
+                $cleaning->way === CleaningWay::Thresh => sprintf('Screens to begin with: round holes of %s let the seed through and hold the trash, holes of %s hold the seed and let dust and broken bits through.', self::hole($screens->through), self::hole($screens->holding)),
+                default => sprintf('Rinse it in a sieve with holes no wider than %s.', self::hole($screens->holding)),
+            },
+            match ($cleaning->wind) {
+                null => null,
+                Wind::Breath => 'Winnow with your breath alone: any wind takes the seed along.',
+                Wind::Light => 'Winnow in a light breeze, or with a slow fan at arm’s length.',
+                Wind::Steady => 'Winnow in a steady breeze.',
+                Wind::Strong => 'It bears a strong wind: winnow on a windy day, or close to a fan.',
+            },
+        ]);
+    }
+
     /** @return list<string> */
     public function clean(): array
     {
         return self::filled([
-            $this->crop->cleaningNote,
+            $this->crop->cleaning->note,
+            ...$this->screening(),
             $this->crop->lookAlikes === null ? null : 'Worth knowing: '.lcfirst($this->crop->lookAlikes).'.',
             $this->crop->dust ? 'The seed is like dust: work out of the wind, over white paper.' : null,
         ]);
@@ -199,6 +235,11 @@ final readonly class HandbookWords
     public static function years(float $years): string
     {
         return $years < 1 ? Quantity::number((int) round($years * 12), 'month') : rtrim(rtrim(number_format($years, 1), '0'), '.')."\u{00A0}".($years === 1.0 ? 'year' : 'years');
+    }
+
+    private static function hole(float $millimetres): string
+    {
+        return rtrim(rtrim(number_format($millimetres, 2, '.', ''), '0'), '.')."\u{00A0}mm";
     }
 
     public static function metres(float $metres): string

@@ -48,6 +48,18 @@ final class HandbookTest extends TestCase
         self::assertStringContainsString('kept by its tubers', $text('potato'));
     }
 
+    public function test_it_says_what_to_clean_with(): void
+    {
+        $clean = fn (string $key): string => str_replace("\u{00A0}", ' ', implode(' ', array_column($this->getJson("/api/crops/$key")->json('sections'), 'paragraphs', 'key')['clean']));
+        self::assertStringContainsString('round holes of 2.5 mm let the seed through and hold the trash, holes of 1.25 mm hold the seed', $clean('leek'));
+        self::assertStringContainsString('Winnow with your breath alone', $clean('foxglove'));
+        self::assertStringContainsString('At 21 °C the ferment takes about 72 h', $clean('tomato'));
+        self::assertStringContainsString('Rinse it in a sieve with holes no wider than 1.75 mm.', $clean('tomato'));
+        self::assertStringContainsString('It may lie in water for 24 h at the most.', $clean('squash-pepo'));
+        self::assertStringContainsString('Rinse it at once', $clean('pepper'));
+        self::assertStringNotContainsString('mm', $clean('chayote'));
+    }
+
     public function test_one_name_may_mean_several_species(): void
     {
         $crops = $this->getJson('/api/crops')->assertOk()->json();

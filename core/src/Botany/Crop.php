@@ -63,8 +63,7 @@ final readonly class Crop
         public array $strangers,
         public Parents $parents,
         public Growing $growing,
-        public CleaningWay $cleaning,
-        public string $cleaningNote,
+        public Cleaning $cleaning,
         public Ripening $ripening,
         public ?float $jarMoisture,
         public string $drynessSign,
@@ -130,6 +129,6 @@ final readonly class Crop
 
     public function isWetCleaned(): bool
     {
-        return $this->cleaning !== CleaningWay::Thresh;
+        return $this->cleaning->way !== CleaningWay::Thresh;
     }
 }

@@ -31,6 +31,8 @@ final class CropFigureList
             'drying.max_temperature' => ['dried at no more than', '°C'],
             'seed.tsm.0' => ['1000 seeds weigh, at the least', 'g'],
             'seed.tsm.1' => ['1000 seeds weigh, at the most', 'g'],
+            'seed.width.0' => ['seeds are broad, at the least', 'mm'],
+            'seed.width.1' => ['seeds are broad, at the most', 'mm'],
             'seed.per_plant.0' => ['seeds of a plant, at the least', 'seeds'],
             'seed.per_plant.1' => ['seeds of a plant, at the most', 'seeds'],
             'seed.oil' => ['oil, of dry mass', '%'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Botany;
 
+use Marrow\Core\Cleaning\Screens;
 use Marrow\Core\Isolation\IsolationDistances;
 use Marrow\Core\Storage\ViabilityConstants;
 
@@ -58,8 +59,7 @@ final readonly class CropFile
             strangers: $this->strangers(),
             parents: $this->parents(),
             growing: $growing,
-            cleaning: $f->one('cleaning.way', CleaningWay::tryFrom(...)),
-            cleaningNote: $f->text('cleaning.note'),
+            cleaning: $this->cleaning(),
             ripening: $this->ripening($growing),
             jarMoisture: $storage === StorageBehaviour::Orthodox ? $f->number('drying.jar_moisture', 3, 15) : null,
             drynessSign: $f->text('drying.sign'),
@@ -168,6 +168,21 @@ final readonly class CropFile
             (int) $passesMax,
             (int) $restMin,
             (int) $restMax,
+        );
+    }
+
+    private function cleaning(): Cleaning
+    {
+        $f = $this->figures;
+        // A crop that a keeper added before these were asked for lacks them.
+        $width = $f->has('seed.width') ? $f->range('seed.width', 0.1, 60) : null;
+
+        return new Cleaning(
+            $f->one('cleaning.way', CleaningWay::tryFrom(...)),
+            $f->text('cleaning.note'),
+            $f->has('cleaning.wind') ? $f->one('cleaning.wind', Wind::tryFrom(...)) : null,
+            $f->has('cleaning.soak_hours') ? $f->number('cleaning.soak_hours', 0, 72) : null,
+            $width === null ? null : Screens::forSeed(...$width),
         );
     }
 

@@ -34,7 +34,7 @@ final class CleaningCourse
     /** @throws EntryRefused */
     public function fermentStarted(FermentStarted $ferment, \DateTimeImmutable $at): void
     {
-        if ($this->crop->cleaning === CleaningWay::Thresh) {
+        if ($this->crop->cleaning->way === CleaningWay::Thresh) {
             throw EntryRefused::outOfPlace(sprintf('%s is threshed dry, not fermented.', $this->crop->name));
         }
         $this->mustBe($at, 'A ferment starts with uncleaned seed', CleaningStage::Uncleaned);
@@ -66,7 +66,7 @@ final class CleaningCourse
     /** @throws EntryRefused */
     public function threshed(?float $mass, \DateTimeImmutable $at): void
     {
-        if ($this->crop->cleaning !== CleaningWay::Thresh) {
+        if ($this->crop->cleaning->way !== CleaningWay::Thresh) {
             throw EntryRefused::outOfPlace(sprintf('%s seed comes out of wet fruit; there is nothing to thresh.', $this->crop->name));
         }
         $this->mustBe($at, 'Seed is threshed before it is winnowed', CleaningStage::Uncleaned, CleaningStage::Threshed);

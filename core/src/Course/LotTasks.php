@@ -89,7 +89,7 @@ final readonly class LotTasks
     {
         $crop = $this->lot->facts->crop;
         $rest = $crop->ripening;
-        $kind = match ($crop->cleaning) {
+        $kind = match ($crop->cleaning->way) {
             CleaningWay::Ferment => TaskKind::StartFerment,
             CleaningWay::Rinse => TaskKind::Wash,
             CleaningWay::Thresh => TaskKind::Thresh,

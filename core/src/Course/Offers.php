@@ -34,7 +34,7 @@ final class Offers
     private static function bench(LotCourse $lot): array
     {
         return match ($lot->cleaning->stage) {
-            CleaningStage::Uncleaned => match ($lot->facts->crop->cleaning) {
+            CleaningStage::Uncleaned => match ($lot->facts->crop->cleaning->way) {
                 CleaningWay::Ferment => [EntryKind::FermentStarted, EntryKind::Rinsed, EntryKind::Picked],
                 CleaningWay::Rinse => [EntryKind::Rinsed, EntryKind::Picked],
                 CleaningWay::Thresh => [EntryKind::Threshed, EntryKind::Picked],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Botany;
 
+use Marrow\Core\Botany\CleaningWay;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropFile;
 use Marrow\Core\Botany\CropKind;
@@ -12,6 +13,7 @@ use Marrow\Core\Botany\LifeCycle;
 use Marrow\Core\Botany\PollenCarrier;
 use Marrow\Core\Botany\StorageBehaviour;
 use Marrow\Core\Botany\UnsoundCrop;
+use Marrow\Core\Botany\Wind;
 use Marrow\Core\Drying\Equilibrium;
 use Marrow\Core\Isolation\Compatibility;
 use Marrow\Core\Storage\ConstantsBasis;
@@ -71,6 +73,44 @@ final class CropReferenceTest extends CoreTestCase
                 $rh = Equilibrium::seedRh($crop->jarMoisture, 20.0, $crop->oil);
                 self::assertGreaterThan(0.2, $rh, $crop->key);
                 self::assertLessThan(0.45, $rh, $crop->key);
+            }
+        }
+    }
+
+    public function test_each_is_cleaned_with_the_figures_that_its_way_wants(): void
+    {
+        foreach (self::crops()->all() as $crop) {
+            $cleaning = $crop->cleaning;
+            self::assertSame($cleaning->way === CleaningWay::Rinse, $cleaning->soakHours !== null, $crop->key);
+            if ($crop->bearsDrying()) {
+                self::assertSame($cleaning->way === CleaningWay::Thresh, $cleaning->wind !== null, $crop->key);
+                self::assertNotNull($cleaning->screens, $crop->key);
+            }
+        }
+    }
+
+    public function test_the_lightest_seed_is_never_given_the_strongest_wind(): void
+    {
+        foreach (self::crops()->all() as $crop) {
+            match ($crop->cleaning->wind) {
+                Wind::Breath => self::assertLessThan(6, $crop->tsmLow, $crop->key),
+                Wind::Strong => self::assertGreaterThan(50, $crop->tsmLow, $crop->key),
+                default => null,
+            };
+            self::assertFalse($crop->dust && $crop->cleaning->wind !== Wind::Breath, $crop->key);
+        }
+    }
+
+    public function test_the_breadth_of_seed_fits_its_weight(): void
+    {
+        foreach (self::crops()->all() as $crop) {
+            $width = self::seedWidth($crop->key);
+            if ($width !== null) {
+                // A ball of seed weighs about 0.6 mg a cubic millimetre; a needle a dozen times that for its breadth, a disc a twentieth.
+                $milligrams = sqrt($crop->tsmLow * $crop->tsmHigh);
+                $ratio = $milligrams / sqrt($width[0] * $width[1]) ** 3;
+                self::assertGreaterThan(0.03, $ratio, $crop->key);
+                self::assertLessThan(9, $ratio, $crop->key);
             }
         }
     }
@@ -140,6 +180,15 @@ final class CropReferenceTest extends CoreTestCase
         }
     }
 
+    /** @return array{float, float}|null mm */
+    private static function seedWidth(string $key): ?array
+    {
+        /** @var array{seed: array{width?: array{float, float}}} $file */
+        $file = json_decode((string) file_get_contents(__DIR__."/../../data/crops/$key.json"), true);
+
+        return $file['seed']['width'] ?? null;
+    }
+
     /** @param  \Closure(array<string, mixed>): array<string, mixed>  $spoil */
     #[DataProvider('spoiled')]
     public function test_an_unsound_file_is_refused_with_the_figure_at_fault(\Closure $spoil, string $figure): void
@@ -156,6 +205,8 @@ final class CropReferenceTest extends CoreTestCase
     {
         $with = static fn (array $change): \Closure => static fn (array $data): array => array_replace_recursive($data, $change);
         yield 'no name' => [static fn (array $data): array => array_diff_key($data, ['name' => 1]), 'name'];
+        yield 'an unknown wind' => [$with(['cleaning' => ['wind' => 'gale']]), 'cleaning.wind'];
+        yield 'seed broader than a fist' => [$with(['seed' => ['width' => [2, 90]]]), 'seed.width'];
         yield 'unknown way of cleaning' => [$with(['cleaning' => ['way' => 'boil']]), 'cleaning.way'];
         yield 'last count before the first' => [$with(['germination' => ['last_count' => 2]]), 'germination.last_count'];
         yield 'impossible oil' => [$with(['seed' => ['oil' => 1.2]]), 'seed.oil'];

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Cleaning;
+
+use Marrow\Core\InvalidFigure;
+
+/**
+ * Screens with round holes for seed of a known breadth: one that lets all the seed through and holds the trash, and one
+ * that holds all the seed and lets the dust through. Seven in a hundred to spare either way, then the nearest hole that
+ * is common: general practice, and a first try; a handful on the screen has the last word.
+ */
+final readonly class Screens
+{
+    private const TO_SPARE = 0.07;
+
+    /** Holes come in steps of a tenth of a millimetre for fine seed, and of coarser ones for coarser. */
+    private const STEPS = [[1.0, 0.1], [3.0, 0.25], [10.0, 0.5], [INF, 1.0]];
+
+    /**
+     * @param  float  $through  holes that all the seed falls through, mm
+     * @param  float  $holding  holes that none of the seed falls through, mm
+     */
+    private function __construct(public float $through, public float $holding) {}
+
+    /**
+     * @param  float  $narrowest  breadth of the smallest good seed, mm, 0.1 … 60
+     * @param  float  $broadest  breadth of the largest, mm
+     *
+     * @throws InvalidFigure
+     */
+    public static function forSeed(float $narrowest, float $broadest): self
+    {
+        InvalidFigure::unlessWithin('narrowest', $narrowest, 0.1, 60.0, 'mm');
+        InvalidFigure::unlessWithin('broadest', $broadest, $narrowest, 60.0, 'mm');
+        $through = $broadest * (1 + self::TO_SPARE);
+        $holding = $narrowest * (1 - self::TO_SPARE);
+        $coarse = self::step($through);
+        $fine = self::step($holding);
+
+        // A whisker, so that 1.1 is not taken for 1.1000000001 and sent a step too far.
+        return new self(
+            round(ceil($through / $coarse - 1e-9) * $coarse, 4),
+            max($fine, round(floor($holding / $fine + 1e-9) * $fine, 4)),
+        );
+    }
+
+    private static function step(float $hole): float
+    {
+        foreach (self::STEPS as [$below, $step]) {
+            if ($hole < $below) {
+                return $step;
+            }
+        }
+
+        return 1.0;
+    }
+}

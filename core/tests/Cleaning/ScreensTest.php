@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Tests\Cleaning;
+
+use Marrow\Core\Cleaning\Screens;
+use Marrow\Core\InvalidFigure;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class ScreensTest extends TestCase
+{
+    #[DataProvider('seeds')]
+    public function test_holes_for_seed_of_a_breadth(float $narrowest, float $broadest, float $through, float $holding): void
+    {
+        $screens = Screens::forSeed($narrowest, $broadest);
+        self::assertSame([$through, $holding], [$screens->through, $screens->holding]);
+    }
+
+    /** @return iterable<string, array{float, float, float, float}> by hand: seven in a hundred more or less, then the next hole */
+    public static function seeds(): iterable
+    {
+        // 2.2 · 1.07 = 2.354 → 2.5; 1.5 · 0.93 = 1.395 → 1.25.
+        yield 'leek' => [1.5, 2.2, 2.5, 1.25];
+        // 0.5 · 1.07 = 0.535 → 0.6; 0.3 · 0.93 = 0.279 → 0.2.
+        yield 'foxglove' => [0.3, 0.5, 0.6, 0.2];
+        // 18 · 1.07 = 19.26 → 20; 8 · 0.93 = 7.44 → 7.
+        yield 'broad bean' => [8, 18, 20, 7];
+        // 10 · 0.93 = 9.3 → 9; 14 · 1.07 = 14.98 → 15.
+        yield 'runner bean' => [10, 14, 15, 9];
+        yield 'a hole no finer than the finest' => [0.1, 0.1, 0.2, 0.1];
+    }
+
+    public function test_all_the_seed_goes_through_the_one_and_stays_on_the_other(): void
+    {
+        for ($low = 0.2; $low < 30; $low *= 1.13) {
+            foreach ([1.0, 1.2, 1.7, 2.5] as $wider) {
+                $high = min(60, $low * $wider);
+                $screens = Screens::forSeed($low, $high);
+                self::assertGreaterThan($high, $screens->through);
+                self::assertLessThan($low, $screens->holding);
+                self::assertLessThan($high * 1.07 + 1.0 + 1e-9, $screens->through, 'no coarser than one step more');
+            }
+        }
+    }
+
+    public function test_seed_of_no_breadth_and_a_range_the_wrong_way_round_are_refused(): void
+    {
+        foreach ([[0.0, 2.0], [3.0, 2.0], [2.0, 61.0]] as [$low, $high]) {
+            try {
+                Screens::forSeed($low, $high);
+                self::fail("$low to $high");
+            } catch (InvalidFigure $refused) {
+                self::assertStringContainsString('mm', $refused->getMessage());
+            }
+        }
+    }
+}
