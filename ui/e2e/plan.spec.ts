@@ -16,6 +16,8 @@ async function plan(page: Page, name: string, crop: string, species: string, x: 
   await page.getByLabel('Sown', { exact: true }).fill('2027-05-01');
   await page.getByLabel('From the left', { exact: true }).fill(x);
   await page.getByLabel('From the top', { exact: true }).fill(y);
+  await page.getByLabel('Wide', { exact: true }).fill('2');
+  await page.getByLabel('Deep', { exact: true }).fill('1');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByRole('button', { name: `${name}, 6 plants` })).toBeVisible();
 }

@@ -11,6 +11,9 @@ final readonly class PlannedPlanting
 {
     public const MOST_PLANTS = 100_000;
 
+    /** m */
+    private const SMALLEST_SIDE = 0.05;
+
     /**
      * @param  string  $id  made by whoever planned it
      * @param  string  $variety  id of the variety; plantings of one variety do not spoil one another
@@ -59,7 +62,8 @@ final readonly class PlannedPlanting
         $key = $fields->text('crop', 'The crop');
         $known = $crop($key, $fields->optionalText('variety', 'The variety')) ?? throw $fields->refused('crop', "There is no crop \"$key\" in the handbook.");
         $purpose = $fields->one('purpose', 'what it is for', Purpose::class);
-        $spot = Rectangle::read($fields->part('spot'), 0.05, Ground::FARTHEST);
+        $plants = $fields->whole('plants', 'The number of plants', 1, self::MOST_PLANTS);
+        $spot = self::spot($fields->part('spot'), $plants, $known->growing->spacing);
         if (! $spot->isWithin($ground->area())) {
             throw $fields->refused('spot', sprintf('It lies outside the garden, which is %s by %s m.', self::show($ground->width), self::show($ground->depth)));
         }
@@ -82,7 +86,7 @@ final readonly class PlannedPlanting
             $known,
             $fields->text('variety', 'The variety', 80),
             $spot,
-            $fields->whole('plants', 'The number of plants', 1, self::MOST_PLANTS),
+            $plants,
             $purpose,
             $sow,
             $plantOut,
@@ -97,6 +101,28 @@ final readonly class PlannedPlanting
             $fields->has('seeds_wanted') ? $fields->number('seeds_wanted', 'The seeds wanted', 1, 100_000_000, '') : null,
             $fields->optionalText('lot', 'The lot', 20),
             $fields->optionalText('code', 'The planting', 20),
+        );
+    }
+
+    /**
+     * Its ground: as drawn, or where a side is not said, as much as the plants need. A bed's depth alone makes rows of that
+     * depth, a depth of one spacing a single row.
+     *
+     * @param  float  $spacing  m
+     *
+     * @throws PlanRefused
+     */
+    private static function spot(PlanFields $fields, int $plants, float $spacing): Rectangle
+    {
+        $side = static fn (string $field, string $what): ?float => $fields->has($field) ? $fields->number($field, $what, self::SMALLEST_SIDE, Ground::FARTHEST, ' m') : null;
+
+        return Rectangle::forPlants(
+            $fields->number('x', 'Where it begins, from the left', -Ground::FARTHEST, Ground::FARTHEST, ' m'),
+            $fields->number('y', 'Where it begins, from the top', -Ground::FARTHEST, Ground::FARTHEST, ' m'),
+            $side('width', 'Its width'),
+            $side('depth', 'Its depth'),
+            $plants,
+            $spacing,
         );
     }
 

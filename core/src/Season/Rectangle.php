@@ -15,7 +15,7 @@ final readonly class Rectangle
     ) {}
 
     /**
-     * @param  float  $least  m, smallest side; 0 for a single plant or a neighbour's point
+     * @param  float  $least  m, smallest side; 0 for a neighbour's point
      *
      * @throws PlanRefused
      */
@@ -27,6 +27,21 @@ final readonly class Rectangle
             $fields->number('width', 'Its width', $least, $far, ' m'),
             $fields->number('depth', 'Its depth', $least, $far, ' m'),
         );
+    }
+
+    /**
+     * Ground for plants at a spacing, in rows both ways: the sides that are given stand, the others are what it takes; with
+     * neither given, as square as it goes.
+     *
+     * @param  float  $spacing  m, above 0
+     */
+    public static function forPlants(float $x, float $y, ?float $width, ?float $depth, int $plants, float $spacing): self
+    {
+        $fit = static fn (float $side): int => max(1, (int) floor($side / $spacing + 1e-6));
+        $needed = static fn (int $rows): float => round((int) ceil($plants / $rows) * $spacing, 3);
+        $depth ??= $width === null ? round(max(1, (int) floor(sqrt($plants))) * $spacing, 3) : $needed($fit($width));
+
+        return new self($x, $y, $width ?? $needed($fit($depth)), $depth);
     }
 
     /** Metres between the nearest edges; 0 where they touch or overlap. */

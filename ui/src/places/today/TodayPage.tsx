@@ -3,9 +3,9 @@ import Typography from '@mui/material/Typography';
 import type { PlanTask, Task } from '../../api/client';
 import { useFrame, useToday } from '../../api/queries';
 import { PlaceHead } from '../../kit/PlaceHead';
+import { PlanTaskRow } from '../../kit/PlanTaskRow';
 import { Empty, Trouble } from '../../kit/Section';
 import { TaskRow } from '../../kit/TaskLine';
-import { shortDay } from '../../words';
 
 /** Everything that wants hands, over all places: first what will be lost, then what is due, then what is coming. */
 export function TodayPage() {
@@ -51,25 +51,7 @@ function Planned({ tasks }: { tasks: PlanTask[] }) {
       <Typography variant="h2">From the plan</Typography>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {tasks.map((task) => (
-          <Box
-            component="li"
-            key={`${task.planting}${task.kind}${task.on}`}
-            sx={(t) => ({
-              display: 'grid',
-              gridTemplateColumns: { xs: '1fr', sm: '150px 1fr' },
-              columnGap: 2,
-              borderBottom: `1px solid ${t.vars?.palette.quiet}`,
-              py: 1,
-            })}
-          >
-            <span>
-              {shortDay(task.on)}
-              {task.until !== null && ` to ${shortDay(task.until)}`}
-            </span>
-            <span>
-              <b>{task.do}.</b> {task.why}
-            </span>
-          </Box>
+          <PlanTaskRow key={`${task.planting}${task.kind}${task.on}`} task={task} />
         ))}
       </Box>
     </Box>

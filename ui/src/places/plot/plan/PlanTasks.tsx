@@ -3,8 +3,8 @@ import Button from '@mui/material/Button';
 import dayjs from 'dayjs';
 import type { Plan, PlanTask } from '../../../api/client';
 import { useFrame } from '../../../api/queries';
+import { PlanTaskRow } from '../../../kit/PlanTaskRow';
 import { Empty } from '../../../kit/Section';
-import { shortDay } from '../../../words';
 
 /** The work of the plan, month by month; the same stands in the calendar file. */
 export function PlanTasks({ plan }: { plan: Plan }) {
@@ -52,28 +52,13 @@ function Months({ tasks }: { tasks: PlanTask[] }) {
           <Box component="h3" sx={{ typography: 'h3', m: 0 }}>
             {dayjs(`${month}-01`).toDate().toLocaleDateString(undefined, { month: 'long', year: 'numeric' })}
           </Box>
-          {tasks
-            .filter(({ on }) => on.startsWith(month))
-            .map((task) => (
-              <Box
-                key={`${task.planting}${task.kind}`}
-                sx={(t) => ({
-                  display: 'grid',
-                  gridTemplateColumns: '110px 1fr',
-                  gap: 1,
-                  borderTop: `1px solid ${t.vars?.palette.quiet}`,
-                  py: 0.5,
-                })}
-              >
-                <span>
-                  {shortDay(task.on)}
-                  {task.until !== null && ` to ${shortDay(task.until)}`}
-                </span>
-                <span>
-                  <b>{task.do}.</b> {task.why}
-                </span>
-              </Box>
-            ))}
+          <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+            {tasks
+              .filter(({ on }) => on.startsWith(month))
+              .map((task) => (
+                <PlanTaskRow key={`${task.planting}${task.kind}`} task={task} />
+              ))}
+          </Box>
         </Box>
       ))}
     </>

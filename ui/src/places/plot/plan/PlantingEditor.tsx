@@ -186,8 +186,8 @@ export function PlantingEditor({
         {text('plant_out', 'Planted out', { type: 'date', hint: 'empty if sown where it stands' })}
         {text('x', 'From the left', { unit: 'm', at: 'spot' })}
         {text('y', 'From the top', { unit: 'm', at: 'spot.y' })}
-        {text('width', 'Wide', { unit: 'm', at: 'spot.width' })}
-        {text('depth', 'Deep', { unit: 'm', at: 'spot.depth' })}
+        {text('width', 'Wide', { unit: 'm', at: 'spot.width', hint: 'empty: what the plants need' })}
+        {text('depth', 'Deep', { unit: 'm', at: 'spot.depth', hint: 'one spacing for a single row' })}
         {text('lot', 'Seed from lot', { hint: 'L7' })}
         {text('code', 'Sown as planting', {
           hint: 'P7, once it is sown: its bloom then comes from the journal',
@@ -263,8 +263,8 @@ function typedOf(known: PlannedPlanting | undefined, year: number): Typed {
     out: known?.out ?? false,
     x: shown(known?.spot.x ?? 0.5),
     y: shown(known?.spot.y ?? 0.5),
-    width: shown(known?.spot.width ?? 2),
-    depth: shown(known?.spot.depth ?? 1),
+    width: shown(known?.spot.width),
+    depth: shown(known?.spot.depth),
     plants: shown(known?.plants),
     sow: known?.sow ?? `${year}-04-15`,
     plant_out: known?.plant_out ?? '',
