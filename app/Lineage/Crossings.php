@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Lineage;
 
-use App\Http\Controllers\Controller;
+use App\Models\Code;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -98,7 +98,7 @@ final class Crossings
             /** @var object{id: string, number: int, season: int, sown_from: string} $planting */
             $plantings[$planting->id] = ['number' => $planting->number, 'season' => $planting->season];
             // "L6", or "L6, the larger seeds"; what merely mentions a code ("not L6") is not taken for one.
-            $number = preg_match('/^\s*(L\s*\d{1,9})\b/i', $planting->sown_from, $code) === 1 ? Controller::number($code[1], 'L') : null;
+            $number = preg_match('/^\s*(L\s*\d{1,9})\b/i', $planting->sown_from, $code) === 1 ? Code::number($code[1], 'L') : null;
             if ($number !== null && isset($byNumber[$number])) {
                 $sownFrom[$planting->id] = $byNumber[$number];
             }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use App\Http\Controllers\Controller;
 use App\Journal\EntryStore;
 use App\Journal\Subject;
+use App\Models\Code;
 use App\Models\Planting;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -24,7 +24,7 @@ final readonly class Observed
     {
         $numbers = [];
         foreach ($plan->plantings as $planting) {
-            $number = Controller::number($planting->code, 'P');
+            $number = Code::number($planting->code, 'P');
             if ($planting->code !== '' && $number !== null) {
                 $numbers[$planting->id] = $number;
             }

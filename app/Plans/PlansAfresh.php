@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use App\Http\Controllers\Controller;
+use App\Models\Code;
 use App\Models\Planting;
 use Illuminate\Support\Facades\DB;
 
@@ -18,7 +18,7 @@ final readonly class PlansAfresh
     {
         foreach ($this->book->years() as $year) {
             foreach ($this->book->open($year)->plan->plantings as $planned) {
-                if (Controller::number($planned->code, 'P') === $planting->number) {
+                if (Code::number($planned->code, 'P') === $planting->number) {
                     $this->write($year);
                     break;
                 }

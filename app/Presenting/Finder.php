@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
-use App\Http\Controllers\Controller;
 use App\Http\Documents\FoundDocument;
+use App\Models\Code;
 use App\Models\LotStanding;
 use App\Models\PlantingStanding;
 use Illuminate\Database\Eloquent\Builder;
@@ -26,7 +26,7 @@ final readonly class Finder
         }
         $lots = LotStanding::query()->with(['lot.variety', 'lot.standing'])
             ->join('lots', 'lots.id', '=', 'lot_standings.lot_id')->select('lot_standings.*');
-        $number = Controller::number($text, 'L');
+        $number = Code::number($text, 'L');
         // A code finds its lot before everything that merely holds the same figures.
         $lots->orderByRaw('lots.number = ? DESC', [$number ?? 0])->orderBy('used_up')->orderByDesc('lots.number');
         $plantings = PlantingStanding::query()->with('planting.variety');

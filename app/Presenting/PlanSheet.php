@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
-use App\Http\Controllers\Controller;
 use App\Http\Documents\IsolationRiskDocument;
 use App\Http\Documents\PlanContentDocument;
 use App\Http\Documents\PlanDocument;
@@ -13,6 +12,7 @@ use App\Http\Documents\PlanRemarkDocument;
 use App\Http\Documents\PlanTaskDocument;
 use App\Http\Documents\RiskSourceDocument;
 use App\Lineage\Crossings;
+use App\Models\Code;
 use App\Models\Lot;
 use App\Models\Variety;
 use App\Plans\Observed;
@@ -76,7 +76,7 @@ final readonly class PlanSheet
         $remarks = [];
         foreach ($plan->standing() as $planting) {
             foreach ($lots as $lot) {
-                if ($lot->variety_id === $planting->variety && ($planting->lot === '' || Controller::number($planting->lot, 'L') === $lot->number)) {
+                if ($lot->variety_id === $planting->variety && ($planting->lot === '' || Code::number($planting->lot, 'L') === $lot->number)) {
                     $remarks[] = new PlanRemarkDocument($planting->id, sprintf('%s, %s. %s', $words->name($planting), $lot->code(), $crossed[$lot->id]->sentence($lot->code())));
                 }
             }

@@ -47,8 +47,8 @@ final readonly class HandbookWords
         $seasons = match (true) {
             $crop->lifeCycle === LifeCycle::Annual && $growing->sowFrom >= 8 => 'is sown late in the year and makes seed the next summer',
             $crop->lifeCycle === LifeCycle::Annual => 'makes seed in the year it is sown',
-            $crop->seasonsMin === $crop->seasonsMax => 'makes seed in '.self::ordinal($crop->seasonsMin).' season',
-            default => sprintf('makes seed in %s or %s season', self::ordinal($crop->seasonsMin), self::ordinal($crop->seasonsMax)),
+            $crop->seasonsMin === $crop->seasonsMax => 'makes seed in its '.Quantity::ordinal($crop->seasonsMin).' season',
+            default => sprintf('makes seed in its %s or its %s season', Quantity::ordinal($crop->seasonsMin), Quantity::ordinal($crop->seasonsMax)),
         };
         $parents = $crop->parents;
 
@@ -258,17 +258,6 @@ final readonly class HandbookWords
         }
 
         return $from === $to ? Quantity::number($from, 'day') : "$from to $to days";
-    }
-
-    private static function ordinal(int $n): string
-    {
-        return 'its '.match ($n) {
-            1 => 'first',
-            2 => 'second',
-            3 => 'third',
-            4 => 'fourth',
-            default => $n.'th',
-        };
     }
 
     /**

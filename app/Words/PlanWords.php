@@ -187,14 +187,9 @@ final readonly class PlanWords
         return sprintf(
             'Open on %s and every %s day after; shut on the days between%s. Change over in the evening, when no bee flies.',
             implode(', ', array_map(static fn (DateTimeImmutable $open, int $i): string => $open->format(isset($days[$i + 1]) && $days[$i + 1]->format('n') === $open->format('n') ? 'j' : 'j F'), $days, array_keys($days))),
-            self::ordinal($rota->every),
+            Quantity::ordinal($rota->every),
             $others === [] ? '' : ', when '.implode(' or ', $others).' stands open',
         );
-    }
-
-    private static function ordinal(int $n): string
-    {
-        return [2 => 'second', 3 => 'third', 4 => 'fourth', 5 => 'fifth', 6 => 'sixth'][$n] ?? $n.'th';
     }
 
     public static function metres(float $metres): string

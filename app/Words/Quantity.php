@@ -68,6 +68,12 @@ final class Quantity
         return 'about '.self::seeds(round($seeds / $step) * $step);
     }
 
+    /** "first" to "sixth", then "7th": of seasons and days, which never go as far as 21. */
+    public static function ordinal(int $n): string
+    {
+        return ['first', 'second', 'third', 'fourth', 'fifth', 'sixth'][$n - 1] ?? $n.'th';
+    }
+
     public static function hours(float $hours): string
     {
         return round($hours).self::NB.'h';
