@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Season;
 
 use Marrow\Core\Season\Internal\Choices;
+use Marrow\Core\Season\Internal\PollenTable;
 use Marrow\Core\Season\Internal\Search;
 
 /**
@@ -17,12 +18,15 @@ final readonly class Remedies
     public const EXACT_PLANTINGS = 25;
 
     /** Comparisons of two choices, a second of them or so; an eighth for the other ways that are looked for beside it. */
-    private const STEPS = 400_000;
+    private const STEPS = 12_000_000;
 
-    private const STEPS_BESIDE = 50_000;
+    private const STEPS_BESIDE = 1_500_000;
+
+    /** Of all plantings of a group together: each is compared with each. */
+    private const MOST_CHOICES = 900;
 
     /** Each group has so many at the least: enough to find some way, if not the cheapest. */
-    private const FEWEST_STEPS = 2_000;
+    private const FEWEST_STEPS = 60_000;
 
     /** @param  list<Obstacle>  $obstacles  what stands in the way when there is no plan */
     private function __construct(public ?RemedyPlan $plan, public array $obstacles) {}
@@ -147,7 +151,7 @@ final readonly class Remedies
         return match (true) {
             $inAll > self::EXACT_PLANTINGS => 7,
             $inGroup <= 4 => 1,
-            $inGroup <= 8 => 3,
+            $inGroup <= 6 => 3,
             default => 7,
         };
     }
@@ -164,14 +168,18 @@ final readonly class Remedies
             }
         }
 
-        return new Search(
+        $most = max(2, intdiv(self::MOST_CHOICES, count($group)));
+        $all = array_map(static fn (PlannedPlanting $p): array => $choices->of($p, $step), $group);
+        $options = array_map(static fn (array $own): array => Choices::fewest($own, $most), $all);
+        $table = PollenTable::of(
             array_map(static fn (PlannedPlanting $p): Site => Site::ofPlanting($now->courses[$p->id]), $group),
-            array_map(static fn (PlannedPlanting $p): array => $choices->of($p, $step), $group),
+            $options,
             $fixed,
             array_map(static fn (PlannedPlanting $p): float => $p->allowed ?? $plan->isolation->allowed, $group),
             new PollenMeter($plan),
-            $steps,
         );
+
+        return new Search($options, $table, $steps, $options === $all);
     }
 
     /**

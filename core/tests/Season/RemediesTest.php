@@ -185,6 +185,47 @@ final class RemediesTest extends CoreTestCase
         self::assertWithin($plan, $found);
     }
 
+    public function test_twentyfive_that_spoil_one_another_are_solved_to_the_end(): void
+    {
+        foreach (['squash-pepo', 'pepper'] as $crop) {
+            $drawing = self::draw();
+            for ($i = 0; $i < 25; $i++) {
+                $drawing->plant("p$i", $crop, ($i % 5) * 3, intdiv($i, 5) * 3, sprintf('2027-05-%02d', 1 + $i % 20));
+            }
+            $plan = $drawing->plan();
+            $found = Remedies::find($plan, self::prefer())->plan;
+            self::assertTrue($found?->isExact, $crop);
+            self::assertWithin($plan, $found);
+        }
+    }
+
+    public function test_three_hundred_of_one_species_are_answered_without_a_claim_to_the_cheapest(): void
+    {
+        $drawing = self::draw();
+        for ($i = 0; $i < 300; $i++) {
+            $drawing->plant("p$i", 'squash-pepo', ($i % 19) * 3, intdiv($i, 19) * 2, '2027-05-01');
+        }
+        $plan = $drawing->plan();
+        $found = Remedies::find($plan, self::prefer())->plan;
+        self::assertNotNull($found);
+        self::assertFalse($found->isExact);
+        self::assertWithin($plan, $found);
+        // Six mornings and a half of bagging each: nothing worse than what anybody would think of.
+        self::assertLessThanOrEqual(300 * 6.5 + 1e-6, $found->cost());
+    }
+
+    public function test_eight_peas_a_little_too_near_to_one_another_are_solved_to_the_end(): void
+    {
+        $drawing = self::draw();
+        for ($i = 0; $i < 8; $i++) {
+            $drawing->plant("p$i", 'pea', ($i % 4) * 3, intdiv($i, 4) * 3, sprintf('2027-04-%02d', 1 + $i));
+        }
+        $plan = $drawing->plan();
+        $found = Remedies::find($plan, self::prefer())->plan;
+        self::assertTrue($found?->isExact);
+        self::assertWithin($plan, $found);
+    }
+
     public function test_mornings_count_a_round_of_two_alternating_cages_once(): void
     {
         $plan = new RemedyPlan([Remedy::alternate('a', 30), Remedy::alternate('b', 28), Remedy::bag('c', 5)], true);

@@ -27,4 +27,22 @@ final readonly class Choice
         public bool $alternate,
         public float $cost,
     ) {}
+
+    /** Whether pollen of the other can get to it at all. */
+    public function meets(self $other): bool
+    {
+        return $this->takes && $other->gives && ! ($this->alternate && $other->alternate);
+    }
+
+    /** Share of its own bloom that falls into a time, 0 … 1. */
+    public function overlap(int $from, int $to): float
+    {
+        return max(0, min($this->to, $to) - max($this->from, $from) + 1) / max(1, $this->to - $this->from + 1);
+    }
+
+    /** Whether both cannot be: they would stand on the same ground, and not because they are planned so. */
+    public function shutsOut(self $other): bool
+    {
+        return ($this->remedy?->spot !== null || $other->remedy?->spot !== null) && $this->place->overlaps($other->place);
+    }
 }

@@ -74,6 +74,34 @@ final readonly class Choices
         return self::worthTrying($choices);
     }
 
+    /**
+     * Of too many choices those that matter most: as planned, the last, which gives and takes least, the cheapest that takes
+     * nothing, and the cheapest of the others.
+     *
+     * @param  non-empty-list<Choice>  $choices  the cheapest first
+     * @param  int  $most  2 or more
+     * @return non-empty-list<Choice>
+     */
+    public static function fewest(array $choices, int $most): array
+    {
+        $last = count($choices) - 1;
+        if ($last < $most) {
+            return $choices;
+        }
+        $keep = [0 => true, $last => true];
+        foreach ($choices as $c => $choice) {
+            if (! $choice->takes && count($keep) < $most) {
+                $keep[$c] = true;
+                break;
+            }
+        }
+        for ($c = 1; $c < $last && count($keep) < $most; $c++) {
+            $keep[$c] = true;
+        }
+
+        return array_values(array_intersect_key($choices, $keep)) ?: $choices;
+    }
+
     /** @return array<int, Bloom> days => when it would bloom then */
     private function shifts(PlannedPlanting $planting, PlannedCourse $course, int $step): array
     {

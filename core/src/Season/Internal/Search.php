@@ -4,27 +4,18 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Season\Internal;
 
-use Marrow\Core\Season\PollenMeter;
-use Marrow\Core\Season\Site;
-
 /**
  * Finds the cheapest choice for each of a group of plantings such that every one kept true stays within its allowed
- * share: branch and bound over all of them at once. Shares combine as 1 − Π(1 − s), so −ln(1 − s) of the sources add up,
- * and a planting is within its share while their sum is within −ln(1 − allowed).
+ * share: branch and bound over all of them at once, from the best way that a quick look finds.
  *
- * A choice that is impossible beside those made stays so, since more sources only add; the bound on what is still to be
- * chosen is the cheapest possible choice of each. The search is exact unless it meets its limit of steps.
+ * At every branch three things are ruled out, again and again until nothing changes: a choice that costs more than is left
+ * below the best way known; one that would take too much pollen even if every other planting did its utmost; and one
+ * that others could only make room for by measures that cost more than is left. The search is exact unless it meets
+ * its limit of steps.
  */
 final class Search
 {
-    /** Rounding must not refuse what is just within. */
-    private const SLACK = 1e-12;
-
-    /** @var list<float> room left for pollen, in −ln(1 − share) */
-    private array $room = [];
-
-    /** @var array<int, array<int, array<int, array<int, float>>>> full share by planting, spot, source, spot */
-    private array $blooming = [];
+    private const EPSILON = 1e-9;
 
     private float $bestCost = INF;
 
@@ -33,28 +24,18 @@ final class Search
 
     private int $steps = 0;
 
-    public bool $isExact = true;
+    private readonly QuickWay $quick;
 
     /**
-     * @param  list<Site>  $sites  of the plantings, as they are planned
      * @param  list<non-empty-list<Choice>>  $choices  of each planting, the cheapest first
-     * @param  list<Site>  $fixed  sources that nothing is done about
-     * @param  list<float>  $allowed  of each planting
+     * @param  bool  $isExact  whether those are all there are; false after a search that met its limit
      */
-    public function __construct(
-        private readonly array $sites,
-        private readonly array $choices,
-        private readonly array $fixed,
-        array $allowed,
-        private readonly PollenMeter $meter,
-        private readonly int $mostSteps,
-    ) {
-        foreach ($allowed as $share) {
-            $this->room[] = $share >= 1.0 ? INF : -log1p(-$share) + self::SLACK;
-        }
+    public function __construct(private readonly array $choices, private readonly PollenTable $table, private readonly int $mostSteps, public bool $isExact = true)
+    {
+        $this->quick = new QuickWay($table);
     }
 
-    /** What the search has cost so far. */
+    /** What the search has cost so far, in comparisons of two choices. */
     public function steps(): int
     {
         return $this->steps;
@@ -63,20 +44,11 @@ final class Search
     /** @return ?list<Choice> of each planting; null when nothing fits */
     public function run(): ?array
     {
-        $possible = [];
-        foreach ($this->choices as $p => $choices) {
-            $possible[$p] = [];
-            foreach ($choices as $c => $choice) {
-                $from = $this->fromFixed($p, $choice);
-                if ($from <= $this->room[$p]) {
-                    $possible[$p][$c] = $from;
-                }
-            }
-            if ($possible[$p] === []) {
-                return null;
-            }
+        $quick = $this->quick->find();
+        if ($quick !== null) {
+            $this->keep($quick);
         }
-        $this->descend($possible, [], [], 0.0);
+        $this->descend(array_map(array_keys(...), $this->choices));
         if ($this->best === null) {
             return null;
         }
@@ -88,151 +60,186 @@ final class Search
         return $chosen;
     }
 
-    /**
-     * @param  array<int, array<int, float>>  $possible  pollen so far, by planting still to be chosen and its choices
-     * @param  array<int, int>  $chosen
-     * @param  array<int, float>  $taken  pollen so far of those chosen
-     */
-    private function descend(array $possible, array $chosen, array $taken, float $cost): void
+    /** @param  list<int>  $way  choice of each planting */
+    private function keep(array $way): void
     {
-        if ($possible === []) {
-            if ($cost < $this->bestCost - 1e-9) {
-                $this->bestCost = $cost;
-                ksort($chosen);
-                $this->best = array_values($chosen);
-            }
-
-            return;
+        if ($this->table->costOf($way) < $this->bestCost - self::EPSILON) {
+            $this->best = $this->quick->cheaper($way);
+            $this->bestCost = $this->table->costOf($this->best);
         }
+    }
+
+    /** @param  list<list<int>>  $open  choices of each planting that are still possible, the cheapest first */
+    private function descend(array $open): void
+    {
         if ($this->steps > $this->mostSteps) {
             $this->isExact = false;
 
             return;
         }
-        $bound = $cost;
-        $next = -1;
-        $dearest = -1.0;
-        foreach ($possible as $p => $choices) {
-            // The choices stand in order of cost, so the first that is possible is the cheapest.
-            $cheapest = $this->choices[$p][array_key_first($choices) ?? 0]->cost;
-            $bound += $cheapest;
-            // The one with the fewest ways out first: what must be paid is then paid early.
-            $urgency = $cheapest + 1.0 / count($choices);
-            if ($urgency > $dearest) {
-                $dearest = $urgency;
-                $next = $p;
-            }
-        }
-        if ($bound >= $this->bestCost - 1e-9) {
+        $open = $this->narrow($open);
+        if ($open === null) {
             return;
         }
-        $ways = $possible[$next];
-        unset($possible[$next]);
-        foreach ($ways as $c => $from) {
-            $this->try($next, $c, $from, $possible, $chosen, $taken, $cost);
+        $branch = $this->mostTroubled($open);
+        if ($branch === null) {
+            // Every planting can have its cheapest: nothing below is cheaper.
+            $this->keep(array_map(static fn (array $choices): int => $choices[0], $open));
+
+            return;
+        }
+        foreach ($open[$branch] as $c) {
+            $then = $open;
+            $then[$branch] = [$c];
+            $this->descend($then);
         }
     }
 
     /**
-     * @param  array<int, array<int, float>>  $possible
-     * @param  array<int, int>  $chosen
-     * @param  array<int, float>  $taken
+     * Rules out until nothing changes.
+     *
+     * @param  list<list<int>>  $open
+     * @return ?list<non-empty-list<int>> null when some planting has nothing left
      */
-    private function try(int $p, int $c, float $from, array $possible, array $chosen, array $taken, float $cost): void
+    private function narrow(array $open): ?array
     {
-        $choice = $this->choices[$p][$c];
-        foreach ($chosen as $q => $d) {
-            $other = $this->choices[$q][$d];
-            if ($choice->remedy?->spot !== null && $choice->place->overlaps($other->place)) {
-                return;
+        do {
+            $changed = false;
+            $bound = 0.0;
+            foreach ($open as $p => $choices) {
+                $bound += $this->table->cost[$p][$choices[0]];
             }
-        }
-        $left = [];
-        foreach ($possible as $q => $choices) {
-            foreach ($choices as $d => $so_far) {
-                $this->steps++;
-                $other = $this->choices[$q][$d];
-                $so_far += $this->pollen($q, $other, $p, $choice);
-                if ($so_far > $this->room[$q] || $from + $this->pollen($p, $choice, $q, $other) > $this->room[$p]) {
-                    continue;
+            $left = $this->bestCost - self::EPSILON - $bound;
+            if ($left <= 0.0) {
+                return null;
+            }
+            foreach ($open as $p => $choices) {
+                $cheapest = $this->table->cost[$p][$choices[0]];
+                $possible = [];
+                foreach ($choices as $c) {
+                    $dearer = $this->table->cost[$p][$c] - $cheapest;
+                    if ($dearer < $left && $this->canBe($p, $c, $open, $left - $dearer)) {
+                        $possible[] = $c;
+                    }
                 }
-                if (! $this->roomForAll($chosen, $taken, $q, $other)) {
-                    continue;
+                if ($possible === []) {
+                    return null;
                 }
-                $left[$q][$d] = $so_far;
+                if (count($possible) < count($choices)) {
+                    $open[$p] = $possible;
+                    $changed = true;
+                }
             }
-            if (! isset($left[$q])) {
-                return;
-            }
-        }
-        foreach ($chosen as $q => $d) {
-            $taken[$q] += $this->pollen($q, $this->choices[$q][$d], $p, $choice);
-            if ($taken[$q] > $this->room[$q]) {
-                return;
-            }
-        }
-        $chosen[$p] = $c;
-        $taken[$p] = $from;
-        $this->descend($left, $chosen, $taken, $cost + $choice->cost);
+        } while ($changed);
+
+        return $open;
     }
 
     /**
-     * @param  array<int, int>  $chosen
-     * @param  array<int, float>  $taken
+     * Whether the others can make room for a choice with measures that cost no more than what is left: at each planting's
+     * best rate of pollen kept away for its cost, up to the most that it can keep away.
+     *
+     * @param  list<list<int>>  $open
+     * @param  float  $left  what may still be spent over the cheapest choice of each
      */
-    private function roomForAll(array $chosen, array $taken, int $q, Choice $other): bool
+    private function canBe(int $p, int $c, array $open, float $left): bool
     {
-        if (! $other->gives) {
+        $sum = $this->table->fixed[$p][$c];
+        $room = $this->table->room[$p];
+        $rates = [];
+        $most = [];
+        $from = $this->table->taken[$p][$c];
+        foreach ($open as $q => $choices) {
+            if ($q === $p) {
+                continue;
+            }
+            $this->steps += count($choices);
+            $start = $this->table->start[$q];
+            $now = $from[$start + $choices[0]];
+            if ($now === 0.0) {
+                continue;
+            }
+            $cheapest = $this->table->cost[$q][$choices[0]];
+            $rate = 0.0;
+            $least = $now;
+            foreach ($choices as $d) {
+                $then = $from[$start + $d];
+                if ($then < $now) {
+                    $dearer = $this->table->cost[$q][$d] - $cheapest;
+                    if ($dearer >= $left) {
+                        break;
+                    }
+                    $least = min($least, $then);
+                    $rate = max($rate, $dearer <= 0.0 ? INF : ($now - $then) / $dearer);
+                }
+            }
+            // What is kept away for nothing is taken as kept away, whatever more could be.
+            if ($rate === INF) {
+                $sum += $least;
+            } else {
+                $sum += $now;
+                if ($rate > 0.0) {
+                    $rates[] = $rate;
+                    $most[] = $now - $least;
+                }
+            }
+        }
+        if ($sum <= $room) {
             return true;
         }
-        foreach ($chosen as $r => $e) {
-            if ($this->room[$r] < $taken[$r] + $this->pollen($r, $this->choices[$r][$e], $q, $other)) {
+        arsort($rates);
+        $over = $sum - $room;
+        foreach ($rates as $i => $rate) {
+            if ($over <= $most[$i]) {
+                return $over / $rate <= $left;
+            }
+            $over -= $most[$i];
+            $left -= $most[$i] / $rate;
+            if ($left <= 0.0) {
                 return false;
             }
         }
 
-        return true;
+        return false;
     }
 
-    private function fromFixed(int $p, Choice $choice): float
+    /**
+     * With every planting at its cheapest, the one of which a choice does most for the planting that is furthest over.
+     *
+     * @param  list<non-empty-list<int>>  $open
+     */
+    private function mostTroubled(array $open): ?int
     {
-        if (! $choice->takes) {
-            return 0.0;
+        $worst = null;
+        $furthest = 1.0;
+        foreach ($open as $p => $choices) {
+            $sum = $this->table->fixed[$p][$choices[0]];
+            $from = $this->table->taken[$p][$choices[0]];
+            foreach ($this->table->start as $q => $start) {
+                $sum += $from[$start + $open[$q][0]];
+            }
+            $over = $this->table->room[$p] > 0.0 ? $sum / $this->table->room[$p] : ($sum > 0.0 ? INF : 0.0);
+            if ($over > $furthest) {
+                $furthest = $over;
+                $worst = $p;
+            }
         }
-        $sum = 0.0;
-        foreach ($this->fixed as $source) {
-            $share = $this->meter->shareBlooming($this->sites[$p], $choice->place, $source, $source->place);
-            if ($source->gives && $share > 0.0) {
-                $sum += self::amount($share * ($source->bloom === null ? 1.0 : self::overlap($choice, $source->bloom->firstDay, $source->bloom->lastDay)));
+        if ($worst === null) {
+            return null;
+        }
+        if (count($open[$worst]) > 1) {
+            return $worst;
+        }
+        $most = -1.0;
+        $branch = null;
+        $from = $this->table->taken[$worst][$open[$worst][0]];
+        foreach ($this->table->start as $q => $start) {
+            if (count($open[$q]) > 1 && $from[$start + $open[$q][0]] > $most) {
+                $most = $from[$start + $open[$q][0]];
+                $branch = $q;
             }
         }
 
-        return $sum;
-    }
-
-    /** Pollen that one planting's choice takes from another's. */
-    private function pollen(int $p, Choice $choice, int $q, Choice $other): float
-    {
-        if (! $choice->takes || ! $other->gives || ($choice->alternate && $other->alternate)) {
-            return 0.0;
-        }
-        $overlap = self::overlap($choice, $other->from, $other->to);
-        if ($overlap <= 0.0) {
-            return 0.0;
-        }
-        $share = $this->blooming[$p][$choice->spot][$q][$other->spot]
-            ??= $this->meter->shareBlooming($this->sites[$p], $choice->place, $this->sites[$q], $other->place);
-
-        return self::amount($share * $overlap);
-    }
-
-    private static function overlap(Choice $choice, int $from, int $to): float
-    {
-        return max(0, min($choice->to, $to) - max($choice->from, $from) + 1) / max(1, $choice->to - $choice->from + 1);
-    }
-
-    private static function amount(float $share): float
-    {
-        return $share >= 1.0 ? INF : -log1p(-$share);
+        return $branch;
     }
 }
