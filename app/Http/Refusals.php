@@ -9,6 +9,7 @@ use App\Plans\PlanMoved;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Marrow\Core\InvalidFigure;
 use Marrow\Core\Journal\EntryRefused;
 use Marrow\Core\Reckoning\UnknownReckoning;
 use Marrow\Core\Season\PlanRefused;
@@ -19,7 +20,7 @@ final class Refusals
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
-        $exceptions->dontReport([EntryRefused::class, UnknownReckoning::class, AnotherEntry::class, PlanRefused::class, PlanMoved::class]);
+        $exceptions->dontReport([EntryRefused::class, UnknownReckoning::class, AnotherEntry::class, PlanRefused::class, PlanMoved::class, InvalidFigure::class]);
         $exceptions->render(static fn (EntryRefused $e): JsonResponse => new JsonResponse([
             'message' => $e->getMessage(),
             'errors' => [$e->field => [$e->getMessage()]],
@@ -27,6 +28,10 @@ final class Refusals
         $exceptions->render(static fn (PlanRefused $e): JsonResponse => new JsonResponse([
             'message' => $e->getMessage(),
             'errors' => [$e->field => [$e->getMessage()]],
+        ], 422));
+        $exceptions->render(static fn (InvalidFigure $e): JsonResponse => new JsonResponse([
+            'message' => $e->getMessage(),
+            'errors' => [$e->figure => [$e->getMessage()]],
         ], 422));
         $exceptions->render(static fn (PlanMoved $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 409));
         $exceptions->render(static fn (UnknownReckoning $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 404));

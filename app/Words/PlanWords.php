@@ -111,7 +111,7 @@ final readonly class PlanWords
             PlanRemarkKind::SpotsOverlap => sprintf('%s and %s stand on the same ground at the same time.', $name, $this->nameOf($remark->with)),
             PlanRemarkKind::DoNotFit => sprintf('%s: %d plants for seed do not fit its spot; at %s apart it holds %d.', $name, $remark->planting->plants ?? 0, HandbookWords::metres($growing->spacing ?? 0), $remark->figure),
             PlanRemarkKind::CannotRipen => sprintf('%s cannot ripen its seed before frost; the latest sowing that would is %s.', $name, self::day($remark->day)),
-            PlanRemarkKind::OutBeforeFrost => sprintf('%s does not bear frost, and stands outside before the last one (%s).', $name, self::day($remark->day)),
+            PlanRemarkKind::OutBeforeFrost => sprintf('%s does not bear frost, and stands outside before the last one (%s).%s', $name, self::day($remark->day), $remark->planting?->plantOut === null ? ' If it is raised under glass, give the day it is planted out.' : ''),
             PlanRemarkKind::NoTurns => "The cage of $name is to be opened in turn, but no other that it crosses with is: on the days it stands open it is as good as uncovered.",
             PlanRemarkKind::TooFewParents => sprintf('%s: %s; %d or more keep a variety as it is.', $name, Quantity::number($remark->planting->plants ?? 0, 'plant'), $remark->figure),
         };

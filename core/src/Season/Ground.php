@@ -44,10 +44,12 @@ final readonly class Ground
         return new Rectangle(0, 0, $this->width, $this->depth);
     }
 
-    /** The last spring frost that bears on seed sown on a day: that of its year, or of the next when it is sown later. */
-    public function lastFrostAfter(\DateTimeImmutable $sown): \DateTimeImmutable
+    /** The last spring frost that bears on what stands outside from a day on: that of its year, or of the next once autumn's frosts have begun. */
+    public function lastFrostFrom(\DateTimeImmutable $outside): \DateTimeImmutable
     {
-        return self::in((int) $sown->format('Y'), $this->lastFrost);
+        $year = (int) $outside->format('Y');
+
+        return self::in($outside >= self::in($year, $this->firstFrost) && $this->firstFrost > $this->lastFrost ? $year + 1 : $year, $this->lastFrost);
     }
 
     /** The first autumn frost after a day. */

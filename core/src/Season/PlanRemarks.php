@@ -55,9 +55,8 @@ final class PlanRemarks
         if ($course->frost !== null) {
             $remarks[] = new PlanRemark(PlanRemarkKind::CannotRipen, $planting, day: $course->latestSowing);
         }
-        $frost = $ground->lastFrostAfter($planting->sow);
-        if ($planting->crop->growing->frostTender && $course->followsSowing && ($planting->plantOut ?? $planting->sow) < $frost && ($planting->plantOut !== null || $planting->sow > $frost->modify('-30 days'))) {
-            $remarks[] = new PlanRemark(PlanRemarkKind::OutBeforeFrost, $planting, day: $frost);
+        if ($course->followsSowing && $planting->standsInFrost($ground)) {
+            $remarks[] = new PlanRemark(PlanRemarkKind::OutBeforeFrost, $planting, day: $ground->lastFrostFrom($planting->outside()));
         }
         $parents = $planting->crop->parents;
         if ($planting->purpose->isForSeed() && $planting->plants < $parents->variety) {
@@ -70,8 +69,6 @@ final class PlanRemarks
     /** Whether both stand in the ground on any one day. */
     private static function atOneTime(PlannedCourse $a, PlannedCourse $b): bool
     {
-        $from = static fn (PlannedCourse $course): \DateTimeImmutable => $course->planting->plantOut ?? $course->planting->sow;
-
-        return $from($a) <= $b->free && $from($b) <= $a->free;
+        return $a->planting->outside() <= $b->free && $b->planting->outside() <= $a->free;
     }
 }

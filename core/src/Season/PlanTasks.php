@@ -60,7 +60,7 @@ final class PlanTasks
         }
         $frost = $ground->firstFrostAfter($planting->sow);
         $sort = new \DateTimeImmutable(((int) $frost->format('Y') + 1).self::SORTING, new \DateTimeZone('UTC'));
-        $spring = $ground->lastFrostAfter($sort);
+        $spring = $ground->lastFrostFrom($sort);
 
         return [
             new PlanTask($planting, PlanTaskKind::Lift, $frost->modify('-14 days'), $frost),

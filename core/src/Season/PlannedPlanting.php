@@ -132,10 +132,24 @@ final readonly class PlannedPlanting
         return $this->purpose->isForSeed() && ! $this->mixing && ! $this->out;
     }
 
+    /** The day from which it stands outside: sown under glass and planted out, or sown where it stands. */
+    public function outside(): \DateTimeImmutable
+    {
+        return $this->plantOut ?? $this->sow;
+    }
+
+    /** Whether it does not bear frost and stands outside before the last one of spring. */
+    public function standsInFrost(Ground $ground): bool
+    {
+        return $this->crop->growing->frostTender && $this->outside() < $ground->lastFrostFrom($this->outside());
+    }
+
     /** The same with other measures. */
     public function with(?Cover $cover = null, ?int $sowLater = null, ?Rectangle $spot = null, ?bool $out = null, ?bool $flowers = null, ?\DateTimeImmutable $firstBloom = null, ?\DateTimeImmutable $lastBloom = null): self
     {
         $later = sprintf('%+d days', $sowLater ?? 0);
+        // A last bloom that was planned cannot stand before a first one that was seen.
+        $plannedLast = $firstBloom !== null && $this->lastBloom < $firstBloom ? null : $this->lastBloom;
 
         return new self(
             $this->id,
@@ -147,7 +161,7 @@ final readonly class PlannedPlanting
             $this->sow->modify($later),
             $this->plantOut?->modify($later) ?: null,
             $firstBloom ?? $this->firstBloom,
-            $lastBloom ?? $this->lastBloom,
+            $lastBloom ?? $plannedLast,
             $cover ?? $this->cover,
             $flowers ?? $this->flowers,
             $this->mixing,

@@ -6,6 +6,7 @@ namespace Marrow\Core\Tests\Season;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Marrow\Core\Isolation\Compatibility;
 use Marrow\Core\Season\CageRota;
 use Marrow\Core\Season\SeasonPlan;
 use Marrow\Core\Tests\Support\CoreTestCase;
@@ -74,5 +75,58 @@ final class CageRotaTest extends CoreTestCase
     private static function day(string $day): DateTimeImmutable
     {
         return new DateTimeImmutable($day, new DateTimeZone('UTC'));
+    }
+
+    /** Three crops of which one crosses with both others, as broccoli, swede and Chinese cabbage do: every such three of the handbook. */
+    public function test_cages_with_a_common_partner_keep_one_rota(): void
+    {
+        $crops = self::crops()->all();
+        $partners = [];
+        foreach ($crops as $crop) {
+            foreach ($crops as $other) {
+                if ($crop->key < $other->key && Compatibility::between($crop, $other) > 0.0) {
+                    $partners[$crop->key][] = $other->key;
+                    $partners[$other->key][] = $crop->key;
+                }
+            }
+        }
+        $tried = 0;
+        foreach ($partners as $middle => $others) {
+            foreach ($others as $i => $one) {
+                foreach (array_slice($others, $i + 1) as $two) {
+                    $this->assertApart([$middle, $one, $two]);
+                    $tried++;
+                }
+            }
+        }
+        self::assertGreaterThan(30, $tried);
+        self::assertContains('swede', $partners['broccoli']);
+    }
+
+    /** @param  list<string>  $crops */
+    private function assertApart(array $crops): void
+    {
+        $plan = $this->plan(static function (Drawing $drawing) use ($crops): Drawing {
+            foreach ($crops as $i => $crop) {
+                $drawing->plant("p$i", $crop, 4 * $i, 0, more: ['cover' => 'alternate']);
+            }
+
+            return $drawing;
+        });
+        $day = self::day('2027-06-20');
+        foreach ($plan->plantings as $a) {
+            foreach ($plan->plantings as $b) {
+                if ($a->id === $b->id || Compatibility::between($a->crop, $b->crop) <= 0.0) {
+                    continue;
+                }
+                for ($n = 0; $n < 12; $n++) {
+                    $at = $day->modify("+$n days");
+                    self::assertFalse(
+                        CageRota::of($plan, $a)->openFrom($at) == $at && CageRota::of($plan, $b)->openFrom($at) == $at,
+                        implode(', ', $crops).' on '.$at->format('j F'),
+                    );
+                }
+            }
+        }
     }
 }

@@ -55,6 +55,16 @@ final class PlanRemarksTest extends CoreTestCase
         self::assertSame([], self::of(self::draw()->plant('p', 'pea', 0, 0, '2027-03-10'), PlanRemarkKind::OutBeforeFrost), 'peas bear frost');
     }
 
+    public function test_a_tender_crop_that_stands_out_before_the_last_frost_is_told_so_whenever_it_was_sown(): void
+    {
+        foreach ([['2026-12-20', '2027-03-01'], ['2027-01-10', '2027-03-01'], ['2027-03-29', null], ['2027-02-01', null]] as [$sow, $out]) {
+            $early = self::draw()->plant('p', 'squash-pepo', 0, 0, $sow, $out === null ? [] : ['plant_out' => $out]);
+            self::assertSame('2027-04-20', self::only($early, PlanRemarkKind::OutBeforeFrost)->day?->format('Y-m-d'), "$sow, out ".($out ?? 'where it stands'));
+        }
+        $winter = self::draw()->plant('p', 'squash-pepo', 0, 0, '2026-12-20', ['plant_out' => '2026-12-28']);
+        self::assertSame('2027-04-20', self::only($winter, PlanRemarkKind::OutBeforeFrost)->day?->format('Y-m-d'), 'after the first frost of autumn the next spring counts');
+    }
+
     public function test_a_cage_opened_in_turn_wants_another_to_take_turns_with(): void
     {
         $alone = self::draw()->plant('p', 'squash-pepo', 0, 0, more: ['cover' => 'alternate'])->plant('q', 'squash-maxima', 9, 0, more: ['cover' => 'alternate'])->plant('r', 'squash-maxima', 18, 0, more: ['cover' => 'alternate']);

@@ -46,6 +46,16 @@ final class PlannedCourseTest extends CoreTestCase
         self::assertSame('2027-07-09', $over->ripeTo?->format('Y-m-d'));
     }
 
+    public function test_a_first_bloom_that_was_seen_takes_the_place_of_a_last_one_that_was_only_planned(): void
+    {
+        $drawing = (new Drawing(self::crops()))->plant('p', 'squash-pepo', 0, 0, '2027-05-01', ['first_bloom' => '2027-06-20', 'last_bloom' => '2027-07-10']);
+        $plan = $drawing->plan();
+        $seen = $plan->plantings[0]->with(firstBloom: new \DateTimeImmutable('2027-07-15', new \DateTimeZone('UTC')));
+        $course = PlannedCourse::of($seen, $plan->ground);
+        self::assertSame('2027-07-15', $course->bloom?->first->format('Y-m-d'));
+        self::assertGreaterThan('2027-07-15', $course->bloom->last->format('Y-m-d'));
+    }
+
     public function test_a_seed_crop_that_cannot_ripen_before_frost_is_told_the_latest_sowing_that_would(): void
     {
         // Winter squash: 65 days to bloom, 82 more to ripe; first frost 28 October.

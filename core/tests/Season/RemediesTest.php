@@ -95,6 +95,22 @@ final class RemediesTest extends CoreTestCase
         }
     }
 
+    public function test_no_way_of_parting_two_squashes_puts_a_tender_one_into_frost(): void
+    {
+        // One is raised under glass, the other sown where it stands five days after the last frost: sown weeks earlier it would freeze.
+        $plan = self::draw()
+            ->plant('glass', 'squash-pepo', 0, 0, '2027-04-25', ['plant_out' => '2027-05-20'])
+            ->plant('open', 'squash-pepo', 5, 0, '2027-04-25', ['plants' => 4])
+            ->plan();
+        foreach ([20, 27, 30, 42, 60] as $days) {
+            foreach (Remedies::alternatives($plan, self::prefer(shiftDays: $days)) as $way) {
+                foreach ($way->plan?->applyTo($plan)->standing() ?? [] as $planting) {
+                    self::assertFalse($planting->standsInFrost($plan->ground), "$planting->id stands out from ".$planting->outside()->format('j F'));
+                }
+            }
+        }
+    }
+
     public function test_other_ways_of_doing_it_are_offered_and_differ(): void
     {
         $plan = self::draw()->plant('a', 'squash-pepo', 0, 0)->plant('b', 'squash-pepo', 20, 0)->plan();

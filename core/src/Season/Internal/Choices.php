@@ -125,17 +125,10 @@ final readonly class Choices
         return $shifts;
     }
 
-    /** Whether an earlier date would put it out into frost that the plan had it escape. */
+    /** Whether another date would put it out into frost that the plan had it escape, or into more of it. */
     private function freezes(PlannedPlanting $shifted, PlannedPlanting $planned): bool
     {
-        if (! $planned->crop->growing->frostTender) {
-            return false;
-        }
-        $out = $shifted->plantOut ?? $shifted->sow;
-        $before = $planned->plantOut ?? $planned->sow;
-        $frost = $this->plan->ground->lastFrostAfter($out);
-
-        return $out < $frost && $before >= $frost;
+        return $shifted->standsInFrost($this->plan->ground) && (! $planned->standsInFrost($this->plan->ground) || $shifted->outside() < $planned->outside());
     }
 
     /** @return list<Rectangle> free ground in the beds, at their corners and middles */
