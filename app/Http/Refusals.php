@@ -10,9 +10,8 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Marrow\Core\InvalidFigure;
-use Marrow\Core\Journal\EntryRefused;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Reckoning\UnknownReckoning;
-use Marrow\Core\Season\PlanRefused;
 
 /** How the core's refusals reach the form they belong to: the same shape as any other field's error. */
 final class Refusals
@@ -20,18 +19,18 @@ final class Refusals
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
-        $exceptions->dontReport([EntryRefused::class, UnknownReckoning::class, AnotherEntry::class, PlanRefused::class, PlanMoved::class, InvalidFigure::class]);
-        $exceptions->render(static fn (EntryRefused $e): JsonResponse => new JsonResponse([
+        $exceptions->dontReport([Refused::class, UnknownReckoning::class, AnotherEntry::class, Refused::class, PlanMoved::class, InvalidFigure::class]);
+        $exceptions->render(static fn (Refused $e): JsonResponse => new JsonResponse([
             'message' => $e->getMessage(),
             'errors' => [$e->field => [$e->getMessage()]],
         ], 422));
-        $exceptions->render(static fn (PlanRefused $e): JsonResponse => new JsonResponse([
+        $exceptions->render(static fn (Refused $e): JsonResponse => new JsonResponse([
             'message' => $e->getMessage(),
             'errors' => [$e->field => [$e->getMessage()]],
         ], 422));
         $exceptions->render(static fn (InvalidFigure $e): JsonResponse => new JsonResponse([
             'message' => $e->getMessage(),
-            'errors' => [$e->figure => [$e->getMessage()]],
+            'errors' => [$e->path => [$e->getMessage()]],
         ], 422));
         $exceptions->render(static fn (PlanMoved $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 409));
         $exceptions->render(static fn (UnknownReckoning $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 404));

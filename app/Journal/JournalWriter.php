@@ -15,12 +15,12 @@ use App\Projection\Projector;
 use Closure;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use Marrow\Core\Course\LotCourse;
-use Marrow\Core\Course\LotFacts;
-use Marrow\Core\Course\PlantingCourse;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Lot\LotFacts;
+use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\EntryKind;
-use Marrow\Core\Journal\EntryRefused;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Journal\Fields;
 use Marrow\Core\Journal\Sequence;
 use Marrow\Core\Practice;
@@ -41,7 +41,7 @@ final readonly class JournalWriter
     /**
      * Starts a planting with its sowing.
      *
-     * @throws EntryRefused|AnotherEntry
+     * @throws Refused|AnotherEntry
      */
     public function startPlanting(string $plantingId, Variety $variety, string $spot, Draft $sown): Planting
     {
@@ -65,7 +65,7 @@ final readonly class JournalWriter
     /**
      * Starts a lot with its first picking.
      *
-     * @throws EntryRefused|AnotherEntry
+     * @throws Refused|AnotherEntry
      */
     public function startLot(string $lotId, Planting $planting, Draft $picked): Lot
     {
@@ -85,7 +85,7 @@ final readonly class JournalWriter
         });
     }
 
-    /** @throws EntryRefused|AnotherEntry */
+    /** @throws Refused|AnotherEntry */
     public function aboutLot(Lot $lot, Draft $draft): void
     {
         $this->writing(function () use ($lot, $draft): void {
@@ -94,7 +94,7 @@ final readonly class JournalWriter
             }
             $entry = $this->entry($draft);
             if ($draft->kind->isOfPlanting()) {
-                throw EntryRefused::outOfPlace('That is recorded of a planting, not of a lot.');
+                throw Refused::outOfPlace('That is recorded of a planting, not of a lot.');
             }
             LotCourse::admit($this->projector->facts($lot), EntryStore::of(Subject::Lot, $lot->id), $entry, $this->practice);
             $this->keep(Subject::Lot, $lot->id, $entry, $draft->by);
@@ -102,7 +102,7 @@ final readonly class JournalWriter
         });
     }
 
-    /** @throws EntryRefused|AnotherEntry */
+    /** @throws Refused|AnotherEntry */
     public function aboutPlanting(Planting $planting, Draft $draft): void
     {
         $this->writing(function () use ($planting, $draft): void {
@@ -111,7 +111,7 @@ final readonly class JournalWriter
             }
             $entry = $this->entry($draft);
             if (! $draft->kind->isOfPlanting() && ! $draft->kind->isOfEither()) {
-                throw EntryRefused::outOfPlace('That is recorded of a lot, not of a planting.');
+                throw Refused::outOfPlace('That is recorded of a lot, not of a planting.');
             }
             $course = PlantingCourse::fold(
                 $this->projector->crop($planting->variety),
@@ -134,7 +134,7 @@ final readonly class JournalWriter
      *
      * @param  string  $id  of the strike
      *
-     * @throws EntryRefused|AnotherEntry
+     * @throws Refused|AnotherEntry
      */
     public function strike(JournalEntry $target, string $id, string $reason, string $by = ''): void
     {
@@ -145,7 +145,7 @@ final readonly class JournalWriter
                 return;
             }
             if (isset(Sequence::of(EntryStore::of($subject, $target->subject_id))->struck[$target->id])) {
-                throw EntryRefused::at('entry', 'That entry has been struck already.');
+                throw Refused::at('entry', 'That entry has been struck already.');
             }
             $this->keep($subject, $target->subject_id, $this->entry($draft), $by);
             if ($subject === Subject::Lot) {
@@ -163,7 +163,7 @@ final readonly class JournalWriter
         $this->plans->grown($planting);
     }
 
-    /** @throws EntryRefused */
+    /** @throws Refused */
     private function entry(Draft $draft): Entry
     {
         $this->mustBePast($draft->happenedAt);
@@ -172,18 +172,18 @@ final readonly class JournalWriter
         return new Entry($draft->id, PHP_INT_MAX, $draft->kind, $payload, $draft->happenedAt);
     }
 
-    /** @throws EntryRefused */
+    /** @throws Refused */
     private function mustBePast(DateTimeImmutable $at): void
     {
         if ($at > $this->clock->now()) {
-            throw EntryRefused::tooEarly(sprintf(
+            throw Refused::tooEarly(sprintf(
                 '%s is still to come. The journal holds what has happened; today is %s.',
                 $at->format('j F Y, H:i'),
                 $this->clock->now()->format('j F Y'),
             ));
         }
         if ($at < new DateTimeImmutable('1950-01-01')) {
-            throw EntryRefused::tooEarly('That is before 1950. Is the year right?');
+            throw Refused::tooEarly('That is before 1950. Is the year right?');
         }
     }
 
@@ -206,14 +206,14 @@ final readonly class JournalWriter
         });
     }
 
-    /** @throws EntryRefused when seed was picked from the planting before it is said to have been sown */
+    /** @throws Refused when seed was picked from the planting before it is said to have been sown */
     private function mustPrecedePickings(Planting $planting, DateTimeImmutable $sownAt): void
     {
         foreach ($planting->lots()->with('variety')->get() as $lot) {
             $facts = new LotFacts($lot->code(), $this->projector->crop($lot->variety), null);
             $picked = LotCourse::fold($facts, EntryStore::of(Subject::Lot, $lot->id), $this->practice)->harvest->firstAt();
             if ($picked !== null && $picked < $sownAt) {
-                throw EntryRefused::tooEarly(sprintf(
+                throw Refused::tooEarly(sprintf(
                     '%s was picked from this planting on %s, so it cannot have been sown on %s.',
                     $lot->code(),
                     $picked->format('j F Y'),

@@ -11,7 +11,7 @@ use App\Models\Planting;
 use DateTimeImmutable;
 use DateTimeZone;
 use Marrow\Core\Botany\CropReference;
-use Marrow\Core\Course\PlantingCourse;
+use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Season\PlannedPlanting;
 use Marrow\Core\Season\SeasonPlan;
 

@@ -14,7 +14,7 @@ use Closure;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
-use Marrow\Core\Season\PlanRefused;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Season\SeasonPlan;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -46,13 +46,13 @@ final readonly class PlanBook
     /**
      * Starts a season's plan: from the garden of another season, or on bare ground.
      *
-     * @throws PlanRefused
+     * @throws Refused
      */
     public function start(int $year, ?int $from): OpenPlan
     {
         return $this->writing(function () use ($year, $from): OpenPlan {
             if ($this->has($year)) {
-                throw PlanRefused::at('year', "There is a plan for $year already.");
+                throw Refused::at('year', "There is a plan for $year already.");
             }
             $document = $from === null ? self::bareGround($year) : NextSeason::from($this->open($from)->plan, $year);
             $plan = $this->reckoned($document);
@@ -67,7 +67,7 @@ final readonly class PlanBook
     /**
      * @param  array<array-key, mixed>  $document
      *
-     * @throws PlanRefused|PlanMoved
+     * @throws Refused|PlanMoved
      */
     public function save(int $year, int $version, array $document, string $said): OpenPlan
     {
@@ -77,7 +77,7 @@ final readonly class PlanBook
     /**
      * @param  Closure(SeasonPlan): SeasonPlan  $change
      *
-     * @throws PlanRefused|PlanMoved
+     * @throws Refused|PlanMoved
      */
     public function change(int $year, int $version, string $said, Closure $change): OpenPlan
     {
@@ -97,7 +97,7 @@ final readonly class PlanBook
     /**
      * Takes the last change back. That is a version of its own; taking back again goes one further back.
      *
-     * @throws PlanMoved|PlanRefused
+     * @throws PlanMoved|Refused
      */
     public function undo(int $year, int $version): OpenPlan
     {
@@ -107,7 +107,7 @@ final readonly class PlanBook
                 throw PlanMoved::since($last->number);
             }
             if ($last->parent === null) {
-                throw PlanRefused::at('version', 'There is nothing to take back.');
+                throw Refused::at('version', 'There is nothing to take back.');
             }
             $before = PlanVersion::query()->where('year', $year)->where('number', $last->parent)->firstOrFail();
             PlanVersion::query()->insert([
@@ -128,7 +128,7 @@ final readonly class PlanBook
     /**
      * @param  array<array-key, mixed>  $document
      *
-     * @throws PlanRefused
+     * @throws Refused
      */
     private function read(int $year, array $document): SeasonPlan
     {
@@ -136,10 +136,10 @@ final readonly class PlanBook
         $crops = Variety::query()->whereIn('id', array_map(static fn ($planting): string => $planting->variety, $plan->plantings))->pluck('crop', 'id');
         foreach ($plan->plantings as $i => $planting) {
             if (! isset($crops[$planting->variety])) {
-                throw PlanRefused::at("plantings.$i.variety", 'Choose a variety, or add it first.');
+                throw Refused::at("plantings.$i.variety", 'Choose a variety, or add it first.');
             }
             if ($crops[$planting->variety] !== $planting->crop->key) {
-                throw PlanRefused::at("plantings.$i.crop", 'This variety is of another crop.');
+                throw Refused::at("plantings.$i.crop", 'This variety is of another crop.');
             }
         }
 
@@ -149,7 +149,7 @@ final readonly class PlanBook
     /**
      * @param  array<array-key, mixed>  $document
      *
-     * @throws PlanRefused
+     * @throws Refused
      */
     private function reckoned(array $document): SeasonPlan
     {

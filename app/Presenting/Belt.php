@@ -11,7 +11,7 @@ use App\Plans\PlannedWork;
 use App\Words\TaskLabels;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use Marrow\Core\Course\TaskKind;
+use Marrow\Core\Work\TaskKind;
 
 /** The year in weeks: a few behind, the rest ahead, with what falls due on each day. */
 final readonly class Belt

@@ -11,8 +11,8 @@ use App\Moment;
 use App\Words\EntryWords;
 use Illuminate\Support\Collection;
 use Marrow\Core\Journal\EntryKind;
-use Marrow\Core\Journal\EntryRefused;
-use Marrow\Core\Journal\Payload\Struck;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Journal\Struck;
 use Marrow\Core\Journal\Sequence;
 
 /** The journal of one thing in words, newest first. Strikes are not lines of their own; they show on what they struck. */
@@ -20,7 +20,7 @@ final class Entries
 {
     /**
      * @param  Collection<int, JournalEntry>  $rows
-     * @param  array<string, EntryRefused>  $adrift
+     * @param  array<string, Refused>  $adrift
      * @return list<EntryDocument>
      */
     public static function documents(Collection $rows, array $adrift): array
@@ -45,7 +45,7 @@ final class Entries
         return $documents;
     }
 
-    public static function document(JournalEntry $row, ?string $strike, ?EntryRefused $adrift): EntryDocument
+    public static function document(JournalEntry $row, ?string $strike, ?Refused $adrift): EntryDocument
     {
         $entry = EntryStore::entry($row);
 

@@ -10,8 +10,8 @@ use App\Moment;
 use App\Words\EntryWords;
 use App\Words\LotWords;
 use App\Words\When;
-use Marrow\Core\Course\LotCourse;
-use Marrow\Core\Course\TestCourse;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Steps\Testing\TestCourse;
 
 final class TestSheet
 {

@@ -20,12 +20,12 @@ use App\Moment;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
-use Marrow\Core\Course\LotCourse;
-use Marrow\Core\Course\LotFacts;
-use Marrow\Core\Course\PlantingCourse;
-use Marrow\Core\Course\Task;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Lot\LotFacts;
+use Marrow\Core\Planting\PlantingCourse;
+use Marrow\Core\Work\Task;
 use Marrow\Core\Journal\EntryKind;
-use Marrow\Core\Journal\Payload\Noted;
+use Marrow\Core\Steps\Notes\Noted;
 use Marrow\Core\Journal\Sequence;
 use Marrow\Core\Practice;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reckoners;
 
-use Marrow\Core\Reckoning\Inputs;
+use Marrow\Core\Fields\Values;
 
 /** A question that was asked and answered: what went in, what came out, and in whose units it is to be said. */
 final readonly class Asked
@@ -12,7 +12,7 @@ final readonly class Asked
     /** @param  array<string, float|int|string|bool|list<float>|list<int>|list<string>|null>  $result  by output key */
     public function __construct(
         public string $name,
-        public Inputs $in,
+        public Values $in,
         private array $result,
         public UnitSystem $units = UnitSystem::Metric,
     ) {}

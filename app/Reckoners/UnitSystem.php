@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Reckoners;
 
-use Marrow\Core\Reckoning\Input;
-use Marrow\Core\Reckoning\InputType;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\FieldType;
 
 /** Metric, or US customary: what a person types and reads. The core knows metric alone. */
 enum UnitSystem: string
@@ -51,12 +51,12 @@ enum UnitSystem: string
     }
 
     /** What was typed for an input, in the core's units. What is no number is left as it was typed, to be refused as such. */
-    public function read(Input $input, string $typed): string
+    public function read(Field $input, string $typed): string
     {
         if ($this === self::Metric) {
             return $typed;
         }
-        if ($input->type === InputType::Segments) {
+        if ($input->type === FieldType::Segments) {
             return implode(',', array_map(function (string $segment): string {
                 $parts = explode(':', $segment);
                 if (isset($parts[2])) {
@@ -71,14 +71,14 @@ enum UnitSystem: string
     }
 
     /** A bound of an input as a person reads it here. */
-    public function bound(Input $input, float $bound): string
+    public function bound(Field $input, float $bound): string
     {
         return $this === self::Metric
             ? self::digits($bound, 6)
             : self::digits($this->fromCore($input->unit, $bound, self::isChange($input)), 4);
     }
 
-    public static function isChange(Input $input): bool
+    public static function isChange(Field $input): bool
     {
         return str_ends_with($input->key, '_change');
     }

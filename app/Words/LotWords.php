@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Words;
 
 use DateTimeImmutable;
-use Marrow\Core\Course\DryingCourse;
-use Marrow\Core\Course\DryingVerdict;
-use Marrow\Core\Course\LotCourse;
-use Marrow\Core\Course\MoistureBasis;
-use Marrow\Core\Course\MoistureGround;
-use Marrow\Core\Course\StoreCourse;
-use Marrow\Core\Course\TestCourse;
+use Marrow\Core\Steps\Drying\DryingStrand;
+use Marrow\Core\Steps\Drying\DryingVerdict;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Steps\Drying\MoistureBasis;
+use Marrow\Core\Steps\Storing\MoistureGround;
+use Marrow\Core\Steps\Storing\StoringStrand;
+use Marrow\Core\Steps\Testing\TestCourse;
 use Marrow\Core\Drying\Equilibrium;
 use Marrow\Core\Germination\Verdict;
 use Marrow\Core\InvalidFigure;
@@ -63,7 +63,7 @@ final readonly class LotWords
         };
     }
 
-    public function moistureGround(DryingCourse $drying): string
+    public function moistureGround(DryingStrand $drying): string
     {
         if ($drying->basis === null || $drying->moistureKnownAt === null) {
             return 'No moisture is known yet: give a starting moisture, or read the humidity in a closed jar.';
@@ -246,7 +246,7 @@ final readonly class LotWords
         return $count.', '.($stock->tsmIsOfThisLot() || ! $stock->isCounted() ? '' : 'about ').Quantity::grams($grams);
     }
 
-    private function moistureInStore(StoreCourse $store): string
+    private function moistureInStore(StoringStrand $store): string
     {
         $moisture = (float) $store->moisture;
         $temperature = (float) $store->now?->temperatureC;

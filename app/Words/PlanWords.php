@@ -8,7 +8,7 @@ use App\Reckoners\Said;
 use App\Reckoners\UnitSystem;
 use DateTimeImmutable;
 use Marrow\Core\Isolation\Barrier;
-use Marrow\Core\Isolation\IsolationStandard;
+use Marrow\Core\Botany\IsolationStandard;
 use Marrow\Core\Isolation\RiskVerdict;
 use Marrow\Core\Season\CageRota;
 use Marrow\Core\Season\CrossRisk;

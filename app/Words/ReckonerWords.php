@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Reckoners\UnitSystem;
-use Marrow\Core\Reckoning\Input;
-use Marrow\Core\Reckoning\InputType;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Reckoning\Reckoning;
 
 /** How the quick reckoners are grouped and found, and how their bounds are said. */
@@ -75,7 +75,7 @@ final class ReckonerWords
     public static function isForTheBench(Reckoning $reckoning): bool
     {
         foreach ($reckoning->inputs as $input) {
-            if ($input->type === InputType::Plan) {
+            if ($input->type === FieldType::Plan) {
                 return false;
             }
         }
@@ -84,12 +84,12 @@ final class ReckonerWords
     }
 
     /** The bounds of an input as a person types them: per cent for a share, and in their own units. */
-    public static function bounds(Input $input, UnitSystem $units): string
+    public static function bounds(Field $input, UnitSystem $units): string
     {
-        if (in_array($input->type, [InputType::Crop, InputType::Choice, InputType::Date, InputType::Plan], true)) {
+        if (in_array($input->type, [FieldType::Crop, FieldType::Choice, FieldType::Date, FieldType::Plan], true)) {
             return $input->bounds();
         }
-        if ($input->type === InputType::Share) {
+        if ($input->type === FieldType::Share) {
             return sprintf('%s to %s %%', self::percent($input->min), self::percent($input->max));
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Marrow\Core\Course\TaskKind;
+use Marrow\Core\Work\TaskKind;
 
 /** Tasks in two or three words, for the belt. */
 final class TaskLabels

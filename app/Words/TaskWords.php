@@ -8,7 +8,7 @@ use App\Models\DueTask;
 use App\Moment;
 use DateTimeImmutable;
 use Marrow\Core\Botany\Crop;
-use Marrow\Core\Course\TaskKind;
+use Marrow\Core\Work\TaskKind;
 
 /** One line that says what to do and why, from a task's dates and figures. */
 final readonly class TaskWords

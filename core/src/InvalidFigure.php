@@ -4,41 +4,33 @@ declare(strict_types=1);
 
 namespace Marrow\Core;
 
-/**
- * A figure handed to a reckoning cannot be right: it is outside its bounds, or does not go with another one.
- * `$figure` is the name of the input at fault, so that the message can stand beside it.
- */
-final class InvalidFigure extends \DomainException
+use Marrow\Core\Fields\Refused;
+
+/** A figure handed to a reckoning cannot be right: it is outside its bounds, or does not go with another one. Its path is the name of the input at fault. */
+final class InvalidFigure extends Refused
 {
-    private function __construct(public readonly string $figure, string $message)
+    public static function outOfBounds(string $figure, float|int $given, float|int $min, float|int $max, string $unit = ''): self
     {
-        parent::__construct($message);
-    }
-
-    public static function outside(string $figure, float|int $given, float|int $min, float|int $max, string $unit = ''): self
-    {
-        $unit = $unit === '' ? '' : ' '.$unit;
-
-        return new self($figure, sprintf(
+        return self::at($figure, sprintf(
             '%s must be from %s to %s%s; %s was given.',
             $figure,
             self::show($min),
             self::show($max),
-            $unit,
+            $unit === '' ? '' : ' '.$unit,
             self::show($given),
         ));
     }
 
     public static function because(string $figure, string $reason): self
     {
-        return new self($figure, $reason);
+        return self::at($figure, $reason);
     }
 
     /** @throws self when $given lies outside $min … $max, or is not a number at all */
     public static function unlessWithin(string $figure, float|int $given, float|int $min, float|int $max, string $unit = ''): void
     {
         if (! ($given >= $min && $given <= $max)) {
-            throw self::outside($figure, $given, $min, $max, $unit);
+            throw self::outOfBounds($figure, $given, $min, $max, $unit);
         }
     }
 

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Reckoners\UnitSystem;
 use App\Words\ReckonerWords;
 use Illuminate\Contracts\Console\Kernel;
-use Marrow\Core\Reckoning\Input;
+use Marrow\Core\Fields\Field;
 use Marrow\Core\Reckoning\Registry;
 use Marrow\Core\Tests\Reckoning\BoundsTest;
 use Symfony\Component\Console\Output\BufferedOutput;
@@ -64,7 +64,7 @@ final class BoundsAtEveryDoorTest extends TestCase
         return implode(is_array($value[0] ?? null) ? ';' : ',', array_map(self::typed(...), $value));
     }
 
-    private static function input(string $name, string $key): Input
+    private static function input(string $name, string $key): Field
     {
         foreach (app(Registry::class)->named($name)->inputs as $input) {
             if ($input->key === $key) {

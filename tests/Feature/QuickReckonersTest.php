@@ -49,9 +49,9 @@ final class QuickReckonersTest extends TestCase
     public function test_a_mistake_stands_at_its_input_with_the_bound(): void
     {
         $this->getJson('/api/reckonings/sowing.cell?inputs[rate]=1.7&inputs[max_empty]=0.1')->assertStatus(422)->assertJsonPath('errors.rate.0', 'Share that germinates must be from 0.1 to 100 %.');
-        $this->getJson('/api/reckonings/ferment.window?inputs[temperature]=4')->assertJsonPath('errors.temperature.0', 'Temperature of the room must be from 10 to 40 °C; 4 was given.');
+        $this->getJson('/api/reckonings/ferment.window?inputs[temperature]=4')->assertJsonPath('errors.temperature.0', 'Temperature of the room must be from 10 to 40 °C.');
         $this->getJson('/api/reckonings/germination.rate?inputs[germinated]=6&inputs[sown]=5')->assertJsonPath('errors.germinated.0', 'Normal seedlings must be from 0 to 5 seeds; 6 was given.');
-        $this->getJson('/api/reckonings/germination.rate?inputs[germinated]=lots&inputs[sown]=5')->assertJsonPath('errors.germinated.0', 'Normal seedlings must be a whole number, 0 to 1000000 seeds; "lots" was given.');
+        $this->getJson('/api/reckonings/germination.rate?inputs[germinated]=lots&inputs[sown]=5')->assertJsonPath('errors.germinated.0', 'Normal seedlings must be a whole number, 0 to 1 000 000 seeds; "lots" was given.');
         $this->getJson('/api/reckonings/sowing.cell?inputs[rate]=0.7')->assertStatus(422)->assertJsonValidationErrorFor('max_empty');
         $this->getJson('/api/reckonings/sowing.cell?inputs[rate]=0.7&inputs[max_empty]=0.1&inputs[moon]=full')->assertStatus(422)->assertJsonValidationErrorFor('moon');
         $this->getJson('/api/reckonings/sowing.cell?inputs[rate][]=0.7&inputs[max_empty]=0.1')->assertStatus(422)->assertJsonValidationErrorFor('rate');

@@ -81,9 +81,9 @@ final class ReckonCommandTest extends TestCase
     public static function mistakes(): iterable
     {
         yield 'no such name' => [['germination.luck'], 'no reckoning called "germination.luck"'];
-        yield 'missing' => [['sowing.cell', 'rate=0.7'], 'max_empty is missing: share of cells that may stay empty, 0.0001 to 0.9'];
+        yield 'missing' => [['sowing.cell', 'rate=0.7'], 'max_empty: Share of cells that may stay empty is missing: 0.0001 to 0.9'];
         yield 'unknown' => [['sowing.cell', 'rate=0.7', 'max_empty=0.1', 'moon=full'], 'moon is not an input of sowing.cell'];
-        yield 'unreadable' => [['sowing.cell', 'rate=most', 'max_empty=0.1'], 'rate must be a share'];
+        yield 'unreadable' => [['sowing.cell', 'rate=most', 'max_empty=0.1'], 'rate: Share that germinates must be a share'];
         yield 'out of bounds' => [['sowing.cell', 'rate=1.7', 'max_empty=0.1'], '0.001 to 1'];
         yield 'two ways at once' => [['sowing.seeds', 'plants=5', 'rate=0.5', 'germinated=5', 'sown=9'], 'Give either rate and field_factor, or germinated and sown.'];
         yield 'no such file' => [['isolation.garden', 'plan=@nowhere.json'], 'There is no file nowhere.json'];

@@ -10,7 +10,7 @@ use App\Words\TaskLabels;
 use App\Words\TaskWords;
 use App\Words\When;
 use DateTimeImmutable;
-use Marrow\Core\Course\TaskKind;
+use Marrow\Core\Work\TaskKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Reckoners\Said;
 use App\Reckoners\UnitSystem;
-use Marrow\Core\Reckoning\Input;
+use Marrow\Core\Fields\Field;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -14,7 +14,7 @@ use PHPUnit\Framework\TestCase;
 final class UnitSystemTest extends TestCase
 {
     #[DataProvider('typed')]
-    public function test_what_is_typed_reaches_the_core_in_metric(Input $input, string $typed, string $metric): void
+    public function test_what_is_typed_reaches_the_core_in_metric(Field $input, string $typed, string $metric): void
     {
         self::assertSame($metric, UnitSystem::Us->read($input, $typed));
         self::assertSame($typed, UnitSystem::Metric->read($input, $typed), 'metric is left alone');
@@ -23,18 +23,18 @@ final class UnitSystemTest extends TestCase
     /** @return iterable<string, array{Input, string, string}> */
     public static function typed(): iterable
     {
-        $temperature = Input::number('temperature', 't', '°C', -20, 40);
+        $temperature = Field::number('temperature', 't', '°C', -20, 40);
         yield 'freezing' => [$temperature, '32', '0'];
         yield 'below zero' => [$temperature, '-4', '-20'];
         yield 'with blanks' => [$temperature, ' 212 ', '100'];
         yield 'what is no number is left to be refused as it stands' => [$temperature, 'warm', 'warm'];
-        yield 'a change of temperature' => [Input::number('temperature_change', 't', '°C', -50, 50), '-9', '-5'];
-        yield 'an ounce' => [Input::number('mass', 'm', 'g', 0, 1000), '1', '28.349523125'];
-        yield 'a list of ounces' => [Input::numbers('masses', 'm', 'g', 0, 1000), '1, 2,x', '28.349523125,56.69904625,x'];
-        yield 'feet' => [Input::number('distance', 'd', 'm', 0, 1000), '100', '30.48'];
-        yield 'per cent is the same everywhere' => [Input::number('moisture', 'm', '% of wet mass', 0, 100), '9', '9'];
-        yield 'stores one after another' => [Input::segments('segments', 's', 1000), '100:8:68,30:7:41', '100:8:20,30:7:5'];
-        yield 'half a store' => [Input::segments('segments', 's', 1000), '100:8', '100:8'];
+        yield 'a change of temperature' => [Field::number('temperature_change', 't', '°C', -50, 50), '-9', '-5'];
+        yield 'an ounce' => [Field::number('mass', 'm', 'g', 0, 1000), '1', '28.349523125'];
+        yield 'a list of ounces' => [Field::numbers('masses', 'm', 'g', 0, 1000), '1, 2,x', '28.349523125,56.69904625,x'];
+        yield 'feet' => [Field::number('distance', 'd', 'm', 0, 1000), '100', '30.48'];
+        yield 'per cent is the same everywhere' => [Field::number('moisture', 'm', '% of wet mass', 0, 100), '9', '9'];
+        yield 'stores one after another' => [Field::segments('segments', 's', 1000), '100:8:68,30:7:41', '100:8:20,30:7:5'];
+        yield 'half a store' => [Field::segments('segments', 's', 1000), '100:8', '100:8'];
     }
 
     public function test_there_and_back_is_the_same(): void

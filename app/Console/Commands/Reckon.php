@@ -7,9 +7,9 @@ namespace App\Console\Commands;
 use App\Reckoners\Asked;
 use App\Reckoners\Judgements;
 use Illuminate\Console\Command;
-use Marrow\Core\Reckoning\Input;
-use Marrow\Core\Reckoning\InputRefused;
-use Marrow\Core\Reckoning\Inputs;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Fields\Values;
 use Marrow\Core\Reckoning\Reckoning;
 use Marrow\Core\Reckoning\Registry;
 use Marrow\Core\Reckoning\UnknownReckoning;
@@ -66,8 +66,8 @@ final class Reckon extends Command
             $result = $reckoning->of($in);
         } catch (UnknownReckoning $e) {
             return $this->refuse($e->getMessage().' marrow:reckon alone lists them.');
-        } catch (InputRefused $e) {
-            return $this->refuse($e->getMessage());
+        } catch (Refused $e) {
+            return $this->refuse(str_starts_with($e->getMessage(), $e->path) ? $e->getMessage() : "$e->path: {$e->getMessage()}");
         }
         $this->option('json')
             ? $this->line(json_encode($result, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE))
@@ -94,12 +94,13 @@ final class Reckon extends Command
         return implode("\n", [...$lines, '', 'Source', '  '.$reckoning->source]);
     }
 
-    private static function optional(Input $input): string
+    private static function optional(Field $input): string
     {
         return match (true) {
             $input->required => '',
             $input->default === null => ', may be left out',
-            default => ', '.$input->default.' if left out',
+            is_scalar($input->default) => ', '.$input->default.' if left out',
+            default => '',
         };
     }
 
@@ -112,7 +113,7 @@ final class Reckon extends Command
         foreach ($given as $figure) {
             [$key, $value] = [...explode('=', $figure, 2), null];
             if ($key === '' || $value === null) {
-                throw InputRefused::because($figure, "\"$figure\" is not of the form key=value.");
+                throw Refused::at($figure, "\"$figure\" is not of the form key=value.");
             }
             $figures[$key] = str_starts_with($value, '@') ? self::file($key, substr($value, 1)) : $value;
         }
@@ -124,7 +125,7 @@ final class Reckon extends Command
     private static function file(string $key, string $path): string
     {
         if (! is_file($path) || ! is_readable($path)) {
-            throw InputRefused::because($key, "There is no file $path to read $key from.");
+            throw Refused::at($key, "There is no file $path to read $key from.");
         }
 
         return (string) file_get_contents($path);
@@ -132,13 +133,14 @@ final class Reckon extends Command
 
     private function refuse(string $message): int
     {
+        $message = str_replace("\u{00A0}", ' ', $message);
         $this->getOutput()->getErrorStyle()->writeln($message);
 
         return Base::FAILURE;
     }
 
     /** @param  array<string, float|int|string|bool|list<float>|list<int>|list<string>|null>  $result */
-    private function show(Reckoning $reckoning, Inputs $in, array $result): void
+    private function show(Reckoning $reckoning, Values $in, array $result): void
     {
         $judgement = app(Judgements::class)->of(new Asked($reckoning->name, $in, $result));
         foreach ([$judgement->sentence, $judgement->because, $judgement->sure, $judgement->beside, ...$judgement->cautions] as $line) {

@@ -19,7 +19,7 @@ use App\Words\RemedyWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Marrow\Core\Season\Obstacle;
-use Marrow\Core\Season\PlanRefused;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Season\Remedies;
 use Marrow\Core\Season\Remedy;
 use Marrow\Core\Season\RemedyPlan;
@@ -117,7 +117,7 @@ final class PlanController extends Controller
         $open = $plans->change($year, $request->integer('version'), 'Carried out: '.lcfirst(RemedyWords::title($way)), function (SeasonPlan $plan) use ($request, $clock, $way): SeasonPlan {
             $found = Remedies::alternatives($this->observed->onto($plan), $request->preferences($plan, $clock))[$way] ?? null;
 
-            return $found?->plan instanceof RemedyPlan ? $found->plan->applyTo($plan) : throw PlanRefused::at('way', 'That is no longer possible: ask again what can be done.');
+            return $found?->plan instanceof RemedyPlan ? $found->plan->applyTo($plan) : throw Refused::at('way', 'That is no longer possible: ask again what can be done.');
         });
 
         return new JsonResponse($this->sheet->of($open));

@@ -20,7 +20,7 @@ use App\Words\RefusalWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use Marrow\Core\Reckoning\InputRefused;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Reckoning\Reckoning;
 use Marrow\Core\Reckoning\Registry;
 use OpenApi\Attributes as OA;
@@ -54,8 +54,8 @@ final class ReckoningController extends Controller
         try {
             $in = $reckoning->read(self::inMetric($reckoning, is_array($inputs) ? $inputs : [], $units));
             $result = $reckoning->of($in);
-        } catch (InputRefused $refused) {
-            throw ValidationException::withMessages([$refused->input => RefusalWords::of($refused, $reckoning, $units)]);
+        } catch (Refused $refused) {
+            throw ValidationException::withMessages([$refused->path => RefusalWords::of($refused, $reckoning, $units)]);
         }
         $figures = [];
         foreach ($reckoning->outputs as $output) {

@@ -7,7 +7,7 @@ namespace App\Http\Documents;
 use App\Reckoners\UnitSystem;
 use App\Words\ReckonerWords;
 use Marrow\Core\Reckoning\Alternatives;
-use Marrow\Core\Reckoning\Input;
+use Marrow\Core\Fields\Field;
 use Marrow\Core\Reckoning\Reckoning;
 use OpenApi\Attributes as OA;
 
@@ -45,7 +45,7 @@ final readonly class ReckoningDocument
             $reckoning->question,
             ReckonerWords::also($reckoning),
             $reckoning->source,
-            array_map(static fn (Input $input): ReckoningInputDocument => ReckoningInputDocument::of($input, $units), $reckoning->inputs),
+            array_map(static fn (Field $input): ReckoningInputDocument => ReckoningInputDocument::of($input, $units), $reckoning->inputs),
             array_map(static fn (Alternatives $alternatives): AlternativesDocument => AlternativesDocument::of($alternatives), $reckoning->alternatives),
         );
     }

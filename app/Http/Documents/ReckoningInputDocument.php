@@ -6,7 +6,8 @@ namespace App\Http\Documents;
 
 use App\Reckoners\UnitSystem;
 use App\Words\ReckonerWords;
-use Marrow\Core\Reckoning\Input;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\FieldType;
 use OpenApi\Attributes as OA;
 
 /** One input of a reckoning, as every door knows it, in the units of the person who asks. */
@@ -33,21 +34,30 @@ final readonly class ReckoningInputDocument
         public array $options,
     ) {}
 
-    public static function of(Input $input, UnitSystem $units): self
+    public static function of(Field $input, UnitSystem $units): self
     {
         return new self(
             $input->key,
-            $input->type->value,
+            self::type($input),
             $input->label,
             $units->unit($input->unit),
             ReckonerWords::bounds($input, $units),
             $input->required,
-            $input->default === null ? null : (string) $input->default,
+            is_scalar($input->default) ? (string) $input->default : null,
             array_map(
                 static fn (string $key, string $label): OptionDocument => new OptionDocument($key, $label),
                 array_keys($input->options),
                 array_values($input->options),
             ),
         );
+    }
+
+    private static function type(Field $input): string
+    {
+        return match (true) {
+            $input->each === null => $input->type->value,
+            $input->type === FieldType::Integer => 'integers',
+            default => 'numbers',
+        };
     }
 }

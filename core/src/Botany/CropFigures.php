@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Botany;
 
+use Marrow\Core\Fields\FieldType;
+
 /** Takes single figures and texts out of the decoded content of a crop file, and says which one is at fault. */
 final readonly class CropFigures
 {
@@ -46,6 +48,37 @@ final readonly class CropFigures
         }
 
         return (float) $value;
+    }
+
+    /**
+     * A figure that a keeper may know better, within the bounds that the list of those gives.
+     *
+     * @param  ?float  $atLeast  where another figure draws its bounds in
+     *
+     * @throws UnsoundCrop
+     */
+    public function known(string $path, ?float $atLeast = null): float
+    {
+        $field = CropFigureList::field($path);
+        $value = $this->number($path, max($field->min, $atLeast ?? $field->min), $field->max);
+
+        return $field->type !== FieldType::Integer || $value === floor($value) ? $value : throw $this->unsound($path, 'a whole number is needed');
+    }
+
+    /**
+     * @return array{float, float} lower and upper
+     *
+     * @throws UnsoundCrop
+     */
+    public function knownRange(string $path): array
+    {
+        $value = $this->find($path);
+        if (! is_array($value) || ! array_is_list($value) || count($value) !== 2) {
+            throw $this->unsound($path, 'a lower and an upper figure are needed');
+        }
+        $low = $this->known($path.'.0');
+
+        return [$low, $this->known($path.'.1', $low)];
     }
 
     /** @throws UnsoundCrop */
@@ -130,7 +163,7 @@ final readonly class CropFigures
 
     public function unsound(string $path, string $reason): UnsoundCrop
     {
-        return UnsoundCrop::at($this->key, $path, $reason);
+        return UnsoundCrop::of($this->key, $path, $reason);
     }
 
     private function find(string $path): mixed

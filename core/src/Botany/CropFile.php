@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Marrow\Core\Botany;
 
 use Marrow\Core\Cleaning\Screens;
-use Marrow\Core\Isolation\IsolationDistances;
 use Marrow\Core\Storage\ViabilityConstants;
 
 /** Reads one crop from the decoded content of its file in core/data/crops (crop.schema.json says what it holds). */
@@ -27,8 +26,8 @@ final readonly class CropFile
     {
         $f = $this->figures;
         [$outLow, $outHigh] = $f->range('breeding.outcrossing_share', 0, 1);
-        [$tsmLow, $tsmHigh] = $f->range('seed.tsm', 0.001, 20_000);
-        [$perPlantLow, $perPlantHigh] = $f->range('seed.per_plant', 0, 10_000_000);
+        [$tsmLow, $tsmHigh] = $f->knownRange('seed.tsm');
+        [$perPlantLow, $perPlantHigh] = $f->knownRange('seed.per_plant');
         [$seasonsMin, $seasonsMax] = $f->range('seasons_to_seed', 1, 20);
         $growing = $this->growing();
         $storage = $f->one('storage.behaviour', StorageBehaviour::tryFrom(...));
@@ -49,7 +48,7 @@ final readonly class CropFile
             breeding: $f->one('breeding.system', BreedingSystem::tryFrom(...)),
             outcrossingLow: $outLow,
             outcrossingHigh: $outHigh,
-            adjacentShare: $f->number('breeding.adjacent_share', 0, 1),
+            adjacentShare: $f->known('breeding.adjacent_share'),
             carriers: $f->several('breeding.carriers', PollenCarrier::tryFrom(...)),
             selfIncompatible: $f->flag('breeding.self_incompatible'),
             dioecious: $f->flag('breeding.dioecious'),
@@ -61,19 +60,19 @@ final readonly class CropFile
             growing: $growing,
             cleaning: $this->cleaning(),
             ripening: $this->ripening($growing),
-            jarMoisture: $storage === StorageBehaviour::Orthodox ? $f->number('drying.jar_moisture', 3, 15) : null,
+            jarMoisture: $storage === StorageBehaviour::Orthodox ? $f->known('drying.jar_moisture') : null,
             drynessSign: $f->text('drying.sign'),
             drynessTests: $f->several('drying.tests', DrynessTest::tryFrom(...)),
-            maxDryingTemperature: $f->number('drying.max_temperature', 20, 45),
+            maxDryingTemperature: $f->known('drying.max_temperature'),
             tsmLow: $tsmLow,
             tsmHigh: $tsmHigh,
             perPlantLow: (int) $perPlantLow,
             perPlantHigh: (int) $perPlantHigh,
             dust: $f->flag('seed.dust'),
             lookAlikes: $f->textOr('seed.look_alikes', null),
-            oil: $f->number('seed.oil', 0, 0.7),
+            oil: $f->known('seed.oil'),
             storage: $storage,
-            ordinaryYears: $f->number('storage.ordinary_years', 0.05, 50),
+            ordinaryYears: $f->known('storage.ordinary_years'),
             published: $this->published(),
             test: $this->test(),
             goesWrong: $f->texts('goes_wrong'),
@@ -84,10 +83,10 @@ final readonly class CropFile
 
     private function distances(): IsolationDistances
     {
-        $home = $this->figures->number('isolation.home', 0, 10_000);
-        $careful = $this->figures->number('isolation.careful', max($home, 1), 10_000);
+        $home = $this->figures->known('isolation.home');
+        $careful = $this->figures->known('isolation.careful', $home);
 
-        return new IsolationDistances($home, $careful, $this->figures->number('isolation.grower', $careful, 20_000));
+        return new IsolationDistances($home, $careful, $this->figures->known('isolation.grower', $careful));
     }
 
     /** @return list<CrossingPartner> */
@@ -123,21 +122,21 @@ final readonly class CropFile
 
     private function parents(): Parents
     {
-        $bare = $this->figures->whole('parents.bare', 1, 10_000);
-        $variety = $this->figures->whole('parents.variety', $bare, 10_000);
+        $bare = (int) $this->figures->known('parents.bare');
+        $variety = (int) $this->figures->known('parents.variety', $bare);
 
-        return new Parents($bare, $variety, $this->figures->whole('parents.landrace', $variety, 100_000));
+        return new Parents($bare, $variety, (int) $this->figures->known('parents.landrace', $variety));
     }
 
     private function growing(): Growing
     {
         $f = $this->figures;
-        [$bloomAfterMin, $bloomAfterMax] = $f->range('growing.sowing_to_bloom', 10, 3000);
-        [$bloomMin, $bloomMax] = $f->range('growing.bloom_days', 1, 365);
-        [$ripeMin, $ripeMax] = $f->range('growing.bloom_to_ripe', 5, 400);
+        [$bloomAfterMin, $bloomAfterMax] = $f->knownRange('growing.sowing_to_bloom');
+        [$bloomMin, $bloomMax] = $f->knownRange('growing.bloom_days');
+        [$ripeMin, $ripeMax] = $f->knownRange('growing.bloom_to_ripe');
 
         return new Growing(
-            $f->number('growing.spacing', 0.01, 20),
+            $f->known('growing.spacing'),
             $f->whole('growing.sow_months.0', 1, 12),
             $f->whole('growing.sow_months.1', 1, 12),
             (int) $bloomAfterMin,
@@ -154,7 +153,7 @@ final readonly class CropFile
 
     private function ripening(Growing $growing): Ripening
     {
-        [$restMin, $restMax] = $this->figures->range('ripening.rest_days', 0, 400);
+        [$restMin, $restMax] = $this->figures->knownRange('ripening.rest_days');
         [$passesMin, $passesMax] = $this->figures->range('ripening.passes', 1, 20);
 
         return new Ripening(
@@ -175,7 +174,7 @@ final readonly class CropFile
     {
         $f = $this->figures;
         // A crop that a keeper added before these were asked for lacks them.
-        $width = $f->has('seed.width') ? $f->range('seed.width', 0.1, 60) : null;
+        $width = $f->has('seed.width') ? $f->knownRange('seed.width') : null;
 
         return new Cleaning(
             $f->one('cleaning.way', CleaningWay::tryFrom(...)),
@@ -189,15 +188,15 @@ final readonly class CropFile
     private function test(): TestConditions
     {
         $f = $this->figures;
-        [$low, $high] = $f->range('germination.temperature', 0, 35);
-        $first = $f->whole('germination.first_count', 1, 120);
+        [$low, $high] = $f->knownRange('germination.temperature');
+        $first = (int) $f->known('germination.first_count');
 
         return new TestConditions(
             $low,
             $high,
             $first,
-            $f->whole('germination.last_count', $first, 200),
-            $f->number('germination.minimum', 0.1, 0.95),
+            (int) $f->known('germination.last_count', $first),
+            $f->known('germination.minimum'),
             $f->textOr('germination.note', '') ?? '',
             $f->text('germination.method'),
             $f->one('germination.light', Light::tryFrom(...)),

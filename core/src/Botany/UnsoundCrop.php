@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Botany;
 
-/** A file of the crop reference does not hold what a crop needs. */
-final class UnsoundCrop extends \DomainException
+use Marrow\Core\Fields\Refused;
+
+/** A file of the crop reference does not hold what a crop needs. Its path is that of the figure. */
+final class UnsoundCrop extends Refused
 {
-    public static function at(string $crop, string $figure, string $reason): self
+    public static function of(string $crop, string $figure, string $reason): self
     {
-        return new self(sprintf('Crop %s, %s: %s.', $crop, $figure, $reason));
+        return self::at($figure, sprintf('Crop %s, %s: %s.', $crop, $figure, $reason));
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Isolation;
 
+use Marrow\Core\Fields\Choice;
+
 /** What stands between two plantings. */
-enum Barrier: string
+enum Barrier: string implements Choice
 {
     case None = 'none';
     case Hedge = 'hedge';
@@ -21,5 +23,14 @@ enum Barrier: string
     public function distanceFactor(): float
     {
         return $this === self::None ? 1.0 : 0.5;
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::None => 'nothing',
+            self::Hedge => 'a hedge',
+            self::Building => 'a building',
+        };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Isolation;
 
+use Marrow\Core\Botany\IsolationStandard;
+
 /** How strictly a garden isolates: whose distances, in what climate, how much crossing is allowed. */
 final readonly class IsolationSetting
 {

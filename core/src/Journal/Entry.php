@@ -9,14 +9,18 @@ final readonly class Entry
 {
     /**
      * @param  string  $id  made by whoever recorded it, so that the same entry sent twice is one entry
-     * @param  int  $order  rises with every entry recorded; decides between entries of one moment
+     * @param  string  $order  decides between entries of one moment, whatever order they came in
      * @param  \DateTimeImmutable  $happenedAt  in the garden's own wall-clock time
+     * @param  string|null  $heardAs  set when the entry is about something else and only refers to this: by which field
+     * @param  string  $from  code of what it is about then
      */
     public function __construct(
         public string $id,
-        public int $order,
-        public EntryKind $kind,
+        public string $order,
+        public Kind $kind,
         public Payload $payload,
         public \DateTimeImmutable $happenedAt,
+        public ?string $heardAs = null,
+        public string $from = '',
     ) {}
 }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Journal;
 
-/** The figures of one entry. Each kind has its own class, which reads itself from what was typed. */
+/**
+ * Something that can happen, with the figures of one time that it did. The class is the whole of its definition: its
+ * properties bear the names of its fields (mass_g as $massG), and what is read and kept is made from those.
+ */
 interface Payload
 {
-    /** @throws EntryRefused naming the field at fault */
-    public static function read(Fields $fields): self;
-
-    /** @return array<string, mixed> what is kept in the journal, readable again by read() */
-    public function toArray(): array;
+    public static function kind(): Kind;
 }

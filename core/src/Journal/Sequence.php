@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Journal;
 
-use Marrow\Core\Journal\Payload\Struck;
-
 /** The entries of one thing in the order in which they happened, and which of them have been struck. */
 final readonly class Sequence
 {
@@ -21,30 +19,58 @@ final readonly class Sequence
         $struck = self::struckIds($entries);
         $standing = array_values(array_filter(
             $entries,
-            static fn (Entry $entry): bool => $entry->kind !== EntryKind::Struck && ! isset($struck[$entry->id]),
+            static fn (Entry $entry): bool => ! $entry->payload instanceof Struck && ! isset($struck[$entry->id]),
         ));
-        usort($standing, static fn (Entry $a, Entry $b): int => [$a->happenedAt, $a->order] <=> [$b->happenedAt, $b->order]);
+        usort($standing, self::before(...));
 
         return new self($standing, $struck);
     }
 
+    /** Which of two happened first; of one moment, a settled order that does not hang on which came in first. */
+    public static function before(Entry $a, Entry $b): int
+    {
+        return [$a->happenedAt, $a->order, $a->id] <=> [$b->happenedAt, $b->order, $b->id];
+    }
+
     /**
-     * A strike can itself be struck, which brings the first entry back: so the newest strikes are read first.
+     * An entry is struck when a strike of it stands; a strike can itself be struck, which brings the entry back.
      *
      * @param  list<Entry>  $entries
      * @return array<string, true>
      */
     private static function struckIds(array $entries): array
     {
-        $strikes = array_filter($entries, static fn (Entry $entry): bool => $entry->payload instanceof Struck);
-        usort($strikes, static fn (Entry $a, Entry $b): int => $b->order <=> $a->order);
+        $strikes = [];
+        foreach ($entries as $entry) {
+            if ($entry->payload instanceof Struck) {
+                $strikes[$entry->payload->entry][] = $entry->id;
+            }
+        }
         $struck = [];
-        foreach ($strikes as $strike) {
-            if (! isset($struck[$strike->id]) && $strike->payload instanceof Struck) {
-                $struck[$strike->payload->entry] = true;
+        foreach (array_keys($strikes) as $target) {
+            if (self::isStruck($target, $strikes, [])) {
+                $struck[$target] = true;
             }
         }
 
         return $struck;
+    }
+
+    /**
+     * @param  array<string, list<string>>  $strikes  ids of the strikes by what they strike
+     * @param  array<string, true>  $asked  so that strikes of one another, which nobody can make, end all the same
+     */
+    private static function isStruck(string $id, array $strikes, array $asked): bool
+    {
+        if (isset($asked[$id])) {
+            return false;
+        }
+        foreach ($strikes[$id] ?? [] as $strike) {
+            if (! self::isStruck($strike, $strikes, [...$asked, $id => true])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

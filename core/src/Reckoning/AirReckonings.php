@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Values;
 use Marrow\Core\Drying\Air;
 use Marrow\Core\Drying\JarOpening;
 
@@ -29,7 +31,7 @@ final class AirReckonings
                 new Output('dew_point', '°C', 'dew forms below'),
             ],
             self::MAGNUS.'; absolute humidity 216.7·e/(273.15 + T).',
-            static function (Inputs $in): array {
+            static function (Values $in): array {
                 $air = Air::at($in->number('temperature'), $in->number('rh'));
 
                 return [
@@ -53,7 +55,7 @@ final class AirReckonings
             ],
             [new Output('rh', 'share', 'relative humidity then')],
             'The same water in each cubic metre at another temperature; at most 1, what is over condenses. '.self::MAGNUS.'.',
-            static fn (Inputs $in): array => [
+            static fn (Values $in): array => [
                 'rh' => Air::at($in->number('temperature'), $in->number('rh'))->rhAt($in->number('to_temperature')),
             ],
         );
@@ -68,7 +70,7 @@ final class AirReckonings
                 self::temperature('store_temperature', 'temperature of the store'),
                 self::temperature('room_temperature', 'temperature of the room'),
                 self::rh('room_rh', 'relative humidity of the room'),
-                Input::number('time_constant', 'minutes in which the jar makes up 63 % of the difference', 'minutes', 1, 10_000)->optional(40.0),
+                Field::number('time_constant', 'minutes in which the jar makes up 63 % of the difference', 'minutes', 1, 10_000)->optional(40.0),
             ],
             [
                 new Output('dew_point', '°C', 'dew forms below'),
@@ -76,7 +78,7 @@ final class AirReckonings
                 new Output('wait_minutes', 'minutes', 'wait'),
             ],
             'Newton warming until 1 °C above the room’s dew point. '.self::MAGNUS.'.',
-            static function (Inputs $in): array {
+            static function (Values $in): array {
                 $room = Air::at($in->number('room_temperature'), $in->number('room_rh'));
                 $opening = JarOpening::of($in->number('store_temperature'), $room, $in->number('time_constant'));
 
@@ -85,13 +87,13 @@ final class AirReckonings
         );
     }
 
-    private static function temperature(string $key, string $label): Input
+    private static function temperature(string $key, string $label): Field
     {
-        return Input::number($key, $label, '°C', Air::MIN_TEMPERATURE, Air::MAX_TEMPERATURE);
+        return Field::number($key, $label, '°C', Air::MIN_TEMPERATURE, Air::MAX_TEMPERATURE);
     }
 
-    private static function rh(string $key, string $label): Input
+    private static function rh(string $key, string $label): Field
     {
-        return Input::share($key, $label, Air::MIN_RH, 1.0);
+        return Field::share($key, $label, Air::MIN_RH, 1.0);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Fields\Refused;
 /** Something that a reckoning can be told in one of several ways: a share, say, or the counts of a test. */
 final readonly class Alternatives
 {
@@ -18,7 +19,7 @@ final readonly class Alternatives
      *
      * @param  list<string>  $given  keys of all inputs given
      *
-     * @throws InputRefused when ways are mixed, or none is taken
+     * @throws Refused when ways are mixed, or none is taken
      */
     public function taken(array $given): Way
     {
@@ -30,7 +31,7 @@ final readonly class Alternatives
         }
         $first = $ours[0] ?? $this->ways[0]->inputs[0] ?? '';
 
-        throw InputRefused::because($first, 'Give either '.$this->describe().'.');
+        throw Refused::at($first, 'Give either '.$this->describe().'.');
     }
 
     /** The ways by their keys, for help and messages. */

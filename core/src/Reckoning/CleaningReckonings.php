@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Values;
 use Marrow\Core\Cleaning\FermentWindow;
 use Marrow\Core\Cleaning\Purity;
 use Marrow\Core\Cleaning\SeedMass;
@@ -21,14 +23,14 @@ final class CleaningReckonings
         return new Reckoning(
             'ferment.window',
             'When may I pour off my ferment?',
-            [Input::number('temperature', 'temperature of the room', '°C', FermentWindow::MIN_TEMPERATURE, FermentWindow::MAX_TEMPERATURE)],
+            [Field::number('temperature', 'temperature of the room', '°C', FermentWindow::MIN_TEMPERATURE, FermentWindow::MAX_TEMPERATURE)],
             [
                 new Output('earliest_hours', 'h', 'look from'),
                 new Output('typical_hours', 'h', 'usually ready at'),
                 new Output('latest_hours', 'h', 'poured off by'),
             ],
             'Rule of thumb: about 72 h at 21 °C, halved per 10 °C rise, doubled per 10 °C fall, within 24 to 168 h; from two thirds to twice that time.',
-            static function (Inputs $in): array {
+            static function (Values $in): array {
                 $window = FermentWindow::at($in->number('temperature'));
 
                 return [
@@ -46,9 +48,9 @@ final class CleaningReckonings
             'seed.mass',
             'What do a thousand seeds weigh, and how many have I?',
             [
-                Input::integer('counted', 'seeds in each sample', 'seeds', 1, 100_000),
-                Input::numbers('masses', 'what each sample weighs', 'g', 0.0001, 100_000),
-                Input::number('mass', 'what the whole lot weighs', 'g', 0.001, 1_000_000)->optional(),
+                Field::integer('counted', 'seeds in each sample', 'seeds', 1, 100_000),
+                Field::numbers('masses', 'what each sample weighs', 'g', 0.0001, 100_000),
+                Field::number('mass', 'what the whole lot weighs', 'g', 0.001, 1_000_000)->optional(),
             ],
             [
                 new Output('tsm', 'g', 'thousand-seed mass'),
@@ -56,7 +58,7 @@ final class CleaningReckonings
                 new Output('seeds', 'seeds', 'seeds in the lot'),
             ],
             'Mean × 1000/counted. Samples that vary by more than 4 % (6 % for chaffy seed) want weighing again (ISTA, 8 × 100 method).',
-            static function (Inputs $in): array {
+            static function (Values $in): array {
                 $seedMass = SeedMass::of($in->integer('counted'), $in->numbers('masses'));
 
                 return [
@@ -74,17 +76,17 @@ final class CleaningReckonings
             'seed.purity',
             'How clean is this lot, and how much of it will grow?',
             [
-                Input::number('pure', 'seed of the crop', 'g', 0, 1_000_000),
-                Input::number('inert', 'chaff, soil and broken bits', 'g', 0, 1_000_000),
-                Input::number('other', 'other seed', 'g', 0, 1_000_000),
-                Input::share('germination', 'share that germinates')->optional(),
+                Field::number('pure', 'seed of the crop', 'g', 0, 1_000_000),
+                Field::number('inert', 'chaff, soil and broken bits', 'g', 0, 1_000_000),
+                Field::number('other', 'other seed', 'g', 0, 1_000_000),
+                Field::share('germination', 'share that germinates')->optional(),
             ],
             [
                 new Output('purity', 'share', 'by mass, seed of the crop'),
                 new Output('pure_live', 'share', 'by mass, seed that will grow'),
             ],
             'By mass; pure live seed is purity × germination.',
-            static function (Inputs $in): array {
+            static function (Values $in): array {
                 $purity = Purity::of($in->number('pure'), $in->number('inert'), $in->number('other'));
 
                 return [

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Values;
 use Marrow\Core\Drying\Desiccant;
 use Marrow\Core\Drying\DryingCurve;
 use Marrow\Core\Drying\Moisture;
@@ -22,9 +24,9 @@ final class DryingReckonings
             'drying.curve',
             'When will it be dry, going by its weighings?',
             [
-                Input::numbers('hours', 'hours since it was spread', 'h', 0, 100_000),
-                Input::numbers('masses', 'what it weighed at each', 'g', 0.001, 1_000_000),
-                Input::number('target_mass', 'mass to reach', 'g', 0.001, 1_000_000)->optional(),
+                Field::numbers('hours', 'hours since it was spread', 'h', 0, 100_000),
+                Field::numbers('masses', 'what it weighed at each', 'g', 0.001, 1_000_000),
+                Field::number('target_mass', 'mass to reach', 'g', 0.001, 1_000_000)->optional(),
             ],
             [
                 new Output('final_mass', 'g', 'mass it is heading for'),
@@ -34,7 +36,7 @@ final class DryingReckonings
                 new Output('residual', 'g', 'what the curve does not explain'),
             ],
             'Least squares of m = mₑ + (m₀ − mₑ)e^(−kt) (Lewis thin layer), from at least 4 weighings.',
-            static function (Inputs $in): array {
+            static function (Values $in): array {
                 $curve = DryingCurve::fit($in->numbers('hours'), $in->numbers('masses'));
 
                 return [
@@ -54,18 +56,18 @@ final class DryingReckonings
             'drying.desiccant',
             'How much desiccant does this jar need?',
             [
-                Input::number('mass', 'what the seed weighs', 'g', 0.001, 1_000_000),
-                Input::number('moisture', 'its moisture now', '% of wet mass', Moisture::MIN, Moisture::MAX),
-                Input::number('target', 'moisture wanted', '% of wet mass', Moisture::MIN, Moisture::MAX),
-                Input::share('rh_end', 'relative humidity in the jar at the end', 0.05, 0.9),
-                Input::number('capacity', 'water that a gram of absorbent holds then', 'g/g', 0.001, 2)->optional(),
+                Field::number('mass', 'what the seed weighs', 'g', 0.001, 1_000_000),
+                Field::number('moisture', 'its moisture now', '% of wet mass', Moisture::MIN, Moisture::MAX),
+                Field::number('target', 'moisture wanted', '% of wet mass', Moisture::MIN, Moisture::MAX),
+                Field::share('rh_end', 'relative humidity in the jar at the end', 0.05, 0.9),
+                Field::number('capacity', 'water that a gram of absorbent holds then', 'g/g', 0.001, 2)->optional(),
             ],
             [
                 new Output('water', 'g', 'water to take out'),
                 new Output('desiccant', 'g', 'dry absorbent'),
             ],
             'm(M − T)/(100 − T) over the capacity; typical silica gel rises about linearly to 0.30 g/g at 60 % RH.',
-            static function (Inputs $in): array {
+            static function (Values $in): array {
                 $plan = Desiccant::of(
                     $in->number('mass'),
                     $in->number('moisture'),

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Values;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Germination\Comparison;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\GerminationSpeed;
@@ -26,9 +29,9 @@ final class GerminationReckonings
             'germination.rate',
             'What does my germination test say about the whole lot?',
             [
-                Input::integer('germinated', 'normal seedlings', 'seeds', 0, 1_000_000),
-                Input::integer('sown', 'seeds set to germinate', 'seeds', 1, 1_000_000),
-                Input::share('confidence', 'how sure the interval is to hold the true share', 0.5, 0.9999)->optional(0.95),
+                Field::integer('germinated', 'normal seedlings', 'seeds', 0, 1_000_000),
+                Field::integer('sown', 'seeds set to germinate', 'seeds', 1, 1_000_000),
+                Field::share('confidence', 'how sure the interval is to hold the true share', 0.5, 0.9999)->optional(0.95),
             ],
             [
                 new Output('rate', 'share', 'share that germinated'),
@@ -36,7 +39,7 @@ final class GerminationReckonings
                 new Output('high', 'share', 'upper limit'),
             ],
             'Wilson score interval (Wilson 1927).',
-            static function (Inputs $in): array {
+            static function (Values $in): array {
                 $share = GerminationShare::of($in->integer('germinated'), $in->integer('sown'));
                 $interval = $share->interval($in->number('confidence'));
 
@@ -51,8 +54,8 @@ final class GerminationReckonings
             'germination.replicates',
             'Do my dishes or rolls agree with one another?',
             [
-                Input::integers('germinated', 'normal seedlings in each replicate', 'seeds', 0, 1_000_000),
-                Input::integer('sown', 'seeds in each replicate', 'seeds', 1, 1_000_000),
+                Field::integers('germinated', 'normal seedlings in each replicate', 'seeds', 0, 1_000_000),
+                Field::integer('sown', 'seeds in each replicate', 'seeds', 1, 1_000_000),
             ],
             [
                 new Output('rate', 'share', 'share that germinated, over all'),
@@ -61,7 +64,7 @@ final class GerminationReckonings
                 new Output('agree', '', 'whether the replicates agree'),
             ],
             'χ² test of homogeneity, df = replicates − 1; they agree when p ≥ 0.025.',
-            static function (Inputs $in): array {
+            static function (Values $in): array {
                 $agreement = ReplicateAgreement::of($in->integers('germinated'), $in->integer('sown'));
 
                 return [
@@ -80,8 +83,8 @@ final class GerminationReckonings
             'germination.speed',
             'How fast did it come up?',
             [
-                Input::numbers('days', 'day of each count', 'days', 0, 3650),
-                Input::integers('counts', 'seedlings new at each count', 'seedlings', 0, 1_000_000),
+                Field::numbers('days', 'day of each count', 'days', 0, 3650),
+                Field::integers('counts', 'seedlings new at each count', 'seedlings', 0, 1_000_000),
             ],
             [
                 new Output('total', 'seedlings', 'germinated in all'),
@@ -90,7 +93,7 @@ final class GerminationReckonings
                 new Output('index', 'seedlings per day', 'speed index'),
             ],
             'Mean time Σnt/Σn; T50 by linear interpolation (Farooq et al. 2005); index Σn/t (AOSA).',
-            static function (Inputs $in): array {
+            static function (Values $in): array {
                 $speed = GerminationSpeed::of($in->numbers('days'), $in->integers('counts'));
 
                 return [
@@ -106,8 +109,8 @@ final class GerminationReckonings
     private static function compare(): Reckoning
     {
         $tested = static fn (string $which, string $of): array => [
-            Input::integer($which.'_germinated', "normal seedlings of the $of", 'seeds', 0, 1_000_000),
-            Input::integer($which.'_sown', "seeds of the $of", 'seeds', 1, 1_000_000),
+            Field::integer($which.'_germinated', "normal seedlings of the $of", 'seeds', 0, 1_000_000),
+            Field::integer($which.'_sown', "seeds of the $of", 'seeds', 1, 1_000_000),
         ];
 
         return new Reckoning(
@@ -121,7 +124,7 @@ final class GerminationReckonings
                 new Output('p', 'share', 'chance of a difference at least as unlikely'),
             ],
             'Newcombe 1998 (method 10) from the Wilson limits; Fisher’s exact test, two-sided.',
-            static function (Inputs $in): array {
+            static function (Values $in): array {
                 $comparison = Comparison::of(
                     self::tested($in, 'a'),
                     self::tested($in, 'b'),
@@ -143,13 +146,13 @@ final class GerminationReckonings
             'germination.test_size',
             'How many seeds must I test?',
             [
-                Input::share('expected', 'share that is expected'),
-                Input::share('half_width', 'how far out it may be either way', 0.001, 0.5),
-                Input::share('confidence', 'how sure to be of that', 0.5, 0.9999)->optional(0.95),
+                Field::share('expected', 'share that is expected'),
+                Field::share('half_width', 'how far out it may be either way', 0.001, 0.5),
+                Field::share('confidence', 'how sure to be of that', 0.5, 0.9999)->optional(0.95),
             ],
             [new Output('seeds', 'seeds', 'seeds to test')],
             'Smallest number whose Wilson interval (Wilson 1927) is no wider than asked.',
-            static fn (Inputs $in): array => [
+            static fn (Values $in): array => [
                 'seeds' => TestSize::of($in->number('expected'), $in->number('half_width'), $in->number('confidence')),
             ],
         );
@@ -161,11 +164,11 @@ final class GerminationReckonings
             'germination.outlook',
             'Is my running test settled, or can it still turn?',
             [
-                Input::integer('germinated', 'normal seedlings so far', 'seeds', 0, 1_000_000),
-                Input::integer('sown', 'seeds set to germinate', 'seeds', 1, 1_000_000),
-                Input::integer('undecided', 'seeds neither up nor dead', 'seeds', 0, 1_000_000),
-                Input::share('good', 'sown as usual from')->optional(0.8),
-                Input::share('poor', 'not relied on below')->optional(0.6),
+                Field::integer('germinated', 'normal seedlings so far', 'seeds', 0, 1_000_000),
+                Field::integer('sown', 'seeds set to germinate', 'seeds', 1, 1_000_000),
+                Field::integer('undecided', 'seeds neither up nor dead', 'seeds', 0, 1_000_000),
+                Field::share('good', 'sown as usual from')->optional(0.8),
+                Field::share('poor', 'not relied on below')->optional(0.6),
             ],
             [
                 new Output('verdict_now', '', 'verdict: good, fair, poor or open'),
@@ -173,7 +176,7 @@ final class GerminationReckonings
                 new Output('highest', 'share', 'and no higher than'),
             ],
             'The verdict is settled when no outcome of the undecided seeds can change it.',
-            static function (Inputs $in): array {
+            static function (Values $in): array {
                 $share = GerminationShare::of($in->integer('germinated'), $in->integer('sown'));
                 $outlook = Outlook::of($share, $in->integer('undecided'), $in->number('good'), $in->number('poor'));
 
@@ -182,13 +185,13 @@ final class GerminationReckonings
         );
     }
 
-    /** @throws InputRefused naming the input of the right test */
-    private static function tested(Inputs $in, string $which): GerminationShare
+    /** @throws Refused naming the input of the right test */
+    private static function tested(Values $in, string $which): GerminationShare
     {
         try {
             return GerminationShare::of($in->integer($which.'_germinated'), $in->integer($which.'_sown'));
         } catch (InvalidFigure $e) {
-            throw InputRefused::because($which.'_'.$e->figure, $which.'_'.$e->getMessage());
+            throw Refused::at($which.'_'.$e->path, $which.'_'.$e->getMessage());
         }
     }
 }

@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Values;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Isolation\Barrier;
 use Marrow\Core\Isolation\Bloom;
 use Marrow\Core\Isolation\Climate;
 use Marrow\Core\Isolation\IsolationPair;
 use Marrow\Core\Isolation\IsolationSetting;
-use Marrow\Core\Isolation\IsolationStandard;
+use Marrow\Core\Botany\IsolationStandard;
 use Marrow\Core\Isolation\PollenPath;
 use Marrow\Core\Isolation\Protection;
 use Marrow\Core\Season\GardenIsolation;
 use Marrow\Core\Season\IsolationStanding;
 use Marrow\Core\Season\Obstacle;
-use Marrow\Core\Season\PlanRefused;
 use Marrow\Core\Season\Remedies;
 use Marrow\Core\Season\Remedy;
 use Marrow\Core\Season\RemedyPreferences;
@@ -36,20 +38,20 @@ final class IsolationReckonings
             'isolation.pair',
             'Will these two cross, and how far apart must they stand?',
             [
-                Input::crop('crop', 'the crop kept for seed'),
-                Input::crop('source', 'the crop whose pollen might come')->optional(),
-                Input::number('distance', 'how far apart, nearest edges', 'm', 0, 100_000),
-                Input::integer('plants', 'plants kept for seed', 'plants', 1, 1_000_000)->optional(1),
-                Input::integer('source_plants', 'plants of the other', 'plants', 1, 1_000_000)->optional(1),
-                Input::day('first_bloom', 'first bloom')->optional(),
-                Input::day('last_bloom', 'last bloom')->optional(),
-                Input::day('source_first_bloom', 'first bloom of the other')->optional(),
-                Input::day('source_last_bloom', 'last bloom of the other')->optional(),
-                Input::choice('barrier', 'what stands between', ['none' => 'nothing', 'hedge' => 'a hedge or a tall crop', 'building' => 'a building or a wall'])->optional('none'),
-                Input::choice('protection', 'flowers kept for seed are', ['open' => 'open to the air', 'caged' => 'caged, and pollinated by hand where needed', 'bagged' => 'bagged, and pollinated by hand where needed'])->optional('open'),
-                Input::choice('standard', 'how strictly', ['home' => 'as a home gardener', 'careful' => 'carefully, as for passing on', 'grower' => 'as a seed grower'])->optional('careful'),
-                Input::choice('climate', 'climate', ['temperate' => 'temperate', 'tropical' => 'tropical: twice the distance'])->optional('temperate'),
-                Input::share('allowed', 'share of crossed seed that is put up with', 0.0001)->optional(IsolationSetting::ALLOWED),
+                Field::crop('crop', 'the crop kept for seed'),
+                Field::crop('source', 'the crop whose pollen might come')->optional(),
+                Field::number('distance', 'how far apart, nearest edges', 'm', 0, 100_000),
+                Field::integer('plants', 'plants kept for seed', 'plants', 1, 1_000_000)->optional(1),
+                Field::integer('source_plants', 'plants of the other', 'plants', 1, 1_000_000)->optional(1),
+                Field::day('first_bloom', 'first bloom')->optional(),
+                Field::day('last_bloom', 'last bloom')->optional(),
+                Field::day('source_first_bloom', 'first bloom of the other')->optional(),
+                Field::day('source_last_bloom', 'last bloom of the other')->optional(),
+                Field::choice('barrier', 'what stands between', ['none' => 'nothing', 'hedge' => 'a hedge or a tall crop', 'building' => 'a building or a wall'])->optional('none'),
+                Field::choice('protection', 'flowers kept for seed are', ['open' => 'open to the air', 'caged' => 'caged, and pollinated by hand where needed', 'bagged' => 'bagged, and pollinated by hand where needed'])->optional('open'),
+                Field::choice('standard', 'how strictly', ['home' => 'as a home gardener', 'careful' => 'carefully, as for passing on', 'grower' => 'as a seed grower'])->optional('careful'),
+                Field::choice('climate', 'climate', ['temperate' => 'temperate', 'tropical' => 'tropical: twice the distance'])->optional('temperate'),
+                Field::share('allowed', 'share of crossed seed that is put up with', 0.0001)->optional(IsolationSetting::ALLOWED),
             ],
             [
                 new Output('crosses', '', 'side by side they cross: never, rarely or freely'),
@@ -60,7 +62,7 @@ final class IsolationReckonings
             ],
             'Full strength between neighbours, falling exponentially to 0.5 % at the crop’s careful distance; × the share of bloom that overlaps; '
                 .'× 0.3 behind a hedge or building; × source/(source + own plants) × 2, at most 1; none when caged or bagged. A simple model with general-practice distances.',
-            static function (Inputs $in) use ($crops): array {
+            static function (Values $in) use ($crops): array {
                 $kept = $crops->get($in->text('crop'), 'crop');
                 $pair = IsolationPair::of(
                     $kept,
@@ -89,7 +91,7 @@ final class IsolationReckonings
         return new Reckoning(
             'isolation.garden',
             'What in this plan would cross, over the whole garden?',
-            [Input::plan('plan', 'the plan of a season')],
+            [Field::plan('plan', 'the plan of a season')],
             [
                 new Output('at_risk', 'plantings', 'over what is allowed'),
                 new Output('plantings', '', 'kept for seed, the most at risk first'),
@@ -97,7 +99,7 @@ final class IsolationReckonings
                 new Output('verdicts', '', 'verdict on each: clear, watch, act or information'),
             ],
             'isolation.pair for every planting kept for seed against all that flowers, own, food and neighbours’; shares combine as 1 − Π(1 − share).',
-            static function (Inputs $in) use ($crops): array {
+            static function (Values $in) use ($crops): array {
                 $standings = GardenIsolation::of(self::planOf($in, $crops))->standings;
                 $verdict = static fn (IsolationStanding $standing): string => $standing->isInformation ? 'information' : $standing->verdict->value;
 
@@ -113,15 +115,15 @@ final class IsolationReckonings
 
     private static function remedies(CropReference $crops): Reckoning
     {
-        $yesOrNo = static fn (string $key, string $label): Input => Input::choice($key, $label, ['yes' => 'yes', 'no' => 'no'])->optional('yes');
+        $yesOrNo = static fn (string $key, string $label): Field => Field::choice($key, $label, ['yes' => 'yes', 'no' => 'no'])->optional('yes');
 
         return new Reckoning(
             'isolation.remedies',
             'What is the least work that keeps everything in this plan true?',
             [
-                Input::plan('plan', 'the plan of a season'),
-                Input::day('not_before', 'nothing can be sown before')->optional(),
-                Input::integer('shift_days', 'sowing may be shifted by up to', 'days', 0, RemedyPreferences::MOST_SHIFT)->optional(28),
+                Field::plan('plan', 'the plan of a season'),
+                Field::day('not_before', 'nothing can be sown before')->optional(),
+                Field::integer('shift_days', 'sowing may be shifted by up to', 'days', 0, RemedyPreferences::MOST_SHIFT)->optional(28),
                 $yesOrNo('move', 'plantings may be moved'),
                 $yesOrNo('cage', 'cages may be put up'),
                 $yesOrNo('alternate', 'two cages may be opened on alternate days'),
@@ -136,7 +138,7 @@ final class IsolationReckonings
                 new Output('obstacles', '', 'plantings that nothing allowed keeps true'),
             ],
             'Branch and bound over the measures of all plantings that bear on one another, so that each is within its allowed share.',
-            static function (Inputs $in) use ($crops): array {
+            static function (Values $in) use ($crops): array {
                 $may = static fn (string $key): bool => $in->text($key) === 'yes';
                 $plan = self::planOf($in, $crops);
                 $found = Remedies::find($plan, new RemedyPreferences(
@@ -160,18 +162,18 @@ final class IsolationReckonings
         );
     }
 
-    /** @throws InputRefused when something in the plan cannot be so */
-    private static function planOf(Inputs $in, CropReference $crops): SeasonPlan
+    /** @throws Refused when something in the plan cannot be so */
+    private static function planOf(Values $in, CropReference $crops): SeasonPlan
     {
         try {
             return SeasonPlan::read($in->plan('plan'), $crops);
-        } catch (PlanRefused $refused) {
-            throw InputRefused::because('plan', "plan, $refused->field: ".$refused->getMessage());
+        } catch (Refused $refused) {
+            throw Refused::at('plan', "plan, $refused->path: ".$refused->getMessage());
         }
     }
 
     /** @param  ?float  $distance  m, in place of the one given */
-    public static function path(Inputs $in, ?float $distance = null): PollenPath
+    public static function path(Values $in, ?float $distance = null): PollenPath
     {
         $bloom = static fn (string $prefix): ?Bloom => $in->has($prefix.'first_bloom')
             ? Bloom::between($in->day($prefix.'first_bloom'), $in->day($prefix.'last_bloom'), $prefix.'last_bloom')
@@ -188,7 +190,7 @@ final class IsolationReckonings
         );
     }
 
-    public static function setting(Inputs $in): IsolationSetting
+    public static function setting(Values $in): IsolationSetting
     {
         return new IsolationSetting(
             IsolationStandard::from($in->text('standard')),

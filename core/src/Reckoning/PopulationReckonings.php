@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Values;
 use Marrow\Core\Population\Alleles;
 use Marrow\Core\Population\EffectiveSize;
 use Marrow\Core\Population\SelfedLine;
@@ -21,10 +23,10 @@ final class PopulationReckonings
         return new Reckoning(
             'population.alleles',
             'How likely am I to keep a rare form with so many parents?',
-            [Input::integer('plants', 'parents', 'plants', 1, 1_000_000), self::frequency()],
+            [Field::integer('plants', 'parents', 'plants', 1, 1_000_000), self::frequency()],
             [new Output('kept', 'share', 'chance that it is among them')],
             '1 − (1 − q)^2n.',
-            static fn (Inputs $in): array => ['kept' => Alleles::kept($in->integer('plants'), $in->number('frequency'))],
+            static fn (Values $in): array => ['kept' => Alleles::kept($in->integer('plants'), $in->number('frequency'))],
         );
     }
 
@@ -36,7 +38,7 @@ final class PopulationReckonings
             [self::frequency(), self::confidence()],
             [new Output('plants', 'plants', 'parents')],
             '⌈ln(1 − c)/(2 ln(1 − q))⌉.',
-            static fn (Inputs $in): array => ['plants' => Alleles::plantsToKeep($in->number('frequency'), $in->number('confidence'))],
+            static fn (Values $in): array => ['plants' => Alleles::plantsToKeep($in->number('frequency'), $in->number('confidence'))],
         );
     }
 
@@ -46,13 +48,13 @@ final class PopulationReckonings
             'population.effective',
             'How many equal parents are mine worth?',
             [
-                Input::numbers('contributions', 'what each parent gave, seeds or grams', '', 0, 1e9)->optional(),
-                Input::integer('males', 'plants that gave pollen', 'plants', 1, 1_000_000)->optional(),
-                Input::integer('females', 'plants that gave seed', 'plants', 1, 1_000_000)->optional(),
+                Field::numbers('contributions', 'what each parent gave, seeds or grams', '', 0, 1e9)->optional(),
+                Field::integer('males', 'plants that gave pollen', 'plants', 1, 1_000_000)->optional(),
+                Field::integer('females', 'plants that gave seed', 'plants', 1, 1_000_000)->optional(),
             ],
             [new Output('ne', 'plants', 'effective size')],
             '(Σc)²/Σc² from contributions; 4mf/(m + f) from sexes.',
-            static fn (Inputs $in): array => ['ne' => $in->has('contributions')
+            static fn (Values $in): array => ['ne' => $in->has('contributions')
                 ? EffectiveSize::ofContributions($in->numbers('contributions'))
                 : EffectiveSize::ofSexes($in->integer('males'), $in->integer('females'))],
             [new Alternatives('what is known of the parents', [
@@ -67,13 +69,13 @@ final class PopulationReckonings
         return new Reckoning(
             'population.history',
             'What have these generations cost in diversity?',
-            [Input::numbers('sizes', 'effective size of each generation', 'plants', 1, 1e9)],
+            [Field::numbers('sizes', 'effective size of each generation', 'plants', 1, 1e9)],
             [
                 new Output('ne', 'plants', 'effective size over all'),
                 new Output('heterozygosity_kept', 'share', 'diversity within plants that is left'),
             ],
             'Harmonic mean; Π(1 − 1/2Nₑ).',
-            static fn (Inputs $in): array => [
+            static fn (Values $in): array => [
                 'ne' => EffectiveSize::ofHistory($in->numbers('sizes')),
                 'heterozygosity_kept' => EffectiveSize::heterozygosityKept($in->numbers('sizes')),
             ],
@@ -86,15 +88,15 @@ final class PopulationReckonings
             'line.fixation',
             'How stable is my cross by this generation?',
             [
-                Input::integer('generation', 'generation, the F1 being 1', '', 1, 60),
-                Input::integer('loci', 'genes that differed in the cross', 'genes', 1, 10_000),
+                Field::integer('generation', 'generation, the F1 being 1', '', 1, 60),
+                Field::integer('loci', 'genes that differed in the cross', 'genes', 1, 10_000),
             ],
             [
                 new Output('heterozygosity', 'share', 'genes still mixed in a plant'),
                 new Output('all_fixed', 'share', 'chance that a plant is fixed at all'),
             ],
             'By selfing: (½)^(g − 1); (1 − (½)^(g − 1))^k.',
-            static fn (Inputs $in): array => [
+            static fn (Values $in): array => [
                 'heterozygosity' => SelfedLine::heterozygosity($in->integer('generation')),
                 'all_fixed' => SelfedLine::allFixed($in->integer('generation'), $in->integer('loci')),
             ],
@@ -106,20 +108,20 @@ final class PopulationReckonings
         return new Reckoning(
             'line.search',
             'How many F2 plants must I grow to find what I want?',
-            [Input::integer('traits', 'recessive, unlinked traits wanted at once', 'traits', 1, 10), self::confidence()],
+            [Field::integer('traits', 'recessive, unlinked traits wanted at once', 'traits', 1, 10), self::confidence()],
             [new Output('plants', 'plants', 'F2 plants')],
             '⌈ln(1 − c)/ln(1 − ¼^k)⌉.',
-            static fn (Inputs $in): array => ['plants' => SelfedLine::plantsToFind($in->integer('traits'), $in->number('confidence'))],
+            static fn (Values $in): array => ['plants' => SelfedLine::plantsToFind($in->integer('traits'), $in->number('confidence'))],
         );
     }
 
-    private static function frequency(): Input
+    private static function frequency(): Field
     {
-        return Input::share('frequency', 'how common the form is', 0.0001);
+        return Field::share('frequency', 'how common the form is', 0.0001);
     }
 
-    private static function confidence(): Input
+    private static function confidence(): Field
     {
-        return Input::share('confidence', 'how sure to be', 0.5, 0.999999)->optional(0.95);
+        return Field::share('confidence', 'how sure to be', 0.5, 0.999999)->optional(0.95);
     }
 }

@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Values;
+use Marrow\Core\Fields\Refused;
 
 /** A named computation with its inputs, outputs and source, callable from every door. */
 final readonly class Reckoning
 {
     /**
      * @param  string  $question  what a gardener asks when they want this
-     * @param  list<Input>  $inputs
+     * @param  list<Field>  $inputs
      * @param  list<Output>  $outputs
      * @param  string  $source  formula and where it comes from
      * @param  list<Alternatives>  $alternatives  of its optional inputs, those that stand for one another
-     * @param  \Closure(Inputs): array<string, float|int|string|bool|list<float>|list<int>|list<string>|null>  $reckon
+     * @param  \Closure(Values): array<string, float|int|string|bool|list<float>|list<int>|list<string>|null>  $reckon
      */
     public function __construct(
         public string $name,
@@ -31,7 +33,7 @@ final readonly class Reckoning
      * @param  array<string, mixed>  $given  by input key; text is read as a person would type it
      * @return array<string, float|int|string|bool|list<float>|list<int>|list<string>|null> by output key
      *
-     * @throws InputRefused on a missing, unknown, unreadable or impossible input
+     * @throws Refused on a missing, unknown, unreadable or impossible input
      */
     public function reckon(array $given): array
     {
@@ -43,15 +45,16 @@ final readonly class Reckoning
      *
      * @param  array<string, mixed>  $given  by input key
      *
-     * @throws InputRefused
+     * @throws Refused
      */
-    public function read(array $given): Inputs
+    public function read(array $given): Values
     {
         $given = array_filter($given, static fn (mixed $value): bool => $value !== null && $value !== '');
-        $known = array_map(static fn (Input $input): string => $input->key, $this->inputs);
+        $known = array_map(static fn (Field $input): string => $input->key, $this->inputs);
         foreach (array_keys($given) as $key) {
+            $key = (string) $key;
             if (! in_array($key, $known, true)) {
-                throw InputRefused::unknown($key, $this->name);
+                throw Refused::at($key, sprintf('%s is not an input of %s.', $key, $this->name));
             }
         }
         $values = [];
@@ -66,32 +69,28 @@ final readonly class Reckoning
         $needed = $this->needed($told);
         foreach ($this->inputs as $input) {
             if ($values[$input->key] === null && in_array($input->key, $needed, true)) {
-                throw InputRefused::missing($input);
+                throw Refused::at($input->key, sprintf('%s is missing: %s.', $input->subject(), $input->bounds()));
             }
         }
 
-        return new Inputs($values);
+        return new Values($values);
     }
 
     /**
      * @return array<string, float|int|string|bool|list<float>|list<int>|list<string>|null> by output key
      *
-     * @throws InputRefused when the inputs do not go together
+     * @throws Refused when the inputs do not go together
      */
-    public function of(Inputs $inputs): array
+    public function of(Values $inputs): array
     {
-        try {
-            return ($this->reckon)($inputs);
-        } catch (InvalidFigure $e) {
-            throw InputRefused::because($e->figure, $e->getMessage());
-        }
+        return ($this->reckon)($inputs);
     }
 
     /**
      * @param  list<string>  $told  keys that were given
      * @return list<string> keys that must be given
      *
-     * @throws InputRefused
+     * @throws Refused
      */
     private function needed(array $told): array
     {
@@ -99,9 +98,9 @@ final readonly class Reckoning
         foreach ($this->alternatives as $alternatives) {
             array_push($inWays, ...$alternatives->taken($told)->inputs);
         }
-        $needed = array_filter($this->inputs, static fn (Input $input): bool => $input->required
+        $needed = array_filter($this->inputs, static fn (Field $input): bool => $input->required
             || ($input->default === null && in_array($input->key, $inWays, true)));
 
-        return array_values(array_map(static fn (Input $input): string => $input->key, $needed));
+        return array_values(array_map(static fn (Field $input): string => $input->key, $needed));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Values;
 use Marrow\Core\Selection\SelectionIndex;
 
 final class SelectionReckonings
@@ -20,11 +22,11 @@ final class SelectionReckonings
             'selection.index',
             'Which plants do I keep, going by several traits at once?',
             [
-                Input::numbers('weights', 'how much each trait counts, negative where less is better', '', -1000, 1000),
-                Input::numbers('heritabilities', 'heritability of each trait', '', 0, 1),
-                Input::rows('scores', 'a row for each plant, a score for each trait', -1e9, 1e9),
-                Input::integer('keep', 'plants to keep', 'plants', 1, SelectionIndex::MOST_PLANTS),
-                Input::integers('culls', 'numbers of plants that are out: sick, off-type', '', 1, SelectionIndex::MOST_PLANTS)->optional(),
+                Field::numbers('weights', 'how much each trait counts, negative where less is better', '', -1000, 1000),
+                Field::numbers('heritabilities', 'heritability of each trait', '', 0, 1),
+                Field::rows('scores', 'a row for each plant, a score for each trait', -1e9, 1e9),
+                Field::integer('keep', 'plants to keep', 'plants', 1, SelectionIndex::MOST_PLANTS),
+                Field::integers('culls', 'numbers of plants that are out: sick, off-type', '', 1, SelectionIndex::MOST_PLANTS)->optional(),
             ],
             [
                 new Output('ranking', '', 'plants by number, best first'),
@@ -32,7 +34,7 @@ final class SelectionReckonings
                 new Output('response', '', 'gain expected next generation, for each trait'),
             ],
             'Standardised weighted sum; R = h²S; culls first.',
-            static function (Inputs $in): array {
+            static function (Values $in): array {
                 $index = SelectionIndex::of(
                     $in->numbers('weights'),
                     $in->numbers('heritabilities'),

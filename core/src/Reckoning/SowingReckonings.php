@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Values;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Sowing\SeedsNeeded;
 use Marrow\Core\Sowing\SeedsPerCell;
@@ -22,16 +24,16 @@ final class SowingReckonings
             'sowing.seeds',
             'How many seeds must I sow to get the plants I want?',
             [
-                Input::integer('plants', 'plants wanted', 'plants', 1, 1_000_000),
-                Input::share('rate', 'share that germinates', 0.000_01)->optional(),
-                Input::integer('germinated', 'normal seedlings in the test', 'seeds', 0, 1_000_000)->optional(),
-                Input::integer('sown', 'seeds in the test', 'seeds', 1, 1_000_000)->optional(),
-                Input::share('confidence', 'how sure to be of enough plants', 0.5, 0.9999)->optional(0.95),
-                Input::share('field_factor', 'share of seedlings that make a plant outdoors', 0.01)->optional(1.0),
+                Field::integer('plants', 'plants wanted', 'plants', 1, 1_000_000),
+                Field::share('rate', 'share that germinates', 0.000_01)->optional(),
+                Field::integer('germinated', 'normal seedlings in the test', 'seeds', 0, 1_000_000)->optional(),
+                Field::integer('sown', 'seeds in the test', 'seeds', 1, 1_000_000)->optional(),
+                Field::share('confidence', 'how sure to be of enough plants', 0.5, 0.9999)->optional(0.95),
+                Field::share('field_factor', 'share of seedlings that make a plant outdoors', 0.01)->optional(1.0),
             ],
             [new Output('seeds', 'seeds', 'seeds to sow')],
             'Smallest number with enough plants as surely as asked: binomial from a share, beta-binomial of the Jeffreys posterior from a test.',
-            static function (Inputs $in): array {
+            static function (Values $in): array {
                 if (! $in->has('sown')) {
                     return ['seeds' => SeedsNeeded::fromRate(
                         $in->integer('plants'),
@@ -57,12 +59,12 @@ final class SowingReckonings
             'sowing.cell',
             'How many seeds to a module or station?',
             [
-                Input::share('rate', 'share that germinates', 0.001),
-                Input::share('max_empty', 'share of cells that may stay empty', 0.0001, 0.9),
+                Field::share('rate', 'share that germinates', 0.001),
+                Field::share('max_empty', 'share of cells that may stay empty', 0.0001, 0.9),
             ],
             [new Output('seeds_per_cell', 'seeds', 'seeds to a cell')],
             '⌈ln max_empty / ln(1 − rate)⌉.',
-            static fn (Inputs $in): array => [
+            static fn (Values $in): array => [
                 'seeds_per_cell' => SeedsPerCell::of($in->number('rate'), $in->number('max_empty')),
             ],
         );

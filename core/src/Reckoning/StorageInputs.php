@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Values;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Storage\SigmaPrior;
@@ -12,15 +14,15 @@ use Marrow\Core\Storage\ViabilityConstants;
 /** What the reckonings of storage life share: how they are told of the crop, the store and the seed. */
 final class StorageInputs
 {
-    /** @return list<Input> */
+    /** @return list<Field> */
     public static function constantInputs(): array
     {
         return [
-            Input::crop('crop', 'the crop')->optional(),
-            Input::number('ke', 'K_E', '', 0, 20)->optional(),
-            Input::number('cw', 'C_W', '', 0, 10)->optional(),
-            Input::number('ch', 'C_H', '', 0, 0.2)->optional(),
-            Input::number('cq', 'C_Q', '', 0, 0.01)->optional(),
+            Field::crop('crop', 'the crop')->optional(),
+            Field::number('ke', 'K_E', '', 0, 20)->optional(),
+            Field::number('cw', 'C_W', '', 0, 10)->optional(),
+            Field::number('ch', 'C_H', '', 0, 0.2)->optional(),
+            Field::number('cq', 'C_Q', '', 0, 0.01)->optional(),
         ];
     }
 
@@ -32,13 +34,13 @@ final class StorageInputs
         ]);
     }
 
-    /** @return list<Input> */
+    /** @return list<Field> */
     public static function germinationInputs(): array
     {
         return [
-            Input::share('germination', 'share that germinates at the start', 0.0001, 0.9999)->optional(),
-            Input::integer('germinated', 'normal seedlings in the test', 'seeds', 0, 1_000_000)->optional(),
-            Input::integer('sown', 'seeds in the test', 'seeds', 1, 1_000_000)->optional(),
+            Field::share('germination', 'share that germinates at the start', 0.0001, 0.9999)->optional(),
+            Field::integer('germinated', 'normal seedlings in the test', 'seeds', 0, 1_000_000)->optional(),
+            Field::integer('sown', 'seeds in the test', 'seeds', 1, 1_000_000)->optional(),
         ];
     }
 
@@ -50,18 +52,18 @@ final class StorageInputs
         ]);
     }
 
-    public static function moisture(): Input
+    public static function moisture(): Field
     {
-        return Input::number('moisture', 'moisture of the seed', '% of wet mass', ViabilityConstants::MIN_MOISTURE, ViabilityConstants::MAX_MOISTURE);
+        return Field::number('moisture', 'moisture of the seed', '% of wet mass', ViabilityConstants::MIN_MOISTURE, ViabilityConstants::MAX_MOISTURE);
     }
 
-    public static function temperature(): Input
+    public static function temperature(): Field
     {
-        return Input::number('temperature', 'temperature of the store', '°C', ViabilityConstants::MIN_TEMPERATURE, ViabilityConstants::MAX_TEMPERATURE);
+        return Field::number('temperature', 'temperature of the store', '°C', ViabilityConstants::MIN_TEMPERATURE, ViabilityConstants::MAX_TEMPERATURE);
     }
 
     /** @throws \Marrow\Core\InvalidFigure when there is no such crop */
-    public static function constants(Inputs $in, CropReference $crops): ViabilityConstants
+    public static function constants(Values $in, CropReference $crops): ViabilityConstants
     {
         return $in->has('crop')
             ? $crops->get($in->text('crop'), 'crop')->viability()
@@ -69,14 +71,14 @@ final class StorageInputs
     }
 
     /** Share alive at the start; from a test drawn in, so that its probit exists. */
-    public static function germination(Inputs $in): float
+    public static function germination(Values $in): float
     {
         return $in->has('germination')
             ? $in->number('germination')
             : GerminationShare::of($in->integer('germinated'), $in->integer('sown'))->rateForProbit();
     }
 
-    public static function prior(Inputs $in, CropReference $crops): ?SigmaPrior
+    public static function prior(Values $in, CropReference $crops): ?SigmaPrior
     {
         return $in->has('moisture')
             ? new SigmaPrior(self::constants($in, $crops)->sigma($in->number('moisture'), $in->number('temperature')))

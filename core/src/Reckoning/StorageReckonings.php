@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Values;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Storage\AgeingHistory;
 use Marrow\Core\Storage\PacketPlan;
@@ -29,8 +32,8 @@ final class StorageReckonings
                 StorageInputs::moisture(),
                 StorageInputs::temperature(),
                 ...StorageInputs::germinationInputs(),
-                Input::share('threshold', 'share to fall to', 0.01, 0.99),
-                Input::number('after_days', 'share after so many days', 'days', 0, 100_000)->optional(),
+                Field::share('threshold', 'share to fall to', 0.01, 0.99),
+                Field::number('after_days', 'share after so many days', 'days', 0, 100_000)->optional(),
             ],
             [
                 new Output('sigma_days', 'days', 'time to lose one probit of viability'),
@@ -39,7 +42,7 @@ final class StorageReckonings
                 new Output('rate_after', 'share', 'share alive after after_days'),
             ],
             'Ellis & Roberts 1980: v = Kᵢ − p/σ; constants published for the crop, else solved from its ordinary years (Dickie et al. 1990).',
-            static function (Inputs $in) use ($crops): array {
+            static function (Values $in) use ($crops): array {
                 $life = StorageLife::of(
                     StorageInputs::constants($in, $crops),
                     $in->number('moisture'),
@@ -65,12 +68,12 @@ final class StorageReckonings
             'What is left after all the places it was kept in?',
             [
                 ...StorageInputs::constantInputs(),
-                Input::segments('segments', 'each store as days:moisture:temperature', 100_000),
+                Field::segments('segments', 'each store as days:moisture:temperature', 100_000),
                 ...StorageInputs::germinationInputs(),
             ],
             [new Output('rate_after', 'share', 'share alive at the end')],
             'Ageing adds up: probit of the start less Σ days/σ (Ellis & Roberts 1980).',
-            static fn (Inputs $in): array => ['rate_after' => AgeingHistory::rateAfter(
+            static fn (Values $in): array => ['rate_after' => AgeingHistory::rateAfter(
                 StorageInputs::constants($in, $crops),
                 array_map(
                     static fn (array $row): array => ['days' => $row[0], 'moisture' => $row[1] ?? 0.0, 'temperature' => $row[2] ?? 0.0],
@@ -88,10 +91,10 @@ final class StorageReckonings
             'storage.refit',
             'How is it really ageing, by my own tests?',
             [
-                Input::numbers('days', 'day of each test since it was stored', 'days', 0, 100_000),
-                Input::integers('germinated', 'normal seedlings in each', 'seeds', 0, 1_000_000),
-                Input::integers('sown', 'seeds in each', 'seeds', 1, 1_000_000),
-                Input::share('threshold', 'share to fall to', 0.01, 0.99)->optional(0.7),
+                Field::numbers('days', 'day of each test since it was stored', 'days', 0, 100_000),
+                Field::integers('germinated', 'normal seedlings in each', 'seeds', 0, 1_000_000),
+                Field::integers('sown', 'seeds in each', 'seeds', 1, 1_000_000),
+                Field::share('threshold', 'share to fall to', 0.01, 0.99)->optional(0.7),
                 ...StorageInputs::constantInputs(),
                 StorageInputs::moisture()->optional(),
                 StorageInputs::temperature()->optional(),
@@ -102,7 +105,7 @@ final class StorageReckonings
                 new Output('days_to_threshold', 'days', 'from the start to the threshold'),
             ],
             'Maximum-likelihood probit regression; with constants, moisture and temperature, the same with a log-normal prior on σ (factor 2) and a weak one on Kᵢ.',
-            static function (Inputs $in) use ($crops): array {
+            static function (Values $in) use ($crops): array {
                 $fit = TestRefit::fit($in->numbers('days'), $in->integers('germinated'), $in->integers('sown'), StorageInputs::prior($in, $crops));
 
                 return ['ki' => $fit->ki, 'sigma_days' => $fit->sigmaDays, 'days_to_threshold' => $fit->daysTo($in->number('threshold'))];
@@ -121,12 +124,12 @@ final class StorageReckonings
             'storage.thumb',
             'Roughly, how much longer does it keep drier or cooler?',
             [
-                Input::number('moisture_change', 'change of moisture, drier is negative', '%', -9, 9),
-                Input::number('temperature_change', 'change of temperature, cooler is negative', '°C', -50, 50),
+                Field::number('moisture_change', 'change of moisture, drier is negative', '%', -9, 9),
+                Field::number('temperature_change', 'change of temperature, cooler is negative', '°C', -50, 50),
             ],
             [new Output('factor', 'times', 'as long')],
             'Harrington’s rule of thumb: life doubles per 1 % less moisture (5–14 %) and per 5 °C cooler (0–50 °C).',
-            static fn (Inputs $in): array => ['factor' => ThumbRule::factor($in->number('moisture_change'), $in->number('temperature_change'))],
+            static fn (Values $in): array => ['factor' => ThumbRule::factor($in->number('moisture_change'), $in->number('temperature_change'))],
         );
     }
 
@@ -136,16 +139,16 @@ final class StorageReckonings
             'packets.plan',
             'How do I part this lot into a packet for each year?',
             [
-                Input::integer('seeds', 'seeds in the lot', 'seeds', 1, 100_000_000),
-                Input::integer('reserve', 'never to be packed', 'seeds', 0, 100_000_000)->optional(0),
-                Input::integer('plants', 'plants wanted each year', 'plants', 1, 1_000_000),
-                Input::share('germination', 'share that germinates now', 0.0001, 0.9999)->optional(),
-                Input::number('sigma_days', 'days to lose one probit', 'days', 0.01, 1e9)->optional(),
-                Input::numbers('yearly_shares', 'share that germinates in each year', '', 0.00001, 1)->optional(),
-                Input::integer('years', 'years to pack for', 'years', 1, PacketPlan::MOST_YEARS),
-                Input::share('confidence', 'how sure to be of enough plants', 0.5, 0.9999)->optional(0.95),
-                Input::share('field_factor', 'share of seedlings that make a plant outdoors', 0.01)->optional(1.0),
-                Input::number('price', 'what a packet costs', '', 0, 1e6)->optional(),
+                Field::integer('seeds', 'seeds in the lot', 'seeds', 1, 100_000_000),
+                Field::integer('reserve', 'never to be packed', 'seeds', 0, 100_000_000)->optional(0),
+                Field::integer('plants', 'plants wanted each year', 'plants', 1, 1_000_000),
+                Field::share('germination', 'share that germinates now', 0.0001, 0.9999)->optional(),
+                Field::number('sigma_days', 'days to lose one probit', 'days', 0.01, 1e9)->optional(),
+                Field::numbers('yearly_shares', 'share that germinates in each year', '', 0.00001, 1)->optional(),
+                Field::integer('years', 'years to pack for', 'years', 1, PacketPlan::MOST_YEARS),
+                Field::share('confidence', 'how sure to be of enough plants', 0.5, 0.9999)->optional(0.95),
+                Field::share('field_factor', 'share of seedlings that make a plant outdoors', 0.01)->optional(1.0),
+                Field::number('price', 'what a packet costs', '', 0, 1e6)->optional(),
             ],
             [
                 new Output('years_covered', 'years', 'years covered'),
@@ -154,7 +157,7 @@ final class StorageReckonings
                 new Output('cost', '', 'cost of the packets'),
             ],
             'Each packet holds the fewest seeds that still give the plants at the viability forecast for its year (Ellis & Roberts 1980).',
-            static function (Inputs $in): array {
+            static function (Values $in): array {
                 $plan = PacketPlan::of(
                     $in->integer('seeds'),
                     $in->integer('reserve'),
@@ -180,14 +183,14 @@ final class StorageReckonings
     }
 
     /** @return \Closure(int): float */
-    private static function shareInYear(Inputs $in): \Closure
+    private static function shareInYear(Values $in): \Closure
     {
         if (! $in->has('yearly_shares')) {
             return PacketPlan::ageing(StorageLife::withSigma($in->number('sigma_days'), $in->number('germination')));
         }
         $shares = $in->numbers('yearly_shares');
         if (count($shares) < $in->integer('years')) {
-            throw InputRefused::because('yearly_shares', sprintf('There are %d yearly shares for %d years.', count($shares), $in->integer('years')));
+            throw Refused::at('yearly_shares', sprintf('There are %d yearly shares for %d years.', count($shares), $in->integer('years')));
         }
 
         return static fn (int $year): float => $shares[$year] ?? 0.00001;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Values;
 use Marrow\Core\Drying\Equilibrium;
 use Marrow\Core\Drying\Moisture;
 
@@ -27,7 +29,7 @@ final class WaterReckonings
             ],
             [new Output('moisture', '% of wet mass', 'moisture')],
             'Wet loss over wet mass × 100 (ISTA low- or high-constant-temperature oven).',
-            static fn (Inputs $in): array => [
+            static fn (Values $in): array => [
                 'moisture' => Moisture::oven($in->number('dish'), $in->number('dish_wet'), $in->number('dish_dry')),
             ],
         );
@@ -45,7 +47,7 @@ final class WaterReckonings
             ],
             [new Output('mass', 'g', 'mass at the moisture wanted')],
             'The dry matter stays the same: m(100 − M)/(100 − T).',
-            static fn (Inputs $in): array => [
+            static fn (Values $in): array => [
                 'mass' => Moisture::targetMass($in->number('mass'), $in->number('moisture'), $in->number('target')),
             ],
         );
@@ -63,7 +65,7 @@ final class WaterReckonings
             ],
             [new Output('moisture', '% of wet mass', 'moisture now')],
             'The dry matter stays the same: 100 − (100 − M₀)m₀/m.',
-            static fn (Inputs $in): array => [
+            static fn (Values $in): array => [
                 'moisture' => Moisture::now($in->number('start_mass'), $in->number('start_moisture'), $in->number('mass')),
             ],
         );
@@ -75,7 +77,7 @@ final class WaterReckonings
             'moisture.equilibrium',
             'What moisture will seed settle to in this air?',
             [
-                Input::share('rh', 'relative humidity of the air', Equilibrium::MIN_RH, Equilibrium::MAX_RH),
+                Field::share('rh', 'relative humidity of the air', Equilibrium::MIN_RH, Equilibrium::MAX_RH),
                 self::temperature(),
                 self::oil(),
             ],
@@ -84,7 +86,7 @@ final class WaterReckonings
                 new Output('moisture_dry_basis', '% of dry mass', 'the same, of dry mass'),
             ],
             'Cromarty, Ellis & Roberts 1982.',
-            static fn (Inputs $in): array => [
+            static fn (Values $in): array => [
                 'moisture' => Equilibrium::moisture($in->number('rh'), $in->number('temperature'), $in->number('oil')),
                 'moisture_dry_basis' => Equilibrium::dryBasis($in->number('rh'), $in->number('temperature'), $in->number('oil')),
             ],
@@ -97,35 +99,35 @@ final class WaterReckonings
             'moisture.seed_rh',
             'What humidity will a closed jar of this seed show?',
             [
-                Input::number('moisture', 'moisture of the seed', '% of wet mass', 0.1, 40),
+                Field::number('moisture', 'moisture of the seed', '% of wet mass', 0.1, 40),
                 self::temperature(),
                 self::oil(),
             ],
             [new Output('rh', 'share', 'relative humidity in the jar')],
             'Inverse of Cromarty, Ellis & Roberts 1982.',
-            static fn (Inputs $in): array => [
+            static fn (Values $in): array => [
                 'rh' => Equilibrium::seedRh($in->number('moisture'), $in->number('temperature'), $in->number('oil')),
             ],
         );
     }
 
-    private static function mass(string $key, string $label): Input
+    private static function mass(string $key, string $label): Field
     {
-        return Input::number($key, $label, 'g', 0.001, 1_000_000);
+        return Field::number($key, $label, 'g', 0.001, 1_000_000);
     }
 
-    private static function moisture(string $key, string $label): Input
+    private static function moisture(string $key, string $label): Field
     {
-        return Input::number($key, $label, '% of wet mass', Moisture::MIN, Moisture::MAX);
+        return Field::number($key, $label, '% of wet mass', Moisture::MIN, Moisture::MAX);
     }
 
-    private static function temperature(): Input
+    private static function temperature(): Field
     {
-        return Input::number('temperature', 'temperature', '°C', Equilibrium::MIN_TEMPERATURE, Equilibrium::MAX_TEMPERATURE);
+        return Field::number('temperature', 'temperature', '°C', Equilibrium::MIN_TEMPERATURE, Equilibrium::MAX_TEMPERATURE);
     }
 
-    private static function oil(): Input
+    private static function oil(): Field
     {
-        return Input::share('oil', 'oil, share of dry mass', 0.0, Equilibrium::MAX_OIL);
+        return Field::share('oil', 'oil, share of dry mass', 0.0, Equilibrium::MAX_OIL);
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Season;
 
+use Marrow\Core\Fields\Choice;
+
 /** What is done to keep foreign pollen from a planting, or its own pollen in. */
-enum Cover: string
+enum Cover: string implements Choice
 {
     case Open = 'open';
 
@@ -28,5 +30,15 @@ enum Cover: string
     public function keepsIn(): bool
     {
         return $this === self::Caged;
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Open => 'nothing',
+            self::Caged => 'a cage or net',
+            self::Alternate => 'cages opened in turn',
+            self::Bagged => 'bags',
+        };
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Season;
 
+use Marrow\Core\Fields\Document;
+use Marrow\Core\Fields\Refused;
+
 /** The garden drawn to scale: a rectangle, where north is, where the wind mostly comes from, and when it freezes. */
 final readonly class Ground
 {
@@ -26,17 +29,25 @@ final readonly class Ground
         public string $firstFrost,
     ) {}
 
-    /** @throws PlanRefused */
-    public static function read(PlanFields $fields): self
+    /** @throws Refused */
+    public static function read(Document $document): self
     {
+        $given = $document->read(PlanFields::ground());
+
         return new self(
-            $fields->number('width', 'The width of the garden', 1, 2000, ' m'),
-            $fields->number('depth', 'The depth of the garden', 1, 2000, ' m'),
-            $fields->whole('north', 'The direction of north', 0, 359),
-            $fields->whole('wind', 'The direction of the wind', 0, 359),
-            self::day($fields, 'last_frost', 'The last frost in spring'),
-            self::day($fields, 'first_frost', 'The first frost in autumn'),
+            $given->number('width'),
+            $given->number('depth'),
+            $given->integer('north'),
+            $given->integer('wind'),
+            $given->text('last_frost'),
+            $given->text('first_frost'),
         );
+    }
+
+    /** @return array<string, float|int|string> */
+    public function toArray(): array
+    {
+        return ['width' => $this->width, 'depth' => $this->depth, 'north' => $this->north, 'wind' => $this->wind, 'last_frost' => $this->lastFrost, 'first_frost' => $this->firstFrost];
     }
 
     public function area(): Rectangle
@@ -63,18 +74,5 @@ final readonly class Ground
     private static function in(int $year, string $day): \DateTimeImmutable
     {
         return new \DateTimeImmutable("$year-$day", new \DateTimeZone('UTC'));
-    }
-
-    /** @throws PlanRefused */
-    private static function day(PlanFields $fields, string $field, string $what): string
-    {
-        $day = $fields->text($field, $what, 40);
-        // Of a leap year, so that 29 February may stand.
-        $date = \DateTimeImmutable::createFromFormat('!Y-m-d', "2024-$day");
-        if ($date === false || $date->format('m-d') !== $day) {
-            throw $fields->refused($field, "$what must be a day of the year, as 04-20.");
-        }
-
-        return $day === '02-29' ? '02-28' : $day;
     }
 }

@@ -4,151 +4,128 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Season;
 
-/** Reads a plan as it was typed or dragged, and says in a gardener's words what is wrong where. */
-final readonly class PlanFields
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\FieldList;
+use Marrow\Core\Isolation\Barrier;
+use Marrow\Core\Isolation\Climate;
+use Marrow\Core\Isolation\CrossShare;
+use Marrow\Core\Isolation\IsolationSetting;
+use Marrow\Core\Botany\IsolationStandard;
+
+/** What is asked of each part of a season's plan. */
+final class PlanFields
 {
-    /** @param  array<array-key, mixed>  $given */
-    public function __construct(private array $given, private string $path = '') {}
+    private const NAME = 80;
 
-    /**
-     * @return list<self>
-     *
-     * @throws PlanRefused
-     */
-    public function several(string $field, int $most): array
+    public static function plan(): FieldList
     {
-        $given = $this->given[$field] ?? [];
-        if (! is_array($given) || ! array_is_list($given)) {
-            throw $this->refused($field, 'A list is needed here.');
-        }
-        if (count($given) > $most) {
-            throw $this->refused($field, "At most $most are possible here.");
-        }
-        $several = [];
-        foreach ($given as $i => $one) {
-            if (! is_array($one)) {
-                throw $this->refused("$field.$i", 'This cannot be read.');
-            }
-            $several[] = new self($one, $this->at("$field.$i"));
-        }
-
-        return $several;
+        return FieldList::of(Field::integer('year', 'the year', '', 1900, 2200), Field::integer('form', 'the form of the document', '', 0, 1000)->optional(0)->unasked());
     }
 
-    /** @throws PlanRefused */
-    public function part(string $field): self
+    public static function ground(): FieldList
     {
-        $given = $this->given[$field] ?? [];
-
-        return is_array($given) ? new self($given, $this->at($field)) : throw $this->refused($field, 'This cannot be read.');
+        return FieldList::of(
+            Field::number('width', 'Width', 'm', 1, 2000)->called('the width of the garden'),
+            Field::number('depth', 'Depth', 'm', 1, 2000)->called('the depth of the garden'),
+            Field::integer('north', 'North, degrees from the top', '', 0, 359)->called('the direction of north'),
+            Field::integer('wind', 'Wind mostly from, degrees', '', 0, 359)->called('the direction of the wind'),
+            Field::yearDay('last_frost', 'Last frost in spring')->called('the last frost in spring'),
+            Field::yearDay('first_frost', 'First frost in autumn')->called('the first frost in autumn'),
+        );
     }
 
-    public function has(string $field): bool
+    public static function isolation(): FieldList
     {
-        return ($this->given[$field] ?? null) !== null && $this->given[$field] !== '';
+        return FieldList::of(
+            Field::choice('standard', 'How far apart', IsolationStandard::class)->called('how strictly')->optional(IsolationStandard::Careful),
+            Field::choice('climate', 'Climate', Climate::class)->called('the climate')->optional(Climate::Temperate),
+            Field::number('allowed', 'Crossed seed put up with', '', 0.0001, 1)->called('the share of crossed seed put up with')->optional(IsolationSetting::ALLOWED),
+            Field::number('behind_barrier', 'Pollen past a hedge, share', '', 0, 1)->called('what gets past a hedge')->optional(CrossShare::BEHIND_BARRIER),
+        );
     }
 
-    /** @throws PlanRefused */
-    public function number(string $field, string $what, float $min, float $max, string $unit): float
+    public static function bed(): FieldList
     {
-        $given = $this->given[$field] ?? null;
-        if (is_string($given)) {
-            // A comma is the decimal mark for half of all gardeners.
-            $given = str_replace(',', '.', trim($given));
-        }
-        if (! is_int($given) && ! is_float($given) && ! (is_string($given) && is_numeric($given))) {
-            throw $this->refused($field, $given === null || $given === '' ? "$what is missing." : "$what must be a number.");
-        }
-        $value = (float) $given;
-        if (! ($value >= $min && $value <= $max)) {
-            throw $this->refused($field, sprintf('%s must be from %s to %s%s.', $what, self::show($min), self::show($max), $unit));
-        }
-
-        return $value;
+        return FieldList::of(Field::id('id', 'the id'), Field::text('name', 'Name', self::NAME)->called('the name of the bed'), ...self::rectangle(0.1));
     }
 
-    /** @throws PlanRefused */
-    public function whole(string $field, string $what, int $min, int $max): int
+    public static function barrier(): FieldList
     {
-        $value = $this->number($field, $what, $min, $max, '');
+        $corner = static fn (string $key): Field => Field::number($key, 'A corner of it', 'm', -Ground::FARTHEST, Ground::FARTHEST);
 
-        return floor($value) === $value ? (int) $value : throw $this->refused($field, "$what must be a whole number.");
+        return FieldList::of(
+            Field::id('id', 'the id'),
+            Field::text('name', 'Name', self::NAME)->called('its name')->optional(''),
+            Field::choice('kind', 'What it is', Barrier::class)->called('a hedge or a building'),
+            $corner('x1'),
+            $corner('y1'),
+            $corner('x2'),
+            $corner('y2'),
+        );
     }
 
-    /** @throws PlanRefused */
-    public function text(string $field, string $what, int $most = 80): string
+    public static function source(): FieldList
     {
-        $text = $this->optionalText($field, $what, $most);
-
-        return $text !== '' ? $text : throw $this->refused($field, "$what is missing.");
+        return FieldList::of(
+            Field::id('id', 'the id'),
+            Field::text('name', 'What or whose it is', self::NAME),
+            Field::crop('crop', 'The crop'),
+            ...self::rectangle(0),
+            ...[
+                Field::integer('plants', 'Plants', '', 1, 1_000_000)->called('the number of plants'),
+                Field::day('first_bloom', 'Its first bloom')->optional(),
+                Field::day('last_bloom', 'Its last bloom')->optional(),
+            ],
+        );
     }
 
-    /** @throws PlanRefused */
-    public function optionalText(string $field, string $what, int $most = 80): string
+    public static function planting(): FieldList
     {
-        $given = $this->given[$field] ?? '';
-        if (! is_string($given)) {
-            throw $this->refused($field, "$what must be a text.");
-        }
-        $given = trim($given);
-
-        return mb_strlen($given) <= $most ? $given : throw $this->refused($field, "$what is too long: at most $most letters.");
+        return FieldList::of(
+            Field::id('id', 'the id'),
+            Field::crop('crop', 'The crop'),
+            Field::reference('variety', 'Variety', 'variety'),
+            Field::integer('plants', 'Plants', '', 1, PlannedPlanting::MOST_PLANTS)->called('the number of plants'),
+            Field::choice('purpose', 'For', Purpose::class)->called('what it is for'),
+            Field::day('sow', 'Sow')->called('the day of sowing'),
+            Field::day('plant_out', 'Plant out')->called('the day of planting out')->optional(),
+            Field::day('first_bloom', 'First bloom')->called('the first bloom')->optional(),
+            Field::day('last_bloom', 'Last bloom')->called('the last bloom')->optional(),
+            Field::choice('cover', 'Kept apart by', Cover::class)->called('how it is kept apart')->optional(Cover::Open),
+            Field::flag('flowers', 'May flower')->optional(true),
+            Field::flag('mixing', 'Mixed on purpose'),
+            Field::flag('lifted', 'Lifted for the winter'),
+            Field::flag('out', 'Left out this year'),
+            Field::number('allowed', 'Crossed seed put up with', '', 0.0001, 1)->called('the share of crossed seed put up with')->optional(),
+            Field::number('seeds_wanted', 'Seeds wanted', '', 1, 100_000_000)->called('the seeds wanted')->optional(),
+            Field::reference('lot', 'Seed from lot', 'lot')->optional(),
+            Field::reference('planting', 'Sown as planting', 'planting')->optional(),
+        );
     }
 
-    public function flag(string $field, bool $default = false): bool
+    /** Where it stands; a side that is not said is worked out from the plants. */
+    public static function spot(): FieldList
     {
-        return ($this->given[$field] ?? $default) === true;
+        $far = Ground::FARTHEST;
+
+        return FieldList::of(
+            Field::number('x', 'Where it begins, from the left', 'm', -$far, $far),
+            Field::number('y', 'Where it begins, from the top', 'm', -$far, $far),
+            Field::number('width', 'Its width', 'm', PlannedPlanting::SMALLEST_SIDE, $far)->optional(),
+            Field::number('depth', 'Its depth', 'm', PlannedPlanting::SMALLEST_SIDE, $far)->optional(),
+        );
     }
 
-    /** @throws PlanRefused */
-    public function day(string $field, string $what): \DateTimeImmutable
+    /** @return list<Field> */
+    private static function rectangle(float $least): array
     {
-        return $this->optionalDate($field, $what) ?? throw $this->refused($field, "$what is missing.");
-    }
+        $far = Ground::FARTHEST;
 
-    /** @throws PlanRefused */
-    public function optionalDate(string $field, string $what): ?\DateTimeImmutable
-    {
-        if (! $this->has($field)) {
-            return null;
-        }
-        $text = is_string($this->given[$field]) ? trim($this->given[$field]) : '';
-        $date = \DateTimeImmutable::createFromFormat('!Y-m-d', $text, new \DateTimeZone('UTC'));
-        if ($date === false || $date->format('Y-m-d') !== $text) {
-            throw $this->refused($field, "$what is not a day of the calendar.");
-        }
-
-        return $date;
-    }
-
-    /**
-     * @template T of \BackedEnum
-     *
-     * @param  class-string<T>  $enum
-     * @return T
-     *
-     * @throws PlanRefused
-     */
-    public function one(string $field, string $what, string $enum, ?\BackedEnum $default = null): \BackedEnum
-    {
-        $given = $this->given[$field] ?? $default?->value;
-        $one = is_string($given) ? $enum::tryFrom($given) : null;
-
-        return $one ?? throw $this->refused($field, "Choose $what.");
-    }
-
-    public function refused(string $field, string $message): PlanRefused
-    {
-        return PlanRefused::at($this->at($field), $message);
-    }
-
-    private function at(string $field): string
-    {
-        return $this->path === '' ? $field : $this->path.'.'.$field;
-    }
-
-    private static function show(float $value): string
-    {
-        return rtrim(rtrim(number_format($value, 4, '.', ''), '0'), '.');
+        return [
+            Field::number('x', 'Where it begins, from the left', 'm', -$far, $far),
+            Field::number('y', 'Where it begins, from the top', 'm', -$far, $far),
+            Field::number('width', 'Its width', 'm', $least, $far),
+            Field::number('depth', 'Its depth', 'm', $least, $far),
+        ];
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Marrow\Core\Season;
 
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Fields\Document;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Refused;
 
 /** A planting as it is planned: what, where, how many, when, what for, and how it is kept apart. */
 final readonly class PlannedPlanting
@@ -12,7 +15,7 @@ final readonly class PlannedPlanting
     public const MOST_PLANTS = 100_000;
 
     /** m */
-    private const SMALLEST_SIDE = 0.05;
+    public const SMALLEST_SIDE = 0.05;
 
     /**
      * @param  string  $id  made by whoever planned it
@@ -27,8 +30,8 @@ final readonly class PlannedPlanting
      * @param  bool  $out  left out this year
      * @param  ?float  $allowed  share of crossed seed that is put up with; null for that of the garden
      * @param  ?float  $seedsWanted  seeds to be harvested
-     * @param  string  $lot  code of the lot that is to be sown; may be empty
-     * @param  string  $code  code of the planting it became; may be empty
+     * @param  ?string  $lot  id of the lot that is to be sown
+     * @param  ?string  $planting  id of the planting it became
      */
     private function __construct(
         public string $id,
@@ -48,82 +51,90 @@ final readonly class PlannedPlanting
         public bool $out,
         public ?float $allowed,
         public ?float $seedsWanted,
-        public string $lot,
-        public string $code,
+        public ?string $lot,
+        public ?string $planting,
     ) {}
 
     /**
      * @param  \Closure(string, string=): ?Crop  $crop  by its key and the variety's id
      *
-     * @throws PlanRefused
+     * @throws Refused
      */
-    public static function read(PlanFields $fields, Ground $ground, \Closure $crop): self
+    public static function read(Document $document, Ground $ground, \Closure $crop): self
     {
-        $key = $fields->text('crop', 'The crop');
-        $known = $crop($key, $fields->optionalText('variety', 'The variety')) ?? throw $fields->refused('crop', "There is no crop \"$key\" in the handbook.");
-        $purpose = $fields->one('purpose', 'what it is for', Purpose::class);
-        $plants = $fields->whole('plants', 'The number of plants', 1, self::MOST_PLANTS);
-        $spot = self::spot($fields->part('spot'), $plants, $known->growing->spacing);
+        $given = $document->read(PlanFields::planting());
+        $key = $given->text('crop');
+        $known = $crop($key, $given->text('variety')) ?? throw $document->refused('crop', "There is no crop \"$key\" in the handbook.");
+        $purpose = $given->one('purpose', Purpose::class);
+        $at = $document->part('spot')->read(PlanFields::spot());
+        $spot = Rectangle::forPlants($at->number('x'), $at->number('y'), $at->numberOr('width', null), $at->numberOr('depth', null), $given->integer('plants'), $known->growing->spacing);
         if (! $spot->isWithin($ground->area())) {
-            throw $fields->refused('spot', sprintf('It lies outside the garden, which is %s by %s m.', self::show($ground->width), self::show($ground->depth)));
+            throw $document->refused('spot', sprintf('It lies outside the garden, which is %s by %s m.', Field::show($ground->width), Field::show($ground->depth)));
         }
-        $sow = $fields->day('sow', 'The day of sowing');
-        $plantOut = $fields->optionalDate('plant_out', 'The day of planting out');
-        if ($plantOut !== null && $plantOut < $sow) {
-            throw $fields->refused('plant_out', 'It cannot be planted out before it is sown.');
-        }
-        $first = $fields->optionalDate('first_bloom', 'The first bloom');
-        $last = $fields->optionalDate('last_bloom', 'The last bloom');
-        if ($first !== null && $first < $sow) {
-            throw $fields->refused('first_bloom', 'It cannot bloom before it is sown.');
-        }
-        if ($last !== null && ($first === null || $last < $first)) {
-            throw $fields->refused('last_bloom', $first === null ? 'Give the first bloom too.' : 'The last bloom cannot lie before the first.');
-        }
-
-        return new self(
-            $fields->text('id', 'The id', 40),
+        $planting = new self(
+            $given->text('id'),
             $known,
-            $fields->text('variety', 'The variety', 80),
+            $given->text('variety'),
             $spot,
-            $plants,
+            $given->integer('plants'),
             $purpose,
-            $sow,
-            $plantOut,
-            $first,
-            $last,
-            $fields->one('cover', 'how it is kept apart', Cover::class, Cover::Open),
-            $purpose->isForSeed() || $fields->flag('flowers', true),
-            $fields->flag('mixing'),
-            $fields->flag('lifted'),
-            $fields->flag('out'),
-            $fields->has('allowed') ? $fields->number('allowed', 'The share of crossed seed put up with', 0.0001, 1, '') : null,
-            $fields->has('seeds_wanted') ? $fields->number('seeds_wanted', 'The seeds wanted', 1, 100_000_000, '') : null,
-            $fields->optionalText('lot', 'The lot', 20),
-            $fields->optionalText('code', 'The planting', 20),
+            $given->day('sow'),
+            $given->dayOrNull('plant_out'),
+            $given->dayOrNull('first_bloom'),
+            $given->dayOrNull('last_bloom'),
+            $given->one('cover', Cover::class),
+            $purpose->isForSeed() || $given->flag('flowers'),
+            $given->flag('mixing'),
+            $given->flag('lifted'),
+            $given->flag('out'),
+            $given->numberOr('allowed', null),
+            $given->numberOr('seeds_wanted', null),
+            $given->has('lot') ? $given->text('lot') : null,
+            $given->has('planting') ? $given->text('planting') : null,
         );
+        $planting->checkDays($document);
+
+        return $planting;
     }
 
-    /**
-     * Its ground: as drawn, or where a side is not said, as much as the plants need. A bed's depth alone makes rows of that
-     * depth, a depth of one spacing a single row.
-     *
-     * @param  float  $spacing  m
-     *
-     * @throws PlanRefused
-     */
-    private static function spot(PlanFields $fields, int $plants, float $spacing): Rectangle
+    /** @throws Refused when its days cannot follow one another so */
+    private function checkDays(Document $document): void
     {
-        $side = static fn (string $field, string $what): ?float => $fields->has($field) ? $fields->number($field, $what, self::SMALLEST_SIDE, Ground::FARTHEST, ' m') : null;
+        if ($this->plantOut !== null && $this->plantOut < $this->sow) {
+            throw $document->refused('plant_out', 'It cannot be planted out before it is sown.');
+        }
+        if ($this->firstBloom !== null && $this->firstBloom < $this->sow) {
+            throw $document->refused('first_bloom', 'It cannot bloom before it is sown.');
+        }
+        if ($this->lastBloom !== null && ($this->firstBloom === null || $this->lastBloom < $this->firstBloom)) {
+            throw $document->refused('last_bloom', $this->firstBloom === null ? 'Give the first bloom too.' : 'The last bloom cannot lie before the first.');
+        }
+    }
 
-        return Rectangle::forPlants(
-            $fields->number('x', 'Where it begins, from the left', -Ground::FARTHEST, Ground::FARTHEST, ' m'),
-            $fields->number('y', 'Where it begins, from the top', -Ground::FARTHEST, Ground::FARTHEST, ' m'),
-            $side('width', 'Its width'),
-            $side('depth', 'Its depth'),
-            $plants,
-            $spacing,
-        );
+    /** @return array<string, mixed> as read() reads it */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id,
+            'crop' => $this->crop->key,
+            'variety' => $this->variety,
+            'spot' => $this->spot->toArray(),
+            'plants' => $this->plants,
+            'purpose' => $this->purpose->value,
+            'sow' => $this->sow->format('Y-m-d'),
+            'plant_out' => $this->plantOut?->format('Y-m-d'),
+            'first_bloom' => $this->firstBloom?->format('Y-m-d'),
+            'last_bloom' => $this->lastBloom?->format('Y-m-d'),
+            'cover' => $this->cover->value,
+            'flowers' => $this->flowers,
+            'mixing' => $this->mixing,
+            'lifted' => $this->lifted,
+            'out' => $this->out,
+            'allowed' => $this->allowed,
+            'seeds_wanted' => $this->seedsWanted,
+            'lot' => $this->lot,
+            'planting' => $this->planting,
+        ];
     }
 
     /** Whether its seed is to come true: a planting that is left out, or mixes on purpose, has nothing to lose. */
@@ -170,12 +181,7 @@ final readonly class PlannedPlanting
             $this->allowed,
             $this->seedsWanted,
             $this->lot,
-            $this->code,
+            $this->planting,
         );
-    }
-
-    private static function show(float $metres): string
-    {
-        return rtrim(rtrim(number_format($metres, 2, '.', ''), '0'), '.');
     }
 }

@@ -19,4 +19,18 @@ final readonly class PollenSource
         public int $plants,
         public ?Bloom $bloom,
     ) {}
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id,
+            'name' => $this->name,
+            'crop' => $this->crop->key,
+            ...$this->place->toArray(),
+            'plants' => $this->plants,
+            'first_bloom' => $this->bloom?->first->format('Y-m-d'),
+            'last_bloom' => $this->bloom?->last->format('Y-m-d'),
+        ];
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Season;
 
+use Marrow\Core\Fields\Values;
+
 /** A piece of ground in metres: x to the right and y downwards on the plan, from its upper left corner. */
 final readonly class Rectangle
 {
@@ -14,19 +16,16 @@ final readonly class Rectangle
         public float $depth,
     ) {}
 
-    /**
-     * @param  float  $least  m, smallest side; 0 for a neighbour's point
-     *
-     * @throws PlanRefused
-     */
-    public static function read(PlanFields $fields, float $least, float $far): self
+    /** Of a part of a plan that has x, y, width and depth. */
+    public static function of(Values $values): self
     {
-        return new self(
-            $fields->number('x', 'Where it begins, from the left', -$far, $far, ' m'),
-            $fields->number('y', 'Where it begins, from the top', -$far, $far, ' m'),
-            $fields->number('width', 'Its width', $least, $far, ' m'),
-            $fields->number('depth', 'Its depth', $least, $far, ' m'),
-        );
+        return new self($values->number('x'), $values->number('y'), $values->number('width'), $values->number('depth'));
+    }
+
+    /** @return array{x: float, y: float, width: float, depth: float} */
+    public function toArray(): array
+    {
+        return ['x' => $this->x, 'y' => $this->y, 'width' => $this->width, 'depth' => $this->depth];
     }
 
     /**

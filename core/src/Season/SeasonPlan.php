@@ -6,16 +6,21 @@ namespace Marrow\Core\Season;
 
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Fields\Document;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Fields\Values;
 use Marrow\Core\Isolation\Barrier;
 use Marrow\Core\Isolation\Bloom;
 use Marrow\Core\Isolation\Climate;
-use Marrow\Core\Isolation\CrossShare;
 use Marrow\Core\Isolation\IsolationSetting;
-use Marrow\Core\Isolation\IsolationStandard;
+use Marrow\Core\Botany\IsolationStandard;
 
 /** The plan of one season: the garden, what stands around it, and what is to grow where and when. */
 final readonly class SeasonPlan
 {
+    /** The form of the document. 0, without a number, named lots and plantings by their codes; from 1 on by their ids. */
+    public const FORM = 1;
+
     public const MOST_PLANTINGS = 1000;
 
     private const MOST_PARTS = 300;
@@ -40,35 +45,59 @@ final readonly class SeasonPlan
      * @param  array<array-key, mixed>  $given
      * @param  ?\Closure(string, string): Crop  $ofVariety  the crop as it is for one variety, by its key and the variety's id
      *
-     * @throws PlanRefused naming the part that cannot be so
+     * @throws Refused naming the part that cannot be so
      */
     public static function read(array $given, CropReference $crops, ?\Closure $ofVariety = null): self
     {
-        $fields = new PlanFields($given);
+        $document = new Document($given);
+        $head = $document->read(PlanFields::plan());
+        if ($head->integer('form') > self::FORM) {
+            throw $document->refused('form', 'This plan was written by a newer Marrow than this one.');
+        }
         $crop = static fn (string $key, string $variety = ''): ?Crop => match (true) {
             ! $crops->has($key) => null,
             $ofVariety === null || $variety === '' => $crops->get($key),
             default => $ofVariety($key, $variety),
         };
-        $ground = Ground::read($fields->part('ground'));
+        $ground = Ground::read($document->part('ground'));
         $plan = new self(
-            $fields->whole('year', 'The year', 1900, 2200),
+            $head->integer('year'),
             $ground,
-            self::isolation($fields->part('isolation')),
-            array_map(self::bed(...), $fields->several('beds', self::MOST_PARTS)),
-            array_map(self::barrier(...), $fields->several('barriers', self::MOST_PARTS)),
-            array_map(static fn (PlanFields $source): PollenSource => self::source($source, $crop), $fields->several('sources', self::MOST_PARTS)),
-            array_map(static fn (PlanFields $planting): PlannedPlanting => PlannedPlanting::read($planting, $ground, $crop), $fields->several('plantings', self::MOST_PLANTINGS)),
+            self::isolation($document->part('isolation')->read(PlanFields::isolation())),
+            array_map(self::bed(...), $document->several('beds', self::MOST_PARTS)),
+            array_map(self::barrier(...), $document->several('barriers', self::MOST_PARTS)),
+            array_map(static fn (Document $source): PollenSource => self::source($source, $crop), $document->several('sources', self::MOST_PARTS)),
+            array_map(static fn (Document $planting): PlannedPlanting => PlannedPlanting::read($planting, $ground, $crop), $document->several('plantings', self::MOST_PLANTINGS)),
         );
         $seen = [];
         foreach ($plan->plantings as $i => $planting) {
             if (isset($seen[$planting->id])) {
-                throw PlanRefused::at("plantings.$i.id", 'This planting stands in the plan twice.');
+                throw Refused::at("plantings.$i.id", 'This planting stands in the plan twice.');
             }
             $seen[$planting->id] = true;
         }
 
         return $plan;
+    }
+
+    /** @return array<string, mixed> as it is kept, and as read() reads it */
+    public function toArray(): array
+    {
+        return [
+            'form' => self::FORM,
+            'year' => $this->year,
+            'ground' => $this->ground->toArray(),
+            'isolation' => [
+                'standard' => $this->isolation->standard->value,
+                'climate' => $this->isolation->climate->value,
+                'allowed' => $this->isolation->allowed,
+                'behind_barrier' => $this->isolation->behindBarrier,
+            ],
+            'beds' => array_map(static fn (Bed $bed): array => ['id' => $bed->id, 'name' => $bed->name, ...$bed->place->toArray()], $this->beds),
+            'barriers' => array_map(static fn (BarrierLine $line): array => [...get_object_vars($line), 'kind' => $line->kind->value], $this->barriers),
+            'sources' => array_map(static fn (PollenSource $source): array => $source->toArray(), $this->sources),
+            'plantings' => array_map(static fn (PlannedPlanting $planting): array => $planting->toArray(), $this->plantings),
+        ];
     }
 
     /** @param  list<PlannedPlanting>  $plantings  in place of its own */
@@ -95,58 +124,60 @@ final readonly class SeasonPlan
         return Barrier::None;
     }
 
-    /** @throws PlanRefused */
-    private static function isolation(PlanFields $fields): IsolationSetting
+    private static function isolation(Values $given): IsolationSetting
     {
         return new IsolationSetting(
-            $fields->one('standard', 'how strictly', IsolationStandard::class, IsolationStandard::Careful),
-            $fields->one('climate', 'the climate', Climate::class, Climate::Temperate),
-            $fields->has('allowed') ? $fields->number('allowed', 'The share of crossed seed put up with', 0.0001, 1, '') : IsolationSetting::ALLOWED,
-            $fields->has('behind_barrier') ? $fields->number('behind_barrier', 'What gets past a hedge', 0, 1, '') : CrossShare::BEHIND_BARRIER,
+            $given->one('standard', IsolationStandard::class),
+            $given->one('climate', Climate::class),
+            $given->number('allowed'),
+            $given->number('behind_barrier'),
         );
     }
 
-    /** @throws PlanRefused */
-    private static function bed(PlanFields $fields): Bed
+    /** @throws Refused */
+    private static function bed(Document $document): Bed
     {
-        return new Bed($fields->text('id', 'The id', 40), $fields->text('name', 'The name of the bed'), Rectangle::read($fields, 0.1, Ground::FARTHEST));
+        $given = $document->read(PlanFields::bed());
+
+        return new Bed($given->text('id'), $given->text('name'), Rectangle::of($given));
     }
 
-    /** @throws PlanRefused */
-    private static function barrier(PlanFields $fields): BarrierLine
+    /** @throws Refused */
+    private static function barrier(Document $document): BarrierLine
     {
-        $kind = $fields->one('kind', 'a hedge or a building', Barrier::class);
+        $given = $document->read(PlanFields::barrier());
+        $kind = $given->one('kind', Barrier::class);
         if ($kind === Barrier::None) {
-            throw $fields->refused('kind', 'Choose a hedge or a building.');
+            throw $document->refused('kind', 'Choose a hedge or a building.');
         }
-        $metres = static fn (string $field): float => $fields->number($field, 'A corner of it', -Ground::FARTHEST, Ground::FARTHEST, ' m');
 
-        return new BarrierLine($fields->text('id', 'The id', 40), $fields->optionalText('name', 'Its name'), $kind, $metres('x1'), $metres('y1'), $metres('x2'), $metres('y2'));
+        return new BarrierLine($given->text('id'), $given->text('name'), $kind, $given->number('x1'), $given->number('y1'), $given->number('x2'), $given->number('y2'));
     }
 
     /**
      * @param  \Closure(string): ?Crop  $crop
      *
-     * @throws PlanRefused
+     * @throws Refused
      */
-    private static function source(PlanFields $fields, \Closure $crop): PollenSource
+    private static function source(Document $document, \Closure $crop): PollenSource
     {
-        $key = $fields->text('crop', 'The crop');
-        $first = $fields->optionalDate('first_bloom', 'Its first bloom');
-        $last = $fields->optionalDate('last_bloom', 'Its last bloom');
+        $given = $document->read(PlanFields::source());
+        $key = $given->text('crop');
+        $first = $given->dayOrNull('first_bloom');
+        $last = $given->dayOrNull('last_bloom');
         if (($first === null) !== ($last === null)) {
-            throw $fields->refused($first === null ? 'first_bloom' : 'last_bloom', 'Give both its first and its last bloom, or neither.');
+            throw $document->refused($first === null ? 'first_bloom' : 'last_bloom', 'Give both its first and its last bloom, or neither.');
         }
         if ($first !== null && $last !== null && $last < $first) {
-            throw $fields->refused('last_bloom', 'Its last bloom cannot lie before its first.');
+            throw $document->refused('last_bloom', 'Its last bloom cannot lie before its first.');
         }
 
         return new PollenSource(
-            $fields->text('id', 'The id', 40),
-            $fields->text('name', 'What or whose it is'),
-            $crop($key) ?? throw $fields->refused('crop', "There is no crop \"$key\" in the handbook."),
-            Rectangle::read($fields, 0, Ground::FARTHEST),
-            $fields->whole('plants', 'The number of plants', 1, 1_000_000),
+            $given->text('id'),
+            $given->text('name'),
+            $crop($key) ?? throw $document->refused('crop', "There is no crop \"$key\" in the handbook."),
+            Rectangle::of($given),
+            $given->integer('plants'),
             $first === null || $last === null ? null : Bloom::between($first, $last),
         );
     }

@@ -13,7 +13,7 @@ use Marrow\Core\Isolation\Crosses;
 use Marrow\Core\Isolation\CrossShare;
 use Marrow\Core\Isolation\IsolationPair;
 use Marrow\Core\Isolation\IsolationSetting;
-use Marrow\Core\Isolation\IsolationStandard;
+use Marrow\Core\Botany\IsolationStandard;
 use Marrow\Core\Isolation\PollenPath;
 use Marrow\Core\Isolation\RiskVerdict;
 use Marrow\Core\Tests\Support\CoreTestCase;

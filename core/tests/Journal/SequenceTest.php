@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Marrow\Core\Tests\Journal;
 
 use Marrow\Core\Journal\Entry;
-use Marrow\Core\Journal\EntryKind;
-use Marrow\Core\Journal\Payload\Noted;
-use Marrow\Core\Journal\Payload\Struck;
+use Marrow\Core\Steps\Notes\Noted;
+use Marrow\Core\Journal\Struck;
 use Marrow\Core\Journal\Sequence;
 use PHPUnit\Framework\TestCase;
 
@@ -53,12 +52,12 @@ final class SequenceTest extends TestCase
 
     private function note(string $id, int $order, string $at): Entry
     {
-        return new Entry($id, $order, EntryKind::Noted, new Noted('x'), new \DateTimeImmutable($at));
+        return new Entry($id, sprintf('%04d', $order), Noted::kind(), new Noted('x'), new \DateTimeImmutable($at));
     }
 
     private function strike(string $id, int $order, string $of): Entry
     {
-        return new Entry($id, $order, EntryKind::Struck, new Struck($of, ''), new \DateTimeImmutable('2026-06-01'));
+        return new Entry($id, sprintf('%04d', $order), Struck::kind(), new Struck($of, ''), new \DateTimeImmutable('2026-06-01'));
     }
 
     /**

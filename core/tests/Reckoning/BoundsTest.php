@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Reckoning;
 
-use Marrow\Core\Reckoning\Input;
-use Marrow\Core\Reckoning\InputRefused;
-use Marrow\Core\Reckoning\InputType;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Reckoning\Registry;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -22,8 +22,8 @@ final class BoundsTest extends CoreTestCase
         try {
             $reckoning->reckon($inputs);
             self::fail("$name took $key.");
-        } catch (InputRefused $refused) {
-            self::assertSame($key, $refused->input);
+        } catch (Refused $refused) {
+            self::assertSame($key, $refused->path);
             self::assertStringContainsString(self::input($name, $key)->bounds(), $refused->getMessage());
         }
     }
@@ -35,8 +35,8 @@ final class BoundsTest extends CoreTestCase
         $reckoning = Registry::standard(self::crops())->named($name);
         try {
             $result = $reckoning->reckon($inputs);
-        } catch (InputRefused $refused) {
-            self::assertContains($refused->input, array_map(static fn (Input $input): string => $input->key, $reckoning->inputs), $refused->getMessage());
+        } catch (Refused $refused) {
+            self::assertContains($refused->path, array_map(static fn (Field $input): string => $input->key, $reckoning->inputs), $refused->getMessage());
 
             return;
         }
@@ -52,7 +52,7 @@ final class BoundsTest extends CoreTestCase
     {
         foreach (self::questions() as [$name, $inputs, $input]) {
             $beyond = match ($input->type) {
-                InputType::Crop, InputType::Choice, InputType::Date, InputType::Plan => [],
+                FieldType::Crop, FieldType::Choice, FieldType::Date, FieldType::Plan => [],
                 default => ['above' => $input->max + max(1.0, abs($input->max) * 0.01), 'below' => $input->min - 1.0],
             };
             foreach ($beyond as $side => $figure) {
@@ -66,8 +66,8 @@ final class BoundsTest extends CoreTestCase
     {
         foreach (self::questions() as [$name, $inputs, $input]) {
             $at = match ($input->type) {
-                InputType::Crop, InputType::Date, InputType::Plan => [],
-                InputType::Choice => array_keys($input->options),
+                FieldType::Crop, FieldType::Date, FieldType::Plan => [],
+                FieldType::Choice => array_keys($input->options),
                 default => [$input->min, $input->max],
             };
             foreach ($at as $figure) {
@@ -76,7 +76,7 @@ final class BoundsTest extends CoreTestCase
         }
     }
 
-    /** @return iterable<array{string, array<string, mixed>, Input}> a sound question with that input in it */
+    /** @return iterable<array{string, array<string, mixed>, Field}> a sound question with that input in it */
     public static function questions(): iterable
     {
         foreach (Registry::standard(self::crops())->all() as $reckoning) {
@@ -93,17 +93,17 @@ final class BoundsTest extends CoreTestCase
         }
     }
 
-    private static function typed(Input $input, float $figure): string
+    private static function typed(Field $input, float $figure): string
     {
         $text = rtrim(rtrim(sprintf('%.8F', $figure), '0'), '.');
 
         return match ($input->type) {
-            InputType::Segments => "$text:8:20",
+            FieldType::Segments => "$text:8:20",
             default => $text,
         };
     }
 
-    private static function input(string $name, string $key): Input
+    private static function input(string $name, string $key): Field
     {
         foreach (Registry::standard(self::crops())->named($name)->inputs as $input) {
             if ($input->key === $key) {

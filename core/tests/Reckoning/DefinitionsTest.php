@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Reckoning;
 
-use Marrow\Core\Reckoning\Input;
-use Marrow\Core\Reckoning\InputRefused;
-use Marrow\Core\Reckoning\InputType;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Reckoning\Registry;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -22,7 +22,7 @@ final class DefinitionsTest extends CoreTestCase
             self::assertNotSame('', $reckoning->source);
             self::assertNotSame([], $reckoning->inputs);
             self::assertNotSame([], $reckoning->outputs);
-            $keys = array_map(static fn (Input $input): string => $input->key, $reckoning->inputs);
+            $keys = array_map(static fn (Field $input): string => $input->key, $reckoning->inputs);
             self::assertSame(array_unique($keys), $keys, $reckoning->name);
         }
     }
@@ -31,15 +31,15 @@ final class DefinitionsTest extends CoreTestCase
     {
         foreach (Registry::standard(self::crops())->all() as $reckoning) {
             foreach ($reckoning->inputs as $input) {
-                if (in_array($input->type, [InputType::Crop, InputType::Choice, InputType::Date, InputType::Plan], true)) {
+                if (in_array($input->type, [FieldType::Crop, FieldType::Choice, FieldType::Date, FieldType::Plan], true)) {
                     continue;
                 }
                 foreach ([$input->max + max(1.0, abs($input->max) * 0.01), $input->min - 1.0] as $outside) {
                     try {
                         $input->read($outside);
                         self::fail("$reckoning->name took $input->key = $outside");
-                    } catch (InputRefused $refused) {
-                        self::assertSame($input->key, $refused->input);
+                    } catch (Refused $refused) {
+                        self::assertSame($input->key, $refused->path);
                         self::assertStringContainsString($input->bounds(), $refused->getMessage());
                     }
                 }
@@ -51,7 +51,7 @@ final class DefinitionsTest extends CoreTestCase
     {
         foreach (Registry::standard(self::crops())->all() as $reckoning) {
             foreach ($reckoning->inputs as $input) {
-                if (in_array($input->type, [InputType::Number, InputType::Share], true)) {
+                if (in_array($input->type, [FieldType::Number, FieldType::Share], true) && $input->each === null) {
                     self::assertSame($input->min, $input->read($input->min));
                     self::assertSame($input->max, $input->read((string) $input->max));
                 }
@@ -60,42 +60,42 @@ final class DefinitionsTest extends CoreTestCase
     }
 
     #[DataProvider('readings')]
-    public function test_what_is_typed_is_read_in_the_inputs_own_type(Input $input, mixed $typed, mixed $read): void
+    public function test_what_is_typed_is_read_in_the_inputs_own_type(Field $input, mixed $typed, mixed $read): void
     {
         self::assertSame($read, $input->read($typed));
     }
 
-    /** @return iterable<string, array{Input, mixed, mixed}> */
+    /** @return iterable<string, array{Field, mixed, mixed}> */
     public static function readings(): iterable
     {
-        yield 'a number' => [Input::number('n', 'n', 'g', 0, 10), ' 2.5 ', 2.5];
-        yield 'a whole number' => [Input::integer('n', 'n', 'seeds', 0, 10), '7', 7];
-        yield 'a whole number handed over as a float' => [Input::integer('n', 'n', 'seeds', 0, 10), 7.0, 7];
-        yield 'a share' => [Input::share('n', 'n'), '0.82', 0.82];
-        yield 'a list' => [Input::numbers('n', 'n', 'g', 0, 10), '1, 2.5,3', [1.0, 2.5, 3.0]];
-        yield 'a list of one' => [Input::integers('n', 'n', 'seeds', 0, 10), '4', [4]];
-        yield 'a list already' => [Input::integers('n', 'n', 'seeds', 0, 10), [4, '5'], [4, 5]];
-        yield 'a crop' => [Input::crop('n', 'n'), ' leek ', 'leek'];
+        yield 'a number' => [Field::number('n', 'n', 'g', 0, 10), ' 2.5 ', 2.5];
+        yield 'a whole number' => [Field::integer('n', 'n', 'seeds', 0, 10), '7', 7];
+        yield 'a whole number handed over as a float' => [Field::integer('n', 'n', 'seeds', 0, 10), 7.0, 7];
+        yield 'a share' => [Field::share('n', 'n'), '0.82', 0.82];
+        yield 'a list' => [Field::numbers('n', 'n', 'g', 0, 10), '1, 2.5,3', [1.0, 2.5, 3.0]];
+        yield 'a list of one' => [Field::integers('n', 'n', 'seeds', 0, 10), '4', [4]];
+        yield 'a list already' => [Field::integers('n', 'n', 'seeds', 0, 10), [4, '5'], [4, 5]];
+        yield 'a crop' => [Field::crop('n', 'n'), ' leek ', 'leek'];
     }
 
     #[DataProvider('unreadable')]
-    public function test_what_cannot_be_read_is_shown_back(Input $input, mixed $typed, string $says): void
+    public function test_what_cannot_be_read_is_shown_back(Field $input, mixed $typed, string $says): void
     {
-        $this->expectException(InputRefused::class);
+        $this->expectException(Refused::class);
         $this->expectExceptionMessage($says);
         $input->read($typed);
     }
 
-    /** @return iterable<string, array{Input, mixed, string}> */
+    /** @return iterable<string, array{Field, mixed, string}> */
     public static function unreadable(): iterable
     {
-        yield 'words' => [Input::number('n', 'n', 'g', 0, 10), 'ten', 'n must be a number, 0 to 10 g; "ten" was given.'];
-        yield 'half a seed' => [Input::integer('n', 'n', 'seeds', 0, 10), '2.5', 'n must be a whole number'];
-        yield 'an empty list' => [Input::numbers('n', 'n', 'g', 0, 10), [], 'numbers with commas between them'];
-        yield 'a hole in a list' => [Input::numbers('n', 'n', 'g', 0, 10), '1,,3', 'n must be numbers with commas'];
-        yield 'one bad item' => [Input::integers('n', 'n', 'seeds', 0, 10), '1,11', 'n must be from 0 to 10 seeds; 11 was given.'];
-        yield 'no crop' => [Input::crop('n', 'n'), ' ', 'the name of a crop'];
-        yield 'infinity' => [Input::number('n', 'n', 'g', 0, 10), INF, 'from 0 to 10 g'];
+        yield 'words' => [Field::number('n', 'n', 'g', 0, 10), 'ten', 'N must be a number, 0 to 10 g; "ten" was given.'];
+        yield 'half a seed' => [Field::integer('n', 'n', 'seeds', 0, 10), '2.5', 'N must be a whole number.'];
+        yield 'an empty list' => [Field::numbers('n', 'n', 'g', 0, 10), [], 'N is missing: weigh it'];
+        yield 'a hole in a list' => [Field::numbers('n', 'n', 'g', 0, 10), '1,,3', 'N is missing'];
+        yield 'one bad item' => [Field::integers('n', 'n', 'seeds', 0, 10), '1,11', 'N must be from 0 to 10 seeds.'];
+        yield 'no crop' => [Field::crop('n', 'n'), ' ', 'N is missing.'];
+        yield 'infinity' => [Field::number('n', 'n', 'g', 0, 10), INF, 'from 0 to 10 g'];
     }
 
     public function test_an_input_left_out_takes_its_default(): void

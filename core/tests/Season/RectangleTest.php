@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Season;
 
-use Marrow\Core\Season\PlanRefused;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Season\Rectangle;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\Drawing;
@@ -53,7 +53,7 @@ final class RectangleTest extends CoreTestCase
 
     public function test_what_needs_more_ground_than_there_is_lies_outside_the_garden(): void
     {
-        $this->expectException(PlanRefused::class);
+        $this->expectException(Refused::class);
         $this->expectExceptionMessage('It lies outside the garden, which is 60 by 40 m.');
         $this->draw()->plant('p', 'squash-maxima', 0, 0, '2027-05-10', ['plants' => 5000, 'spot' => ['x' => 0, 'y' => 0]])->plan();
     }

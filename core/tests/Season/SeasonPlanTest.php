@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Tests\Season;
 
 use Marrow\Core\Isolation\Barrier;
-use Marrow\Core\Season\PlanRefused;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Season\Rectangle;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\Drawing;
@@ -21,8 +21,8 @@ final class SeasonPlanTest extends CoreTestCase
         try {
             $spoil((new Drawing(self::crops()))->plant('ok', 'pea'))->plan();
             self::fail('It was taken.');
-        } catch (PlanRefused $refused) {
-            self::assertSame($field, $refused->field);
+        } catch (Refused $refused) {
+            self::assertSame($field, $refused->path);
             self::assertStringContainsString($says, $refused->getMessage());
         }
     }
@@ -35,9 +35,9 @@ final class SeasonPlanTest extends CoreTestCase
         yield 'out before it is sown' => [static fn (Drawing $d): Drawing => $d->plant('x', 'pea', more: ['plant_out' => '2027-04-01']), 'plantings.1.plant_out', 'before it is sown'];
         yield 'bloom before sowing' => [static fn (Drawing $d): Drawing => $d->plant('x', 'pea', more: ['first_bloom' => '2027-04-01']), 'plantings.1.first_bloom', 'before it is sown'];
         yield 'bloom that ends before it begins' => [static fn (Drawing $d): Drawing => $d->plant('x', 'pea', more: ['first_bloom' => '2027-06-01', 'last_bloom' => '2027-05-20']), 'plantings.1.last_bloom', 'before the first'];
-        yield 'no plants' => [static fn (Drawing $d): Drawing => $d->plant('x', 'pea', more: ['plants' => 0]), 'plantings.1.plants', 'from 1 to 100000'];
+        yield 'no plants' => [static fn (Drawing $d): Drawing => $d->plant('x', 'pea', more: ['plants' => 0]), 'plantings.1.plants', "from 1 to 100\u{00A0}000"];
         yield 'half a plant' => [static fn (Drawing $d): Drawing => $d->plant('x', 'pea', more: ['plants' => '2,5']), 'plantings.1.plants', 'whole number'];
-        yield 'a day that is none' => [static fn (Drawing $d): Drawing => $d->plant('x', 'pea', 0, 0, '2027-02-30'), 'plantings.1.sow', 'not a day of the calendar'];
+        yield 'a day that is none' => [static fn (Drawing $d): Drawing => $d->plant('x', 'pea', 0, 0, '2027-02-30'), 'plantings.1.sow', 'must be a day of the calendar'];
         yield 'the same twice' => [static fn (Drawing $d): Drawing => $d->plant('ok', 'pea', 5), 'plantings.1.id', 'twice'];
         yield 'frost on no day' => [static fn (Drawing $d): Drawing => $d->with('ground', ['last_frost' => '13-01']), 'ground.last_frost', 'day of the year'];
         yield 'no width' => [static fn (Drawing $d): Drawing => $d->with('ground', ['width' => '']), 'ground.width', 'missing'];

@@ -112,7 +112,7 @@ final class ForecastTest extends CoreTestCase
                 $onion->sigma($moisture, $temperature);
                 self::fail('It was not refused.');
             } catch (InvalidFigure $e) {
-                self::assertSame($figure, $e->figure);
+                self::assertSame($figure, $e->path);
             }
         }
         self::assertGreaterThan(0.0, $onion->sigma(3.0, -20.0));

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Marrow\Core\Tests\Support;
 
 use Marrow\Core\Botany\Crop;
-use Marrow\Core\Course\LotCourse;
-use Marrow\Core\Course\LotFacts;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Folding\Admission;
+use Marrow\Core\Folding\Asked;
 use Marrow\Core\Journal\Entry;
-use Marrow\Core\Journal\EntryKind;
-use Marrow\Core\Journal\Fields;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Lot\LotFacts;
 use Marrow\Core\Practice;
+use Marrow\Core\Registered;
+use Marrow\Core\Steps\Storing\StoredAt;
 
 /** Writes the journal of one lot for a test, in short lines. */
 final class Diary
@@ -22,29 +25,60 @@ final class Diary
 
     private readonly LotFacts $facts;
 
-    public function __construct(Crop $crop, ?string $sown = null)
+    /** @param  array<string, StoredAt>  $places */
+    public function __construct(Crop $crop, ?string $sown = null, array $places = [], bool $crossed = false)
     {
-        $this->facts = new LotFacts('L1', $crop, $sown === null ? null : new \DateTimeImmutable($sown));
+        $this->facts = new LotFacts('L1', $crop, $sown === null ? null : new \DateTimeImmutable($sown), $places, $crossed);
     }
 
     /**
-     * Records an entry as a keeper would: it must be admitted.
+     * Records an entry as a keeper at a form would: it must fit, with nothing to ask about.
      *
      * @param  array<string, mixed>  $payload
      * @return string its id
+     *
+     * @throws Refused
      */
     public function record(string $kind, string $at, array $payload = []): string
     {
         $entry = $this->entry($kind, $at, $payload);
-        LotCourse::admit($this->facts, $this->entries, $entry, new Practice);
+        $questions = $this->admission($entry)->questions;
+        if ($questions !== []) {
+            throw Asked::about($questions);
+        }
         $this->entries[] = $entry;
 
         return $entry->id;
     }
 
+    /**
+     * Records what came late, or what the keeper says is so all the same: whatever it fits.
+     *
+     * @param  array<string, mixed>  $payload
+     * @return string its id
+     */
+    public function insist(string $kind, string $at, array $payload = []): string
+    {
+        $this->entries[] = $entry = $this->entry($kind, $at, $payload);
+
+        return $entry->id;
+    }
+
+    /** @param  array<string, mixed>  $payload */
+    public function asks(string $kind, string $at, array $payload = []): Admission
+    {
+        return $this->admission($this->entry($kind, $at, $payload));
+    }
+
     public function strike(string $id): string
     {
-        return $this->record('struck', '2030-01-01', ['entry' => $id]);
+        return $this->insist('struck', '2030-01-01', ['entry' => $id]);
+    }
+
+    /** @return list<Entry> */
+    public function entries(): array
+    {
+        return $this->entries;
     }
 
     public function course(): LotCourse
@@ -58,12 +92,18 @@ final class Diary
         return LotCourse::fold($this->facts, array_reverse($this->entries), new Practice);
     }
 
-    /** @param  array<string, mixed>  $payload */
-    private function entry(string $kind, string $at, array $payload): Entry
+    private function admission(Entry $entry): Admission
     {
-        $kind = EntryKind::from($kind);
-        $this->order++;
+        return LotCourse::admit($this->facts, $this->entries, $entry, new Practice);
+    }
 
-        return new Entry("entry-$this->order", $this->order, $kind, $kind->payload()::read(new Fields($payload)), new \DateTimeImmutable($at));
+    /** @param  array<string, mixed>  $payload */
+    private function entry(string $name, string $at, array $payload): Entry
+    {
+        $kinds = Registered::kinds();
+        $id = sprintf('entry-%04d', ++$this->order);
+        $kind = $kinds->named($name) ?? throw new \LogicException("No kind $name.");
+
+        return new Entry($id, $id, $kind, $kinds->read($name, $payload), new \DateTimeImmutable($at));
     }
 }

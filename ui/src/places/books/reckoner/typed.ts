@@ -2,12 +2,11 @@ import type { Alternatives, Reckoning, ReckoningInput } from '../../../api/clien
 
 export type Typed = Record<string, string>;
 
-/** A share is typed in per cent and sent as a share; a decimal comma is the decimal mark where a single figure is wanted. */
+/** A bare number typed for a share is per cent; everything else goes as it was typed, and the server reads it. */
 export function sent(type: ReckoningInput['type'], typed: string): string {
   const text = typed.trim();
-  if (type === 'number' || type === 'integer') return text.replace(',', '.');
   if (type !== 'share') return text;
-  const percent = Number(text.replace(',', '.').replace('%', ''));
+  const percent = Number(text.replace(',', '.'));
   return text === '' || Number.isNaN(percent) ? text : String(Number((percent / 100).toPrecision(12)));
 }
 

@@ -1,0 +1,278 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Fields;
+
+/**
+ * One thing that is asked of a person: its name, kind, unit, bounds, words, hint and usual value. Every door (form, command,
+ * API, file) reads this one definition.
+ */
+final readonly class Field
+{
+    /** No home lot weighs more than a hundred kilos, and no scale in a kitchen shows less than a milligram. */
+    public const MOST_GRAMS = 100_000.0;
+
+    public const LEAST_GRAMS = 0.001;
+
+    /**
+     * @param  string  $label  over the field
+     * @param  string  $unit  what the core reckons in: g, °C, m, days …; "share" of 0 to 1; '' of a bare number
+     * @param  float  $max  of a text the most letters
+     * @param  mixed  $default  taken when nothing is given; only of an optional field
+     * @param  string|float|int|null  $usual  what stands in the form to begin with
+     * @param  array<string, string>  $options  of a choice: key => what it means
+     * @param  class-string<Choice>|null  $choice  of a choice that is an enum
+     * @param  Each|null  $each  set when several of them are asked for
+     * @param  string  $called  how a message calls it, where the label is no noun
+     * @param  string  $of  of a reference: what it is to
+     */
+    private function __construct(
+        public string $key,
+        public FieldType $type,
+        public string $label,
+        public string $unit = '',
+        public float $min = 0.0,
+        public float $max = 0.0,
+        public bool $required = true,
+        public mixed $default = null,
+        public string|float|int|null $usual = null,
+        public string $hint = '',
+        public array $options = [],
+        public ?string $choice = null,
+        public ?Each $each = null,
+        public string $called = '',
+        public string $of = '',
+        public bool $hidden = false,
+        public string $noun = '',
+    ) {}
+
+    public static function number(string $key, string $label, string $unit, float $min, float $max): self
+    {
+        return new self($key, FieldType::Number, $label, $unit, $min, $max);
+    }
+
+    public static function integer(string $key, string $label, string $unit, int $min, int $max): self
+    {
+        return new self($key, FieldType::Integer, $label, $unit, $min, $max);
+    }
+
+    /** A share, 0 to 1 unless narrower bounds are given. */
+    public static function share(string $key, string $label, float $min = 0.0, float $max = 1.0): self
+    {
+        return new self($key, FieldType::Share, $label, 'share', $min, $max);
+    }
+
+    /** g */
+    public static function mass(string $key, string $label): self
+    {
+        return new self($key, FieldType::Number, $label, 'g', self::LEAST_GRAMS, self::MOST_GRAMS);
+    }
+
+    public static function numbers(string $key, string $label, string $unit, float $min, float $max): self
+    {
+        return self::number($key, $label, $unit, $min, $max)->each(Each::asMany());
+    }
+
+    public static function integers(string $key, string $label, string $unit, int $min, int $max): self
+    {
+        return self::integer($key, $label, $unit, $min, $max)->each(Each::asMany());
+    }
+
+    public static function flag(string $key, string $label): self
+    {
+        return new self($key, FieldType::Flag, $label, required: false, default: false);
+    }
+
+    public static function text(string $key, string $label, int $most = 200): self
+    {
+        return new self($key, FieldType::Text, $label, max: $most);
+    }
+
+    public static function prose(string $key, string $label, int $most): self
+    {
+        return new self($key, FieldType::Prose, $label, max: $most);
+    }
+
+    /**
+     * One of a few named things.
+     *
+     * @param  non-empty-array<string, string>|class-string<Choice>  $options  key => what it means, or an enum that says so itself
+     */
+    public static function choice(string $key, string $label, array|string $options): self
+    {
+        if (is_array($options)) {
+            return new self($key, FieldType::Choice, $label, options: $options);
+        }
+        $named = [];
+        foreach ($options::cases() as $case) {
+            $named[(string) $case->value] = $case->label();
+        }
+
+        return new self($key, FieldType::Choice, $label, options: $named, choice: $options);
+    }
+
+    /** A day of the calendar. */
+    public static function day(string $key, string $label): self
+    {
+        return new self($key, FieldType::Date, $label);
+    }
+
+    /** A day of any year. */
+    public static function yearDay(string $key, string $label): self
+    {
+        return new self($key, FieldType::YearDay, $label);
+    }
+
+    /** The key of a crop in the crop reference. */
+    public static function crop(string $key, string $label): self
+    {
+        return new self($key, FieldType::Crop, $label, 'crop');
+    }
+
+    /** @param  string  $of  lot, planting, variety, place … */
+    public static function reference(string $key, string $label, string $of): self
+    {
+        return new self($key, FieldType::Reference, $label, of: $of);
+    }
+
+    /** What begins with this entry goes by this id; no person is asked for it. */
+    public static function id(string $key, string $label): self
+    {
+        return new self($key, FieldType::Id, $label, max: 40, hidden: true);
+    }
+
+    /** A season's plan: JSON, or what it decodes to. */
+    public static function plan(string $key, string $label): self
+    {
+        return new self($key, FieldType::Plan, $label);
+    }
+
+    /** A table: a row for each plant, say, with a number for each trait. */
+    public static function rows(string $key, string $label, float $min, float $max): self
+    {
+        return new self($key, FieldType::Rows, $label, '', $min, $max);
+    }
+
+    /** Stores one after another, each days:moisture:temperature; the bounds are of the days. */
+    public static function segments(string $key, string $label, float $maxDays): self
+    {
+        return new self($key, FieldType::Segments, $label, 'days', 0, $maxDays);
+    }
+
+    public function optional(mixed $default = null): self
+    {
+        return $this->with(['required' => false, 'default' => $default]);
+    }
+
+    /** Several of them, as many as another field says, or as many as there are. */
+    public function each(Each $each): self
+    {
+        return $this->with(['each' => $each]);
+    }
+
+    public function usually(string|float|int|null $value): self
+    {
+        return $this->with(['usual' => $value]);
+    }
+
+    public function hint(string $words): self
+    {
+        return $this->with(['hint' => $words]);
+    }
+
+    /** How a message calls it, where the label ("It weighs") is no noun. */
+    public function called(string $noun): self
+    {
+        return $this->with(['called' => $noun]);
+    }
+
+    /** What a count is of, in the singular: "plant". */
+    public function of(string $noun): self
+    {
+        return $this->with(['noun' => $noun]);
+    }
+
+    /** Not asked for in a form; whoever records fills it in. */
+    public function unasked(): self
+    {
+        return $this->with(['hidden' => true]);
+    }
+
+    /** How a message speaks of it. */
+    public function subject(): string
+    {
+        $noun = $this->called === '' ? $this->label : $this->called;
+
+        return mb_strtoupper(mb_substr($noun, 0, 1)).mb_substr($noun, 1);
+    }
+
+    /**
+     * The value in its own type, from what a person typed or a program handed over; null when nothing was given and nothing
+     * need be.
+     *
+     * @throws Refused
+     */
+    public function read(mixed $given): mixed
+    {
+        if (is_string($given)) {
+            $given = trim(Reading::cleaned($given));
+        }
+        if ($given === null || $given === '' || $given === []) {
+            return $this->required ? throw $this->missing() : $this->default;
+        }
+
+        return $this->each === null ? Reading::one($this, $given) : Reading::many($this, $given);
+    }
+
+    /** Bounds as a person reads them. */
+    public function bounds(): string
+    {
+        $unit = in_array($this->unit, ['', 'share'], true) ? '' : ' '.$this->unit;
+
+        return match ($this->type) {
+            FieldType::Crop => 'a crop of the crop reference',
+            FieldType::Choice => implode(', ', array_keys($this->options)),
+            FieldType::Date => 'year-month-day',
+            FieldType::YearDay => 'month-day',
+            FieldType::Plan => 'as the application writes it',
+            FieldType::Text, FieldType::Prose => "at most $this->max letters",
+            FieldType::Flag => 'yes or no',
+            FieldType::Reference => "the id of a $this->of",
+            FieldType::Id => 'made by whoever records it',
+            default => self::show($this->min).' to '.self::show($this->max).$unit,
+        };
+    }
+
+    /** What to type, for help. */
+    public function describe(): string
+    {
+        return match (true) {
+            $this->each === null => $this->type->describe(),
+            $this->type === FieldType::Integer => 'whole numbers with commas between them',
+            default => 'numbers with commas between them',
+        };
+    }
+
+    public function missing(): Refused
+    {
+        return Refused::at($this->key, match (true) {
+            $this->type === FieldType::Choice => 'Choose '.($this->called === '' ? lcfirst($this->label) : $this->called).'.',
+            $this->type === FieldType::Reference => 'Choose '.($this->called === '' ? "the $this->of" : $this->called).'.',
+            $this->unit === 'g' => $this->subject().' is missing: weigh it and give it in grams.',
+            default => $this->subject().($this->each !== null ? ' are missing.' : ' is missing.'),
+        });
+    }
+
+    /** A number in a message, without a tail of noughts. */
+    public static function show(float $value): string
+    {
+        return rtrim(rtrim(number_format($value, 6, '.', abs($value) >= 10_000 ? "\u{00A0}" : ''), '0'), '.');
+    }
+
+    /** @param  array<string, mixed>  $change */
+    private function with(array $change): self
+    {
+        return new self(...[...get_object_vars($this), ...$change]);
+    }
+}

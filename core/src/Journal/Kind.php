@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Journal;
+
+use Marrow\Core\Fields\Choice;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\FieldList;
+use Marrow\Core\Fields\FieldType;
+use Marrow\Core\Fields\Refused;
+
+/** What can happen, declared once: asked for, read, kept and said by this definition. */
+final readonly class Kind
+{
+    /**
+     * @param  string  $name  kept in the journal; it never changes
+     * @param  list<Subject>  $of  what it can happen to
+     * @param  string  $title  what the journal says was done
+     * @param  string  $act  what the hand does, on a button
+     * @param  list<string>  $says  the parts of its sentence, fields in braces; a part of which a field is empty is left out
+     * @param  ?list<string>  $once  set when it happens once only, of each of these fields
+     * @param  bool  $starts  whether the thing it is about may begin with it
+     */
+    private function __construct(
+        public string $name,
+        public array $of,
+        public string $title,
+        public string $act,
+        public FieldList $fields,
+        public array $says,
+        public ?array $once = null,
+        public bool $starts = false,
+    ) {}
+
+    public static function of(string $name, Subject|array $of, string $title): self
+    {
+        /** @var list<Subject> $subjects */
+        $subjects = is_array($of) ? $of : [$of];
+
+        return new self($name, $subjects, $title, $title, FieldList::of(), []);
+    }
+
+    public function act(string $words): self
+    {
+        return $this->with(['act' => $words]);
+    }
+
+    public function asks(Field ...$fields): self
+    {
+        return $this->with([
+            'fields' => FieldList::of(...$fields),
+            'says' => array_values(array_map(static fn (Field $field): string => '{'.$field->key.'}', array_filter($fields, static fn (Field $field): bool => $field->type !== FieldType::Id))),
+        ]);
+    }
+
+    public function says(string ...$parts): self
+    {
+        return $this->with(['says' => array_values($parts)]);
+    }
+
+    /** @param  string  ...$by  fields: once for each value of them, as the end of each test */
+    public function once(string ...$by): self
+    {
+        return $this->with(['once' => array_values($by)]);
+    }
+
+    /** The thing that it is about may begin with it. */
+    public function starts(): self
+    {
+        return $this->with(['starts' => true]);
+    }
+
+    /** @return array<string, string> what it refers to: by field, lot, planting, place … */
+    public function references(): array
+    {
+        $references = [];
+        foreach ($this->fields->fields as $key => $field) {
+            if ($field->type === FieldType::Reference) {
+                $references[$key] = $field->of;
+            }
+        }
+
+        return $references;
+    }
+
+    /**
+     * What was typed or sent.
+     *
+     * @param  class-string<Payload>  $payload
+     * @param  array<array-key, mixed>  $given
+     *
+     * @throws Refused
+     */
+    public function read(string $payload, array $given): Payload
+    {
+        $read = self::made($payload, $this->fields->read($given)->all());
+        if ($read instanceof Checked) {
+            $read->check();
+        }
+
+        return $read;
+    }
+
+    /**
+     * What the journal kept, as it stands: bounds may have been drawn in since, and what happened stays what happened.
+     *
+     * @param  class-string<Payload>  $payload
+     * @param  array<array-key, mixed>  $kept
+     */
+    public function revive(string $payload, array $kept): Payload
+    {
+        $values = [];
+        foreach ($this->fields->fields as $key => $field) {
+            $values[$key] = self::revived($field, $kept[$key] ?? null);
+        }
+
+        return self::made($payload, $values);
+    }
+
+    /** @return array<string, mixed> what is kept in the journal */
+    public function keep(Payload $payload): array
+    {
+        $kept = [];
+        foreach (array_keys($this->fields->fields) as $key) {
+            $value = $this->value($payload, $key);
+            $kept[$key] = $value instanceof Choice ? $value->value : $value;
+        }
+
+        return $kept;
+    }
+
+    /** What one of its fields holds. */
+    public function value(Payload $payload, string $key): mixed
+    {
+        return get_object_vars($payload)[self::property($key)] ?? null;
+    }
+
+    private static function revived(Field $field, mixed $kept): mixed
+    {
+        if ($kept === null) {
+            return $field->default;
+        }
+        if ($field->each !== null && is_array($kept)) {
+            return array_map(static fn (mixed $one): mixed => self::cast($field, $one), array_values($kept));
+        }
+
+        return self::cast($field, $kept);
+    }
+
+    private static function cast(Field $field, mixed $kept): mixed
+    {
+        return match (true) {
+            $field->type === FieldType::Integer && is_numeric($kept) => (int) $kept,
+            $field->type->isNumeric() && is_numeric($kept) => (float) $kept,
+            $field->choice !== null && (is_string($kept) || is_int($kept)) => $field->choice::from($kept),
+            default => $kept,
+        };
+    }
+
+    /**
+     * @param  class-string<Payload>  $payload
+     * @param  array<string, mixed>  $values
+     */
+    private static function made(string $payload, array $values): Payload
+    {
+        $named = [];
+        foreach ($values as $key => $value) {
+            $named[self::property($key)] = $value;
+        }
+
+        return new $payload(...$named);
+    }
+
+    private static function property(string $key): string
+    {
+        return lcfirst(str_replace('_', '', ucwords($key, '_')));
+    }
+
+    /** @param  array<string, mixed>  $change */
+    private function with(array $change): self
+    {
+        return new self(...[...get_object_vars($this), ...$change]);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Lot;
+
+use Marrow\Core\Steps\Testing\TestCourse;
+use Marrow\Core\Storage\Forecast;
+
+/**
+ * What to do with the seed of a lot, as seen from a day: the one place that weighs all that is known of it. Whatever else
+ * is said of a lot gives figures, not orders.
+ */
+final readonly class Advice
+{
+    /** @param  ?TestCourse  $test  the test it rests on */
+    private function __construct(public Counsel $counsel, public ?TestCourse $test, public ?Forecast $forecast) {}
+
+    /** @return ?self null while there is no clean seed to sow, or none left */
+    public static function of(LotCourse $lot, \DateTimeImmutable $now): ?self
+    {
+        if (! $lot->origin->hasBegun() || ! $lot->cleaning->isOut() || $lot->isUsedUp()) {
+            return null;
+        }
+        $forecast = $lot->forecast();
+        $test = $lot->testing->lastEnded();
+        $counsel = self::counsel($lot, $test, $forecast, $now);
+
+        return $counsel === null ? null : new self($counsel, $test, $forecast);
+    }
+
+    private static function counsel(LotCourse $lot, ?TestCourse $test, ?Forecast $forecast, \DateTimeImmutable $now): ?Counsel
+    {
+        $minimum = $lot->facts->crop->test->minimum;
+        $rate = $test?->share()?->rate();
+
+        return match (true) {
+            $lot->facts->crossed => Counsel::NotForSeed,
+            ! $lot->facts->crop->bearsDrying() => Counsel::SowFresh,
+            $lot->storing->isShutInDamp() => Counsel::DryFirst,
+            $lot->storing->now !== null && $forecast === null && $rate === null => Counsel::DryFirst,
+            $rate !== null && $rate < $lot->practice->poor => Counsel::DoNotRely,
+            $lot->testing->running() !== [] => Counsel::AwaitTest,
+            $forecast !== null && $forecast->reaches($minimum) <= $now && ($rate === null || $rate >= $minimum) => Counsel::TestFirst,
+            $rate !== null => $rate >= $lot->practice->good ? Counsel::SowAsUsual : Counsel::SowThicker,
+            $lot->storing->now !== null => Counsel::Untested,
+            default => null,
+        };
+    }
+}

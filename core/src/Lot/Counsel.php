@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Lot;
+
+/** What the seed of a lot is good for, all told. */
+enum Counsel: string
+{
+    /** Off-types of what was grown from it show it to be crossed. */
+    case NotForSeed = 'not_for_seed';
+
+    /** A kind that dies when it dries. */
+    case SowFresh = 'sow_fresh';
+
+    /** Shut in damp, or too damp to keep. */
+    case DryFirst = 'dry_first';
+
+    /** A test is running; what it will say is open. */
+    case AwaitTest = 'await_test';
+
+    /** The last test was below what is relied on. */
+    case DoNotRely = 'do_not_rely';
+
+    /** It may have fallen too low since anybody looked. */
+    case TestFirst = 'test_first';
+
+    case SowThicker = 'sow_thicker';
+    case SowAsUsual = 'sow_as_usual';
+
+    /** Never tested, and not so old that it need worry anybody. */
+    case Untested = 'untested';
+}

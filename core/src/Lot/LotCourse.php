@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Lot;
+
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Folding\Admission;
+use Marrow\Core\Folding\Course;
+use Marrow\Core\Folding\Strand;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Practice;
+use Marrow\Core\Steps\Cleaning\CleaningStrand;
+use Marrow\Core\Steps\Drying\DryingStrand;
+use Marrow\Core\Steps\Notes\NotesStrand;
+use Marrow\Core\Steps\Origin\OriginStrand;
+use Marrow\Core\Steps\Stock\StockStrand;
+use Marrow\Core\Steps\Storing\StoringStrand;
+use Marrow\Core\Steps\Testing\TestingStrand;
+use Marrow\Core\Storage\Forecast;
+use Marrow\Core\Work\Offer;
+use Marrow\Core\Work\Place;
+use Marrow\Core\Work\Task;
+use Marrow\Core\Work\Whereabouts;
+
+/** Everything that is known of a lot: its strands, folded from its entries. */
+final class LotCourse
+{
+    /** The strands of a lot in the order of the work; a new step of the work is a new line here. */
+    public const STRANDS = [NotesStrand::class, OriginStrand::class, CleaningStrand::class, StockStrand::class, DryingStrand::class, TestingStrand::class, StoringStrand::class, Keeping::class];
+
+    public readonly NotesStrand $notes;
+
+    public readonly OriginStrand $origin;
+
+    public readonly CleaningStrand $cleaning;
+
+    public readonly StockStrand $stock;
+
+    public readonly DryingStrand $drying;
+
+    public readonly TestingStrand $testing;
+
+    public readonly StoringStrand $storing;
+
+    private readonly Keeping $keeping;
+
+    private readonly Whereabouts $where;
+
+    private Course $course;
+
+    private function __construct(public readonly LotFacts $facts, public readonly Practice $practice)
+    {
+        $this->where = new Whereabouts;
+        $this->notes = new NotesStrand;
+        $this->origin = new OriginStrand($this->where, $facts->code, $facts->sownAt);
+        $this->cleaning = new CleaningStrand($facts->crop, $this->origin);
+        $this->stock = new StockStrand($facts->crop, $this->where, $this->cleaning);
+        $this->drying = new DryingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock);
+        $this->testing = new TestingStrand($facts->crop, $this->where, $this->cleaning, $this->stock);
+        $this->storing = new StoringStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->drying, $facts->places);
+        $this->keeping = new Keeping($facts, $practice, $this->origin, $this->stock, $this->testing, $this->storing);
+    }
+
+    /** @param  list<Entry>  $entries in any order, strikes among them */
+    public static function fold(LotFacts $facts, array $entries, Practice $practice): self
+    {
+        $lot = new self($facts, $practice);
+        $lot->course = Course::fold($lot->strands(), $entries);
+
+        return $lot;
+    }
+
+    /**
+     * What one more entry would do to the lot.
+     *
+     * @param  list<Entry>  $entries  recorded so far
+     *
+     * @throws Refused when it cannot be true whatever else is
+     */
+    public static function admit(LotFacts $facts, array $entries, Entry $candidate, Practice $practice): Admission
+    {
+        return Course::admit(static fn (): array => (new self($facts, $practice))->strands(), $entries, $candidate);
+    }
+
+    /** @return array<string, Refused> why an entry is left out, by its id */
+    public function adrift(): array
+    {
+        return $this->course->adrift;
+    }
+
+    /** @return array<string, string> id of the entry that stands, by the id of one that says the same */
+    public function agrees(): array
+    {
+        return $this->course->agrees;
+    }
+
+    public function lastAt(): ?\DateTimeImmutable
+    {
+        return $this->course->lastAt;
+    }
+
+    public function place(): Place
+    {
+        return $this->where->place;
+    }
+
+    public function isUsedUp(): bool
+    {
+        return $this->stock->stock->isUsedUp();
+    }
+
+    public function forecast(): ?Forecast
+    {
+        return $this->keeping->forecast();
+    }
+
+    public function advice(\DateTimeImmutable $now): ?Advice
+    {
+        return Advice::of($this, $now);
+    }
+
+    /** @return list<Task> */
+    public function tasks(): array
+    {
+        return $this->course->wants();
+    }
+
+    /** @return list<Offer> what can be recorded of it as it stands, the likeliest first */
+    public function offers(): array
+    {
+        return $this->course->offers();
+    }
+
+    /** @return list<Strand> */
+    private function strands(): array
+    {
+        return [$this->notes, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->testing, $this->storing, $this->keeping];
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Lot;
+
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Steps\Storing\StoredAt;
+
+/** What is known of a lot from outside its own entries. */
+final readonly class LotFacts
+{
+    /**
+     * @param  \DateTimeImmutable|null  $sownAt  when the planting it comes from was sown, where that is known
+     * @param  array<string, StoredAt>  $places  where seed can be kept, by id
+     * @param  bool  $crossed  whether off-types of what was grown from it, or from what it descends from, show it to be crossed
+     */
+    public function __construct(
+        public string $code,
+        public Crop $crop,
+        public ?\DateTimeImmutable $sownAt,
+        public array $places = [],
+        public bool $crossed = false,
+    ) {}
+}

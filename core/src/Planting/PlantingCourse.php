@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Planting;
+
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Folding\Admission;
+use Marrow\Core\Folding\Course;
+use Marrow\Core\Folding\Strand;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Steps\Growing\GrowingStrand;
+use Marrow\Core\Steps\Notes\NotesStrand;
+use Marrow\Core\Work\Offer;
+use Marrow\Core\Work\Task;
+
+/** Everything that is known of a planting: its strands, folded from its entries. */
+final class PlantingCourse
+{
+    /** The strands of a planting in the order of the work; a new step of the work is a new line here. */
+    public const STRANDS = [NotesStrand::class, GrowingStrand::class];
+
+    public readonly NotesStrand $notes;
+
+    public readonly GrowingStrand $growing;
+
+    private Course $course;
+
+    private function __construct(public readonly PlantingFacts $facts)
+    {
+        $this->notes = new NotesStrand;
+        $this->growing = new GrowingStrand($facts->crop, $facts->variety, $facts->pickedAt, $facts->pickedAs, $facts->lots);
+    }
+
+    /** @param  list<Entry>  $entries  in any order */
+    public static function fold(PlantingFacts $facts, array $entries): self
+    {
+        $planting = new self($facts);
+        $planting->course = Course::fold($planting->strands(), $entries);
+
+        return $planting;
+    }
+
+    /**
+     * What one more entry would do to the planting.
+     *
+     * @param  list<Entry>  $entries  recorded so far
+     *
+     * @throws Refused when it cannot be true whatever else is
+     */
+    public static function admit(PlantingFacts $facts, array $entries, Entry $candidate): Admission
+    {
+        return Course::admit(static fn (): array => (new self($facts))->strands(), $entries, $candidate);
+    }
+
+    /** @return array<string, Refused> */
+    public function adrift(): array
+    {
+        return $this->course->adrift;
+    }
+
+    /** @return array<string, string> */
+    public function agrees(): array
+    {
+        return $this->course->agrees;
+    }
+
+    /** @return list<Task> */
+    public function tasks(): array
+    {
+        return $this->course->wants();
+    }
+
+    /** @return list<Offer> */
+    public function offers(): array
+    {
+        return $this->course->offers();
+    }
+
+    /** @return list<Strand> */
+    private function strands(): array
+    {
+        return [$this->notes, $this->growing];
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Planting;
+
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Steps\Growing\SeedLot;
+
+/** What is known of a planting from outside its own entries. */
+final readonly class PlantingFacts
+{
+    /**
+     * @param  \DateTimeImmutable|null  $pickedAt  when seed was first picked from it
+     * @param  string  $pickedAs  code of that lot
+     * @param  array<string, SeedLot>  $lots  those it may have been sown from, by id
+     */
+    public function __construct(
+        public Crop $crop,
+        public string $variety,
+        public ?\DateTimeImmutable $pickedAt = null,
+        public string $pickedAs = '',
+        public array $lots = [],
+    ) {}
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core;
+
+use Marrow\Core\Folding\Settle;
+use Marrow\Core\Folding\Strand;
+use Marrow\Core\Journal\Kinds;
+use Marrow\Core\Journal\Struck;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Planting\PlantingCourse;
+use Marrow\Core\Work\TaskKind;
+
+/** What the strands of lots and plantings bring with them: every kind of entry, every kind of task. Nothing is listed twice. */
+final class Registered
+{
+    public static function kinds(): Kinds
+    {
+        static $kinds = null;
+
+        return $kinds ??= Kinds::of(self::payloads());
+    }
+
+    /** @return list<TaskKind> */
+    public static function taskKinds(): array
+    {
+        $all = Settle::cases();
+        foreach (self::strands() as $strand) {
+            $enum = $strand::taskKinds();
+            array_push($all, ...($enum === null ? [] : $enum::cases()));
+        }
+
+        return $all;
+    }
+
+    /** @return list<class-string<\Marrow\Core\Journal\Payload>> */
+    private static function payloads(): array
+    {
+        $payloads = [Struck::class => true];
+        foreach (self::strands() as $strand) {
+            foreach ($strand::takes() as [$payload]) {
+                $payloads[$payload] = true;
+            }
+        }
+
+        return array_keys($payloads);
+    }
+
+    /** @return list<class-string<Strand>> */
+    private static function strands(): array
+    {
+        return array_values(array_unique([...PlantingCourse::STRANDS, ...LotCourse::STRANDS]));
+    }
+}

@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Cleaning;
+
+use Marrow\Core\Botany\CleaningWay;
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Cleaning\FermentWindow;
+use Marrow\Core\Fields\Show;
+use Marrow\Core\Folding\Misfit;
+use Marrow\Core\Folding\Strand;
+use Marrow\Core\Folding\Takes;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Steps\Origin\OriginStrand;
+use Marrow\Core\Work\Later;
+use Marrow\Core\Work\Loss;
+use Marrow\Core\Work\Offer;
+use Marrow\Core\Work\Place;
+use Marrow\Core\Work\Task;
+
+/** Getting the seed out: ferment, pour off, rinse; or thresh and winnow. */
+final class CleaningStrand extends Strand
+{
+    public CleaningStage $stage = CleaningStage::Uncleaned;
+
+    /** When the present stage began. */
+    public ?\DateTimeImmutable $since = null;
+
+    public ?FermentStarted $ferment = null;
+
+    public ?\DateTimeImmutable $fermentedFrom = null;
+
+    public ?\DateTimeImmutable $pouredOffAt = null;
+
+    public bool $sproutedSeen = false;
+
+    /** g after the last step that was weighed */
+    public ?float $massOut = null;
+
+    private bool $hasLeft = false;
+
+    public function __construct(private readonly Crop $crop, private readonly OriginStrand $origin) {}
+
+    #[Takes]
+    public function fermentStarted(FermentStarted $ferment, Entry $entry): void
+    {
+        if ($this->crop->cleaning->way === CleaningWay::Thresh) {
+            throw Misfit::outOfPlace(sprintf('%s is threshed dry, not fermented.', $this->crop->name));
+        }
+        $this->mustBe($entry, 'A ferment starts with uncleaned seed', CleaningStage::Uncleaned);
+        $this->ferment = $ferment;
+        $this->fermentedFrom = $entry->happenedAt;
+        $this->enter(CleaningStage::Fermenting, $entry);
+    }
+
+    #[Takes]
+    public function pouredOff(PouredOff $poured, Entry $entry): void
+    {
+        $this->mustBe($entry, 'Only a working ferment can be poured off', CleaningStage::Fermenting);
+        $this->pouredOffAt = $entry->happenedAt;
+        $this->sproutedSeen = $poured->sprouted;
+        $this->enter(CleaningStage::PouredOff, $entry);
+    }
+
+    #[Takes]
+    public function rinsed(Rinsed $rinsed, Entry $entry): void
+    {
+        if ($this->stage === CleaningStage::Fermenting) {
+            throw Misfit::outOfPlace('The ferment is still working: record that you poured it off, then the rinse.');
+        }
+        // Rubbed and rinsed at once is the other school for gel seed; onion is rinsed after winnowing by some.
+        $this->mustBe($entry, 'Seed is rinsed before it is dried', CleaningStage::Uncleaned, CleaningStage::PouredOff, CleaningStage::Clean);
+        $this->enter(CleaningStage::Clean, $entry);
+    }
+
+    #[Takes]
+    public function threshed(Threshed $threshed, Entry $entry): void
+    {
+        if ($this->crop->cleaning->way !== CleaningWay::Thresh) {
+            throw Misfit::outOfPlace(sprintf('%s seed comes out of wet fruit; there is nothing to thresh.', $this->crop->name));
+        }
+        $this->origin->mustHold($threshed->massG, 'What came out of threshing');
+        $this->mustBe($entry, 'Seed is threshed before it is winnowed', CleaningStage::Uncleaned, CleaningStage::Threshed);
+        $this->massOut = $threshed->massG;
+        $this->enter(CleaningStage::Threshed, $entry);
+    }
+
+    #[Takes]
+    public function winnowed(Winnowed $winnowed, Entry $entry): void
+    {
+        $this->origin->mustHold($winnowed->massG, 'Clean seed');
+        $this->mustBe($entry, 'Seed is winnowed after it has been threshed', CleaningStage::Threshed, CleaningStage::Clean);
+        if ($winnowed->massG !== null && $this->massOut !== null && $winnowed->massG > $this->massOut) {
+            throw Misfit::at('mass_g', sprintf(
+                'Winnowing only takes away: %s g cannot come out of the %s g that were threshed.',
+                Show::grams($winnowed->massG),
+                Show::grams($this->massOut),
+            ));
+        }
+        $this->massOut = $winnowed->massG ?? $this->massOut;
+        $this->enter(CleaningStage::Clean, $entry);
+    }
+
+    public static function taskKinds(): string
+    {
+        return CleaningTask::class;
+    }
+
+    public function wants(): array
+    {
+        $since = $this->since ?? $this->origin->lastAt();
+        if ($since === null || $this->isClean()) {
+            return [];
+        }
+
+        return match ($this->stage) {
+            CleaningStage::Uncleaned => [$this->startCleaning($since)],
+            CleaningStage::Fermenting => [$this->pourOff($since)],
+            CleaningStage::PouredOff => [new Task(CleaningTask::Rinse, Place::Bench, $since, $since, Later::hours($since, 2), Loss::Seed)],
+            CleaningStage::Threshed => $this->hasLeft ? [] : [new Task(CleaningTask::Winnow, Place::Bench, $since, Later::days($since, 3), null, Loss::Nothing)],
+            CleaningStage::Clean => [],
+        };
+    }
+
+    public function offers(): array
+    {
+        if (! $this->origin->hasBegun() || $this->isClean() || $this->hasLeft) {
+            return [];
+        }
+
+        return match ($this->stage) {
+            CleaningStage::Uncleaned => match ($this->crop->cleaning->way) {
+                CleaningWay::Ferment => [Offer::of(FermentStarted::class, 10), Offer::of(Rinsed::class, 20)],
+                CleaningWay::Rinse => [Offer::of(Rinsed::class, 10)],
+                CleaningWay::Thresh => [Offer::of(Threshed::class, 10)],
+            },
+            CleaningStage::Fermenting => [Offer::of(PouredOff::class, 10)],
+            CleaningStage::PouredOff => [Offer::of(Rinsed::class, 10)],
+            CleaningStage::Threshed => [Offer::of(Winnowed::class, 10), Offer::of(Threshed::class, 20)],
+            CleaningStage::Clean => [],
+        };
+    }
+
+    public function isClean(): bool
+    {
+        return $this->stage === CleaningStage::Clean || $this->origin->cameClean();
+    }
+
+    /** Whether the seed has been got out of its fruit, pods or heads, if not freed of all chaff. */
+    public function isOut(): bool
+    {
+        return $this->isClean() || $this->stage === CleaningStage::Threshed;
+    }
+
+    /** @throws Misfit unless the seed has been got out of its fruit, pods or heads */
+    public function mustBeOut(string $done, Entry $entry): void
+    {
+        $this->origin->mustHaveBegun($entry->happenedAt);
+        if (! $this->isOut()) {
+            throw Misfit::outOfPlace(sprintf(
+                'Seed is %s after it has been cleaned: record %s first.',
+                $done,
+                match ($this->stage) {
+                    CleaningStage::Fermenting => 'the pour-off and the rinse',
+                    CleaningStage::PouredOff => 'the rinse',
+                    default => $this->crop->isWetCleaned() ? 'how the seed was washed out' : 'the threshing',
+                },
+            ));
+        }
+    }
+
+    /** The seed has left the bench: what was threshed only will not be winnowed any more. */
+    public function leave(): void
+    {
+        $this->hasLeft = true;
+    }
+
+    public function fermentWindow(): ?FermentWindow
+    {
+        return $this->ferment === null ? null : FermentWindow::at($this->ferment->temperatureC);
+    }
+
+    /** Hours the seed lay in its ferment; null while it still does, or never did. */
+    public function fermentedHours(): ?float
+    {
+        if ($this->fermentedFrom === null || $this->pouredOffAt === null) {
+            return null;
+        }
+
+        return ($this->pouredOffAt->getTimestamp() - $this->fermentedFrom->getTimestamp()) / 3600;
+    }
+
+    /** @throws Misfit */
+    private function mustBe(Entry $entry, string $rule, CleaningStage ...$stages): void
+    {
+        $this->origin->mustHaveBegun($entry->happenedAt);
+        if (in_array($this->stage, $stages, true)) {
+            return;
+        }
+        $now = match ($this->stage) {
+            CleaningStage::Uncleaned => 'it had been picked and nothing more',
+            CleaningStage::Fermenting => 'a ferment was working',
+            CleaningStage::PouredOff => 'it had been poured off',
+            CleaningStage::Threshed => 'it had been threshed',
+            CleaningStage::Clean => 'it was clean already',
+        };
+        throw Misfit::outOfPlace(sprintf('%s; on %s %s.', $rule, Show::moment($entry->happenedAt), $now));
+    }
+
+    private function enter(CleaningStage $stage, Entry $entry): void
+    {
+        $this->stage = $stage;
+        $this->since = $entry->happenedAt;
+        $this->origin->close();
+    }
+
+    private function startCleaning(\DateTimeImmutable $picked): Task
+    {
+        $rest = $this->crop->ripening;
+        $kind = match ($this->crop->cleaning->way) {
+            CleaningWay::Ferment => CleaningTask::StartFerment,
+            CleaningWay::Rinse => CleaningTask::Wash,
+            CleaningWay::Thresh => CleaningTask::Thresh,
+        };
+
+        return new Task(
+            $kind,
+            Place::Bench,
+            Later::days($picked, $rest->restDaysMin),
+            Later::days($picked, $rest->restDaysMin + min(7, intdiv($rest->restDaysMax - $rest->restDaysMin, 2))),
+            Later::days($picked, $rest->restDaysMax),
+            $this->crop->isWetCleaned() ? Loss::Seed : Loss::Nothing,
+            ['rest_min' => $rest->restDaysMin, 'rest_max' => $rest->restDaysMax],
+        );
+    }
+
+    private function pourOff(\DateTimeImmutable $since): Task
+    {
+        $window = $this->fermentWindow();
+        if ($window === null) {
+            return new Task(CleaningTask::PourOff, Place::Bench, $since, $since, null, Loss::Seed);
+        }
+
+        return new Task(
+            CleaningTask::PourOff,
+            Place::Bench,
+            Later::hours($since, $window->earliestHours),
+            Later::hours($since, $window->typicalHours),
+            Later::hours($since, $window->latestHours),
+            Loss::Seed,
+            [
+                'temperature' => $this->ferment?->temperatureC,
+                'earliest_hours' => $window->earliestHours,
+                'typical_hours' => $window->typicalHours,
+                'latest_hours' => $window->latestHours,
+            ],
+        );
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Cleaning;
+
+use Marrow\Core\Work\TaskKind;
+
+/** What cleaning may want done. */
+enum CleaningTask: string implements TaskKind
+{
+    case StartFerment = 'start_ferment';
+    case Wash = 'wash';
+    case Thresh = 'thresh';
+    case PourOff = 'pour_off';
+    case Rinse = 'rinse';
+    case Winnow = 'winnow';
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Cleaning;
+
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Payload;
+use Marrow\Core\Journal\Subject;
+
+/** Water was added to the ferment, and pulp, mould and floaters were poured off. */
+final readonly class PouredOff implements Payload
+{
+    /**
+     * @param  int  $passes  times filled and poured
+     * @param  bool  $sprouted  whether sprouted seed was seen
+     */
+    public function __construct(public int $passes, public bool $sprouted) {}
+
+    public static function kind(): Kind
+    {
+        return Kind::of('poured_off', Subject::Lot, 'Poured off')->once()
+            ->asks(
+                Field::integer('passes', 'Times filled and poured', '', 1, 20)->called('how often you poured off')->of('time'),
+                Field::flag('sprouted', 'Some seed had sprouted'),
+            )
+            ->says('{passes}', '{sprouted}');
+    }
+}

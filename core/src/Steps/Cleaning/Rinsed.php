@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Cleaning;
+
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Payload;
+use Marrow\Core\Journal\Subject;
+
+/** Seed was rinsed clean. */
+final readonly class Rinsed implements Payload
+{
+    /** @param  string  $water  how clear it ran */
+    public function __construct(public string $water) {}
+
+    public static function kind(): Kind
+    {
+        return Kind::of('rinsed', Subject::Lot, 'Rinsed')
+            ->asks(Field::text('water', 'How the water ran')->called('the note on the water')->optional('')->hint('clear, cloudy'));
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Cleaning;
+
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Payload;
+use Marrow\Core\Journal\Subject;
+
+/** Seed was rubbed, beaten or trodden out of its pods or heads. */
+final readonly class Threshed implements Payload
+{
+    /** @param  float|null  $massG  g */
+    public function __construct(public ?float $massG) {}
+
+    public static function kind(): Kind
+    {
+        return Kind::of('threshed', Subject::Lot, 'Threshed')
+            ->asks(Field::mass('mass_g', 'Seed and chaff weigh')->called('what came out of threshing')->optional());
+    }
+}

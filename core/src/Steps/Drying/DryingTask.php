@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Drying;
+
+use Marrow\Core\Work\TaskKind;
+
+/** What drying may want done. */
+enum DryingTask: string implements TaskKind
+{
+    case SpreadWet = 'spread_wet';
+    case SpreadDry = 'spread_dry';
+    case SowFresh = 'sow_fresh';
+    case Weigh = 'weigh';
+    case ReadJar = 'read_jar';
+    case PutAway = 'put_away';
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Drying;
+
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Journal\Checked;
+use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Payload;
+use Marrow\Core\Journal\Subject;
+
+/** Seed was spread to dry. */
+final readonly class Spread implements Checked, Payload
+{
+    /**
+     * @param  float|null  $massG  g, the first weighing
+     * @param  float|null  $moisture  per cent of wet mass, where it is known
+     */
+    public function __construct(public DryingSurface $surface, public ?float $massG, public ?float $moisture) {}
+
+    public static function kind(): Kind
+    {
+        return Kind::of('spread', Subject::Lot, 'Spread to dry')
+            ->asks(
+                Field::choice('surface', 'Spread', DryingSurface::class)->called('what it is spread on')->usually(DryingSurface::Mesh->value),
+                Field::mass('mass_g', 'It weighs')->called('the mass spread')->optional(),
+                Field::number('moisture', 'Starting moisture', '%', 0.5, 80)->called('the starting moisture')->optional()->hint('Only if it is known; wet-cleaned seed is often near 45 %'),
+            )
+            ->says('{surface}', '{mass_g}', 'at {moisture} moisture');
+    }
+
+    public function check(): void
+    {
+        if ($this->moisture !== null && $this->massG === null) {
+            throw Refused::at('mass_g', 'A starting moisture needs the mass it belongs to: weigh the seed as it is spread.');
+        }
+    }
+}

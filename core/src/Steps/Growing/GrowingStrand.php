@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Growing;
+
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Folding\Misfit;
+use Marrow\Core\Folding\Strand;
+use Marrow\Core\Folding\Takes;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Work\Loss;
+use Marrow\Core\Work\Offer;
+use Marrow\Core\Work\Place;
+use Marrow\Core\Work\Task;
+
+/** A planting from its sowing to its seed: when it went in, from what, its bloom, its off-types. */
+final class GrowingStrand extends Strand
+{
+    public ?Sown $sown = null;
+
+    public ?\DateTimeImmutable $sownAt = null;
+
+    public ?\DateTimeImmutable $firstBloomAt = null;
+
+    public ?\DateTimeImmutable $lastBloomAt = null;
+
+    /** The last look for off-types. */
+    public ?OffTypesSeen $offTypes = null;
+
+    /**
+     * @param  string  $variety  id
+     * @param  \DateTimeImmutable|null  $pickedAt  when seed was first picked from it
+     * @param  string  $pickedAs  code of that lot
+     * @param  array<string, SeedLot>  $lots  those it may have been sown from, by id
+     */
+    public function __construct(
+        private readonly Crop $crop,
+        private readonly string $variety,
+        private readonly ?\DateTimeImmutable $pickedAt,
+        private readonly string $pickedAs,
+        private readonly array $lots,
+    ) {}
+
+    #[Takes]
+    public function sown(Sown $sown, Entry $entry): void
+    {
+        if ($this->sown !== null) {
+            throw Misfit::outOfPlace('This planting has been sown already; a second sowing is a planting of its own.');
+        }
+        $from = $sown->lot === null ? null : $this->lots[$sown->lot] ?? throw Refused::at('lot', 'There is no such lot.');
+        if ($from !== null && $from->crop !== $this->crop->key) {
+            throw Refused::at('lot', sprintf('%s is %s; this planting is of another crop, so it was not sown from that.', $from->code, $from->name));
+        }
+        if ($this->pickedAt !== null && $this->pickedAt < $entry->happenedAt) {
+            throw Misfit::tooEarly(sprintf(
+                '%s was picked from this planting on %s, so it cannot have been sown on %s.',
+                $this->pickedAs,
+                $this->pickedAt->format('j F Y'),
+                $entry->happenedAt->format('j F Y'),
+            ));
+        }
+        if ($from !== null && $from->variety !== $this->variety) {
+            $this->doubt('lot', sprintf('%s is of another variety, %s.', $from->code, $from->name));
+        }
+        $this->sown = $sown;
+        $this->sownAt = $entry->happenedAt;
+    }
+
+    #[Takes]
+    public function firstBloom(FirstBloom $bloom, Entry $entry): void
+    {
+        $this->mustBeSown();
+        if ($this->firstBloomAt !== null) {
+            throw Misfit::outOfPlace('Its first bloom stands in the journal already; strike that entry if it was wrong.');
+        }
+        $this->firstBloomAt = $entry->happenedAt;
+    }
+
+    #[Takes]
+    public function lastBloom(LastBloom $bloom, Entry $entry): void
+    {
+        $this->mustBeSown();
+        if ($this->firstBloomAt === null) {
+            throw Misfit::outOfPlace('Record its first bloom before its last.');
+        }
+        if ($this->lastBloomAt !== null) {
+            throw Misfit::outOfPlace('Its last bloom stands in the journal already; strike that entry if it was wrong.');
+        }
+        $this->lastBloomAt = $entry->happenedAt;
+    }
+
+    #[Takes]
+    public function offTypes(OffTypesSeen $seen, Entry $entry): void
+    {
+        $this->mustBeSown();
+        if ($this->sown !== null && $seen->seen > $this->sown->plants) {
+            $this->doubt('seen', sprintf('Only %d plants were sown.', $this->sown->plants));
+        }
+        $this->offTypes = $seen;
+    }
+
+    public static function taskKinds(): string
+    {
+        return GrowingTask::class;
+    }
+
+    public function wants(): array
+    {
+        if ($this->sownAt === null || $this->pickedAt !== null) {
+            return [];
+        }
+        if ($this->firstBloomAt !== null) {
+            return [$this->pickAfterBloom($this->firstBloomAt)];
+        }
+        $ripening = $this->crop->ripening;
+        $day = fn (int $days): \DateTimeImmutable => $this->sownAt->setTime(9, 0)->modify("+$days days");
+
+        return [new Task(
+            GrowingTask::Pick,
+            Place::Plot,
+            $day($ripening->daysMin),
+            $day(intdiv($ripening->daysMin + $ripening->daysMax, 2)),
+            $day($ripening->daysMax),
+            Loss::Season,
+            ['cue' => $ripening->cue, 'days_min' => $ripening->daysMin, 'days_max' => $ripening->daysMax, ...$this->offTypeFigures()],
+        )];
+    }
+
+    public function offers(): array
+    {
+        if ($this->sownAt === null) {
+            return [Offer::of(Sown::class, 10)];
+        }
+
+        return [
+            ...($this->firstBloomAt === null ? [Offer::of(FirstBloom::class, 20)] : []),
+            ...($this->firstBloomAt !== null && $this->lastBloomAt === null ? [Offer::of(LastBloom::class, 20)] : []),
+            Offer::of(OffTypesSeen::class, 30),
+        ];
+    }
+
+    /** What was seen of its bloom tells better when seed is ripe than the day of sowing does. */
+    private function pickAfterBloom(\DateTimeImmutable $first): Task
+    {
+        $growing = $this->crop->growing;
+        $morning = $first->setTime(9, 0);
+        $last = ($this->lastBloomAt ?? $first->modify(sprintf('+%d days', intdiv($growing->bloomMin + $growing->bloomMax, 2))))->setTime(9, 0);
+
+        return new Task(
+            GrowingTask::Pick,
+            Place::Plot,
+            $morning->modify("+$growing->bloomToRipeMin days"),
+            $morning->modify(sprintf('+%d days', intdiv($growing->bloomToRipeMin + $growing->bloomToRipeMax, 2))),
+            $last->modify("+$growing->bloomToRipeMax days"),
+            Loss::Season,
+            ['cue' => $this->crop->ripening->cue, 'days_min' => $growing->bloomToRipeMin, 'days_max' => $growing->bloomToRipeMax, 'from' => 'bloom', ...$this->offTypeFigures()],
+        );
+    }
+
+    /** @return array<string, int> */
+    private function offTypeFigures(): array
+    {
+        return $this->offTypes === null || $this->offTypes->off === 0 ? [] : ['off' => $this->offTypes->off, 'seen' => $this->offTypes->seen];
+    }
+
+    /** @throws Misfit */
+    private function mustBeSown(): void
+    {
+        if ($this->sownAt === null) {
+            throw Misfit::at('happened_at', 'By what is recorded it had not been sown yet.');
+        }
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Growing;
+
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Payload;
+use Marrow\Core\Journal\Subject;
+
+/** Seed went into the ground or into modules; a planting begins with it. */
+final readonly class Sown implements Payload
+{
+    /**
+     * @param  int  $plants  plants sown or set out for this planting
+     * @param  string|null  $lot  id of the lot the seed was of
+     * @param  string  $sownFrom  where it came from in words; may be empty
+     * @param  int|null  $seeds  taken from that lot
+     * @param  float|null  $massG  g taken from that lot
+     */
+    public function __construct(
+        public int $plants,
+        public ?string $lot,
+        public string $sownFrom,
+        public ?int $seeds,
+        public ?float $massG,
+    ) {}
+
+    public static function kind(): Kind
+    {
+        return Kind::of('sown', Subject::Planting, 'Sown')->starts()->once()
+            ->asks(
+                Field::integer('plants', 'Plants', '', 1, 1_000_000)->called('the number of plants')->of('plant'),
+                Field::reference('lot', 'Seed from', 'lot')->optional()->hint('A lot of your own, if it was'),
+                Field::text('sown_from', 'Or from elsewhere')->called('where the seed came from')->optional('')->hint('A friend, a shop, a swap'),
+                Field::integer('seeds', 'Seeds taken', '', 1, 100_000_000)->called('the number of seeds taken')->optional()->hint('Taken off the lot’s stock')->of('seed'),
+                Field::mass('mass_g', 'Or grams taken')->called('the mass taken')->optional(),
+            )
+            ->says('{plants}', 'from {lot}', 'from {sown_from}', '{seeds} taken', '{mass_g} taken');
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Origin;
+
+use Marrow\Core\Fields\Show;
+use Marrow\Core\Folding\Misfit;
+use Marrow\Core\Folding\Strand;
+use Marrow\Core\Folding\Takes;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Work\Offer;
+use Marrow\Core\Work\Place;
+use Marrow\Core\Work\Whereabouts;
+
+/** How a lot came to be: the passes in which it was picked. */
+final class OriginStrand extends Strand
+{
+    /** @var list<array{at: \DateTimeImmutable, picked: Picked}> */
+    private array $passes = [];
+
+    private bool $closed = false;
+
+    /** @param  \DateTimeImmutable|null  $sownAt  when the planting it was picked from was sown, where that is known */
+    public function __construct(private readonly Whereabouts $where, private readonly string $code, private readonly ?\DateTimeImmutable $sownAt) {}
+
+    #[Takes]
+    public function picked(Picked $picked, Entry $entry): void
+    {
+        if ($this->sownAt !== null && $entry->happenedAt < $this->sownAt) {
+            throw Misfit::tooEarly(sprintf(
+                'This planting was sown on %s; it cannot have been picked before that.',
+                $this->sownAt->format('j F Y'),
+            ));
+        }
+        $this->passes[] = ['at' => $entry->happenedAt, 'picked' => $picked];
+        $this->begin();
+    }
+
+    public function offers(): array
+    {
+        return match (true) {
+            // Its picking was struck: it can only be picked anew.
+            ! $this->hasBegun() => [Offer::of(Picked::class, 10)],
+            ! $this->closed => [Offer::of(Picked::class, 30)],
+            default => [],
+        };
+    }
+
+    public function hasBegun(): bool
+    {
+        return $this->passes !== [];
+    }
+
+    /** Whether the seed came clean, so that there is nothing to ferment or thresh. */
+    public function cameClean(): bool
+    {
+        return false;
+    }
+
+    /** Cleaning has begun: what is picked now is another lot. */
+    public function close(): void
+    {
+        $this->closed = true;
+    }
+
+    /** @throws Misfit when there was nothing yet that something could be done with */
+    public function mustHaveBegun(\DateTimeImmutable $at): void
+    {
+        if (! $this->hasBegun()) {
+            throw Misfit::tooEarly(sprintf('On %s nothing had been picked for %s yet.', Show::moment($at), $this->code));
+        }
+    }
+
+    public function firstAt(): ?\DateTimeImmutable
+    {
+        return $this->passes[0]['at'] ?? null;
+    }
+
+    public function lastAt(): ?\DateTimeImmutable
+    {
+        return $this->passes === [] ? null : $this->passes[count($this->passes) - 1]['at'];
+    }
+
+    /** Plants that gave seed: passes go over the same plants, so the largest pass counts, not the sum. */
+    public function plants(): int
+    {
+        return array_reduce($this->passes, static fn (int $most, array $pass): int => max($most, $pass['picked']->plants), 0);
+    }
+
+    public function fruits(): int
+    {
+        return array_reduce($this->passes, static fn (int $sum, array $pass): int => $sum + ($pass['picked']->fruits ?? 0), 0);
+    }
+
+    /** g of the passes that were weighed; null when none was */
+    public function weighed(): ?float
+    {
+        $weighed = array_filter(array_map(static fn (array $pass): ?float => $pass['picked']->massG, $this->passes), is_float(...));
+
+        return $weighed === [] ? null : array_sum($weighed);
+    }
+
+    /** g in all passes; null unless every pass was weighed */
+    public function mass(): ?float
+    {
+        foreach ($this->passes as $pass) {
+            if ($pass['picked']->massG === null) {
+                return null;
+            }
+        }
+
+        return $this->weighed();
+    }
+
+    /** @throws Misfit when more seed is said to come out than was picked */
+    public function mustHold(?float $mass, string $what): void
+    {
+        $picked = $this->mass();
+        if ($mass !== null && $picked !== null && $mass > $picked) {
+            throw Misfit::at('mass_g', sprintf('%s cannot be %s g: only %s g were picked.', $what, Show::grams($mass), Show::grams($picked)));
+        }
+    }
+
+    private function begin(): void
+    {
+        if ($this->where->place === Place::Plot) {
+            $this->where->place = Place::Bench;
+        }
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Origin;
+
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Journal\Checked;
+use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Payload;
+use Marrow\Core\Journal\Subject;
+
+/** Fruit, pods or heads were picked for seed; the first picking starts a lot. */
+final readonly class Picked implements Checked, Payload
+{
+    /**
+     * @param  int  $plants  plants that gave seed in this pass
+     * @param  int|null  $fruits  fruits, pods or heads
+     * @param  float|null  $massG  g, as picked
+     */
+    public function __construct(public int $plants, public ?int $fruits, public ?float $massG) {}
+
+    public static function kind(): Kind
+    {
+        return Kind::of('picked', Subject::Lot, 'Picked')->act('Picked more')->starts()
+            ->asks(
+                Field::integer('plants', 'Plants that gave seed', '', 1, 1_000_000)->called('the number of plants')->of('plant'),
+                Field::integer('fruits', 'Fruits, pods or heads', '', 1, 1_000_000)->called('the number of fruits')->optional()->of('fruit, pod or head'),
+                Field::mass('mass_g', 'They weigh')->called('the mass picked')->optional(),
+            )
+            ->says('{fruits}', 'off {plants}', '{mass_g}');
+    }
+
+    public function check(): void
+    {
+        if ($this->fruits === null && $this->massG === null) {
+            throw Refused::at('fruits', 'Give the number of fruits, pods or heads, or what they weigh.');
+        }
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Stock;
+
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Cleaning\SeedMass;
+use Marrow\Core\Fields\Show;
+use Marrow\Core\Folding\Misfit;
+use Marrow\Core\Folding\Strand;
+use Marrow\Core\Folding\Takes;
+use Marrow\Core\InvalidFigure;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Steps\Cleaning\CleaningStrand;
+use Marrow\Core\Steps\Growing\Sown;
+use Marrow\Core\Work\Offer;
+use Marrow\Core\Work\Place;
+use Marrow\Core\Work\Whereabouts;
+
+/** How much of a lot there is: what was put by, counted, weighed and taken. */
+final class StockStrand extends Strand
+{
+    /** A thousand-seed mass this many times outside the crop's ordinary range is a slip of the pen. */
+    private const ABSURD = 4.0;
+
+    public readonly Stock $stock;
+
+    /** @var list<\Closure(float): void> told the grams that were taken */
+    private array $whenTaken = [];
+
+    public function __construct(private readonly Crop $crop, private readonly Whereabouts $where, private readonly CleaningStrand $cleaning)
+    {
+        $this->stock = new Stock($crop);
+    }
+
+    #[Takes]
+    public function sampled(SampleWeighed $sample, Entry $entry): void
+    {
+        $this->cleaning->mustBeOut('counted', $entry);
+        try {
+            $mass = SeedMass::of($sample->counted, $sample->massesG);
+        } catch (InvalidFigure $e) {
+            throw Misfit::at($e->path === 'masses' ? 'masses_g' : 'counted', $e->getMessage());
+        }
+        $this->mustBeLikely($mass->tsm, 'masses_g');
+        $this->stock->sample = $mass;
+    }
+
+    #[Takes]
+    public function withdrawn(Withdrawn $withdrawn, Entry $entry): void
+    {
+        $this->cleaning->mustBeOut('taken out', $entry);
+        if (! $this->stock->isKnown()) {
+            $this->doubt('seeds', 'Nobody has said yet how much of this lot there is, so what is left will not be known.');
+        }
+        $withdrawn->seeds !== null ? $this->takeSeeds($withdrawn->seeds, 'seeds') : $this->takeGrams((float) $withdrawn->massG, 'mass_g');
+    }
+
+    /** A planting was sown from this lot. */
+    #[Takes(as: 'lot')]
+    public function sown(Sown $sown): void
+    {
+        if ($sown->seeds !== null) {
+            $this->takeSeeds($sown->seeds, 'seeds');
+        } elseif ($sown->massG !== null) {
+            $this->takeGrams($sown->massG, 'mass_g');
+        }
+    }
+
+    public function offers(): array
+    {
+        if (! $this->cleaning->isOut() || $this->stock->isUsedUp()) {
+            return [];
+        }
+
+        return [
+            ...($this->stock->isKnown() || $this->where->place === Place::Store ? [Offer::of(Withdrawn::class, 15)] : []),
+            Offer::of(SampleWeighed::class, 40),
+        ];
+    }
+
+    /**
+     * What there is was counted or weighed.
+     *
+     * @throws Misfit when the seed would be absurdly heavy or light
+     */
+    public function filled(?float $grams, ?int $seeds): void
+    {
+        if ($grams !== null && $seeds !== null) {
+            $this->mustBeLikely($grams * 1000 / $seeds, 'seeds');
+        }
+        $this->stock->filled($grams, $seeds);
+    }
+
+    public function takeSeeds(int $seeds, string $field): void
+    {
+        if (! $this->stock->suffices($seeds)) {
+            $this->tooLittle($field, Show::count((float) $this->stock->seeds()).' seeds', Show::count($seeds).' seeds');
+        }
+        $this->taken((float) $seeds, $seeds * $this->stock->tsm() / 1000);
+    }
+
+    /** @param  \Closure(float): void  $then  told the grams that were taken */
+    public function whenTaken(\Closure $then): void
+    {
+        $this->whenTaken[] = $then;
+    }
+
+    private function takeGrams(float $grams, string $field): void
+    {
+        if (! $this->stock->sufficesGrams($grams)) {
+            $this->tooLittle($field, Show::grams((float) $this->stock->grams()).' g', Show::grams($grams).' g');
+        }
+        $this->taken($grams * 1000 / $this->stock->tsm(), $grams);
+    }
+
+    private function taken(float $seeds, float $grams): void
+    {
+        $this->stock->take($seeds, $grams);
+        foreach ($this->whenTaken as $then) {
+            $then($grams);
+        }
+    }
+
+    private function tooLittle(string $field, string $there, string $wanted): void
+    {
+        $this->doubt($field, sprintf('Only %s%s left, by what is recorded; %s would leave none.', $this->stock->isRough() ? 'about ' : '', $there, $wanted));
+    }
+
+    /** @throws Misfit */
+    private function mustBeLikely(float $tsm, string $field): void
+    {
+        if ($tsm < $this->crop->tsmLow / self::ABSURD || $tsm > $this->crop->tsmHigh * self::ABSURD) {
+            throw Misfit::at($field, sprintf(
+                'That would make 1 000 seeds weigh %s g; 1 000 seeds of %s weigh about %s to %s g. Check the count and the mass.',
+                Show::grams($tsm),
+                mb_strtolower($this->crop->name),
+                Show::grams($this->crop->tsmLow),
+                Show::grams($this->crop->tsmHigh),
+            ));
+        }
+    }
+}

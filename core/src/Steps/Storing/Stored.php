@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Storing;
+
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Payload;
+use Marrow\Core\Journal\Subject;
+
+/**
+ * The lot was put into a container, or moved to another. The place is a thing of its own; entries from before it was one
+ * hold its name and air as they were then.
+ */
+final readonly class Stored implements Payload
+{
+    /**
+     * @param  string|null  $placeId  id of the place
+     * @param  float|null  $massG  g
+     * @param  string|null  $into  id of the container; null for the lot's only one
+     * @param  string  $place  name of the place, as it was written before places had ids
+     * @param  float|null  $temperatureC  °C, likewise
+     * @param  float|null  $rh  per cent, likewise
+     */
+    public function __construct(
+        public ContainerKind $container,
+        public ?string $placeId,
+        public ?float $massG,
+        public ?int $seeds,
+        public ?string $into,
+        public string $place,
+        public ?float $temperatureC,
+        public ?float $rh,
+    ) {}
+
+    public static function kind(): Kind
+    {
+        return Kind::of('stored', Subject::Lot, 'Stored')->act('Put away')
+            ->asks(
+                Field::choice('container', 'Kept in a', ContainerKind::class)->called('a container')->usually(ContainerKind::Jar->value),
+                Field::reference('place_id', 'Where', 'place')->optional(),
+                Field::mass('mass_g', 'It weighs')->called('the mass stored')->optional(),
+                Field::integer('seeds', 'Seeds, if counted', '', 1, 100_000_000)->called('the number of seeds')->optional()->of('seed'),
+                Field::reference('into', 'The container', 'container')->optional()->unasked(),
+                Field::text('place', 'The place')->optional('')->unasked(),
+                Field::number('temperature_c', 'The temperature of the place', '°C', -30, 45)->optional()->unasked(),
+                Field::number('rh', 'The relative humidity of the place', '% RH', 2, 97)->optional()->unasked(),
+            )
+            ->says('{container}', '{place_id}', '{seeds}', '{mass_g}');
+    }
+}

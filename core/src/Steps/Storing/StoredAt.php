@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Storing;
+
+/** What the fold must know of a place where seed is kept: its name and its ordinary air. */
+final readonly class StoredAt
+{
+    /**
+     * @param  float  $temperatureC  °C
+     * @param  float  $rh  per cent
+     */
+    public function __construct(public string $name, public float $temperatureC, public float $rh) {}
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Storing;
+
+use Marrow\Core\Work\TaskKind;
+
+/** What the store itself may want done. */
+enum StoringTask: string implements TaskKind
+{
+    case OpenDampJar = 'open_damp_jar';
+    case ReadStoredJar = 'read_stored_jar';
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Testing;
+
+use Marrow\Core\Fields\Each;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Payload;
+use Marrow\Core\Journal\Subject;
+
+/** Seedlings of a test were counted and taken out. */
+final readonly class TestCounted implements Payload
+{
+    /**
+     * @param  string  $test  id of the test
+     * @param  list<int>  $normal  new since the last count, one a replicate
+     * @param  list<int>  $abnormal  likewise
+     */
+    public function __construct(public string $test, public array $normal, public array $abnormal) {}
+
+    public static function kind(): Kind
+    {
+        return Kind::of('test_counted', Subject::Lot, 'Seedlings counted')->act('Count seedlings')
+            ->asks(
+                Field::id('test', 'Which test was counted'),
+                Field::integer('normal', 'New seedlings', '', 0, 10_000)->called('the normal seedlings')->each(Each::asMany()),
+                Field::integer('abnormal', 'Abnormal or dead', '', 0, 10_000)->called('the abnormal seedlings')->each(Each::asMany())->usually(0),
+            )
+            ->says('{normal} new', '{abnormal} abnormal');
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Testing;
+
+use Marrow\Core\Fields\Choice;
+
+/** How a germination test is laid out. */
+enum TestMethod: string implements Choice
+{
+    case DampTowel = 'damp_towel';
+    case RolledCloth = 'rolled_cloth';
+    case Dish = 'dish';
+    case Sand = 'sand';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::DampTowel => 'damp towel',
+            self::RolledCloth => 'rolled cloth',
+            self::Dish => 'dish',
+            self::Sand => 'sand',
+        };
+    }
+}

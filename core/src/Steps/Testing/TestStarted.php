@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Testing;
+
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Payload;
+use Marrow\Core\Journal\Subject;
+
+/** Seeds were set to germinate. */
+final readonly class TestStarted implements Payload
+{
+    /**
+     * @param  string  $test  id of the test, made by whoever recorded it
+     * @param  int  $seeds  in each replicate
+     * @param  float  $temperatureC  °C
+     */
+    public function __construct(
+        public string $test,
+        public int $replicates,
+        public int $seeds,
+        public float $temperatureC,
+        public TestMethod $method,
+    ) {}
+
+    public static function kind(): Kind
+    {
+        return Kind::of('test_started', Subject::Lot, 'Set to germinate')->act('Start a test')
+            ->asks(
+                Field::id('test', 'The name of the test'),
+                Field::integer('replicates', 'Replicates', '', 1, 20)->called('the number of replicates')->usually(2)->hint('Dishes or rolls, kept apart'),
+                Field::integer('seeds', 'Seeds in each', '', 1, 10_000)->called('the number of seeds in each replicate')->usually(25)->of('seed'),
+                Field::number('temperature_c', 'Temperature', '°C', 0, 45)->called('the temperature'),
+                Field::choice('method', 'Laid out in a', TestMethod::class)->called('how the test is laid out')->usually(TestMethod::DampTowel->value),
+            )
+            ->says('{replicates} × {seeds}', '{method}', '{temperature_c}');
+    }
+}

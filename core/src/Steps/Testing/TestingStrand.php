@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Testing;
+
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Fields\Show;
+use Marrow\Core\Folding\Misfit;
+use Marrow\Core\Folding\Strand;
+use Marrow\Core\Folding\Takes;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Steps\Cleaning\CleaningStrand;
+use Marrow\Core\Steps\Stock\StockStrand;
+use Marrow\Core\Work\Later;
+use Marrow\Core\Work\Loss;
+use Marrow\Core\Work\Offer;
+use Marrow\Core\Work\Place;
+use Marrow\Core\Work\Task;
+use Marrow\Core\Work\Whereabouts;
+
+/** The germination tests of a lot. */
+final class TestingStrand extends Strand
+{
+    /** A test that leaves less than this share of what there is, uses the lot up. */
+    private const LEAVES = 0.1;
+
+    /** @var array<string, TestCourse> by test id, in the order in which they were started */
+    public array $tests = [];
+
+    public function __construct(
+        private readonly Crop $crop,
+        private readonly Whereabouts $where,
+        private readonly CleaningStrand $cleaning,
+        private readonly StockStrand $stock,
+    ) {}
+
+    #[Takes]
+    public function started(TestStarted $set, Entry $entry): void
+    {
+        $this->cleaning->mustBeOut('tested', $entry);
+        if (isset($this->tests[$set->test])) {
+            throw Misfit::at('test', 'There is such a test already.');
+        }
+        $seeds = $set->seeds * $set->replicates;
+        $there = $this->stock->stock->seeds();
+        if ($there !== null && $this->stock->stock->suffices($seeds) && $there - $seeds < self::LEAVES * $there) {
+            $this->doubt('seeds', sprintf('That would leave %s of the %s seeds there are.', Show::count(max(0.0, $there - $seeds)), Show::count($there)));
+        }
+        $this->stock->takeSeeds($seeds, 'seeds');
+        $this->tests[$set->test] = new TestCourse($set, $entry->happenedAt, $this->crop);
+    }
+
+    #[Takes]
+    public function counted(TestCounted $counted, Entry $entry): void
+    {
+        $this->test($counted->test)->counted($counted, $entry->happenedAt);
+    }
+
+    #[Takes]
+    public function ended(TestEnded $ended, Entry $entry): void
+    {
+        $this->test($ended->test)->ended($entry->happenedAt);
+    }
+
+    public static function taskKinds(): string
+    {
+        return TestingTask::class;
+    }
+
+    public function wants(): array
+    {
+        $tasks = [];
+        foreach ($this->running() as $test) {
+            $day = $test->nextCountDay();
+            if ($day === null) {
+                continue;
+            }
+            $last = $test->lastDay();
+            $done = ($last !== null && $last >= $this->crop->test->lastCount) || $test->undecided() === 0;
+            $morning = $test->startedAt->setTime(9, 0)->modify(sprintf('+%d days', $done ? (int) $last : $day));
+            $tasks[] = new Task(
+                $done ? TestingTask::EndTest : TestingTask::CountTest,
+                Place::Trays,
+                $morning->setTime(0, 0),
+                $morning,
+                $done ? null : Later::days($morning, 3),
+                Loss::Nothing,
+                [
+                    'day' => $done ? $last : $day,
+                    'first_count' => $this->crop->test->firstCount,
+                    'last_count' => $this->crop->test->lastCount,
+                    'undecided' => $test->undecided(),
+                ],
+                $test->set->test,
+            );
+        }
+
+        return $tasks;
+    }
+
+    public function offers(): array
+    {
+        if (! $this->cleaning->isOut() || $this->stock->stock->isUsedUp()) {
+            return [];
+        }
+
+        return [Offer::of(TestStarted::class, $this->where->place === Place::Store ? 20 : 50)->usually('temperature_c', $this->crop->test->temperatureHigh)];
+    }
+
+    /** @return list<TestCourse> */
+    public function running(): array
+    {
+        return array_values(array_filter($this->tests, static fn (TestCourse $test): bool => $test->endedAt === null));
+    }
+
+    /** The newest test that has ended; a running one is no ground to stand on yet. */
+    public function lastEnded(): ?TestCourse
+    {
+        $ended = array_filter($this->tests, static fn (TestCourse $test): bool => $test->endedAt !== null);
+
+        return $ended === [] ? null : $ended[array_key_last($ended)];
+    }
+
+    /** @throws Misfit */
+    private function test(string $id): TestCourse
+    {
+        return $this->tests[$id] ?? throw Misfit::at('test', 'There is no such test of this lot, or its start was struck.');
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Work;
+
+/** Moments reckoned from others. */
+final class Later
+{
+    public static function days(\DateTimeImmutable $from, int $days): \DateTimeImmutable
+    {
+        return $from->modify(sprintf('%+d days', $days));
+    }
+
+    public static function hours(\DateTimeImmutable $from, float $hours): \DateTimeImmutable
+    {
+        return $from->modify(sprintf('%+d seconds', (int) round($hours * 3600)));
+    }
+}

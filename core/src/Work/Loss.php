@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Work;
+
+/** What is lost when a task is left undone. */
+enum Loss: string
+{
+    case Nothing = 'nothing';
+
+    /** A season's chance: what was not picked or grown out in time. */
+    case Season = 'season';
+
+    /** Seed that is in hand. */
+    case Seed = 'seed';
+}

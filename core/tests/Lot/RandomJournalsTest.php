@@ -1,0 +1,287 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Tests\Lot;
+
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Folding\Misfit;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Lot\Counsel;
+use Marrow\Core\Lot\KeepingTask;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Lot\LotFacts;
+use Marrow\Core\Practice;
+use Marrow\Core\Registered;
+use Marrow\Core\Steps\Drying\DryingTask;
+use Marrow\Core\Steps\Storing\MoistureGround;
+use Marrow\Core\Steps\Storing\StoredAt;
+use Marrow\Core\Steps\Storing\StoringTask;
+use Marrow\Core\Tests\Support\CoreTestCase;
+use Marrow\Core\Tests\Support\Diary;
+use Marrow\Core\Work\Offer;
+use Marrow\Core\Work\Place;
+use Marrow\Core\Work\TaskKind;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Lots that many keepers might have recorded: whatever they do of what they are offered, certain things hold. */
+final class RandomJournalsTest extends CoreTestCase
+{
+    private const KEEPERS = 120;
+
+    private const STEPS = 30;
+
+    /** @var array<string, int> how often each kind was tried */
+    private static array $tried = [];
+
+    #[DataProvider('keepers')]
+    public function test_what_is_offered_can_be_done_and_the_books_stay_straight(int $seed): void
+    {
+        $chance = new Randomizer(new Mt19937($seed));
+        $crop = self::drawn($chance, $seed);
+        $diary = new Diary($crop, '2024-03-01', self::places(), $seed % 7 === 0);
+        $at = new \DateTimeImmutable('2025-08-01 08:00');
+        $diary->record('picked', $at->format('Y-m-d H:i'), ['plants' => 10, 'fruits' => 40, 'mass_g' => 5000]);
+        for ($step = 0; $step < self::STEPS; $step++) {
+            // Now and then two things are done within one minute.
+            $at = $at->modify(sprintf('+%d minutes', $chance->getInt(0, 9) === 0 ? 0 : $chance->getInt(60, 60 * 24 * 12)));
+            $before = $diary->course();
+            [$kind, $payload] = self::act($before, $chance, $step);
+            self::$tried[$kind] = (self::$tried[$kind] ?? 0) + 1;
+            try {
+                $diary->record($kind, $at->format('Y-m-d H:i'), $payload);
+            } catch (Refused $refused) {
+                // Only a figure may be wrong; what is offered is never out of place.
+                self::assertNotSame('kind', $refused->path, "{$crop->key}: $kind: {$refused->getMessage()}");
+
+                continue;
+            }
+            $this->assertStraight($diary->course(), $at);
+            $this->assertNothingOutOfNothing($kind, $payload, $before, $diary->course());
+        }
+        self::assertSame([], $diary->course()->adrift());
+        $this->assertAsGood($diary->course(), $diary->shuffled(), $at);
+
+        foreach (array_reverse($diary->entries()) as $entry) {
+            $diary->strike($entry->id);
+            $this->assertStraight($diary->course(), $at);
+        }
+        $empty = $diary->course();
+        self::assertSame(Place::Plot, $empty->place());
+        self::assertSame([], $empty->tasks());
+        self::assertSame([], $empty->adrift());
+        self::assertNull($empty->advice($at));
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function keepers(): iterable
+    {
+        for ($seed = 1; $seed <= self::KEEPERS; $seed++) {
+            yield "keeper $seed" => [$seed];
+        }
+    }
+
+    public function test_every_kind_that_can_happen_to_a_lot_was_tried(): void
+    {
+        foreach (Registered::kinds()->all() as $kind) {
+            if ($kind->name !== 'struck' && in_array('lot', array_map(static fn ($subject): string => $subject->value, $kind->of), true)) {
+                self::assertGreaterThan(20, self::$tried[$kind->name] ?? 0, $kind->name);
+            }
+        }
+    }
+
+    #[DataProvider('keepers')]
+    public function test_whatever_order_true_entries_come_in_the_end_is_the_same(int $seed): void
+    {
+        $chance = new Randomizer(new Mt19937(1000 + $seed));
+        $crop = self::drawn($chance, $seed);
+        $diary = new Diary($crop, '2024-03-01', self::places());
+        $at = new \DateTimeImmutable('2025-08-01 08:00');
+        $diary->record('picked', $at->format('Y-m-d H:i'), ['plants' => 10, 'fruits' => 40, 'mass_g' => 5000]);
+        for ($step = 0; $step < 14; $step++) {
+            $at = $at->modify(sprintf('+%d minutes', $chance->getInt(0, 60 * 24 * 9)));
+            [$kind, $payload] = self::act($diary->course(), $chance, $step);
+            // Whatever a keeper insists on, fitting or not, is in the journal too.
+            $diary->insist($kind, $at->format('Y-m-d H:i'), $payload);
+        }
+        $facts = new LotFacts('L1', $crop, new \DateTimeImmutable('2024-03-01'), self::places());
+        $whole = LotCourse::fold($facts, $diary->entries(), new Practice);
+        for ($n = 0; $n < 4; $n++) {
+            $order = $chance->shuffleArray($diary->entries());
+            $kept = [];
+            foreach ($order as $entry) {
+                // Late or not, what happened is never lost: at worst it is asked about.
+                self::assertAdmitted($facts, $kept, $entry);
+                $kept[] = $entry;
+            }
+            $this->assertAsGood($whole, LotCourse::fold($facts, $kept, new Practice), $at);
+        }
+    }
+
+    /** @param  list<Entry>  $kept */
+    private static function assertAdmitted(LotFacts $facts, array $kept, Entry $entry): void
+    {
+        $admission = LotCourse::admit($facts, $kept, $entry, new Practice);
+        foreach ($admission->questions as $question) {
+            self::assertNotSame('', $question->message);
+        }
+        $left = $admission->with->adrift[$entry->id] ?? null;
+        self::assertTrue($left === null || $left instanceof Misfit);
+    }
+
+    private function assertAsGood(LotCourse $a, LotCourse $b, \DateTimeImmutable $at): void
+    {
+        self::assertEquals($a->tasks(), $b->tasks(), 'whatever order they came in');
+        self::assertSame(array_keys($a->adrift()), array_keys($b->adrift()));
+        self::assertSame($a->place(), $b->place());
+        self::assertSame($a->stock->stock->seeds(), $b->stock->stock->seeds());
+        self::assertSame($a->drying->moisture(), $b->drying->moisture());
+        self::assertEquals($a->advice($at)?->counsel, $b->advice($at)?->counsel);
+    }
+
+    /**
+     * Only a count or a weighing raises a stock, and moving a tight container changes no moisture.
+     *
+     * @param  array<string, mixed>  $payload
+     */
+    private function assertNothingOutOfNothing(string $kind, array $payload, LotCourse $before, LotCourse $after): void
+    {
+        $said = $kind === 'stored' && (($payload['mass_g'] ?? null) !== null || ($payload['seeds'] ?? null) !== null);
+        if (! $said && $kind !== 'sample_weighed' && $before->stock->stock->isKnown()) {
+            self::assertLessThanOrEqual((float) $before->stock->stock->seeds() + 1e-9, (float) $after->stock->stock->seeds(), $kind);
+        }
+        if ($kind === 'stored' && $before->storing->now?->container->isTight() === true && $after->storing->now?->container->isTight() === true) {
+            self::assertSame($before->storing->moisture, $after->storing->moisture);
+            self::assertSame($before->storing->ground, $after->storing->ground);
+        }
+        if ($kind === 'stored' && $before->storing->ground === MoistureGround::PlaceAir && $after->storing->now?->container->isTight() === true) {
+            self::assertContains($after->storing->ground, [MoistureGround::Carried, MoistureGround::Measured], 'paper has followed the air; the racks of long ago say nothing');
+        }
+    }
+
+    private function assertStraight(LotCourse $course, \DateTimeImmutable $now): void
+    {
+        $stock = $course->stock->stock;
+        self::assertGreaterThanOrEqual(0.0, $stock->seeds() ?? 0.0);
+        self::assertGreaterThanOrEqual(0.0, $stock->grams() ?? 0.0);
+        $moisture = $course->drying->moisture();
+        if ($moisture !== null) {
+            self::assertGreaterThan(0.0, $moisture);
+            self::assertLessThan(100.0, $moisture);
+        }
+        foreach ($course->testing->tests as $test) {
+            self::assertLessThanOrEqual($test->sown(), $test->germinated() + $test->abnormal());
+            self::assertGreaterThanOrEqual(0, $test->undecided());
+            $outlook = $test->outlook(new Practice);
+            self::assertTrue($outlook === null || $outlook->lowest <= $outlook->highest);
+        }
+        foreach ($course->tasks() as $task) {
+            self::assertLessThanOrEqual($task->best, $task->opens, (string) $task->kind->value);
+            self::assertTrue($task->latest === null || $task->best <= $task->latest, (string) $task->kind->value);
+        }
+        foreach ([0, 400, 3000] as $days) {
+            $this->assertNoContradiction($course, $now->modify("+$days days"));
+        }
+        $forecast = $course->forecast();
+        if ($forecast !== null) {
+            $share = 1.0;
+            foreach ([0, 200, 1000, 4000] as $days) {
+                $later = $now->modify("+$days days");
+                self::assertLessThanOrEqual($share + 1e-12, $forecast->shareAt($later), 'seed does not come to life again');
+                $share = $forecast->shareAt($later);
+                self::assertTrue($forecast->limitsAt($later)->contains($share));
+            }
+        }
+    }
+
+    /** One lot never gets two opposite pieces of advice: what is advised, what is wanted and what is forecast go together. */
+    private function assertNoContradiction(LotCourse $course, \DateTimeImmutable $at): void
+    {
+        $counsel = $course->advice($at)?->counsel;
+        $wanted = array_map(static fn ($task): TaskKind => $task->kind, $course->tasks());
+        $keeping = array_filter($wanted, static fn (TaskKind $kind): bool => $kind instanceof KeepingTask);
+        if ($counsel === Counsel::NotForSeed || $counsel === Counsel::SowFresh) {
+            self::assertSame([], $keeping, 'what is not for seed is neither tested nor grown out as if it were');
+        }
+        if ($counsel === Counsel::SowFresh) {
+            self::assertNull($course->forecast());
+            self::assertSame([], array_filter($wanted, static fn (TaskKind $kind): bool => in_array($kind, [DryingTask::SpreadDry, DryingTask::SpreadWet, DryingTask::PutAway], true)));
+        }
+        if (in_array(StoringTask::OpenDampJar, $wanted, true)) {
+            self::assertContains($counsel, [Counsel::DryFirst, Counsel::NotForSeed]);
+            self::assertNull($course->forecast(), 'what moulds within weeks is not good for decades');
+            self::assertSame([], $keeping);
+        }
+        if ($counsel === Counsel::SowAsUsual || $counsel === Counsel::SowThicker) {
+            $share = $course->testing->lastEnded()?->share()?->rate();
+            self::assertGreaterThanOrEqual((new Practice)->poor, $share);
+            foreach ($course->tasks() as $task) {
+                self::assertFalse($task->kind === KeepingTask::GrowOut && ($task->figures['tested_poor'] ?? 0) === 0 && $task->latest < $at, 'sow as usual, and yet it has fallen too low');
+            }
+        }
+        if ($counsel === Counsel::DoNotRely) {
+            self::assertLessThan((new Practice)->poor, $course->testing->lastEnded()?->share()?->rate());
+        }
+        if ($course->isUsedUp()) {
+            self::assertNull($counsel);
+        }
+    }
+
+    /** Every second keeper has a crop that is fermented or rinsed, so that wet cleaning is tried as often as dry. */
+    private static function drawn(Randomizer $chance, int $seed): Crop
+    {
+        $crops = array_values(array_filter(self::crops()->all(), static fn (Crop $crop): bool => $crop->isWetCleaned() === ($seed % 2 === 0)));
+        if ($seed % 4 === 0) {
+            return self::crop(['tomato', 'cucumber'][$seed / 4 % 2]);
+        }
+
+        return $crops[$chance->getInt(0, count($crops) - 1)];
+    }
+
+    /** @return array<string, StoredAt> */
+    private static function places(): array
+    {
+        return ['shelf' => new StoredAt('Shelf', 18.0, 50.0), 'cellar' => new StoredAt('Cellar', 12.0, 75.0), 'fridge' => new StoredAt('Fridge', 5.0, 60.0), 'freezer' => new StoredAt('Freezer', -18.0, 65.0)];
+    }
+
+    /** @return array{string, array<string, mixed>} one of the things offered, or a count of a running test */
+    private static function act(LotCourse $course, Randomizer $chance, int $step): array
+    {
+        $running = $course->testing->running();
+        if ($running !== [] && $chance->getInt(0, 1) === 1) {
+            $test = $running[0];
+            $ends = $test->counts() !== [] && $chance->getInt(0, 2) === 0;
+            $seedlings = array_map(static fn (): int => $chance->getInt(0, 6), range(1, $test->set->replicates));
+
+            return $ends
+                ? ['test_ended', ['test' => $test->set->test]]
+                : ['test_counted', ['test' => $test->set->test, 'normal' => $seedlings, 'abnormal' => array_fill(0, $test->set->replicates, 0)]];
+        }
+        $offers = $course->offers();
+        // What is likeliest is done most often, so that lots get on.
+        $kind = $offers[$chance->getInt(0, 1) === 1 ? 0 : $chance->getInt(0, count($offers) - 1)]->kind->name;
+        $mass = $course->drying->lastMass() ?? 100.0;
+
+        return [$kind, match ($kind) {
+            'picked' => ['plants' => $chance->getInt(1, 20), 'fruits' => $chance->getInt(1, 50), 'mass_g' => 500],
+            'ferment_started' => ['temperature_c' => $chance->getInt(10, 40), 'cover' => 'cloth'],
+            'poured_off' => ['passes' => $chance->getInt(1, 6), 'sprouted' => $chance->getInt(0, 9) === 0],
+            'spread' => ['surface' => 'mesh', 'mass_g' => 100, 'moisture' => $chance->getInt(0, 1) === 1 ? $chance->getInt(15, 55) : null],
+            'weighed' => ['mass_g' => max(0.01, round($mass * $chance->getInt(70, 101) / 100, 2))],
+            'jar_read' => ['rh' => $chance->getInt(10, 90), 'temperature_c' => $chance->getInt(5, 30)],
+            'sample_weighed' => ['counted' => 100, 'masses_g' => [$course->facts->crop->ordinaryTsm() / 10]],
+            'test_started' => ['test' => "t$step", 'replicates' => $chance->getInt(1, 4), 'seeds' => $chance->getInt(5, 50), 'temperature_c' => 20, 'method' => 'dish'],
+            'stored' => [
+                'container' => ['jar', 'foil_pouch', 'paper_envelope', 'tin'][$chance->getInt(0, 3)],
+                'place_id' => array_keys(self::places())[$chance->getInt(0, 3)],
+                'mass_g' => $chance->getInt(0, 1) === 1 ? max(0.01, round(min($mass, 100.0) * 0.95, 2)) : null,
+            ],
+            'withdrawn' => ['purpose' => 'gift', 'mass_g' => $chance->getInt(1, 60)],
+            'noted' => ['text' => 'Looked at'],
+            default => [],
+        }];
+    }
+}
