@@ -1,5 +1,6 @@
 <?php
 
 use App\Providers\AppServiceProvider;
+use App\Providers\StepsProvider;
 
-return [AppServiceProvider::class];
+return [AppServiceProvider::class, StepsProvider::class];

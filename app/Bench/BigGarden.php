@@ -11,8 +11,7 @@ use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
-use Marrow\Core\Journal\EntryKind;
-use Marrow\Core\Journal\Fields;
+use Marrow\Core\Registered;
 use Ramsey\Uuid\Uuid;
 
 /**
@@ -52,7 +51,7 @@ final class BigGarden
                 }
             }
             for ($n = 0; $this->entries < $entries; $n++) {
-                $this->add('lot', $made[$n % $lots], EntryKind::Noted, new DateTimeImmutable('2026-09-10 10:00'), ['text' => 'Counted for the year']);
+                $this->add('lot', $made[$n % $lots], 'noted', new DateTimeImmutable('2026-09-10 10:00'), ['text' => 'Counted for the year']);
             }
             $this->flush();
             $this->plan($varieties);
@@ -104,9 +103,10 @@ final class BigGarden
         $year = 2012 + $n % 15;
         $planting = $this->id();
         $lot = $this->id();
-        DB::table('plantings')->insert(['id' => $planting, 'number' => $n, 'variety_id' => $variety, 'season' => $year]);
-        DB::table('lots')->insert(['id' => $lot, 'number' => $n, 'planting_id' => $planting, 'variety_id' => $variety]);
-        $this->add('planting', $planting, EntryKind::Sown, new DateTimeImmutable("$year-01-10 10:00"), ['plants' => 20]);
+        DB::table('plantings')->insert(['id' => $planting, 'number' => $n, 'variety_id' => $variety]);
+        DB::table('lots')->insert(['id' => $lot, 'number' => $n, 'variety_id' => $variety]);
+        DB::table('lot_origins')->insert(['lot_id' => $lot, 'kind' => 'picked', 'planting_id' => $planting]);
+        $this->add('planting', $planting, 'sown', new DateTimeImmutable("$year-01-10 10:00"), ['plants' => 20]);
 
         $at = new DateTimeImmutable("$year-07-".(1 + $n % 28).' 10:00');
         // One lot in forty is still on the bench or the racks.
@@ -125,43 +125,46 @@ final class BigGarden
         return $lot;
     }
 
-    /** @return list<array{EntryKind, int, array<string, mixed>}> kind, days since the one before, payload */
+    /** @return list<array{string, int, array<string, mixed>}> kind, days since the one before, payload */
     private function steps(Crop $crop, int $n, int $entries): array
     {
-        $steps = [[EntryKind::Picked, 0, ['plants' => 10, 'fruits' => 30, 'mass_g' => 2000]]];
+        $steps = [['picked', 0, ['plants' => 10, 'fruits' => 30, 'mass_g' => 2000]]];
         if ($crop->isWetCleaned()) {
-            $steps[] = [EntryKind::Rinsed, 2, []];
+            $steps[] = ['rinsed', 2, []];
         } else {
-            $steps[] = [EntryKind::Threshed, 9, ['mass_g' => 130]];
-            $steps[] = [EntryKind::Winnowed, 0, ['mass_g' => 100]];
+            $steps[] = ['threshed', 9, ['mass_g' => 130]];
+            $steps[] = ['winnowed', 0, ['mass_g' => 100]];
         }
-        $steps[] = [EntryKind::Spread, 0, ['surface' => 'mesh', 'mass_g' => 100, 'moisture' => 20]];
+        $steps[] = ['spread', 0, ['surface' => 'mesh', 'mass_g' => 100, 'moisture' => 20]];
         foreach ([94, 91, 89, 88] as $grams) {
-            $steps[] = [EntryKind::Weighed, 2, ['mass_g' => $grams]];
+            $steps[] = ['weighed', 2, ['mass_g' => $grams]];
         }
-        $steps[] = [EntryKind::JarRead, 1, ['rh' => 28 + $n % 9, 'temperature_c' => 20]];
-        $steps[] = [EntryKind::Stored, 1, ['container' => $n % 3 === 0 ? 'paper_envelope' : 'jar', 'place' => 'Shelf '.$n % 12, 'temperature_c' => 5 + $n % 14, 'rh' => 50, 'mass_g' => 88]];
+        $steps[] = ['jar_read', 1, ['rh' => 28 + $n % 9, 'temperature_c' => 20]];
+        $steps[] = ['stored', 1, ['container' => $n % 3 === 0 ? 'paper_envelope' : 'jar', 'place' => 'Shelf '.$n % 12, 'temperature_c' => 5 + $n % 14, 'rh' => 50, 'mass_g' => 88]];
         $test = $this->id();
-        $steps[] = [EntryKind::TestStarted, 30, ['test' => $test, 'replicates' => 1, 'seeds' => 25, 'temperature_c' => 20, 'method' => 'dish']];
-        $steps[] = [EntryKind::TestCounted, 7, ['test' => $test, 'normal' => [14 + $n % 9], 'abnormal' => [0]]];
-        $steps[] = [EntryKind::TestEnded, 21, ['test' => $test]];
+        $steps[] = ['test_started', 30, ['test' => $test, 'replicates' => 1, 'seeds' => 25, 'temperature_c' => 20, 'method' => 'dish']];
+        $steps[] = ['test_counted', 7, ['test' => $test, 'normal' => [14 + $n % 9], 'abnormal' => [0]]];
+        $steps[] = ['test_ended', 21, ['test' => $test]];
         while (count($steps) < $entries) {
-            $steps[] = [EntryKind::Noted, 60, ['text' => 'Looked at, shaken, put back']];
+            $steps[] = ['noted', 60, ['text' => 'Looked at, shaken, put back']];
         }
 
         return $steps;
     }
 
     /** @param  array<string, mixed>  $payload */
-    private function add(string $subject, string $id, EntryKind $kind, DateTimeImmutable $at, array $payload): void
+    private function add(string $subject, string $id, string $kind, DateTimeImmutable $at, array $payload): void
     {
         $this->entries++;
+        $kinds = Registered::kinds();
+        $entry = $this->id();
         $this->journal[] = [
-            'id' => $this->id(),
+            'id' => $entry,
+            'ord' => sprintf('%020d', $this->entries),
             'subject' => $subject,
             'subject_id' => $id,
-            'kind' => $kind->value,
-            'payload' => json_encode($kind->payload()::read(new Fields($payload))->toArray(), JSON_THROW_ON_ERROR),
+            'kind' => $kind,
+            'payload' => json_encode($kinds->named($kind)?->keep($kinds->read($kind, $payload)), JSON_THROW_ON_ERROR),
             'happened_at' => $at->format('Y-m-d H:i:s'),
             'recorded_at' => $at->format('Y-m-d H:i:s'),
         ];

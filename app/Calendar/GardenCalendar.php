@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace App\Calendar;
 
 use App\Clock;
-use App\Http\Documents\PlanTaskDocument;
 use App\Models\DueTask;
 use App\Models\Garden;
 use App\Moment;
+use App\Plans\PlannedTask;
 use App\Plans\PlannedWork;
 use App\Presenting\Tasks;
-use App\Words\When;
+use App\Voice\When;
 use DateTimeImmutable;
-use Marrow\Core\Season\PlanTaskKind;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 
@@ -57,16 +56,16 @@ final readonly class GardenCalendar
         return self::written($calendar);
     }
 
-    private function planned(VCalendar $calendar, PlanTaskDocument $task): void
+    private function planned(VCalendar $calendar, PlannedTask $task): void
     {
         $this->event(
             $calendar,
-            "plan-{$task->planting}-{$task->kind}",
+            "plan-{$task->planting}-{$task->kind->value}",
             $task->do,
             $task->why,
             new DateTimeImmutable($task->on),
             $task->until === null ? null : new DateTimeImmutable($task->until),
-            PlanTaskKind::from($task->kind)->isDaily(),
+            $task->kind->isDaily(),
         );
     }
 

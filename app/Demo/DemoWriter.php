@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Journal\Begins;
 use App\Journal\Draft;
-use App\Journal\JournalWriter;
+use App\Journal\Recorder;
 use App\Models\Lot;
 use App\Models\Planting;
-use App\Models\StorePlace;
+use App\Models\Place;
 use App\Models\Variety;
 use DateTimeImmutable;
 use Marrow\Core\Botany\VarietyType;
-use Marrow\Core\Journal\EntryKind;
+use Marrow\Core\Journal\Subject;
 use Ramsey\Uuid\Uuid;
 
 /** Writes the demo garden through the same door as a keeper's own hands, so it can hold nothing that they could not record. */
@@ -23,11 +24,11 @@ final class DemoWriter
 
     private int $ids = 0;
 
-    public function __construct(private readonly JournalWriter $journal) {}
+    public function __construct(private readonly Recorder $recorder) {}
 
-    public function place(string $name, float $temperature, float $rh): StorePlace
+    public function place(string $name, float $temperature, float $rh): Place
     {
-        return StorePlace::query()->create(['id' => $this->id(), 'name' => $name, 'temperature_c' => $temperature, 'rh' => $rh]);
+        return Place::query()->create(['id' => $this->id(), 'name' => $name, 'temperature_c' => $temperature, 'rh' => $rh]);
     }
 
     public function variety(string $crop, string $name, VarietyType $type = VarietyType::OpenPollinated, string $generation = '', string $note = ''): Variety
@@ -37,50 +38,45 @@ final class DemoWriter
         ]);
     }
 
-    public function sow(Variety $variety, string $on, int $plants, string $spot, string $from = '', string $by = ''): Planting
+    /** @param  ?Lot  $lot  of the garden's own that it was sown from; or $from, in words */
+    public function sow(Variety $variety, string $on, int $plants, string $spot, string $from = '', string $by = '', ?Lot $lot = null): Planting
     {
-        return $this->journal->startPlanting(
-            $this->id(),
-            $variety,
-            $spot,
-            new Draft($this->id(), EntryKind::Sown, new DateTimeImmutable("$on 10:00"), ['plants' => $plants, 'sown_from' => $from], $by),
-        );
+        $id = $this->id();
+        $this->record($id, Subject::Planting, 'sown', "$on 10:00", ['plants' => $plants, 'sown_from' => $from, 'lot' => $lot?->id], $by, new Begins($variety->id, spot: $spot));
+
+        return Planting::query()->with('variety')->findOrFail($id);
     }
 
     /** @param  array<string, mixed>  $payload */
-    public function see(Planting $planting, EntryKind $kind, string $at, array $payload = [], string $by = ''): void
+    public function see(Planting $planting, string $kind, string $at, array $payload = [], string $by = ''): void
     {
-        $this->journal->aboutPlanting($planting, new Draft($this->id(), $kind, new DateTimeImmutable($at), $payload, $by));
+        $this->record($planting->id, Subject::Planting, $kind, $at, $payload, $by);
     }
 
     public function pick(Planting $planting, string $at, int $plants, ?int $fruits, ?float $grams, string $by = ''): Lot
     {
-        return $this->journal->startLot($this->id(), $planting, new Draft(
-            $this->id(),
-            EntryKind::Picked,
-            new DateTimeImmutable($at),
-            ['plants' => $plants, 'fruits' => $fruits, 'mass_g' => $grams],
-            $by,
-        ));
+        $id = $this->id();
+        $this->record($id, Subject::Lot, 'picked', $at, ['plants' => $plants, 'fruits' => $fruits, 'mass_g' => $grams], $by, new Begins(planting: $planting->id));
+
+        return Lot::query()->with('variety')->findOrFail($id);
     }
 
     /** @param  array<string, mixed>  $payload */
-    public function happen(Lot $lot, EntryKind $kind, string $at, array $payload = [], string $by = ''): void
+    public function happen(Lot $lot, string $kind, string $at, array $payload = [], string $by = ''): void
     {
-        $this->journal->aboutLot($lot, new Draft($this->id(), $kind, new DateTimeImmutable($at), $payload, $by));
+        $this->record($lot->id, Subject::Lot, $kind, $at, $payload, $by);
     }
 
     public function note(Lot|Planting $of, string $at, string $text, string $by = ''): void
     {
-        $draft = new Draft($this->id(), EntryKind::Noted, new DateTimeImmutable($at), ['text' => $text], $by);
-        $of instanceof Lot ? $this->journal->aboutLot($of, $draft) : $this->journal->aboutPlanting($of, $draft);
+        $this->record($of->id, $of instanceof Lot ? Subject::Lot : Subject::Planting, 'noted', $at, ['text' => $text], $by);
     }
 
     /** @param  array<string, float>  $weighings mass in g by moment */
     public function weigh(Lot $lot, array $weighings): void
     {
         foreach ($weighings as $at => $grams) {
-            $this->happen($lot, EntryKind::Weighed, $at, ['mass_g' => $grams]);
+            $this->happen($lot, 'weighed', $at, ['mass_g' => $grams]);
         }
     }
 
@@ -92,31 +88,30 @@ final class DemoWriter
     public function test(Lot $lot, string $start, int $replicates, int $seeds, float $temperature, array $counts, bool $ended, string $method = 'damp_towel'): void
     {
         $test = $this->id();
-        $this->happen($lot, EntryKind::TestStarted, "$start 18:00", [
+        $this->happen($lot, 'test_started', "$start 18:00", [
             'test' => $test, 'replicates' => $replicates, 'seeds' => $seeds, 'temperature_c' => $temperature, 'method' => $method,
         ]);
         $at = new DateTimeImmutable("$start 18:00");
         foreach ($counts as $day => $normal) {
             $at = (new DateTimeImmutable("$start 09:00"))->modify("+$day days");
-            $this->happen($lot, EntryKind::TestCounted, $at->format('Y-m-d H:i'), [
+            $this->happen($lot, 'test_counted', $at->format('Y-m-d H:i'), [
                 'test' => $test, 'normal' => $normal, 'abnormal' => array_fill(0, $replicates, 0),
             ]);
         }
         if ($ended) {
-            $this->happen($lot, EntryKind::TestEnded, $at->modify('+30 minutes')->format('Y-m-d H:i'), ['test' => $test]);
+            $this->happen($lot, 'test_ended', $at->modify('+30 minutes')->format('Y-m-d H:i'), ['test' => $test]);
         }
     }
 
-    public function store(Lot $lot, string $at, StorePlace $place, string $container, ?float $grams, ?int $seeds = null): void
+    public function store(Lot $lot, string $at, Place $place, string $container, ?float $grams, ?int $seeds = null): void
     {
-        $this->happen($lot, EntryKind::Stored, $at, [
-            'container' => $container,
-            'place' => $place->name,
-            'temperature_c' => $place->temperature_c,
-            'rh' => $place->rh,
-            'mass_g' => $grams,
-            'seeds' => $seeds,
-        ]);
+        $this->happen($lot, 'stored', $at, ['container' => $container, 'place_id' => $place->id, 'mass_g' => $grams, 'seeds' => $seeds]);
+    }
+
+    /** @param  array<string, mixed>  $payload */
+    private function record(string $about, Subject $subject, string $kind, string $at, array $payload, string $by = '', ?Begins $begins = null): void
+    {
+        $this->recorder->must(new Draft($this->id(), $subject, $about, $kind, Draft::at(new DateTimeImmutable($at)), $payload, $begins, $by));
     }
 
     private function id(): string

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Models\Garden;
-use App\Models\StorePlace;
+use App\Models\Lot;
+use App\Models\Place;
 use App\Models\Variety;
 use Marrow\Core\Botany\VarietyType;
-use Marrow\Core\Journal\EntryKind;
 
 /**
  * Keepers' Acre: a made-up garden behind a disused lighthouse, as it stands on 14 September 2026 at 10:00, when
@@ -19,11 +19,14 @@ final class KeepersAcre
     /** @var array<string, Variety> */
     private array $varieties = [];
 
-    private StorePlace $cupboard;
+    private Place $cupboard;
 
-    private StorePlace $fridge;
+    private Place $fridge;
 
-    private StorePlace $freezer;
+    private Place $freezer;
+
+    /** The squash that turns out to be crossed. */
+    private Lot $crossed;
 
     public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear) {}
 
@@ -67,50 +70,50 @@ final class KeepersAcre
     private function olderLots(): void
     {
         $onion = $this->write->pick($this->write->sow($this->varieties['Capstan'], '2023-03-12', 60, 'North wall', by: 'Odile'), '2024-08-24 11:00', 24, 24, 310, 'Odile');
-        $this->write->happen($onion, EntryKind::Threshed, '2024-09-20 15:00', ['mass_g' => 96]);
-        $this->write->happen($onion, EntryKind::Winnowed, '2024-09-20 16:30', ['mass_g' => 71.5]);
-        $this->write->happen($onion, EntryKind::Spread, '2024-09-21 09:00', ['surface' => 'mesh', 'mass_g' => 71.5]);
+        $this->write->happen($onion, 'threshed', '2024-09-20 15:00', ['mass_g' => 96]);
+        $this->write->happen($onion, 'winnowed', '2024-09-20 16:30', ['mass_g' => 71.5]);
+        $this->write->happen($onion, 'spread', '2024-09-21 09:00', ['surface' => 'mesh', 'mass_g' => 71.5]);
         $this->write->weigh($onion, ['2024-09-25 09:00' => 70.1, '2024-09-29 09:00' => 69.9]);
         $this->write->store($onion, '2024-10-02 19:00', $this->cupboard, 'paper_envelope', 69.9);
         $this->write->test($onion, '2025-02-10', 4, 50, 18, [6 => [31, 29, 33, 30], 9 => [11, 12, 10, 12], 12 => [2, 3, 1, 2]], true, 'rolled_cloth');
-        $this->write->happen($onion, EntryKind::Withdrawn, '2025-03-01 10:00', ['purpose' => 'gift', 'mass_g' => 12, 'to' => 'the village seed table']);
+        $this->write->happen($onion, 'withdrawn', '2025-03-01 10:00', ['purpose' => 'gift', 'mass_g' => 12, 'to' => 'the village seed table']);
         $this->write->test($onion, '2026-02-08', 4, 50, 18, [6 => [9, 12, 8, 11], 9 => [16, 15, 18, 14], 12 => [9, 10, 8, 9]], true, 'rolled_cloth');
         $this->write->note($onion, '2026-02-20 20:00', 'Slower and fewer than last year. Grow it out before it is gone.', 'Odile');
 
         $tomato = $this->write->pick($this->write->sow($this->varieties['Sluice Gate'], '2024-03-20', 12, 'Glasshouse, left', by: 'Ines'), '2024-08-30 10:00', 6, 22, 2400, 'Ines');
-        $this->write->happen($tomato, EntryKind::FermentStarted, '2024-08-30 14:00', ['temperature_c' => 22, 'cover' => 'cloth']);
-        $this->write->happen($tomato, EntryKind::PouredOff, '2024-09-02 09:00', ['passes' => 4, 'sprouted' => false]);
-        $this->write->happen($tomato, EntryKind::Rinsed, '2024-09-02 09:20', ['water' => 'clear']);
-        $this->write->happen($tomato, EntryKind::Spread, '2024-09-02 09:40', ['surface' => 'plate', 'mass_g' => 17.2]);
+        $this->write->happen($tomato, 'ferment_started', '2024-08-30 14:00', ['temperature_c' => 22, 'cover' => 'cloth']);
+        $this->write->happen($tomato, 'poured_off', '2024-09-02 09:00', ['passes' => 4, 'sprouted' => false]);
+        $this->write->happen($tomato, 'rinsed', '2024-09-02 09:20', ['water' => 'clear']);
+        $this->write->happen($tomato, 'spread', '2024-09-02 09:40', ['surface' => 'plate', 'mass_g' => 17.2]);
         $this->write->weigh($tomato, ['2024-09-04 09:00' => 9.1, '2024-09-08 09:00' => 8.3]);
-        $this->write->happen($tomato, EntryKind::JarRead, '2024-09-10 09:00', ['rh' => 31, 'temperature_c' => 19]);
-        $this->write->happen($tomato, EntryKind::SampleWeighed, '2024-09-10 09:30', ['counted' => 100, 'masses_g' => [0.29, 0.3, 0.29]]);
+        $this->write->happen($tomato, 'jar_read', '2024-09-10 09:00', ['rh' => 31, 'temperature_c' => 19]);
+        $this->write->happen($tomato, 'sample_weighed', '2024-09-10 09:30', ['counted' => 100, 'masses_g' => [0.29, 0.3, 0.29]]);
         $this->write->store($tomato, '2024-09-10 10:00', $this->fridge, 'jar', 8.2);
         $this->write->test($tomato, '2025-02-14', 2, 25, 24, [5 => [14, 12], 7 => [6, 8], 10 => [3, 3]], true);
-        $this->write->happen($tomato, EntryKind::Withdrawn, '2026-03-15 10:00', ['purpose' => 'sowing', 'seeds' => 40, 'to' => 'glasshouse']);
+        $this->write->happen($tomato, 'withdrawn', '2026-03-15 10:00', ['purpose' => 'sowing', 'seeds' => 40, 'to' => 'glasshouse']);
     }
 
     private function lastYear(): void
     {
         $carrot = $this->write->pick($this->write->sow($this->varieties['Keel'], '2024-06-10', 80, 'Long bed', by: 'Marek'), '2025-08-28 10:00', 46, 120, 520, 'Marek');
-        $this->write->happen($carrot, EntryKind::Threshed, '2025-09-14 14:00', ['mass_g' => 190]);
-        $this->write->happen($carrot, EntryKind::Winnowed, '2025-09-14 17:00', ['mass_g' => 118]);
-        $this->write->happen($carrot, EntryKind::Spread, '2025-09-15 09:00', ['surface' => 'mesh', 'mass_g' => 118]);
+        $this->write->happen($carrot, 'threshed', '2025-09-14 14:00', ['mass_g' => 190]);
+        $this->write->happen($carrot, 'winnowed', '2025-09-14 17:00', ['mass_g' => 118]);
+        $this->write->happen($carrot, 'spread', '2025-09-15 09:00', ['surface' => 'mesh', 'mass_g' => 118]);
         $this->write->weigh($carrot, ['2025-09-19 09:00' => 113.8, '2025-09-24 09:00' => 112.9]);
-        $this->write->happen($carrot, EntryKind::JarRead, '2025-09-25 09:00', ['rh' => 28, 'temperature_c' => 19]);
+        $this->write->happen($carrot, 'jar_read', '2025-09-25 09:00', ['rh' => 28, 'temperature_c' => 19]);
         $this->write->store($carrot, '2025-09-25 09:30', $this->freezer, 'foil_pouch', 112.9);
         $this->write->test($carrot, '2025-10-06', 4, 50, 22, [7 => [28, 30, 27, 29], 10 => [11, 9, 12, 10], 14 => [3, 2, 3, 2]], true, 'rolled_cloth');
 
         $parsnip = $this->write->pick($this->write->sow($this->varieties['Groyne'], '2024-04-02', 30, 'Long bed', by: 'Yusra'), '2025-08-16 10:00', 3, 9, 140, 'Yusra');
         $this->write->note($parsnip, '2025-08-16 10:10', 'Only three plants came through the winter: a bottleneck. Find other seed of this one to grow beside it.', 'Yusra');
-        $this->write->happen($parsnip, EntryKind::Threshed, '2025-08-30 10:00', ['mass_g' => 61]);
-        $this->write->happen($parsnip, EntryKind::Winnowed, '2025-08-30 11:00', ['mass_g' => 38.4]);
+        $this->write->happen($parsnip, 'threshed', '2025-08-30 10:00', ['mass_g' => 61]);
+        $this->write->happen($parsnip, 'winnowed', '2025-08-30 11:00', ['mass_g' => 38.4]);
         $this->write->store($parsnip, '2025-09-06 10:00', $this->fridge, 'paper_envelope', 36.9);
         $this->write->test($parsnip, '2026-02-20', 2, 50, 22, [6 => [2, 1], 14 => [18, 16], 21 => [14, 15], 28 => [3, 4]], true, 'rolled_cloth');
 
         $lettuce = $this->write->pick($this->write->sow($this->varieties['Spindrift'], '2025-03-28', 14, 'Frame 2', by: 'Ines'), '2025-09-02 12:00', 5, 60, 95, 'Ines');
-        $this->write->happen($lettuce, EntryKind::Threshed, '2025-09-10 12:00', ['mass_g' => 40]);
-        $this->write->happen($lettuce, EntryKind::Winnowed, '2025-09-10 12:40', ['mass_g' => 14.2]);
+        $this->write->happen($lettuce, 'threshed', '2025-09-10 12:00', ['mass_g' => 40]);
+        $this->write->happen($lettuce, 'winnowed', '2025-09-10 12:40', ['mass_g' => 14.2]);
         $this->write->store($lettuce, '2025-09-20 12:00', $this->cupboard, 'paper_envelope', 13.9);
         $this->write->test($lettuce, '2025-11-03', 1, 10, 18, [4 => [7], 7 => [2]], true);
         $this->write->note($lettuce, '2025-11-10 20:00', 'Nine of ten. Good enough, we said.', 'Ines');
@@ -118,8 +121,9 @@ final class KeepersAcre
         $this->write->note($lettuce, '2026-03-09 20:00', 'Ten seeds promised too much. The tag of this envelope and of the kale lay swapped on the bench; caught by the year on the inner tag.', 'Marek');
 
         $squash = $this->write->pick($this->write->sow($this->varieties['Bell Buoy'], '2024-05-12', 4, 'Heap', by: 'Odile'), '2024-10-01 10:00', 2, 3, 9800, 'Odile');
-        $this->write->happen($squash, EntryKind::Rinsed, '2024-12-12 10:00', ['water' => 'clear']);
-        $this->write->happen($squash, EntryKind::Spread, '2024-12-12 11:00', ['surface' => 'tray', 'mass_g' => 96]);
+        $this->crossed = $squash;
+        $this->write->happen($squash, 'rinsed', '2024-12-12 10:00', ['water' => 'clear']);
+        $this->write->happen($squash, 'spread', '2024-12-12 11:00', ['surface' => 'tray', 'mass_g' => 96]);
         $this->write->weigh($squash, ['2024-12-16 10:00' => 61, '2024-12-22 10:00' => 58.2]);
         $this->write->store($squash, '2025-01-04 10:00', $this->cupboard, 'paper_envelope', 57.8, 410);
         $this->write->note($squash, '2025-08-20 19:00', 'Two of five plants grown from this gave warted fruit: crossed, from the year two C. pepo bloomed together. Do not sow for seed.', 'Odile');
@@ -128,60 +132,60 @@ final class KeepersAcre
     private function onTheRacks(): void
     {
         $bean = $this->write->pick($this->write->sow($this->varieties['Tidewrack'], '2026-02-25', 40, 'Long bed', by: 'Marek'), '2026-07-28 11:00', 22, 310, 2900, 'Marek');
-        $this->write->happen($bean, EntryKind::Threshed, '2026-08-14 15:00', ['mass_g' => 1460]);
-        $this->write->happen($bean, EntryKind::Winnowed, '2026-08-14 16:00', ['mass_g' => 1310]);
-        $this->write->happen($bean, EntryKind::Spread, '2026-08-14 17:00', ['surface' => 'tray', 'mass_g' => 1310]);
+        $this->write->happen($bean, 'threshed', '2026-08-14 15:00', ['mass_g' => 1460]);
+        $this->write->happen($bean, 'winnowed', '2026-08-14 16:00', ['mass_g' => 1310]);
+        $this->write->happen($bean, 'spread', '2026-08-14 17:00', ['surface' => 'tray', 'mass_g' => 1310]);
         $this->write->store($bean, '2026-08-30 18:00', $this->cupboard, 'jar', 1240);
-        $this->write->happen($bean, EntryKind::JarRead, '2026-09-13 18:30', ['rh' => 64, 'temperature_c' => 18]);
+        $this->write->happen($bean, 'jar_read', '2026-09-13 18:30', ['rh' => 64, 'temperature_c' => 18]);
         $this->write->note($bean, '2026-09-13 18:35', 'Mist on the inside of the glass. They felt hard, so nobody weighed them.', 'Marek');
 
         $pea = $this->write->pick($this->write->sow($this->varieties['Coxswain'], '2026-03-10', 90, 'Net row', by: 'Yusra'), '2026-07-20 10:00', 60, 420, 780, 'Yusra');
-        $this->write->happen($pea, EntryKind::Threshed, '2026-08-30 10:00', ['mass_g' => 420]);
-        $this->write->happen($pea, EntryKind::Winnowed, '2026-08-30 11:00', ['mass_g' => 402]);
-        $this->write->happen($pea, EntryKind::Spread, '2026-08-31 09:00', ['surface' => 'tray', 'mass_g' => 402]);
+        $this->write->happen($pea, 'threshed', '2026-08-30 10:00', ['mass_g' => 420]);
+        $this->write->happen($pea, 'winnowed', '2026-08-30 11:00', ['mass_g' => 402]);
+        $this->write->happen($pea, 'spread', '2026-08-31 09:00', ['surface' => 'tray', 'mass_g' => 402]);
         $this->write->weigh($pea, ['2026-09-02 09:00' => 393, '2026-09-05 09:00' => 387, '2026-09-09 09:00' => 384, '2026-09-13 09:00' => 383]);
 
         $onion = $this->write->pick($this->write->sow($this->varieties['Capstan'], '2025-03-15', 50, 'North wall', by: 'Odile'), '2026-08-12 10:00', 31, 31, 402, 'Odile');
-        $this->write->happen($onion, EntryKind::Threshed, '2026-09-01 14:00', ['mass_g' => 118]);
-        $this->write->happen($onion, EntryKind::Winnowed, '2026-09-01 15:00', ['mass_g' => 92.6]);
-        $this->write->happen($onion, EntryKind::Spread, '2026-09-02 09:00', ['surface' => 'mesh', 'mass_g' => 92.6]);
+        $this->write->happen($onion, 'threshed', '2026-09-01 14:00', ['mass_g' => 118]);
+        $this->write->happen($onion, 'winnowed', '2026-09-01 15:00', ['mass_g' => 92.6]);
+        $this->write->happen($onion, 'spread', '2026-09-02 09:00', ['surface' => 'mesh', 'mass_g' => 92.6]);
         $this->write->weigh($onion, ['2026-09-05 09:00' => 90.2, '2026-09-08 09:00' => 89.1, '2026-09-12 09:00' => 88.6]);
-        $this->write->happen($onion, EntryKind::JarRead, '2026-09-13 19:00', ['rh' => 32, 'temperature_c' => 19]);
+        $this->write->happen($onion, 'jar_read', '2026-09-13 19:00', ['rh' => 32, 'temperature_c' => 19]);
         $this->write->test($onion, '2026-09-06', 4, 25, 18, [6 => [9, 11, 8, 10], 8 => [7, 6, 8, 6]], false, 'rolled_cloth');
 
         $pepper = $this->write->pick($this->write->sow($this->varieties['Flare Gun'], '2026-02-18', 6, 'Glasshouse, right', by: 'Ines'), '2026-09-08 10:00', 4, 26, 480, 'Ines');
-        $this->write->happen($pepper, EntryKind::Rinsed, '2026-09-10 14:00');
-        $this->write->happen($pepper, EntryKind::Spread, '2026-09-10 14:30', ['surface' => 'coffee_filter', 'mass_g' => 31.4, 'moisture' => 44]);
+        $this->write->happen($pepper, 'rinsed', '2026-09-10 14:00');
+        $this->write->happen($pepper, 'spread', '2026-09-10 14:30', ['surface' => 'coffee_filter', 'mass_g' => 31.4, 'moisture' => 44]);
         $this->write->weigh($pepper, ['2026-09-11 09:00' => 25.6, '2026-09-12 09:00' => 22.1, '2026-09-13 09:00' => 20.6]);
 
         $cutter = $this->write->pick($this->write->sow($this->varieties['Pilot Cutter'], '2026-03-18', 8, 'Glasshouse, left', by: 'Marek'), '2026-08-20 10:00', 5, 18, 1700, 'Marek');
-        $this->write->happen($cutter, EntryKind::FermentStarted, '2026-08-20 12:00', ['temperature_c' => 33, 'cover' => 'loose_lid']);
-        $this->write->happen($cutter, EntryKind::PouredOff, '2026-08-24 09:00', ['passes' => 5, 'sprouted' => true]);
+        $this->write->happen($cutter, 'ferment_started', '2026-08-20 12:00', ['temperature_c' => 33, 'cover' => 'loose_lid']);
+        $this->write->happen($cutter, 'poured_off', '2026-08-24 09:00', ['passes' => 5, 'sprouted' => true]);
         $this->write->note($cutter, '2026-08-24 09:10', 'The jar stood in the glasshouse over a hot weekend. White tips on some seed.', 'Marek');
-        $this->write->happen($cutter, EntryKind::Rinsed, '2026-08-24 09:30', ['water' => 'clear']);
-        $this->write->happen($cutter, EntryKind::Spread, '2026-08-24 10:00', ['surface' => 'mesh', 'mass_g' => 12.9]);
+        $this->write->happen($cutter, 'rinsed', '2026-08-24 09:30', ['water' => 'clear']);
+        $this->write->happen($cutter, 'spread', '2026-08-24 10:00', ['surface' => 'mesh', 'mass_g' => 12.9]);
         $this->write->weigh($cutter, ['2026-08-26 09:00' => 6.9, '2026-08-30 09:00' => 6.31]);
-        $this->write->happen($cutter, EntryKind::JarRead, '2026-08-31 09:00', ['rh' => 33, 'temperature_c' => 21]);
+        $this->write->happen($cutter, 'jar_read', '2026-08-31 09:00', ['rh' => 33, 'temperature_c' => 21]);
         $this->write->store($cutter, '2026-09-01 09:00', $this->fridge, 'jar', 6.3);
         $this->write->test($cutter, '2026-09-02', 2, 25, 24, [5 => [6, 4], 7 => [5, 4], 9 => [3, 2], 11 => [1, 2]], false);
 
         $nightwatch = $this->write->pick($this->write->sow($this->varieties['Nightwatch'], '2026-02-20', 6, 'Glasshouse, right', by: 'Ines'), '2026-09-02 10:00', 4, 9, 1100, 'Ines');
-        $this->write->happen($nightwatch, EntryKind::Rinsed, '2026-09-04 10:00');
-        $this->write->happen($nightwatch, EntryKind::Spread, '2026-09-04 10:20', ['surface' => 'plate', 'mass_g' => 18.8, 'moisture' => 43]);
+        $this->write->happen($nightwatch, 'rinsed', '2026-09-04 10:00');
+        $this->write->happen($nightwatch, 'spread', '2026-09-04 10:20', ['surface' => 'plate', 'mass_g' => 18.8, 'moisture' => 43]);
         $this->write->weigh($nightwatch, ['2026-09-05 09:00' => 15.1, '2026-09-06 09:00' => 13.4, '2026-09-08 09:00' => 12.2, '2026-09-10 09:00' => 11.8, '2026-09-12 09:00' => 11.68]);
     }
 
     private function onTheBench(): void
     {
         $gate = $this->write->pick($this->write->sow($this->varieties['Sluice Gate'], '2026-03-18', 10, 'Glasshouse, left', by: 'Ines'), '2026-09-11 17:00', 6, 24, 2300, 'Ines');
-        $this->write->happen($gate, EntryKind::FermentStarted, '2026-09-12 09:00', ['temperature_c' => 24, 'cover' => 'cloth']);
+        $this->write->happen($gate, 'ferment_started', '2026-09-12 09:00', ['temperature_c' => 24, 'cover' => 'cloth']);
 
         $lightship = $this->write->pick($this->write->sow($this->varieties['Lightship'], '2026-03-18', 16, 'South bed', 'F3 of 2025', 'Yusra'), '2026-09-10 17:00', 3, 11, 900, 'Yusra');
-        $this->write->happen($lightship, EntryKind::FermentStarted, '2026-09-11 08:00', ['temperature_c' => 22, 'cover' => 'cloth']);
-        $this->write->happen($lightship, EntryKind::PouredOff, '2026-09-14 09:10', ['passes' => 3, 'sprouted' => false]);
+        $this->write->happen($lightship, 'ferment_started', '2026-09-11 08:00', ['temperature_c' => 22, 'cover' => 'cloth']);
+        $this->write->happen($lightship, 'poured_off', '2026-09-14 09:10', ['passes' => 3, 'sprouted' => false]);
 
         $spindrift = $this->write->pick($this->write->sow($this->varieties['Spindrift'], '2026-03-26', 18, 'Frame 2', by: 'Ines'), '2026-09-04 12:00', 9, 110, 160, 'Ines');
-        $this->write->happen($spindrift, EntryKind::Threshed, '2026-09-12 15:00', ['mass_g' => 58]);
+        $this->write->happen($spindrift, 'threshed', '2026-09-12 15:00', ['mass_g' => 58]);
 
         $buoy = $this->write->sow($this->varieties['Bell Buoy'], '2026-05-10', 5, 'Heap', 'older seed, not L6', 'Odile');
         $this->write->note($buoy, '2026-07-16 06:40', 'Hand-pollinated two flowers at dawn, tied with red wool: plant 2 by plants 1 and 4.', 'Odile');
@@ -198,7 +202,7 @@ final class KeepersAcre
         $this->write->note($lead, '2026-07-14 08:00', 'In bloom together with Bell Buoy, 20 m off. For food only.', 'Marek');
         $this->write->sow($this->varieties['Groyne'], '2025-04-01', 24, 'Long bed', by: 'Yusra');
         $this->write->sow($this->varieties['Keel'], '2026-06-08', 90, 'Long bed', by: 'Marek');
-        $growOut = $this->write->sow($this->varieties['Bell Buoy'], '2025-05-12', 5, 'Heap', 'L6', 'Odile');
-        $this->write->see($growOut, EntryKind::OffTypesSeen, '2025-08-20 18:00', ['seen' => 5, 'off' => 2, 'how' => 'warted fruit'], 'Odile');
+        $growOut = $this->write->sow($this->varieties['Bell Buoy'], '2025-05-12', 5, 'Heap', by: 'Odile', lot: $this->crossed);
+        $this->write->see($growOut, 'off_types_seen', '2025-08-20 18:00', ['seen' => 5, 'off' => 2, 'how' => 'warted fruit'], 'Odile');
     }
 }

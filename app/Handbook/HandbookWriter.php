@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Handbook;
 
-use App\Models\Planting;
-use App\Plans\PlansAfresh;
-use App\Projection\Projector;
+use App\Models\Variety;
+use Illuminate\Contracts\Events\Dispatcher;
+use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
@@ -19,7 +19,7 @@ use Marrow\Core\Reckoning\Registry;
 /** Changes the handbook of this garden; what was reckoned with the old figures is reckoned afresh. */
 final readonly class HandbookWriter
 {
-    public function __construct(private OwnFigures $own) {}
+    public function __construct(private OwnFigures $own, private Dispatcher $events, private Application $application) {}
 
     /**
      * Puts the keeper's own figure in place of the handbook's, or takes it away again.
@@ -37,14 +37,28 @@ final readonly class HandbookWriter
                 DB::table('crop_figures')->insert(['crop' => $crop, 'variety' => $variety, 'path' => $path, 'value' => $value]);
             }
             $this->own->forget();
+            $this->mustBeSound($crop, $variety);
+            $this->renew();
+            $this->events->dispatch(new HandbookChanged($crop));
+        });
+    }
+
+    /**
+     * A figure of the crop bears on every variety that has figures of its own too.
+     *
+     * @throws ValidationException
+     */
+    private function mustBeSound(string $crop, string $variety): void
+    {
+        foreach ($variety === '' ? ['', ...$this->own->varietiesOf($crop)] : [$variety] as $level) {
             try {
-                CropFile::read($crop, $this->own->content($crop, $variety));
+                CropFile::read($crop, $this->own->content($crop, $level));
             } catch (UnsoundCrop $unsound) {
                 $this->own->forget();
-                throw ValidationException::withMessages(['value' => self::inWords($unsound, $crop)]);
+                $whose = $level === '' || $level === $variety ? '' : sprintf(' That does not go with your own figures of %s.', Variety::query()->find($level)->name ?? 'a variety');
+                throw ValidationException::withMessages(['value' => self::inWords($unsound, $crop).$whose]);
             }
-            $this->reckonAfresh($crop);
-        });
+        }
     }
 
     /**
@@ -81,28 +95,19 @@ final readonly class HandbookWriter
         return $key;
     }
 
-    private function reckonAfresh(string $crop): void
-    {
-        $this->renew();
-        $projector = app(Projector::class);
-        Planting::query()->with('variety')->whereHas('variety', static fn ($variety) => $variety->where('crop', $crop))
-            ->each(static fn (Planting $planting) => $projector->plantingWithLots($planting));
-        app(PlansAfresh::class)->all();
-    }
-
     private function renew(): void
     {
         $this->own->forget();
-        app()->forgetInstance(CropReference::class);
-        app()->forgetInstance(Registry::class);
+        $this->application->forgetInstance(CropReference::class);
+        $this->application->forgetInstance(Registry::class);
     }
 
     /** The core's message by the figure's own name: "Crop leek, isolation.grower: …" means little to anybody. */
     private static function inWords(UnsoundCrop $unsound, string $crop): string
     {
         $message = $unsound->getMessage();
-        foreach (CropFigureList::all() as $path => [$label]) {
-            $message = str_replace("Crop $crop, $path:", mb_strtoupper(mb_substr($label, 0, 1)).mb_substr($label, 1).':', $message);
+        foreach (CropFigureList::all() as $path => $field) {
+            $message = str_replace("Crop $crop, $path:", $field->subject().':', $message);
         }
 
         return $message;

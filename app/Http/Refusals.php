@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Journal\AnotherEntry;
 use App\Plans\PlanMoved;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Marrow\Core\InvalidFigure;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Reckoning\UnknownReckoning;
 
@@ -19,21 +17,13 @@ final class Refusals
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
-        $exceptions->dontReport([Refused::class, UnknownReckoning::class, AnotherEntry::class, Refused::class, PlanMoved::class, InvalidFigure::class]);
-        $exceptions->render(static fn (Refused $e): JsonResponse => new JsonResponse([
-            'message' => $e->getMessage(),
-            'errors' => [$e->field => [$e->getMessage()]],
-        ], 422));
-        $exceptions->render(static fn (Refused $e): JsonResponse => new JsonResponse([
-            'message' => $e->getMessage(),
-            'errors' => [$e->field => [$e->getMessage()]],
-        ], 422));
-        $exceptions->render(static fn (InvalidFigure $e): JsonResponse => new JsonResponse([
-            'message' => $e->getMessage(),
-            'errors' => [$e->path => [$e->getMessage()]],
-        ], 422));
+        $exceptions->dontReport([Refused::class, UnknownReckoning::class, PlanMoved::class]);
+        $exceptions->render(static function (Refused $e): JsonResponse {
+            $messages = Input::messages([$e]);
+
+            return new JsonResponse(['message' => $messages[$e->path], 'errors' => [$e->path => [$messages[$e->path]]]], 422);
+        });
         $exceptions->render(static fn (PlanMoved $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 409));
         $exceptions->render(static fn (UnknownReckoning $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 404));
-        $exceptions->render(static fn (AnotherEntry $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 409));
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Clock;
-use App\Words\When;
+use App\Voice\When;
 use DateTimeImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Lineage;
 
-use App\Models\Code;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -36,74 +35,47 @@ final class Crossings
     private function find(): array
     {
         // Most gardens have none; then one look is all it costs.
-        $seen = DB::select('SELECT planting_id, off_types, looked_over FROM planting_standings WHERE off_types > 0');
-        if ($seen === []) {
-            return [];
-        }
-        [$plantings, $lots, $sownFrom] = $this->garden();
+        $seen = DB::select(
+            'SELECT s.planting_id, s.off_types, s.looked_over, s.sown_lot, p.number AS seen_in, l.number AS lot, came.number AS came, cs.season
+             FROM planting_standings s
+             JOIN plantings p ON p.id = s.planting_id
+             JOIN lots l ON l.id = s.sown_lot
+             LEFT JOIN lot_origins o ON o.lot_id = l.id AND o.planting_id IS NOT NULL
+             LEFT JOIN plantings came ON came.id = o.planting_id
+             LEFT JOIN planting_standings cs ON cs.planting_id = came.id
+             WHERE s.off_types > 0 ORDER BY p.number',
+        );
         $crossed = [];
         foreach ($seen as $row) {
-            /** @var object{planting_id: string, off_types: int, looked_over: int} $row */
-            $lot = $sownFrom[$row->planting_id] ?? null;
-            if ($lot === null) {
-                continue;
+            /** @var object{off_types: int, looked_over: int, sown_lot: string, seen_in: int, lot: int, came: int|null, season: int|null} $row */
+            $crossing = new Crossing('L'.$row->lot, 'P'.$row->seen_in, $row->came === null ? null : 'P'.$row->came, $row->season, $row->off_types, $row->looked_over);
+            foreach ($this->withDescendants($row->sown_lot) as $lot) {
+                $crossed[$lot] ??= $crossing;
             }
-            $came = $plantings[$lots[$lot]['planting']];
-            $crossing = new Crossing('L'.$lots[$lot]['number'], 'P'.$plantings[$row->planting_id]['number'], 'P'.$came['number'], $came['season'], $row->off_types, $row->looked_over);
-            $this->spread($lot, $crossing, $lots, $sownFrom, $crossed);
         }
 
         return $crossed;
     }
 
-    /**
-     * Marks a lot, the lots picked from what was sown from it, and so on; a lot marked once stays as it was marked.
-     *
-     * @param  array<string, array{number: int, planting: string}>  $lots
-     * @param  array<string, string>  $sownFrom
-     * @param  array<string, Crossing>  $crossed
-     */
-    private function spread(string $lot, Crossing $crossing, array $lots, array $sownFrom, array &$crossed): void
+    /** @return list<string> the lot, the lots picked from what was sown from it, and so on */
+    private function withDescendants(string $lot): array
     {
-        $next = [$lot];
-        while ($next !== []) {
-            $lot = array_pop($next);
-            if (isset($crossed[$lot])) {
-                continue;
-            }
-            $crossed[$lot] = $crossing;
-            foreach (array_keys($sownFrom, $lot, true) as $planting) {
-                foreach ($lots as $id => $other) {
-                    if ($other['planting'] === $planting) {
-                        $next[] = $id;
-                    }
-                }
-            }
-        }
-    }
+        $rows = DB::select(
+            'WITH RECURSIVE grown(id) AS (
+                SELECT ?
+                UNION
+                SELECT o.lot_id FROM grown
+                JOIN planting_standings s ON s.sown_lot = grown.id
+                JOIN lot_origins o ON o.planting_id = s.planting_id
+                UNION
+                SELECT m.lot_id FROM grown JOIN lot_origins m ON m.from_lot_id = grown.id
+             ) SELECT id FROM grown',
+            [$lot],
+        );
 
-    /** @return array{array<string, array{number: int, season: int}>, array<string, array{number: int, planting: string}>, array<string, string>} plantings, lots, and the lot that each planting was sown from */
-    private function garden(): array
-    {
-        $plantings = [];
-        $lots = [];
-        $byNumber = [];
-        foreach (DB::select('SELECT id, number, planting_id FROM lots') as $lot) {
-            /** @var object{id: string, number: int, planting_id: string} $lot */
-            $lots[$lot->id] = ['number' => $lot->number, 'planting' => $lot->planting_id];
-            $byNumber[$lot->number] = $lot->id;
-        }
-        $sownFrom = [];
-        foreach (DB::select('SELECT p.id, p.number, p.season, s.sown_from FROM plantings p JOIN planting_standings s ON s.planting_id = p.id') as $planting) {
-            /** @var object{id: string, number: int, season: int, sown_from: string} $planting */
-            $plantings[$planting->id] = ['number' => $planting->number, 'season' => $planting->season];
-            // "L6", or "L6, the larger seeds"; what merely mentions a code ("not L6") is not taken for one.
-            $number = preg_match('/^\s*(L\s*\d{1,9})\b/i', $planting->sown_from, $code) === 1 ? Code::number($code[1], 'L') : null;
-            if ($number !== null && isset($byNumber[$number])) {
-                $sownFrom[$planting->id] = $byNumber[$number];
-            }
-        }
-
-        return [$plantings, $lots, $sownFrom];
+        return array_values(array_map(static function (mixed $row): string {
+            /** @var object{id: string} $row */
+            return $row->id;
+        }, $rows));
     }
 }

@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $opens_at
  * @property string $best_at
  * @property string|null $latest_at
- * @property int $loses_seed
+ * @property string $loss
  * @property string|null $about
  * @property string $figures
  * @property Lot|null $lot

@@ -9,13 +9,17 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * @property int $seq
  * @property string $id
+ * @property string $ord
  * @property string $subject
  * @property string $subject_id
  * @property string $kind
  * @property string $payload
  * @property string $happened_at
+ * @property string $given_at
  * @property string $recorded_at
  * @property string $recorded_by
+ * @property string|null $keeper_id
+ * @property string|null $replaces
  */
 final class JournalEntry extends Model
 {

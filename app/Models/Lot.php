@@ -4,30 +4,21 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Eloquent\Relations\HasOneThrough;
 
 /**
  * @property string $id
  * @property int $number
- * @property string $planting_id
  * @property string $variety_id
  * @property Variety $variety
- * @property Planting $planting
+ * @property Planting|null $planting
  * @property LotStanding|null $standing
  */
-final class Lot extends Model
+final class Lot extends Thing
 {
     protected $table = 'lots';
-
-    public $timestamps = false;
-
-    public $incrementing = false;
-
-    protected $keyType = 'string';
-
-    protected $guarded = [];
 
     public function code(): string
     {
@@ -40,10 +31,10 @@ final class Lot extends Model
         return $this->belongsTo(Variety::class);
     }
 
-    /** @return BelongsTo<Planting, $this> */
-    public function planting(): BelongsTo
+    /** @return HasOneThrough<Planting, LotOrigin, $this> what it was picked from; none where it came from elsewhere */
+    public function planting(): HasOneThrough
     {
-        return $this->belongsTo(Planting::class);
+        return $this->hasOneThrough(Planting::class, LotOrigin::class, 'lot_id', 'id', 'id', 'planting_id');
     }
 
     /** @return HasOne<LotStanding, $this> */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -22,24 +21,17 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $tested_on
  * @property string|null $good_until
  * @property string|null $container
+ * @property string|null $place_id
  * @property string|null $store_place
  * @property string|null $last_at
  * @property string $search
  * @property Lot $lot
  */
-final class LotStanding extends Model
+final class LotStanding extends Thing
 {
     protected $table = 'lot_standings';
 
-    public $timestamps = false;
-
     protected $primaryKey = 'lot_id';
-
-    public $incrementing = false;
-
-    protected $keyType = 'string';
-
-    protected $guarded = [];
 
     /** @return BelongsTo<Lot, $this> */
     public function lot(): BelongsTo

@@ -4,32 +4,22 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * @property string $id
  * @property int $number
  * @property string $variety_id
- * @property int $season
  * @property string $spot
  * @property Variety $variety
  * @property PlantingStanding|null $standing
  * @property \Illuminate\Database\Eloquent\Collection<int, Lot> $lots
  */
-final class Planting extends Model
+final class Planting extends Thing
 {
     protected $table = 'plantings';
-
-    public $timestamps = false;
-
-    public $incrementing = false;
-
-    protected $keyType = 'string';
-
-    protected $guarded = [];
 
     public function code(): string
     {
@@ -42,10 +32,10 @@ final class Planting extends Model
         return $this->belongsTo(Variety::class);
     }
 
-    /** @return HasMany<Lot, $this> */
-    public function lots(): HasMany
+    /** @return HasManyThrough<Lot, LotOrigin, $this> */
+    public function lots(): HasManyThrough
     {
-        return $this->hasMany(Lot::class);
+        return $this->hasManyThrough(Lot::class, LotOrigin::class, 'planting_id', 'id', 'id', 'lot_id');
     }
 
     /** @return HasOne<PlantingStanding, $this> */

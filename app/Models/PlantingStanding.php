@@ -4,30 +4,26 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * @property string $planting_id
+ * @property int|null $season
  * @property string|null $sown_at
  * @property int|null $plants
  * @property int $lots
+ * @property string|null $sown_lot  id
+ * @property string $sown_from
+ * @property int $off_types
+ * @property int $looked_over
  * @property string $search
  * @property Planting $planting
  */
-final class PlantingStanding extends Model
+final class PlantingStanding extends Thing
 {
     protected $table = 'planting_standings';
 
-    public $timestamps = false;
-
     protected $primaryKey = 'planting_id';
-
-    public $incrementing = false;
-
-    protected $keyType = 'string';
-
-    protected $guarded = [];
 
     /** @return BelongsTo<Planting, $this> */
     public function planting(): BelongsTo

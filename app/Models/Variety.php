@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Marrow\Core\Botany\VarietyType;
 
@@ -16,17 +15,9 @@ use Marrow\Core\Botany\VarietyType;
  * @property string $generation
  * @property string $note
  */
-final class Variety extends Model
+final class Variety extends Thing
 {
     protected $table = 'varieties';
-
-    public $timestamps = false;
-
-    public $incrementing = false;
-
-    protected $keyType = 'string';
-
-    protected $guarded = [];
 
     /** @var array<string, string> */
     protected $casts = ['type' => VarietyType::class];

@@ -4,45 +4,87 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use App\Journal\EntryStore;
-use App\Journal\Subject;
-use App\Models\Code;
 use App\Models\Planting;
+use App\Reading\Facts;
 use DateTimeImmutable;
 use DateTimeZone;
-use Marrow\Core\Botany\CropReference;
-use Marrow\Core\Planting\PlantingCourse;
+use Illuminate\Support\Collection;
+use Marrow\Core\Season\Grown;
 use Marrow\Core\Season\PlannedPlanting;
 use Marrow\Core\Season\SeasonPlan;
 
-/** What the journal knows of plantings that were planned: their bloom as it was seen moves what follows in the plan. */
+/**
+ * What the journal knows of plantings that were planned. A planting is the planned one that names it, or else the next
+ * unnamed one of its variety that was to be sown about then.
+ */
 final readonly class Observed
 {
-    public function __construct(private CropReference $crops) {}
+    /** A sowing this many days before or after its planned day is still that sowing. */
+    private const ABOUT_DAYS = 75;
 
+    public function __construct(private Facts $facts) {}
+
+    /** The plan with the bloom that was seen in place of the one that was reckoned. */
     public function onto(SeasonPlan $plan): SeasonPlan
     {
-        $numbers = [];
-        foreach ($plan->plantings as $planting) {
-            $number = Code::number($planting->code, 'P');
-            if ($planting->code !== '' && $number !== null) {
-                $numbers[$planting->id] = $number;
-            }
-        }
-        if ($numbers === []) {
-            return $plan;
-        }
-        $grown = Planting::query()->whereIn('number', array_values($numbers))->with('variety')->get()->keyBy('number');
+        $grown = $this->grown($plan);
 
-        return $plan->withPlantings(array_map(function (PlannedPlanting $planting) use ($numbers, $grown): PlannedPlanting {
-            $real = $grown->get($numbers[$planting->id] ?? 0);
-            if ($real === null) {
-                return $planting;
-            }
-            $course = PlantingCourse::fold($this->crops->get($real->variety->crop), EntryStore::of(Subject::Planting, $real->id), false);
+        return $plan->withPlantings(array_map(static function (PlannedPlanting $planting) use ($grown): PlannedPlanting {
+            $seen = $grown[$planting->id] ?? null;
 
-            return $planting->with(firstBloom: self::day($course->firstBloomAt), lastBloom: self::day($course->lastBloomAt));
+            return $seen === null ? $planting : $planting->with(firstBloom: $seen->firstBloom, lastBloom: $seen->lastBloom);
         }, $plan->plantings));
+    }
+
+    /** @return array<string, Grown> by id of the planned planting */
+    public function grown(SeasonPlan $plan): array
+    {
+        $grown = [];
+        foreach ($this->links($plan) as $planned => $planting) {
+            $course = $this->facts->planting($planting);
+            $grown[$planned] = new Grown(
+                self::day($course->growing->sownAt),
+                self::day($course->growing->firstBloomAt),
+                self::day($course->growing->lastBloomAt),
+                $course->facts->pickedAt !== null,
+            );
+        }
+
+        return $grown;
+    }
+
+    /** @return array<string, Planting> by id of the planned planting */
+    private function links(SeasonPlan $plan): array
+    {
+        $varieties = array_map(static fn (PlannedPlanting $planting): string => $planting->variety, $plan->plantings);
+        $named = array_filter(array_map(static fn (PlannedPlanting $planting): ?string => $planting->planting, $plan->plantings));
+        /** @var Collection<string, Planting> $plantings */
+        $plantings = Planting::query()->with(['variety', 'standing'])
+            ->where(static fn ($query) => $query->whereIn('id', $named)->orWhere(static fn ($sown) => $sown->whereIn('variety_id', $varieties)
+                ->whereHas('standing', static fn ($standing) => $standing->whereBetween('season', [$plan->year - 1, $plan->year + 1]))))
+            ->orderBy('number')->get()->keyBy('id');
+        $links = [];
+        foreach ($plan->plantings as $planned) {
+            if ($planned->planting !== null && $plantings->has($planned->planting)) {
+                $links[$planned->id] = $plantings->pull($planned->planting);
+            }
+        }
+        foreach ($plan->plantings as $planned) {
+            $found = isset($links[$planned->id]) || $planned->planting !== null ? null : $plantings->first(
+                static fn (Planting $planting): bool => $planting->variety_id === $planned->variety && self::isAbout($planting->standing?->sown_at, $planned->sow),
+            );
+            if ($found !== null) {
+                $links[$planned->id] = $found;
+                $plantings->forget($found->id);
+            }
+        }
+
+        return $links;
+    }
+
+    private static function isAbout(?string $sownAt, DateTimeImmutable $planned): bool
+    {
+        return $sownAt !== null && abs((new DateTimeImmutable(substr($sownAt, 0, 10), new DateTimeZone('UTC')))->getTimestamp() - $planned->getTimestamp()) <= self::ABOUT_DAYS * 86_400;
     }
 
     private static function day(?DateTimeImmutable $at): ?DateTimeImmutable

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use App\Clock;
+use App\Garden\Settings;
 use App\Handbook\OwnFigures;
-use App\Http\Documents\PlanContentDocument;
+use App\Models\Lot;
+use App\Models\Planting;
 use App\Models\PlanVersion;
 use App\Models\Variety;
 use App\Moment;
@@ -21,7 +23,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** The plans of the seasons, every version of them. */
 final readonly class PlanBook
 {
-    public function __construct(private CropReference $crops, private Clock $clock, private PlannedWork $work, private OwnFigures $own) {}
+    public function __construct(private CropReference $crops, private Clock $clock, private PlannedWork $work, private OwnFigures $own, private Settings $settings) {}
 
     /** @return list<int> */
     public function years(): array
@@ -40,7 +42,7 @@ final readonly class PlanBook
         /** @var array<array-key, mixed> $document */
         $document = json_decode($last->document, true, flags: JSON_THROW_ON_ERROR);
 
-        return new OpenPlan($this->reckoned($document), $last->number, $last->parent === null ? null : $last->said);
+        return new OpenPlan($this->reckoned(OldPlans::upTo($document)), $last->number, $last->parent === null ? null : $last->said);
     }
 
     /**
@@ -54,7 +56,7 @@ final readonly class PlanBook
             if ($this->has($year)) {
                 throw Refused::at('year', "There is a plan for $year already.");
             }
-            $document = $from === null ? self::bareGround($year) : NextSeason::from($this->open($from)->plan, $year);
+            $document = $from === null ? $this->bareGround($year) : NextSeason::from($this->open($from)->plan, $year);
             $plan = $this->reckoned($document);
             DB::table('plans')->insert(['year' => $year]);
             $this->keep($plan, 1, null, $from === null ? 'Started the plan' : "Started from the plan of $from");
@@ -134,12 +136,20 @@ final readonly class PlanBook
     {
         $plan = $this->reckoned([...$document, 'year' => $year]);
         $crops = Variety::query()->whereIn('id', array_map(static fn ($planting): string => $planting->variety, $plan->plantings))->pluck('crop', 'id');
+        $lots = Lot::query()->with('variety')->findMany(array_filter(array_map(static fn ($planting): ?string => $planting->lot, $plan->plantings)))->keyBy('id');
+        $plantings = Planting::query()->findMany(array_filter(array_map(static fn ($planting): ?string => $planting->planting, $plan->plantings)))->keyBy('id');
         foreach ($plan->plantings as $i => $planting) {
             if (! isset($crops[$planting->variety])) {
                 throw Refused::at("plantings.$i.variety", 'Choose a variety, or add it first.');
             }
             if ($crops[$planting->variety] !== $planting->crop->key) {
                 throw Refused::at("plantings.$i.crop", 'This variety is of another crop.');
+            }
+            if ($planting->lot !== null && $lots->get($planting->lot)?->variety->crop !== $planting->crop->key) {
+                throw Refused::at("plantings.$i.lot", $lots->has($planting->lot) ? 'That lot is of another crop.' : 'There is no such lot.');
+            }
+            if ($planting->planting !== null && $plantings->get($planting->planting)?->variety_id !== $planting->variety) {
+                throw Refused::at("plantings.$i.planting", $plantings->has($planting->planting) ? 'That planting is of another variety.' : 'There is no such planting.');
             }
         }
 
@@ -168,7 +178,7 @@ final readonly class PlanBook
             'year' => $plan->year,
             'number' => $number,
             'parent' => $parent,
-            'document' => json_encode(PlanContentDocument::of($plan), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'document' => json_encode($plan->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             'said' => mb_substr($said, 0, 300),
             'saved_at' => Moment::keep($this->clock->now()),
         ]);
@@ -191,12 +201,12 @@ final readonly class PlanBook
     }
 
     /** @return array<string, mixed> */
-    private static function bareGround(int $year): array
+    private function bareGround(int $year): array
     {
         return [
             'year' => $year,
-            'ground' => ['width' => 20, 'depth' => 12, 'north' => 0, 'wind' => 225, 'last_frost' => '04-30', 'first_frost' => '10-20'],
-            'isolation' => [],
+            'ground' => ['width' => 20, 'depth' => 12, 'north' => 0, 'wind' => 225, 'last_frost' => $this->settings->text('last_frost'), 'first_frost' => $this->settings->text('first_frost')],
+            'isolation' => ['standard' => $this->settings->text('isolation_standard'), 'climate' => $this->settings->text('isolation_climate')],
             'beds' => [],
             'barriers' => [],
             'sources' => [],

@@ -4,72 +4,115 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use App\Http\Documents\PlanTaskDocument;
-use App\Presenting\PlanSheet;
+use App\Models\Variety;
+use App\Voice\PlanTaskVoice;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Season\PlanTask;
+use Marrow\Core\Season\PlanTaskKind;
 use Marrow\Core\Season\PlanTasks;
 use Marrow\Core\Season\SeasonPlan;
 
-/** The work of the plans, kept ready for Today, the belt and the calendar: a plan is drawn seldom and looked at often. */
+/**
+ * The work of the plans, kept ready for Today, the belt and the calendar: a plan is drawn seldom and looked at often. Kept
+ * are facts; they are said when they are read. What the journal shows to be done is gone, what was missed stays.
+ */
 final readonly class PlannedWork
 {
-    public function __construct(private Observed $observed) {}
+    public function __construct(private Observed $observed, private CropReference $crops) {}
 
     public function write(SeasonPlan $plan): void
     {
-        $words = PlanSheet::words($plan);
         DB::table('plan_tasks')->where('year', $plan->year)->delete();
-        foreach (PlanTasks::of($this->observed->onto($plan)) as $task) {
-            DB::table('plan_tasks')->insert([
-                'year' => $plan->year,
-                'planting' => $task->planting->id,
-                'kind' => $task->kind->value,
-                'on_day' => $task->on->format('Y-m-d'),
-                'until_day' => $task->until?->format('Y-m-d'),
-                'task' => $words->do($task),
-                'reason' => $words->why($task),
-            ]);
+        DB::table('plan_varieties')->where('year', $plan->year)->delete();
+        $rows = array_map(static fn (PlanTask $task): array => [
+            'year' => $plan->year,
+            'planting' => $task->planting->id,
+            'kind' => $task->kind->value,
+            'on_day' => $task->on->format('Y-m-d'),
+            'until_day' => $task->until?->format('Y-m-d'),
+            'stays' => (int) $task->kind->stays(),
+            'variety_id' => $task->planting->variety,
+            'crop' => $task->planting->crop->key,
+            'figures' => json_encode($task->figures, JSON_THROW_ON_ERROR),
+        ], PlanTasks::of($this->observed->onto($plan), $this->observed->grown($plan)));
+        foreach (array_chunk($rows, 100) as $chunk) {
+            DB::table('plan_tasks')->insert($chunk);
+        }
+        foreach (array_chunk(array_unique(array_map(static fn ($planting): string => $planting->variety, $plan->plantings)), 200) as $varieties) {
+            DB::table('plan_varieties')->insert(array_map(static fn (string $variety): array => ['year' => $plan->year, 'variety_id' => $variety], $varieties));
         }
     }
 
     /**
-     * What falls due between two days, or has begun and is not over, in order of time.
+     * What falls due between two days, has begun and is not over, or was missed in a season that is not over yet; in order
+     * of time.
      *
-     * @return list<PlanTaskDocument>
+     * @return list<PlannedTask>
      */
     public function between(DateTimeImmutable $from, DateTimeImmutable $to): array
     {
         return $this->read(
-            'SELECT * FROM plan_tasks WHERE on_day <= ? AND coalesce(until_day, on_day) >= ? ORDER BY on_day, task',
-            [$to->format('Y-m-d'), $from->format('Y-m-d')],
+            'SELECT * FROM plan_tasks WHERE on_day <= ? AND (coalesce(until_day, on_day) >= ? OR (stays = 1 AND year >= ?)) ORDER BY on_day, planting, kind',
+            [$to->format('Y-m-d'), $from->format('Y-m-d'), (int) $from->format('Y')],
         );
     }
 
-    /** @return list<PlanTaskDocument> */
+    /** @return list<PlannedTask> */
     public function ofYear(int $year): array
     {
-        return $this->read('SELECT * FROM plan_tasks WHERE year = ? ORDER BY on_day, task', [$year]);
+        return $this->read('SELECT * FROM plan_tasks WHERE year = ? ORDER BY on_day, planting, kind', [$year]);
     }
 
-    /** @return list<PlanTaskDocument> */
+    /** @return list<PlannedTask> */
     public function all(): array
     {
-        return $this->read('SELECT * FROM plan_tasks ORDER BY on_day, task', []);
+        return $this->read('SELECT * FROM plan_tasks ORDER BY on_day, planting, kind', []);
     }
 
     /**
      * @param  list<string|int>  $bindings
-     * @return list<PlanTaskDocument>
+     * @return list<PlannedTask>
      */
     private function read(string $query, array $bindings): array
     {
+        $rows = DB::select($query, $bindings);
+        if ($rows === []) {
+            return [];
+        }
+        $ids = [];
+        foreach ($rows as $row) {
+            /** @var object{variety_id: string, figures: string} $row */
+            $ids[$row->variety_id] = true;
+            foreach (self::others($row->figures) as $other) {
+                $ids[$other] = true;
+            }
+        }
+        /** @var array<string, string> $names */
+        $names = Variety::query()->whereIn('id', array_keys($ids))->pluck('name', 'id')->all();
         $tasks = [];
-        foreach (DB::select($query, $bindings) as $row) {
-            /** @var object{year: int, planting: string, kind: string, on_day: string, until_day: string|null, task: string, reason: string} $row */
-            $tasks[] = new PlanTaskDocument($row->planting, $row->kind, $row->on_day, $row->until_day, $row->task, $row->reason);
+        foreach ($rows as $row) {
+            /** @var object{year: int, planting: string, kind: string, on_day: string, until_day: string|null, variety_id: string, crop: string, figures: string} $row */
+            if (! $this->crops->has($row->crop)) {
+                continue;
+            }
+            /** @var array<string, mixed> $figures */
+            $figures = json_decode($row->figures, true, flags: JSON_THROW_ON_ERROR);
+            $crop = $this->crops->get($row->crop);
+            $voice = new PlanTaskVoice(PlanTaskKind::from($row->kind), $names[$row->variety_id] ?? $crop->name, $crop, $figures, $names);
+            $tasks[] = new PlannedTask($row->planting, PlanTaskKind::from($row->kind), $row->on_day, $row->until_day, $voice->do(), $voice->why());
         }
 
         return $tasks;
+    }
+
+    /** @return list<string> */
+    private static function others(string $figures): array
+    {
+        $decoded = json_decode($figures, true);
+        $others = is_array($decoded) ? $decoded['others'] ?? '' : '';
+
+        return array_values(array_filter(explode(',', is_string($others) ? $others : '')));
     }
 }

@@ -6,8 +6,8 @@ namespace App\Plans;
 
 use App\Models\LotStanding;
 use App\Moment;
-use App\Words\Quantity;
-use App\Words\When;
+use App\Voice\Quantity;
+use App\Voice\When;
 use Marrow\Core\Season\SeasonPlan;
 
 /** Which plantings could wait a year, by the age and the stock of the lots that are in store of their variety. */

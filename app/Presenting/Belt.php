@@ -8,10 +8,9 @@ use App\Http\Documents\BeltDayDocument;
 use App\Http\Documents\BeltWeekDocument;
 use App\Moment;
 use App\Plans\PlannedWork;
-use App\Words\TaskLabels;
+use App\Work\TaskVoices;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use Marrow\Core\Work\TaskKind;
 
 /** The year in weeks: a few behind, the rest ahead, with what falls due on each day. */
 final readonly class Belt
@@ -23,7 +22,7 @@ final readonly class Belt
     /** More than this on one day is said as a number. */
     private const MARKS_A_DAY = 3;
 
-    public function __construct(private PlannedWork $planned) {}
+    public function __construct(private PlannedWork $planned, private TaskVoices $voices) {}
 
     /** @return list<BeltWeekDocument> */
     public function weeks(DateTimeImmutable $today): array
@@ -58,7 +57,7 @@ final readonly class Belt
         $marks = [];
         $days = DB::select(
             "SELECT substr(best_at, 1, 10) AS day, count(*) AS n,
-                max(loses_seed AND latest_at IS NOT NULL AND kind NOT IN ('grow_out', 'pick')) AS alarm
+                max(loss = 'seed' AND latest_at IS NOT NULL) AS alarm
              FROM tasks WHERE best_at >= ? AND best_at < ? GROUP BY day",
             $between,
         );
@@ -70,7 +69,7 @@ final readonly class Belt
         $first = DB::select(
             'SELECT t.day, t.kind, t.subject, coalesce(l.number, p.number) AS number FROM (
                 SELECT substr(best_at, 1, 10) AS day, kind, subject, subject_id,
-                    row_number() OVER (PARTITION BY substr(best_at, 1, 10) ORDER BY loses_seed DESC, best_at, id) AS place
+                    row_number() OVER (PARTITION BY substr(best_at, 1, 10) ORDER BY loss = \'seed\' DESC, best_at, id) AS place
                 FROM tasks WHERE best_at >= ? AND best_at < ?
              ) t
              LEFT JOIN lots l ON t.subject = \'lot\' AND l.id = t.subject_id
@@ -80,7 +79,7 @@ final readonly class Belt
         );
         foreach ($first as $task) {
             /** @var object{day: string, kind: string, subject: string, number: int} $task */
-            $marks[$task->day][] = ($task->subject === 'lot' ? 'L' : 'P').$task->number.' '.TaskLabels::of(TaskKind::from($task->kind));
+            $marks[$task->day][] = ($task->subject === 'lot' ? 'L' : 'P').$task->number.' '.$this->voices->label($task->kind);
         }
 
         foreach ($this->planned->between($start, $end) as $task) {

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
+use App\Http\Documents\PlanTaskDocument;
 use App\Http\Documents\TaskDocument;
 use App\Http\Documents\TodayDocument;
 use App\Models\DueTask;
 use App\Moment;
 use App\Plans\PlannedWork;
-use App\Words\When;
+use App\Voice\When;
 use Illuminate\Database\Eloquent\Builder;
+use Marrow\Core\Work\Loss;
 
 /** What is due over everything: now, already possible, and coming up. */
 final readonly class DueLists
@@ -38,7 +40,7 @@ final readonly class DueLists
             $open->count(),
             $this->list($next, $when),
             $next->count(),
-            $this->planned->between($when->now, $when->now->modify(sprintf('+%d days', self::SOON_DAYS))),
+            array_map(PlanTaskDocument::of(...), $this->planned->between($when->now, $when->now->modify(sprintf('+%d days', self::SOON_DAYS)))),
         );
     }
 
@@ -51,7 +53,7 @@ final readonly class DueLists
     private function urgentFirst(Builder $query, When $when): array
     {
         $tasks = (clone $query)
-            ->orderByRaw("CASE WHEN loses_seed = 1 AND latest_at IS NOT NULL AND kind NOT IN ('grow_out', 'pick') THEN 0 ELSE 1 END")
+            ->orderByRaw('CASE WHEN loss = ? AND latest_at IS NOT NULL THEN 0 ELSE 1 END', [Loss::Seed->value])
             ->orderByRaw("CASE WHEN place = 'trays' THEN 0 WHEN place = 'store' THEN 2 ELSE 1 END")
             ->orderBy('best_at')
             ->orderBy('id')

@@ -5,27 +5,87 @@ declare(strict_types=1);
 namespace App\Presenting;
 
 use App\Http\Documents\EntryDocument;
+use App\Http\Documents\FieldDocument;
 use App\Journal\EntryStore;
 use App\Models\JournalEntry;
+use App\Models\Lot;
+use App\Models\Place;
+use App\Models\Planting;
 use App\Moment;
 use App\Words\EntryWords;
 use Illuminate\Support\Collection;
-use Marrow\Core\Journal\EntryKind;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Refused;
-use Marrow\Core\Journal\Struck;
+use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Sequence;
+use Marrow\Core\Journal\Struck;
+use Marrow\Core\Journal\Subject;
 
-/** The journal of one thing in words, newest first. Strikes are not lines of their own; they show on what they struck. */
-final class Entries
+/**
+ * The journal in words, newest first. Strikes are not lines of their own; they show on what they struck. An entry that was
+ * corrected shows as one, with what it said before.
+ */
+final readonly class Entries
 {
     /**
-     * @param  Collection<int, JournalEntry>  $rows
      * @param  array<string, Refused>  $adrift
+     * @param  array<string, string>  $agrees
      * @return list<EntryDocument>
      */
-    public static function documents(Collection $rows, array $adrift): array
+    public function of(Subject $subject, string $id, array $adrift, array $agrees): array
+    {
+        return $this->documents(EntryStore::rows($subject, $id)->reverse()->values(), $adrift, $agrees);
+    }
+
+    /**
+     * @param  Collection<int, JournalEntry>  $rows  newest first
+     * @param  array<string, Refused>  $adrift
+     * @param  array<string, string>  $agrees
+     * @param  ?array<string, string>  $strikes  standing strikes by what they strike, where the rows are not all of a thing
+     * @return list<EntryDocument>
+     */
+    public function documents(Collection $rows, array $adrift = [], array $agrees = [], ?array $strikes = null): array
     {
         $entries = EntryStore::entries($rows);
+        $strikes ??= self::strikes($entries);
+        $words = new EntryWords(self::names($entries));
+        $replaced = array_filter($rows->pluck('replaces')->all());
+        $were = $this->were($replaced, $words);
+        $documents = [];
+        foreach ($entries as $i => $entry) {
+            $row = $rows[$i];
+            // What was corrected shows on what took its place.
+            if ($row === null || $entry->payload instanceof Struck || in_array($entry->id, $replaced, true)) {
+                continue;
+            }
+            $documents[] = new EntryDocument(
+                $entry->id,
+                $entry->kind->name,
+                $entry->kind->title,
+                $words->figures($entry->kind, $entry->payload),
+                Moment::say($entry->happenedAt),
+                Moment::say(Moment::read($row->recorded_at)),
+                $row->recorded_by,
+                isset($strikes[$entry->id]),
+                $strikes[$entry->id] ?? null,
+                ($adrift[$entry->id] ?? null)?->getMessage(),
+                isset($agrees[$entry->id]),
+                $row->replaces === null ? null : $were[$row->replaces] ?? null,
+                $entry->kind->keep($entry->payload),
+                array_values(array_map(static fn (Field $field): FieldDocument => FieldDocument::of($field), $entry->kind->fields->fields)),
+            );
+        }
+
+        return $documents;
+    }
+
+    /**
+     * @param  list<Entry>  $entries  everything of one thing
+     * @return array<string, string> standing strikes by what they strike
+     */
+    public static function strikes(array $entries): array
+    {
         $struck = Sequence::of($entries)->struck;
         $strikes = [];
         foreach ($entries as $entry) {
@@ -33,33 +93,54 @@ final class Entries
                 $strikes[$entry->payload->entry] = $entry->id;
             }
         }
-        $documents = [];
-        foreach ($rows as $row) {
-            if ($row->kind === EntryKind::Struck->value) {
-                continue;
-            }
-            $documents[] = self::document($row, $strikes[$row->id] ?? null, $adrift[$row->id] ?? null);
-        }
-        usort($documents, static fn (EntryDocument $a, EntryDocument $b): int => $b->happened_at <=> $a->happened_at);
 
-        return $documents;
+        return $strikes;
     }
 
-    public static function document(JournalEntry $row, ?string $strike, ?Refused $adrift): EntryDocument
+    /**
+     * What the things are called that entries refer to.
+     *
+     * @param  list<Entry>  $entries
+     * @return array<string, string> by id
+     */
+    public static function names(array $entries): array
     {
-        $entry = EntryStore::entry($row);
+        $ids = [];
+        foreach ($entries as $entry) {
+            foreach ($entry->kind->references() as $role => $of) {
+                $id = $entry->kind->value($entry->payload, $role);
+                if (is_string($id)) {
+                    $ids[$of][] = $id;
+                }
+            }
+        }
+        $names = [];
+        foreach (['lot' => Lot::class, 'planting' => Planting::class] as $of => $model) {
+            foreach (isset($ids[$of]) ? $model::query()->findMany(array_unique($ids[$of])) : [] as $thing) {
+                $names[$thing->id] = $thing->code();
+            }
+        }
+        foreach (isset($ids['place']) ? Place::query()->findMany(array_unique($ids['place'])) : [] as $place) {
+            $names[$place->id] = $place->name;
+        }
+        foreach (isset($ids['variety']) ? DB::table('varieties')->whereIn('id', array_unique($ids['variety']))->pluck('name', 'id') : [] as $id => $name) {
+            $names[(string) $id] = is_string($name) ? $name : '';
+        }
 
-        return new EntryDocument(
-            $row->id,
-            $row->kind,
-            EntryWords::title($entry->kind),
-            EntryWords::figures($entry),
-            Moment::say($entry->happenedAt),
-            Moment::say(Moment::read($row->recorded_at)),
-            $row->recorded_by,
-            $strike !== null,
-            $strike,
-            $adrift?->getMessage(),
-        );
+        return $names;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $replaced  ids of entries that were corrected
+     * @return array<string, string> what they said
+     */
+    private function were(array $replaced, EntryWords $words): array
+    {
+        $were = [];
+        foreach ($replaced === [] ? [] : EntryStore::entries(JournalEntry::query()->whereIn('id', $replaced)->get()) as $entry) {
+            $were[$entry->id] = trim($words->figures($entry->kind, $entry->payload).' ('.Moment::say($entry->happenedAt).')');
+        }
+
+        return $were;
     }
 }

@@ -29,7 +29,7 @@ final readonly class Finder
         $number = Code::number($text, 'L');
         // A code finds its lot before everything that merely holds the same figures.
         $lots->orderByRaw('lots.number = ? DESC', [$number ?? 0])->orderBy('used_up')->orderByDesc('lots.number');
-        $plantings = PlantingStanding::query()->with('planting.variety');
+        $plantings = PlantingStanding::query()->with(['planting.variety', 'planting.standing']);
         self::match($lots, $text);
         self::match($plantings, $text);
 

@@ -13,7 +13,7 @@ use App\Http\Documents\RelationDocument;
 use App\Http\Documents\YearSpanDocument;
 use App\Words\CautionWords;
 use App\Words\HandbookWords;
-use App\Words\Quantity;
+use App\Voice\Quantity;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Botany\CrossingPartner;

@@ -6,38 +6,42 @@ namespace App\Presenting;
 
 use App\Http\Documents\JournalDocument;
 use App\Http\Documents\JournalLineDocument;
+use App\Journal\EntryStore;
 use App\Models\JournalEntry;
 use App\Models\Lot;
 use App\Models\Planting;
+use App\Reading\Facts;
 use Illuminate\Database\Eloquent\Collection;
-use Marrow\Core\Journal\EntryKind;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Folding\Settle;
+use Marrow\Core\Journal\Subject;
 
 /** The whole journal, newest first. */
 final readonly class JournalPages
 {
     private const PAGE = 50;
 
-    public function __construct(private Tags $tags) {}
+    public function __construct(private Tags $tags, private Entries $entries, private Facts $facts) {}
 
     public function page(int $page): JournalDocument
     {
-        $query = JournalEntry::query()->where('kind', '!=', EntryKind::Struck->value);
+        $query = JournalEntry::query()->where('kind', '!=', 'struck')->whereRaw('id NOT IN (SELECT replaces FROM journal_entries WHERE replaces IS NOT NULL)');
         $total = $query->count();
-        $rows = $query->orderByDesc('happened_at')->orderByDesc('seq')->forPage($page, self::PAGE)->get();
-        $of = static fn (string $subject): array => $rows->where('subject', $subject)->pluck('subject_id')->unique()->all();
-        $lots = Lot::query()->with(['variety', 'standing'])->findMany($of('lot'))->keyBy('id');
-        $plantings = Planting::query()->with('variety')->findMany($of('planting'))->keyBy('id');
-        $strikes = $this->strikes($rows);
+        $rows = $query->orderByDesc('happened_at')->orderByDesc('ord')->forPage($page, self::PAGE)->get();
+        $of = static fn (Subject $subject): array => $rows->where('subject', $subject->value)->pluck('subject_id')->unique()->all();
+        $lots = Lot::query()->with(['variety', 'standing', 'planting'])->findMany($of(Subject::Lot))->keyBy('id');
+        $plantings = Planting::query()->with(['variety', 'standing'])->findMany($of(Subject::Planting))->keyBy('id');
+        $documents = [];
+        foreach ($this->entries->documents($rows, $this->adrift($rows), strikes: self::strikes($rows)) as $document) {
+            $documents[$document->id] = $document;
+        }
         $lines = [];
         foreach ($rows as $row) {
-            $subject = $row->subject === 'lot' ? $lots->get($row->subject_id) : $plantings->get($row->subject_id);
-            if ($subject === null) {
-                continue;
+            $subject = $row->subject === Subject::Lot->value ? $lots->get($row->subject_id) : $plantings->get($row->subject_id);
+            if ($subject !== null && isset($documents[$row->id])) {
+                $lines[] = new JournalLineDocument($subject instanceof Lot ? $this->tags->lot($subject) : $this->tags->planting($subject), $documents[$row->id]);
             }
-            $lines[] = new JournalLineDocument(
-                $subject instanceof Lot ? $this->tags->lot($subject) : $this->tags->planting($subject),
-                Entries::document($row, $strikes[$row->id] ?? null, null),
-            );
         }
 
         return new JournalDocument($lines, $total, $page, max(1, (int) ceil($total / self::PAGE)));
@@ -45,22 +49,35 @@ final readonly class JournalPages
 
     /**
      * @param  Collection<int, JournalEntry>  $rows
-     * @return array<string, string> standing strike by struck entry
+     * @return array<string, string> standing strikes by what they strike, each asked of its own thing
      */
-    private function strikes(Collection $rows): array
+    private static function strikes(Collection $rows): array
     {
-        $all = JournalEntry::query()->where('kind', EntryKind::Struck->value)
-            ->whereIn('subject_id', $rows->pluck('subject_id')->unique()->all())
-            ->orderByDesc('seq')->get();
-        $struck = [];
-        foreach ($all as $strike) {
-            $payload = json_decode($strike->payload, true);
-            $target = is_array($payload) && is_string($payload['entry'] ?? null) ? $payload['entry'] : '';
-            if (! isset($struck[$strike->id])) {
-                $struck[$target] = $strike->id;
-            }
+        $all = JournalEntry::query()->where('kind', 'struck')->whereIn('subject_id', $rows->pluck('subject_id')->unique()->all())->get();
+        $strikes = [];
+        foreach ($all->groupBy(static fn (JournalEntry $row): string => "$row->subject $row->subject_id") as $ofOne) {
+            $strikes = [...$strikes, ...Entries::strikes(EntryStore::entries($ofOne->values()))];
         }
 
-        return $struck;
+        return $strikes;
+    }
+
+    /**
+     * @param  Collection<int, JournalEntry>  $rows
+     * @return array<string, Refused> why entries of this page are not reckoned with
+     */
+    private function adrift(Collection $rows): array
+    {
+        $ids = DB::table('tasks')->where('kind', Settle::Settle->value)->whereIn('subject_id', $rows->pluck('subject_id')->unique()->all())->get(['subject', 'subject_id']);
+        $adrift = [];
+        foreach ($ids as $task) {
+            /** @var object{subject: string, subject_id: string} $task */
+            $course = $task->subject === Subject::Lot->value
+                ? $this->facts->lot(Lot::query()->with(['variety', 'planting.variety'])->findOrFail($task->subject_id))
+                : $this->facts->planting(Planting::query()->with('variety')->findOrFail($task->subject_id));
+            $adrift = [...$adrift, ...$course->adrift()];
+        }
+
+        return $adrift;
     }
 }

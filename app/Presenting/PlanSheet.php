@@ -12,11 +12,12 @@ use App\Http\Documents\PlanRemarkDocument;
 use App\Http\Documents\PlanTaskDocument;
 use App\Http\Documents\RiskSourceDocument;
 use App\Lineage\Crossings;
-use App\Models\Code;
 use App\Models\Lot;
 use App\Models\Variety;
 use App\Plans\Observed;
 use App\Plans\OpenPlan;
+use App\Plans\PlannedWork;
+use App\Words\CrossingWords;
 use App\Words\PlanWords;
 use Marrow\Core\Season\CrossRisk;
 use Marrow\Core\Season\GardenIsolation;
@@ -24,8 +25,6 @@ use Marrow\Core\Season\IsolationStanding;
 use Marrow\Core\Season\PlannedCourse;
 use Marrow\Core\Season\PlanRemark;
 use Marrow\Core\Season\PlanRemarks;
-use Marrow\Core\Season\PlanTask;
-use Marrow\Core\Season\PlanTasks;
 use Marrow\Core\Season\SeasonPlan;
 
 /** A season's plan with everything that is reckoned from it. */
@@ -34,7 +33,7 @@ final readonly class PlanSheet
     /** More sources than this of one planting are not told one by one. */
     private const MOST_SOURCES = 6;
 
-    public function __construct(private Observed $observed, private Crossings $crossings) {}
+    public function __construct(private Observed $observed, private Crossings $crossings, private PlannedWork $work) {}
 
     public function of(OpenPlan $open): PlanDocument
     {
@@ -57,7 +56,7 @@ final readonly class PlanSheet
                 ...$this->crossed($plan, $words),
                 ...array_map(static fn (PlanRemark $remark): PlanRemarkDocument => new PlanRemarkDocument($remark->planting?->id, $words->remark($remark)), PlanRemarks::of($plan, $garden->courses)),
             ],
-            array_map(static fn (PlanTask $task): PlanTaskDocument => self::task($task, $words), PlanTasks::of($plan)),
+            array_map(PlanTaskDocument::of(...), $this->work->ofYear($plan->year)),
         );
     }
 
@@ -76,8 +75,8 @@ final readonly class PlanSheet
         $remarks = [];
         foreach ($plan->standing() as $planting) {
             foreach ($lots as $lot) {
-                if ($lot->variety_id === $planting->variety && ($planting->lot === '' || Code::number($planting->lot, 'L') === $lot->number)) {
-                    $remarks[] = new PlanRemarkDocument($planting->id, sprintf('%s, %s. %s', $words->name($planting), $lot->code(), $crossed[$lot->id]->sentence($lot->code())));
+                if ($lot->variety_id === $planting->variety && ($planting->lot === null || $planting->lot === $lot->id)) {
+                    $remarks[] = new PlanRemarkDocument($planting->id, sprintf('%s, %s. %s', $words->name($planting), $lot->code(), CrossingWords::sentence($crossed[$lot->id], $lot->code())));
                 }
             }
         }
@@ -91,18 +90,6 @@ final readonly class PlanSheet
         $names = Variety::query()->whereIn('id', array_map(static fn ($planting): string => $planting->variety, $plan->plantings))->pluck('name', 'id')->all();
 
         return new PlanWords($plan, $names);
-    }
-
-    public static function task(PlanTask $task, PlanWords $words): PlanTaskDocument
-    {
-        return new PlanTaskDocument(
-            $task->planting->id,
-            $task->kind->value,
-            $task->on->format('Y-m-d'),
-            $task->until?->format('Y-m-d'),
-            $words->do($task),
-            $words->why($task),
-        );
     }
 
     private static function course(PlannedCourse $course, string $verdict, PlanWords $words): PlannedCourseDocument

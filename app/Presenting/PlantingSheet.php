@@ -4,60 +4,76 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
+use App\Http\Documents\FactDocument;
+use App\Http\Documents\OfferDocument;
 use App\Http\Documents\PlantingDocument;
-use App\Journal\EntryStore;
-use App\Journal\Subject;
 use App\Models\DueTask;
-use App\Models\JournalEntry;
 use App\Models\Lot;
 use App\Models\Planting;
 use App\Moment;
-use App\Projection\Projector;
-use App\Words\When;
-use Illuminate\Support\Collection;
-use Marrow\Core\Journal\Entry;
-use Marrow\Core\Journal\EntryKind;
-use Marrow\Core\Journal\Sequence;
+use App\Reading\Facts;
+use App\Voice\Quantity;
+use App\Voice\When;
+use Marrow\Core\Journal\Subject;
+use Marrow\Core\Planting\PlantingCourse;
+use Marrow\Core\Steps\Origin\Picked;
+use Marrow\Core\Work\Offer;
 
+/** The worksheet of a planting. */
 final readonly class PlantingSheet
 {
-    public function __construct(private Projector $projector, private Tags $tags, private Tasks $tasks) {}
+    public function __construct(private Facts $facts, private Tags $tags, private Tasks $tasks, private Entries $entries) {}
 
     public function of(Planting $planting, When $when): PlantingDocument
     {
-        $rows = JournalEntry::query()->where('subject', Subject::Planting->value)->where('subject_id', $planting->id)->orderBy('seq')->get();
+        $course = $this->facts->planting($planting);
+        $crop = $course->facts->crop;
         $due = DueTask::query()->where('subject', Subject::Planting->value)->where('subject_id', $planting->id)->orderBy('best_at')->get();
         $lots = $planting->lots()->with(['variety', 'standing'])->orderBy('number')->get();
-        $crop = $this->projector->crop($planting->variety);
-        $sown = $planting->standing?->sown_at;
+        $sown = $course->growing->sown;
+        $from = $sown?->lot === null ? null : Lot::query()->with(['variety', 'standing'])->find($sown->lot);
 
         return new PlantingDocument(
             $planting->id,
             $this->tags->planting($planting),
             CropSheet::of($crop),
             $planting->spot,
-            $planting->season,
-            $sown === null ? null : Moment::say(Moment::read($sown)),
-            $planting->standing?->plants,
+            $planting->standing?->season,
+            $course->growing->sownAt === null ? null : Moment::say($course->growing->sownAt),
+            $sown?->plants,
+            $from === null ? null : $this->tags->lot($from),
+            $sown->sownFrom ?? '',
+            self::facts($course, $when),
             $this->tasks->documents($due, $when),
-            LotSheet::offers($sown === null ? [EntryKind::Sown, EntryKind::Noted] : [EntryKind::Picked, ...self::bloom($rows), EntryKind::OffTypesSeen, EntryKind::Noted], $crop),
+            array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $crop), self::offers($course)),
             array_values($lots->map(fn (Lot $lot) => $this->tags->lot($lot))->all()),
-            Entries::documents($rows, []),
+            $this->entries->of(Subject::Planting, $planting->id, $course->adrift(), $course->agrees()),
         );
     }
 
-    /**
-     * @param  Collection<int, JournalEntry>  $rows
-     * @return list<EntryKind> what of its bloom is still to be seen
-     */
-    private static function bloom(Collection $rows): array
+    /** @return list<Offer> what can be recorded of it, and the picking with which a lot begins */
+    private static function offers(PlantingCourse $course): array
     {
-        $seen = array_map(static fn (Entry $entry): EntryKind => $entry->kind, Sequence::of(EntryStore::entries($rows))->standing);
+        $pick = $course->growing->sownAt === null ? [] : [Offer::of(Picked::class, 10)->calledHere('Pick seed: start a lot')];
 
-        return match (true) {
-            ! in_array(EntryKind::FirstBloom, $seen, true) => [EntryKind::FirstBloom],
-            ! in_array(EntryKind::LastBloom, $seen, true) => [EntryKind::LastBloom],
-            default => [],
-        };
+        return [...$pick, ...$course->offers()];
+    }
+
+    /** @return list<FactDocument> */
+    private static function facts(PlantingCourse $course, When $when): array
+    {
+        $growing = $course->growing;
+        $facts = [new FactDocument('Sown', $growing->sownAt === null ? 'not recorded' : $when->date($growing->sownAt))];
+        if ($growing->sown !== null) {
+            $facts[] = new FactDocument('Plants', Quantity::number($growing->sown->plants, 'plant'));
+        }
+        if ($growing->firstBloomAt !== null) {
+            $facts[] = new FactDocument('In bloom', $when->date($growing->firstBloomAt).($growing->lastBloomAt === null ? ' on' : ' to '.$when->date($growing->lastBloomAt)));
+        }
+        if ($growing->offTypes !== null) {
+            $facts[] = new FactDocument('Off-types', sprintf('%d of %s', $growing->offTypes->off, Quantity::number($growing->offTypes->seen, 'plant')));
+        }
+
+        return $facts;
     }
 }

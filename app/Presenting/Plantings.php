@@ -24,11 +24,9 @@ final class Plantings
 
         return PlantingStanding::query()
             ->whereNotNull('sown_at')
-            ->whereHas('planting', static function (Builder $planting) use ($year): void {
-                $planting->where('season', '>=', $year)
-                    ->orWhere(static function (Builder $older) use ($year): void {
-                        $older->where('planting_standings.lots', 0)->where('season', '>=', $year - self::YEARS);
-                    });
+            ->where(static function (Builder $standing) use ($year): void {
+                $standing->where('season', '>=', $year)
+                    ->orWhere(static fn (Builder $older) => $older->where('lots', 0)->where('season', '>=', $year - self::YEARS));
             });
     }
 }

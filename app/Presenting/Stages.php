@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Steps\Cleaning\CleaningStage;
+use Marrow\Core\Work\Place;
+
 /** Where a lot stands, in a word or two. */
 final class Stages
 {
@@ -29,5 +33,14 @@ final class Stages
             'store' => 'in store',
             default => 'nothing picked',
         };
+    }
+
+    public static function ofCourse(LotCourse $course): string
+    {
+        return self::of(
+            $course->place()->value,
+            $course->place() === Place::Bench ? ($course->cleaning->isClean() ? CleaningStage::Clean->value : $course->cleaning->stage->value) : $course->drying->verdict()->value,
+            $course->isUsedUp(),
+        );
     }
 }

@@ -12,7 +12,7 @@ use App\Models\Variety;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Botany\LineCertainty;
 
-/** Makes the tag of a lot or planting. Wants variety, and for a lot its standing, loaded. */
+/** Makes the tag of a lot or planting. Wants variety and standing loaded. */
 final readonly class Tags
 {
     public function __construct(private CropReference $crops, private Crossings $crossings) {}
@@ -24,7 +24,7 @@ final readonly class Tags
 
     public function planting(Planting $planting): TagDocument
     {
-        return $this->tag('planting', $planting->code(), $planting->variety, $planting->season);
+        return $this->tag('planting', $planting->code(), $planting->variety, $planting->standing?->season);
     }
 
     /** @param  ?LineCertainty  $line  of this very lot, where it is known to differ from its variety's */

@@ -9,16 +9,17 @@ use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\Planting;
 use App\Moment;
-use App\Words\TaskWords;
-use App\Words\When;
+use App\Reading\Facts;
+use App\Voice\When;
+use App\Work\SeenTask;
+use App\Work\TaskVoices;
 use Illuminate\Database\Eloquent\Collection;
 use LogicException;
-use Marrow\Core\Botany\CropReference;
 
 /** Tasks in words. */
 final readonly class Tasks
 {
-    public function __construct(private CropReference $crops, private Tags $tags) {}
+    public function __construct(private Facts $facts, private Tags $tags, private TaskVoices $voices) {}
 
     /**
      * @param  Collection<int, DueTask>  $tasks
@@ -28,7 +29,7 @@ final readonly class Tasks
     {
         $of = static fn (string $subject): Collection => $tasks->where('subject', $subject);
         $of('lot')->load(['lot.variety', 'lot.standing']);
-        $of('planting')->load('planting.variety');
+        $of('planting')->load(['planting.variety', 'planting.standing']);
 
         return array_values($tasks->map(fn (DueTask $task): TaskDocument => $this->document($task, $when))->all());
     }
@@ -37,20 +38,21 @@ final readonly class Tasks
     {
         $subject = $task->subject === 'lot' ? $task->lot : $task->planting;
         $subject ?? throw new LogicException("Task $task->id is about nothing.");
-        $words = new TaskWords($task, $this->crops->get($subject->variety->crop), $when);
+        $seen = new SeenTask($task, $this->facts->crop($subject->variety), $when);
+        $saying = $this->voices->say($task->kind, $seen);
 
         return new TaskDocument(
             $task->id,
             $task->kind,
             $task->place,
-            $words->do(),
-            $words->why(),
-            Moment::say(Moment::read($task->opens_at)),
-            Moment::say(Moment::read($task->best_at)),
-            $task->latest_at === null ? null : Moment::say(Moment::read($task->latest_at)),
-            $words->timing(),
-            $words->state(),
-            $words->isAlarm(),
+            $saying->do,
+            $saying->why,
+            Moment::say($seen->opens),
+            Moment::say($seen->best),
+            $seen->latest === null ? null : Moment::say($seen->latest),
+            $seen->timing(),
+            $seen->state(),
+            $seen->isAlarm(),
             $task->about,
             match (true) {
                 $subject instanceof Lot => $this->tags->lot($subject),

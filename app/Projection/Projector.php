@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Projection;
 
-use App\Handbook\OwnFigures;
-use App\Journal\EntryStore;
-use App\Journal\Subject;
+use App\Garden\SettingsChanged;
+use App\Handbook\HandbookChanged;
+use App\Journal\Changed;
 use App\Lineage\Crossings;
 use App\Models\DueTask;
-use App\Models\JournalEntry;
 use App\Models\Lot;
 use App\Models\LotStanding;
 use App\Models\Planting;
@@ -17,77 +16,47 @@ use App\Models\PlantingStanding;
 use App\Models\TestStanding;
 use App\Models\Variety;
 use App\Moment;
+use App\Reading\Facts;
+use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\Crop;
-use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Folding\Settle;
+use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
-use Marrow\Core\Lot\LotFacts;
-use Marrow\Core\Planting\PlantingCourse;
+use Marrow\Core\Steps\Testing\TestCourse;
+use Marrow\Core\Work\Loss;
+use Marrow\Core\Work\Place;
 use Marrow\Core\Work\Task;
-use Marrow\Core\Journal\EntryKind;
-use Marrow\Core\Steps\Notes\Noted;
-use Marrow\Core\Journal\Sequence;
-use Marrow\Core\Practice;
 
 /** Writes what lists and search need from the journal: always the whole of one thing, so that nothing can drift. */
 final readonly class Projector
 {
-    public function __construct(private CropReference $crops, private Practice $practice, private Crossings $crossings, private OwnFigures $own) {}
+    public function __construct(private Facts $facts, private Crossings $crossings) {}
 
-    public function lot(Lot $lot): void
+    /** What was recorded of things bears on what they came from and what was grown from them. */
+    public function journalChanged(Changed $changed): void
     {
-        $entries = EntryStore::of(Subject::Lot, $lot->id);
-        $course = LotCourse::fold($this->facts($lot), $entries, $this->practice);
-        LotStanding::query()->upsert([$this->lotRow($lot, $course, self::notes($entries))], 'lot_id');
-        TestStanding::query()->where('lot_id', $lot->id)->delete();
-        TestStanding::query()->insert(array_map(
-            fn ($test): array => [
-                'test_id' => $test->set->test,
-                'lot_id' => $lot->id,
-                'started_at' => Moment::keep($test->startedAt),
-                'ended_at' => $test->endedAt === null ? null : Moment::keep($test->endedAt),
-                'sown' => $test->sown(),
-                'germinated' => $test->germinated(),
-                'undecided' => $test->undecided(),
-                'last_day' => $test->lastDay(),
-                'verdict' => $test->outlook($this->practice)?->verdictNow->value,
-            ],
-            array_values($course->tests),
-        ));
-        $this->tasks(Subject::Lot, $lot->id, $course->tasks());
-        $this->planting($lot->planting);
+        $plantings = $changed->ids(Subject::Planting);
+        $lots = $changed->ids(Subject::Lot);
+        // When a planting was sown bounds when its lots can have been picked; whether it was picked is told by its lots.
+        $lots = [...$lots, ...DB::table('lot_origins')->whereIn('planting_id', $plantings)->pluck('lot_id')->all()];
+        $plantings = [...$plantings, ...DB::table('lot_origins')->whereIn('lot_id', $lots)->whereNotNull('planting_id')->pluck('planting_id')->all()];
+        $this->write(array_values(array_unique($lots)), array_values(array_unique($plantings)));
     }
 
-    public function planting(Planting $planting): void
+    public function handbookChanged(HandbookChanged $changed): void
     {
-        $entries = EntryStore::of(Subject::Planting, $planting->id);
-        $lots = DB::table('lot_standings')
-            ->join('lots', 'lots.id', '=', 'lot_standings.lot_id')
-            ->where('lots.planting_id', $planting->id)
-            ->where('lot_standings.place', '!=', 'plot')
-            ->count();
-        $course = PlantingCourse::fold($this->crop($planting->variety), $entries, $lots > 0);
-        PlantingStanding::query()->upsert([[
-            'planting_id' => $planting->id,
-            'sown_at' => $course->sownAt === null ? null : Moment::keep($course->sownAt),
-            'plants' => $course->sown?->plants,
-            'lots' => $lots,
-            'sown_from' => $course->sown->sownFrom ?? '',
-            'off_types' => $course->offTypes->off ?? 0,
-            'looked_over' => $course->offTypes->seen ?? 0,
-            'search' => self::searchText($planting->code(), $planting->variety, $this->crop($planting->variety), (string) $planting->season, $planting->spot, self::notes($entries)),
-        ]], 'planting_id');
-        $this->tasks(Subject::Planting, $planting->id, $course->tasks());
-        $this->crossings->forget();
+        $varieties = DB::table('varieties')->where('crop', $changed->crop)->pluck('id')->all();
+        $this->write(
+            array_values(DB::table('lots')->whereIn('variety_id', $varieties)->pluck('id')->all()),
+            array_values(DB::table('plantings')->whereIn('variety_id', $varieties)->pluck('id')->all()),
+        );
     }
 
-    /** A planting and what hangs on it: when it was sown bounds when its lots can have been picked. */
-    public function plantingWithLots(Planting $planting): void
+    public function settingsChanged(SettingsChanged $changed): void
     {
-        $this->planting($planting);
-        foreach ($planting->lots()->with(['variety', 'planting.variety'])->orderBy('number')->get() as $lot) {
-            $this->lot($lot);
-        }
+        $this->rebuild();
     }
 
     /** Everything afresh from the journal. */
@@ -97,64 +66,143 @@ final readonly class Projector
             foreach (['tasks', 'test_standings', 'lot_standings', 'planting_standings'] as $table) {
                 DB::table($table)->delete();
             }
+            $this->facts->forget();
+            $this->crossings->forget();
             Planting::query()->with('variety')->orderBy('number')->each(fn (Planting $planting) => $this->planting($planting));
+            $this->crossings->forget();
             Lot::query()->with(['variety', 'planting.variety'])->orderBy('number')->each(fn (Lot $lot) => $this->lot($lot));
+            // How many lots a planting gave is known once they are.
+            Planting::query()->with('variety')->orderBy('number')->each(fn (Planting $planting) => $this->planting($planting));
         });
     }
 
-    public function facts(Lot $lot): LotFacts
+    /**
+     * @param  list<string>  $lots  ids
+     * @param  list<string>  $plantings  ids
+     */
+    private function write(array $lots, array $plantings): void
     {
-        // Not from the planting's projection: the journal itself is what everything is reckoned from.
-        $sowing = JournalEntry::query()
-            ->where('subject', Subject::Planting->value)
-            ->where('subject_id', $lot->planting_id)
-            ->orderBy('seq')
-            ->get();
-        $sownAt = null;
-        foreach (Sequence::of(EntryStore::entries($sowing))->standing as $entry) {
-            if ($entry->kind === EntryKind::Sown) {
-                $sownAt = $entry->happenedAt;
-                break;
-            }
+        $before = array_keys($this->crossings->all());
+        foreach (Planting::query()->with('variety')->findMany($plantings) as $planting) {
+            $this->planting($planting);
         }
-
-        return new LotFacts($lot->code(), $this->crop($lot->variety), $sownAt);
+        $this->crossings->forget();
+        // A crossing that comes to light, or goes again, bears on everything grown from that lot.
+        $after = array_keys($this->crossings->all());
+        $lots = array_values(array_unique([...$lots, ...array_diff($before, $after), ...array_diff($after, $before)]));
+        foreach (Lot::query()->with(['variety', 'planting.variety'])->findMany($lots) as $lot) {
+            $this->lot($lot);
+        }
+        foreach (Planting::query()->with('variety')->findMany($plantings) as $planting) {
+            $this->lotsOf($planting);
+        }
     }
 
-    public function crop(Variety $variety): Crop
+    private function lot(Lot $lot): void
     {
-        return $this->own->ofVariety($this->crops, $variety->crop, $variety->id);
+        $course = $this->facts->lot($lot);
+        LotStanding::query()->upsert([$this->lotRow($lot, $course)], 'lot_id');
+        TestStanding::query()->where('lot_id', $lot->id)->delete();
+        TestStanding::query()->insert(array_map(
+            fn (TestCourse $test): array => [
+                'test_id' => $test->set->test,
+                'lot_id' => $lot->id,
+                'started_at' => Moment::keep($test->startedAt),
+                'ended_at' => $test->endedAt === null ? null : Moment::keep($test->endedAt),
+                'sown' => $test->sown(),
+                'germinated' => $test->germinated(),
+                'undecided' => $test->undecided(),
+                'last_day' => $test->lastDay(),
+                'verdict' => $test->outlook($this->facts->practice)?->verdictNow->value,
+            ],
+            array_values($course->testing->tests),
+        ));
+        $this->tasks(Subject::Lot, $lot->id, [...self::settle($course->adrift(), $course->place(), $course->lastAt()), ...$course->tasks()]);
+    }
+
+    private function planting(Planting $planting): void
+    {
+        $course = $this->facts->planting($planting);
+        $growing = $course->growing;
+        $sownAt = $growing->sownAt;
+        $season = $sownAt === null ? null : (int) $sownAt->format('Y');
+        PlantingStanding::query()->upsert([[
+            'planting_id' => $planting->id,
+            'season' => $season,
+            'sown_at' => $sownAt === null ? null : Moment::keep($sownAt),
+            'plants' => $growing->sown?->plants,
+            'lots' => $this->countLots($planting),
+            'sown_lot' => $growing->sown?->lot,
+            'sown_from' => $growing->sown->sownFrom ?? '',
+            'off_types' => $growing->offTypes->off ?? 0,
+            'looked_over' => $growing->offTypes->seen ?? 0,
+            'search' => self::searchText($planting->code(), $planting->variety, $course->facts->crop, (string) $season, $planting->spot, implode(' ', $course->notes->notes)),
+        ]], 'planting_id');
+        $this->tasks(Subject::Planting, $planting->id, [...self::settle($course->adrift(), Place::Plot, $sownAt), ...$course->tasks()]);
+    }
+
+    private function lotsOf(Planting $planting): void
+    {
+        PlantingStanding::query()->where('planting_id', $planting->id)->update(['lots' => $this->countLots($planting)]);
+    }
+
+    private function countLots(Planting $planting): int
+    {
+        return DB::table('lot_origins')
+            ->join('lot_standings', 'lot_standings.lot_id', '=', 'lot_origins.lot_id')
+            ->where('lot_origins.planting_id', $planting->id)
+            ->where('lot_standings.place', '!=', Place::Plot->value)
+            ->count();
     }
 
     /** @return array<string, mixed> */
-    private function lotRow(Lot $lot, LotCourse $course, string $notes): array
+    private function lotRow(Lot $lot, LotCourse $course): array
     {
         $crop = $course->facts->crop;
-        $tested = $course->lastTested();
+        $tested = $course->testing->lastEnded();
         $share = $tested?->share();
         $interval = $share?->interval();
-        $store = $course->store;
-        $year = $course->harvest->firstAt()?->format('Y');
+        $storing = $course->storing;
+        $stock = $course->stock->stock;
+        $year = $course->origin->firstAt()?->format('Y');
+        $forecast = $course->forecast();
 
         return [
             'lot_id' => $lot->id,
             'place' => $course->place()->value,
-            'stage' => $course->place()->value === 'bench' ? $course->cleaning->stage->value : $course->drying->verdict()->value,
+            'stage' => $course->place() === Place::Bench ? ($course->cleaning->isClean() ? 'clean' : $course->cleaning->stage->value) : $course->drying->verdict()->value,
             'used_up' => (int) $course->isUsedUp(),
             'year' => $year === null ? null : (int) $year,
-            'seeds' => $store->stock->seeds(),
-            'grams' => $store->stock->grams() ?? $course->drying->lastMass() ?? $course->cleaning->massOut,
-            'moisture' => $store->moisture ?? $course->drying->moisture(),
+            'seeds' => $stock->seeds(),
+            'grams' => $stock->grams() ?? $course->drying->lastMass() ?? $course->cleaning->massOut,
+            'moisture' => $storing->moisture ?? $course->drying->moisture(),
             'rate' => $share?->rate(),
             'rate_low' => $interval?->low,
             'rate_high' => $interval?->high,
             'tested_on' => $tested === null ? null : Moment::keep($tested->startedAt),
-            'good_until' => ($forecast = $course->forecast()) === null ? null : Moment::keep($forecast->reaches($crop->test->minimum)),
-            'container' => $store->now?->container->value,
-            'store_place' => $store->now?->place,
-            'last_at' => $course->lastAt === null ? null : Moment::keep($course->lastAt),
-            'search' => self::searchText($lot->code(), $lot->variety, $crop, (string) $year, (string) $store->now?->place, $notes),
+            'good_until' => $forecast === null ? null : Moment::keep($forecast->reaches($crop->test->minimum)),
+            'container' => $storing->now?->container->value,
+            'place_id' => $storing->now?->placeId,
+            'store_place' => $storing->now?->at->name,
+            'last_at' => $course->lastAt() === null ? null : Moment::keep($course->lastAt()),
+            'search' => self::searchText($lot->code(), $lot->variety, $crop, (string) $year, (string) $storing->now?->at->name, implode(' ', $course->notes->notes)),
         ];
+    }
+
+    /**
+     * Entries that do not fit together want a decision.
+     *
+     * @param  array<string, Refused>  $adrift
+     * @return list<Task>
+     */
+    private static function settle(array $adrift, Place $place, ?DateTimeImmutable $since): array
+    {
+        if ($adrift === []) {
+            return [];
+        }
+        $at = $since ?? new DateTimeImmutable('2000-01-01');
+
+        return [new Task(Settle::Settle, $place, $at, $at, null, Loss::Nothing, ['entries' => count($adrift)], (string) array_key_first($adrift))];
     }
 
     /** @param  list<Task>  $tasks */
@@ -169,23 +217,10 @@ final readonly class Projector
             'opens_at' => Moment::keep($task->opens),
             'best_at' => Moment::keep($task->best),
             'latest_at' => $task->latest === null ? null : Moment::keep($task->latest),
-            'loses_seed' => (int) $task->losesSeed,
+            'loss' => $task->loss->value,
             'about' => $task->about,
             'figures' => json_encode($task->figures, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
         ], $tasks));
-    }
-
-    /** @param  list<\Marrow\Core\Journal\Entry>  $entries */
-    private static function notes(array $entries): string
-    {
-        $notes = [];
-        foreach (Sequence::of($entries)->standing as $entry) {
-            if ($entry->payload instanceof Noted) {
-                $notes[] = $entry->payload->text;
-            }
-        }
-
-        return implode(' ', $notes);
     }
 
     private static function searchText(string $code, Variety $variety, Crop $crop, string ...$more): string

@@ -5,10 +5,22 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Clock;
+use App\Garden\Settings;
+use App\Garden\SettingsChanged;
+use App\Handbook\HandbookChanged;
 use App\Handbook\OwnFigures;
+use App\Journal\Changed;
 use App\Lineage\Crossings;
+use App\Plans\PlansAfresh;
+use App\Projection\Projector;
+use App\Voice\Forms;
+use App\Voice\Speaking;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\MigrationsEnded;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Practice;
@@ -22,22 +34,37 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Clock::class, static function (): Clock {
             $fixed = config('marrow.now');
 
+            $zone = app(Settings::class)->text('time_zone');
+
             return new Clock(
                 is_string($fixed) && $fixed !== '' ? $fixed : null,
-                new DateTimeZone(config()->string('app.timezone')),
+                new DateTimeZone($zone !== '' ? $zone : config()->string('app.timezone')),
             );
         });
+        $this->app->singleton(Settings::class);
         $this->app->alias(Clock::class, ClockInterface::class);
         $this->app->singleton(OwnFigures::class, static fn (): OwnFigures => new OwnFigures(config()->string('marrow.crops')));
         $this->app->singleton(CropReference::class, fn (): CropReference => $this->app->make(OwnFigures::class)->reference());
         $this->app->singleton(Registry::class, fn (): Registry => Registry::standard($this->app->make(CropReference::class)));
         $this->app->singleton(Crossings::class);
-        $this->app->singleton(Practice::class, static fn (): Practice => new Practice);
+        $this->app->bind(Practice::class, fn (): Practice => $this->app->make(Settings::class)->practice());
     }
 
     public function boot(): void
     {
         // A lazily loaded relation or a misspelt column is a mistake to hear of, not to pay for in silence.
         Model::shouldBeStrict(! $this->app->environment('production'));
+        Event::listen(Changed::class, [Projector::class, 'journalChanged']);
+        Event::listen(Changed::class, [PlansAfresh::class, 'journalChanged']);
+        Event::listen(HandbookChanged::class, [Projector::class, 'handbookChanged']);
+        Event::listen(HandbookChanged::class, [PlansAfresh::class, 'handbookChanged']);
+        Event::listen(SettingsChanged::class, [Projector::class, 'settingsChanged']);
+        // What lists hold is laid out anew by migrations; it is reckoned from the journal and the plans.
+        Event::listen(MigrationsEnded::class, static function (): void {
+            if (DB::table('journal_entries')->exists()) {
+                Artisan::call('marrow:rebuild');
+            }
+        });
+        Speaking::as(new Forms);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Reckoners;
 
+use App\Voice\UnitSystem;
+use App\Voice\Figures;
 use Marrow\Core\Fields\Values;
 
 /** A question that was asked and answered: what went in, what came out, and in whose units it is to be said. */
@@ -64,16 +66,16 @@ final readonly class Asked
 
     public function grams(float $grams): string
     {
-        return Said::mass($grams, $this->units);
+        return Figures::mass($grams, $this->units);
     }
 
     public function celsius(float $celsius): string
     {
-        return Said::temperature($celsius, $this->units);
+        return Figures::temperature($celsius, $this->units);
     }
 
     public function metres(float $metres): string
     {
-        return Said::distance($metres, $this->units);
+        return Figures::distance($metres, $this->units);
     }
 }

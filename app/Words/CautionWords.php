@@ -6,7 +6,6 @@ namespace App\Words;
 
 use Marrow\Core\Botany\Caution;
 use Marrow\Core\Botany\Crop;
-use Marrow\Core\Journal\EntryKind;
 
 /** The usual caution at the moment at which the hand is about to act. */
 final class CautionWords
@@ -28,24 +27,24 @@ final class CautionWords
         };
     }
 
-    /** @return list<EntryKind> the acts it belongs to */
+    /** @return list<string> kinds of the acts it belongs to */
     private static function moments(Caution $caution): array
     {
         return match ($caution) {
-            Caution::Capsaicin => [EntryKind::Rinsed],
-            Caution::BitterCucurbit => [EntryKind::Picked, EntryKind::Rinsed, EntryKind::FermentStarted],
-            Caution::KnifeHardFruit => [EntryKind::Rinsed],
-            Caution::SapBurns => [EntryKind::Picked],
-            Caution::Dust => [EntryKind::Threshed, EntryKind::Winnowed],
-            Caution::FermentGas => [EntryKind::FermentStarted],
-            Caution::RawBeans, Caution::SeedNotFood, Caution::ToxicSeed => [EntryKind::Stored],
-            Caution::ToxicPlant => [EntryKind::Picked, EntryKind::Stored],
-            Caution::Ergot => [EntryKind::Threshed],
+            Caution::Capsaicin => ['rinsed'],
+            Caution::BitterCucurbit => ['picked', 'rinsed', 'ferment_started'],
+            Caution::KnifeHardFruit => ['rinsed'],
+            Caution::SapBurns => ['picked'],
+            Caution::Dust => ['threshed', 'winnowed'],
+            Caution::FermentGas => ['ferment_started'],
+            Caution::RawBeans, Caution::SeedNotFood, Caution::ToxicSeed => ['stored'],
+            Caution::ToxicPlant => ['picked', 'stored'],
+            Caution::Ergot => ['threshed'],
         };
     }
 
     /** @return list<string> */
-    public static function at(Crop $crop, EntryKind $kind): array
+    public static function at(Crop $crop, string $kind): array
     {
         $cautions = array_filter($crop->cautions, static fn (Caution $caution): bool => in_array($kind, self::moments($caution), true));
 

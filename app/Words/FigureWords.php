@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Reckoners\UnitSystem;
+use App\Voice\UnitSystem;
 use Marrow\Core\Reckoning\Output;
 
 /** The figures of a reckoning as they are said: with their unit, and with four digits at the most. */

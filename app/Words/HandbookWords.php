@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Voice\Quantity;
 use Marrow\Core\Botany\BreedingSystem;
 use Marrow\Core\Botany\CleaningWay;
 use Marrow\Core\Botany\Crop;

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Voice\Quantity;
+use App\Voice\When;
 use DateTimeImmutable;
 use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Drying\DryingVerdict;
+use Marrow\Core\Lot\Advice;
+use Marrow\Core\Lot\Counsel;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Drying\MoistureBasis;
 use Marrow\Core\Steps\Storing\MoistureGround;
@@ -24,12 +28,6 @@ use Marrow\Core\Storage\ViabilityConstants;
 /** The judgements on a lot, each with its reason and how sure it is. */
 final readonly class LotWords
 {
-    /** A tray with more than one empty module in twenty wastes bench room. */
-    public const MAX_EMPTY = 0.05;
-
-    /** A usual number of plants to sow for, to make a germination share felt. */
-    public const PLANTS = 24;
-
     public function __construct(private LotCourse $lot, private When $when) {}
 
     public function drying(): string
@@ -50,6 +48,9 @@ final readonly class LotWords
                 $crop->drynessSign,
             ),
             DryingVerdict::Steady => 'Its weight is steady, so it is as dry as this room makes it. How dry that is, only the humidity in a closed jar tells.',
+            DryingVerdict::Left => $moisture !== null
+                ? sprintf('Off the racks, at %s when last measured; %s is the most for a jar.', Quantity::moisture($moisture), Quantity::moisture((float) $crop->jarMoisture))
+                : 'Off the racks; how dry it was nobody measured.',
             DryingVerdict::Drying => match (true) {
                 $moisture !== null && $target !== null => sprintf(
                     'Not dry enough for a jar: %s, and %s is the most. It will be there when it weighs %s.',
@@ -80,7 +81,7 @@ final readonly class LotWords
         };
     }
 
-    /** "82 %, likely 71 to 90 %: sow as usual." */
+    /** "82 %, likely 71 to 90 % of the seed came up." What to make of it is the advice's to say. */
     public function test(TestCourse $test): string
     {
         $share = $test->share();
@@ -90,22 +91,17 @@ final readonly class LotWords
         }
         $figure = Quantity::percent($share->rate()).', '.Quantity::likely($share->interval());
         $few = $share->sown < 25 ? sprintf(' Only %d seeds were tested, so this says little.', $share->sown) : '';
-        if ($outlook->verdictNow === Verdict::Open) {
-            return sprintf(
-                'So far %s up; it can still end anywhere from %s to %s.%s',
-                Quantity::percent($share->rate()),
-                Quantity::percent($outlook->lowest),
-                Quantity::percent($outlook->highest),
-                $few,
-            );
+        if ($test->endedAt !== null) {
+            return "$figure of the seed came up.$few";
         }
-        $running = $test->endedAt === null ? ', whatever the '.Quantity::number($test->undecided(), 'undecided seed').' do' : '';
 
-        return match ($outlook->verdictNow) {
-            Verdict::Good => "$figure: sow as usual$running.$few",
-            Verdict::Fair => "$figure: sow thicker$running.$few",
-            Verdict::Poor => "$figure: do not rely on it, grow it out now$running.$few",
-        };
+        return $outlook->verdictNow === Verdict::Open
+            ? sprintf('So far %s up; it can still end anywhere from %s to %s.%s', Quantity::percent($share->rate()), Quantity::percent($outlook->lowest), Quantity::percent($outlook->highest), $few)
+            : sprintf('%s: %s, whatever the %s do.%s', $figure, match ($outlook->verdictNow) {
+                Verdict::Good => 'good enough to be sown as usual',
+                Verdict::Fair => 'good enough if it is sown thicker',
+                Verdict::Poor => 'too few to rely on',
+            }, Quantity::number($test->undecided(), 'undecided seed'), $few);
     }
 
     /** What the test means at sowing; null before anything has come up. */
@@ -117,10 +113,11 @@ final readonly class LotWords
         }
         try {
             return sprintf(
-                'Sow %s to a module to leave at most 1 in 20 empty, or %s for %d plants (19 times in 20, indoors).',
-                SeedsPerCell::of(max(0.001, $share->rate()), self::MAX_EMPTY),
-                Quantity::seeds(SeedsNeeded::fromTest(self::PLANTS, $share)),
-                self::PLANTS,
+                'Sow %s to a module to leave at most 1 in %d empty, or %s for %d plants (19 times in 20, indoors).',
+                SeedsPerCell::of(max(0.001, $share->rate()), $this->lot->practice->number('max_empty')),
+                (int) round(1 / $this->lot->practice->number('max_empty')),
+                Quantity::seeds(SeedsNeeded::fromTest((int) $this->lot->practice->number('plants'), $share)),
+                (int) $this->lot->practice->number('plants'),
             );
         } catch (InvalidFigure $e) {
             return $e->getMessage();
@@ -148,14 +145,33 @@ final readonly class LotWords
         };
     }
 
+    /** What the seed is good for, all told: the only place that gives orders about a lot. */
+    public function advice(Advice $advice): string
+    {
+        $share = $advice->test?->share();
+        $tested = $share === null || $advice->test === null ? '' : sprintf('%s, %s, in the test of %s', Quantity::percent($share->rate()), Quantity::likely($share->interval()), When::month($advice->test->startedAt));
+
+        return match ($advice->counsel) {
+            Counsel::NotForSeed => 'Crossed: eat it or grow it as a mixture, but do not sow it for seed.',
+            Counsel::SowFresh => 'Sow it fresh: this kind dies when it dries.',
+            Counsel::DryFirst => 'Dry it before anything else: as damp as this it does not keep.',
+            Counsel::AwaitTest => 'A test is running: wait for what it says.',
+            Counsel::DoNotRely => "Do not rely on it: $tested.",
+            Counsel::TestFirst => $tested === '' ? 'Test it before you rely on it: by the forecast it may have fallen low, and it was never tested.' : "Test it before you rely on it: it was $tested, and may have fallen low since.",
+            Counsel::SowThicker => "Sow it thicker: $tested.",
+            Counsel::SowAsUsual => "Sow it as usual: $tested.",
+            Counsel::Untested => sprintf('Never tested: taken to be sound, at %s. A test would tell.', Quantity::percent($this->lot->practice->untestedShare)),
+        };
+    }
+
     public function goodUntil(Forecast $forecast): string
     {
         $threshold = $this->lot->facts->crop->test->minimum;
         $at = $forecast->reaches($threshold);
         if ($at <= $this->when->now) {
-            return sprintf('By the forecast it has fallen below %s already. Test it, and sow it thickly now.', Quantity::percent($threshold));
+            return sprintf('By the forecast it has fallen below %s already; only a test tells.', Quantity::percent($threshold));
         }
-        $condition = $this->lot->lastTested() === null
+        $condition = $this->lot->testing->lastEnded() === null
             ? sprintf(', if %s of it was alive at the start: it has not been tested', Quantity::percent($this->lot->practice->untestedShare))
             : '';
 
@@ -197,14 +213,14 @@ final readonly class LotWords
     public function forecastGround(Forecast $forecast): array
     {
         $crop = $this->lot->facts->crop;
-        $test = $this->lot->lastTested();
+        $test = $this->lot->testing->lastEnded();
         $share = $test?->share();
 
         return array_values(array_filter([
             $share !== null && $test !== null
-                ? sprintf('Start: %s of %d seeds came up in the test of %s.', Quantity::percent($share->rate()), $share->sown, $test->startedAt->format('j F Y'))
+                ? sprintf('Start: %s of %d seeds came up in the test of %s.', Quantity::percent($share->rate()), $share->sown, $this->when->date($test->startedAt))
                 : sprintf('Start: never tested, so %s is taken for sound fresh seed. A test will replace this guess.', Quantity::percent($this->lot->practice->untestedShare)),
-            $this->moistureInStore($this->lot->store),
+            $this->moistureInStore($this->lot->storing),
             match ($forecast->basis) {
                 ConstantsBasis::Published => sprintf('Pace: constants measured for %s (%s); a lot may last half as long again, or two thirds.', mb_strtolower($crop->name), $crop->sources['storage.constants'] ?? 'published'),
                 default => sprintf(
@@ -219,12 +235,15 @@ final readonly class LotWords
     /** Why there is no forecast for a lot that is in store; null when there is one. */
     public function noForecast(): ?string
     {
-        $store = $this->lot->store;
+        $store = $this->lot->storing;
         if ($store->now === null || $this->lot->forecast() !== null) {
             return null;
         }
         if (! $this->lot->facts->crop->bearsDrying()) {
             return 'No forecast: this kind dies when it dries. Sow it fresh.';
+        }
+        if ($store->isShutInDamp()) {
+            return sprintf('No forecast: closed in at %s it moulds or dies within weeks. Open it and dry it first.', Quantity::moisture((float) $store->moisture));
         }
         if ($store->moisture !== null && $store->moisture > ViabilityConstants::MAX_MOISTURE) {
             return sprintf('At %s moisture there is nothing to forecast: seed this damp does not keep. Spread it and dry it.', Quantity::moisture($store->moisture));
@@ -235,7 +254,7 @@ final readonly class LotWords
 
     public function stock(): ?string
     {
-        $stock = $this->lot->store->stock;
+        $stock = $this->lot->stock->stock;
         $seeds = $stock->seeds();
         $grams = $stock->grams();
         if ($seeds === null || $grams === null) {
@@ -249,11 +268,12 @@ final readonly class LotWords
     private function moistureInStore(StoringStrand $store): string
     {
         $moisture = (float) $store->moisture;
-        $temperature = (float) $store->now?->temperatureC;
+        $temperature = (float) $store->now?->at->temperatureC;
         $rh = Quantity::percent(Equilibrium::seedRh(min(40.0, $moisture), max(-20.0, min(60.0, $temperature)), $this->lot->facts->crop->oil));
 
         return match ($store->ground) {
             MoistureGround::Measured => sprintf('Moisture: %s as measured, kept by the tight container (its air at about %s RH).', Quantity::moisture($moisture), $rh),
+            MoistureGround::Carried => sprintf('Moisture: about %s, as in balance with the air it was kept in before it was closed in. Read the jar to replace this guess.', Quantity::moisture($moisture)),
             MoistureGround::PlaceAir => sprintf('Moisture: %s, in balance with the air of the place, since the container breathes.', Quantity::moisture($moisture)),
             default => sprintf('Moisture: not measured, so %s is taken, as in ordinary room air. Read the jar to replace this guess.', Quantity::moisture($moisture)),
         };

@@ -4,20 +4,18 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Reckoners\Said;
-use App\Reckoners\UnitSystem;
+use App\Voice\Quantity;
+use App\Voice\Figures;
+use App\Voice\UnitSystem;
 use DateTimeImmutable;
 use Marrow\Core\Isolation\Barrier;
 use Marrow\Core\Botany\IsolationStandard;
 use Marrow\Core\Isolation\RiskVerdict;
-use Marrow\Core\Season\CageRota;
 use Marrow\Core\Season\CrossRisk;
 use Marrow\Core\Season\IsolationStanding;
 use Marrow\Core\Season\PlannedPlanting;
 use Marrow\Core\Season\PlanRemark;
 use Marrow\Core\Season\PlanRemarkKind;
-use Marrow\Core\Season\PlanTask;
-use Marrow\Core\Season\PlanTaskKind;
 use Marrow\Core\Season\PlantsNeeded;
 use Marrow\Core\Season\SeasonPlan;
 use Marrow\Core\Season\Site;
@@ -50,7 +48,7 @@ final readonly class PlanWords
     public function risk(IsolationStanding $standing): string
     {
         $name = $this->name($standing->planting);
-        $share = Said::about($standing->share);
+        $share = Figures::about($standing->share);
         if ($standing->isInformation) {
             return $standing->share > 0.0 ? "$name mixes on purpose: $share of its seed from elsewhere." : "$name mixes on purpose, and nothing is near enough to mix with.";
         }
@@ -93,7 +91,7 @@ final readonly class PlanWords
 
         return sprintf(
             '%s from %s: %s%s, %s.',
-            Said::about($risk->pair->share),
+            Figures::about($risk->pair->share),
             $this->source($risk->source),
             self::away($risk->distance),
             $this->behind($risk),
@@ -131,70 +129,9 @@ final readonly class PlanWords
         ]));
     }
 
-    public function do(PlanTask $task): string
-    {
-        $name = $this->name($task->planting);
-
-        return match ($task->kind) {
-            PlanTaskKind::Sow => "Sow $name",
-            PlanTaskKind::PlantOut => "Plant out $name",
-            PlanTaskKind::Lift => "Lift $name",
-            PlanTaskKind::Sort => "Look over the stored $name",
-            PlanTaskKind::Replant => "Plant $name out again",
-            PlanTaskKind::WatchBloom => "Watch for the first flowers of $name",
-            PlanTaskKind::CoverUp => match ($task->planting->cover->value) {
-                'bagged' => "Bag the first buds of $name",
-                default => "Put the cage over $name",
-            },
-            PlanTaskKind::Pollinate => "Pollinate $name by hand",
-            PlanTaskKind::ChangeCages => "Change the cages over: $name",
-            PlanTaskKind::LookForRipe => "Look for ripe seed on $name",
-            PlanTaskKind::ClearBed => "The bed of $name is free",
-        };
-    }
-
-    public function why(PlanTask $task): string
-    {
-        $crop = $task->planting->crop;
-
-        return match ($task->kind) {
-            PlanTaskKind::Sow => sprintf('%s, %s.', $crop->name, Quantity::number($task->planting->plants, 'plant').match ($task->planting->purpose->value) {
-                'seed' => ' for seed',
-                'food' => ' for food',
-                default => ' for seed and food',
-            }),
-            PlanTaskKind::PlantOut => $crop->growing->frostTender ? 'After the last frost: it does not bear any.' : 'Label it again as it goes out.',
-            PlanTaskKind::Lift => 'Before hard frost. Keep the best plants; leave out any that are sick, forked or off-type.',
-            PlanTaskKind::Sort => 'Take out what rots or sprouts: the ones that keep are the ones to have seed from.',
-            PlanTaskKind::Replant => 'As soon as the ground can be worked; choose once more.',
-            PlanTaskKind::WatchBloom => 'Note the day: bloom, ripening and what is at risk are reckoned from it.',
-            PlanTaskKind::CoverUp => 'Before the first flower opens; one open flower is enough for a bee.',
-            PlanTaskKind::Pollinate => 'Early, while flowers are fresh; several fathers keep more diversity.',
-            PlanTaskKind::ChangeCages => $this->rota($task),
-            PlanTaskKind::LookForRipe => $crop->ripening->cue.'.',
-            PlanTaskKind::ClearBed => 'The last pass is done by now.',
-        };
-    }
-
-    /** On which days this cage stands open: its partners have the days between. */
-    private function rota(PlanTask $task): string
-    {
-        $rota = CageRota::of($this->plan, $task->planting);
-        $day = $rota->openFrom($task->on);
-        $others = array_values(array_unique(array_map($this->name(...), $rota->others)));
-        $days = array_map(static fn (int $n): DateTimeImmutable => $day->modify('+'.$n * $rota->every.' days'), [0, 1, 2]);
-
-        return sprintf(
-            'Open on %s and every %s day after; shut on the days between%s. Change over in the evening, when no bee flies.',
-            implode(', ', array_map(static fn (DateTimeImmutable $open, int $i): string => $open->format(isset($days[$i + 1]) && $days[$i + 1]->format('n') === $open->format('n') ? 'j' : 'j F'), $days, array_keys($days))),
-            Quantity::ordinal($rota->every),
-            $others === [] ? '' : ', when '.implode(' or ', $others).' stands open',
-        );
-    }
-
     public static function metres(float $metres): string
     {
-        return Said::distance($metres, UnitSystem::Metric);
+        return Figures::distance($metres, UnitSystem::Metric);
     }
 
     public static function away(float $metres): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Reckoners\UnitSystem;
+use App\Voice\UnitSystem;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Reckoning\Reckoning;

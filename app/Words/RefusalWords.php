@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Reckoners\UnitSystem;
+use App\Voice\Speaking;
+use App\Voice\UnitSystem;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Reckoning\Reckoning;
 
@@ -24,5 +25,13 @@ final class RefusalWords
         }
 
         return $refused->getMessage();
+    }
+
+    /** Bounds in the keeper's own units, wherever a field is typed. */
+    public static function bounds(Refused $refused): string
+    {
+        return $refused->outside === null
+            ? $refused->getMessage()
+            : sprintf('%s must be from %s.', $refused->outside->subject(), ReckonerWords::bounds($refused->outside, Speaking::forms()->units));
     }
 }

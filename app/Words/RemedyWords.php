@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Voice\Quantity;
 use Marrow\Core\Season\Obstacle;
 use Marrow\Core\Season\PlannedPlanting;
 use Marrow\Core\Season\Remedy;

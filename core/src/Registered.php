@@ -15,11 +15,11 @@ use Marrow\Core\Work\TaskKind;
 /** What the strands of lots and plantings bring with them: every kind of entry, every kind of task. Nothing is listed twice. */
 final class Registered
 {
+    private static ?Kinds $kinds = null;
+
     public static function kinds(): Kinds
     {
-        static $kinds = null;
-
-        return $kinds ??= Kinds::of(self::payloads());
+        return self::$kinds ??= Kinds::of(self::payloads());
     }
 
     /** @return list<TaskKind> */

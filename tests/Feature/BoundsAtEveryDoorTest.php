@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Reckoners\UnitSystem;
+use App\Voice\UnitSystem;
 use App\Words\ReckonerWords;
 use Illuminate\Contracts\Console\Kernel;
 use Marrow\Core\Fields\Field;

@@ -10,7 +10,7 @@ use App\Reckoners\Judgements;
 use App\Reckoners\Pictures\Picture;
 use App\Reckoners\Pictures\Pictures;
 use App\Reckoners\Pictures\Range;
-use App\Reckoners\UnitSystem;
+use App\Voice\UnitSystem;
 use Marrow\Core\Reckoning\Registry;
 use Marrow\Core\Tests\Reckoning\WorkedValuesTest;
 use PHPUnit\Framework\Attributes\DataProvider;

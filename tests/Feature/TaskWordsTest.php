@@ -8,7 +8,7 @@ use App\Handbook\CropFiles;
 use App\Models\DueTask;
 use App\Words\TaskLabels;
 use App\Words\TaskWords;
-use App\Words\When;
+use App\Voice\When;
 use DateTimeImmutable;
 use Marrow\Core\Work\TaskKind;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Reckoners\Said;
-use App\Reckoners\UnitSystem;
+use App\Voice\Figures;
+use App\Voice\UnitSystem;
 use Marrow\Core\Fields\Field;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -51,7 +51,7 @@ final class UnitSystemTest extends TestCase
 
     public function test_masses_are_said_in_the_unit_that_suits_them(): void
     {
-        $said = static fn (float $grams, UnitSystem $units): string => str_replace("\u{00A0}", ' ', Said::mass($grams, $units));
+        $said = static fn (float $grams, UnitSystem $units): string => str_replace("\u{00A0}", ' ', Figures::mass($grams, $units));
         self::assertSame(['0.0123 g', '41.2 g', '12.5 kg'], [$said(0.01234, UnitSystem::Metric), $said(41.23, UnitSystem::Metric), $said(12_500, UnitSystem::Metric)]);
         self::assertSame(['1.45 oz', '27.6 lb'], [$said(41.23, UnitSystem::Us), $said(12_500, UnitSystem::Us)]);
     }
@@ -59,7 +59,7 @@ final class UnitSystemTest extends TestCase
     #[DataProvider('times')]
     public function test_time_is_said_roughly(float $days, string $said): void
     {
-        self::assertSame($said, str_replace("\u{00A0}", ' ', Said::days($days)));
+        self::assertSame($said, str_replace("\u{00A0}", ' ', Figures::days($days)));
     }
 
     /** @return iterable<array{float, string}> */
@@ -79,7 +79,7 @@ final class UnitSystemTest extends TestCase
     #[DataProvider('chances')]
     public function test_a_chance_is_said_in_times(float $share, string $said): void
     {
-        self::assertSame($said, str_replace("\u{00A0}", ' ', Said::oneIn($share)));
+        self::assertSame($said, str_replace("\u{00A0}", ' ', Figures::oneIn($share)));
     }
 
     /** @return iterable<array{float, string}> */
@@ -97,8 +97,8 @@ final class UnitSystemTest extends TestCase
 
     public function test_a_share_near_nothing_is_not_called_about_nothing(): void
     {
-        self::assertSame("about 8\u{00A0}%", Said::about(0.079));
-        self::assertSame("under 1\u{00A0}%", Said::about(0.003));
-        self::assertSame("over 99\u{00A0}%", Said::about(0.998));
+        self::assertSame("about 8\u{00A0}%", Figures::about(0.079));
+        self::assertSame("under 1\u{00A0}%", Figures::about(0.003));
+        self::assertSame("over 99\u{00A0}%", Figures::about(0.998));
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Words\Quantity;
-use App\Words\When;
+use App\Voice\Quantity;
+use App\Voice\When;
 use DateTimeImmutable;
 use Marrow\Core\Statistics\Interval;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Http\FieldSchemas;
+use App\Sheet\SectionDocument;
 use Illuminate\Console\Command;
 use OpenApi\Annotations\Schema;
 use OpenApi\Generator;
@@ -35,16 +37,36 @@ final class DescribeApi extends Command
 
     private static function document(): string
     {
-        $api = Generator::scan([app_path('Http'), app_path('Reckoners')], ['validate' => true]);
+        $api = Generator::scan([app_path('Http'), app_path('Reckoners'), app_path('Steps')], ['validate' => false]);
         assert($api !== null);
         $schemas = is_array($api->components->schemas) ? $api->components->schemas : [];
+        $sections = [];
         foreach ($schemas as $schema) {
+            if (! $schema instanceof Schema) {
+                continue;
+            }
             // Our documents always carry all of their fields; only requests may leave some out.
-            if ($schema instanceof Schema && str_ends_with($schema->schema, 'Document') && is_array($schema->properties)) {
+            if (str_ends_with($schema->schema, 'Document') && is_array($schema->properties)) {
                 $schema->required = array_map(static fn ($property): string => $property->property, $schema->properties);
             }
+            if (self::isSection($schema)) {
+                $sections[] = ['$ref' => "#/components/schemas/$schema->schema"];
+            }
         }
+        /** @var array<string, mixed> $document */
+        $document = json_decode($api->toJson(), true, flags: JSON_THROW_ON_ERROR);
+        $components = is_array($document['components'] ?? null) ? $document['components'] : [];
+        $known = is_array($components['schemas'] ?? null) ? $components['schemas'] : [];
+        $document['components'] = [...$components, 'schemas' => [...$known, 'SheetSection' => ['oneOf' => $sections], ...FieldSchemas::all()]];
 
-        return $api->toJson()."\n";
+        return json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+    }
+
+    private static function isSection(Schema $schema): bool
+    {
+        $context = $schema->_context;
+        $class = $context?->fullyQualifiedName($context->class) ?? '';
+
+        return is_subclass_of(ltrim($class, '\\'), SectionDocument::class);
     }
 }

@@ -9,6 +9,8 @@ use App\Handbook\OwnFigures;
 use App\Http\Documents\CropFigureDocument;
 use App\Http\Documents\SavedDocument;
 use App\Models\Variety;
+use App\Voice\Speaking;
+use App\Words\RefusalWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -16,6 +18,9 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Marrow\Core\Botany\CropFigureList;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\FieldType;
+use Marrow\Core\Fields\Refused;
 use OpenApi\Attributes as OA;
 
 /** The keeper's own figures and crops in the handbook. */
@@ -53,11 +58,12 @@ final class HandbookController extends Controller
             throw ValidationException::withMessages(['variety' => 'There is no such variety of this crop.']);
         }
         $path = $request->string('path')->toString();
-        $typed = str_replace(',', '.', $request->string('value')->trim()->toString());
-        if ($typed !== '' && ! is_numeric($typed)) {
-            throw ValidationException::withMessages(['value' => 'That must be a number.']);
+        $typed = $request->string('value')->trim()->toString();
+        try {
+            $handbook->put($key, $variety, $path, $typed === '' ? null : self::read(CropFigureList::field($path), $typed));
+        } catch (Refused $refused) {
+            throw ValidationException::withMessages(['value' => RefusalWords::bounds($refused)]);
         }
-        $handbook->put($key, $variety, $path, $typed === '' ? null : (float) $typed / (CropFigureList::isShare($path) ? 100 : 1));
 
         return new JsonResponse($this->list($key, $variety));
     }
@@ -111,6 +117,14 @@ final class HandbookController extends Controller
         ]);
     }
 
+    /** A bare number typed for a share is per cent; other bare numbers are in the keeper's own units. */
+    private static function read(Field $field, string $typed): float
+    {
+        $read = $field->read($field->type === FieldType::Share && is_numeric(str_replace(',', '.', $typed)) ? "$typed %" : Speaking::forms()->units->read($field, $typed));
+
+        return is_int($read) || is_float($read) ? (float) $read : 0.0;
+    }
+
     /** @return list<CropFigureDocument> */
     private function list(string $key, string $variety): array
     {
@@ -118,9 +132,8 @@ final class HandbookController extends Controller
         $before = $variety === '' ? $this->own->original($key) : $this->own->content($key);
         $now = $this->own->content($key, $variety);
         $figures = [];
-        foreach (CropFigureList::all() as $path => [$label, $unit]) {
-            $shown = static fn (float|int|null $figure): ?float => $figure === null ? null : round((float) $figure * (CropFigureList::isShare($path) ? 100 : 1), 6);
-            $figures[] = new CropFigureDocument($path, $label, $unit, $shown(CropFigureList::take($now, $path)), $shown(CropFigureList::take($before, $path)), isset($own[$path]));
+        foreach (CropFigureList::all() as $path => $field) {
+            $figures[] = CropFigureDocument::of($field, CropFigureList::take($now, $path), CropFigureList::take($before, $path), isset($own[$path]));
         }
 
         return $figures;

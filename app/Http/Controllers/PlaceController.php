@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Documents\PlaceDocument;
+use App\Boards\Boards;
+use App\Boards\Narrowing;
+use App\Http\Scalar;
 use App\Http\SeenFrom;
-use App\Presenting\PlaceLists;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Marrow\Core\Work\Place;
 use OpenApi\Attributes as OA;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final class PlaceController extends Controller
 {
     #[OA\Get(path: '/places/{place}', operationId: 'place', parameters: [
-        new OA\PathParameter(name: 'place', required: true, schema: new OA\Schema(type: 'string', enum: ['plot', 'bench', 'racks', 'trays', 'store'])),
+        new OA\PathParameter(name: 'place', required: true, schema: new OA\Schema(type: 'string', enum: Place::class)),
         new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string')),
         new OA\QueryParameter(name: 'find', schema: new OA\Schema(type: 'string')),
         new OA\QueryParameter(name: 'sort', schema: new OA\Schema(type: 'string', enum: ['due', 'name', 'code'])),
@@ -22,18 +26,15 @@ final class PlaceController extends Controller
     ], responses: [
         new OA\Response(response: 200, description: 'what is there', content: new OA\JsonContent(ref: PlaceDocument::class)),
     ])]
-    public function show(string $place, Request $request, SeenFrom $seen, PlaceLists $lists): JsonResponse
+    public function show(string $place, Request $request, SeenFrom $seen, Boards $boards): JsonResponse
     {
-        $when = $seen->when();
-        $find = $request->string('find')->limit(200, '')->toString();
-        $sort = $request->string('sort')->toString();
-        $page = max(1, $request->integer('page', 1));
+        $board = $boards->of($place) ?? throw new NotFoundHttpException('There is no such place.');
+        $narrowing = new Narrowing(
+            mb_substr(Scalar::text($request, 'find'), 0, 200),
+            Scalar::text($request, 'sort'),
+            min(1_000_000, max(1, $request->integer('page', 1))),
+        );
 
-        return new JsonResponse(match ($place) {
-            'plot' => $lists->plot($when, $find, $sort, $page),
-            'trays' => $lists->trays($when, $find, $sort, $page),
-            'bench', 'racks', 'store' => $lists->lots($place, $when, $find, $sort, $page),
-            default => abort(404),
-        });
+        return new JsonResponse($board->page($narrowing, $seen->when()));
     }
 }

@@ -13,7 +13,7 @@ use App\Reckoners\Judgements;
 use App\Reckoners\Pictures\Picture;
 use App\Reckoners\Pictures\Pictures;
 use App\Reckoners\Pictures\Range;
-use App\Reckoners\UnitSystem;
+use App\Voice\UnitSystem;
 use App\Words\FigureWords;
 use App\Words\ReckonerWords;
 use App\Words\RefusalWords;

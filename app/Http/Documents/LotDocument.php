@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Documents;
 
+use App\Sheet\SectionDocument;
+use Marrow\Core\Work\Place;
 use OpenApi\Attributes as OA;
 
 /** A lot with everything that is reckoned from its journal. */
@@ -11,13 +13,13 @@ use OpenApi\Attributes as OA;
 final readonly class LotDocument
 {
     /**
-     * @param  string  $planting  code of the planting
+     * @param  string|null  $planting  code of the planting it was picked from; null where it came from elsewhere
      * @param  string|null  $crossed  why it is taken to be crossed, where off-types have come to light
+     * @param  string|null  $advice  what its seed is good for, all told
      * @param  list<TaskDocument>  $tasks
      * @param  list<OfferDocument>  $offers
-     * @param  list<TestDocument>  $tests
-     * @param  float|null  $tsm  g, where it is known of this lot
-     * @param  float|null  $tsm_cv  per cent
+     * @param  list<SectionDocument>  $sections
+     * @param  list<TagDocument>  $grown  plantings that were sown from it
      * @param  list<EntryDocument>  $entries
      */
     public function __construct(
@@ -26,10 +28,12 @@ final readonly class LotDocument
         #[OA\Property]
         public TagDocument $tag,
         #[OA\Property]
-        public string $planting,
+        public ?string $planting,
         #[OA\Property]
         public ?string $crossed,
-        #[OA\Property(enum: ['plot', 'bench', 'racks', 'trays', 'store'])]
+        #[OA\Property]
+        public ?string $advice,
+        #[OA\Property(enum: Place::class)]
         public string $place,
         #[OA\Property]
         public bool $used_up,
@@ -41,22 +45,10 @@ final readonly class LotDocument
         public array $tasks,
         #[OA\Property(items: new OA\Items(ref: OfferDocument::class))]
         public array $offers,
-        #[OA\Property]
-        public ?HarvestDocument $harvest,
-        #[OA\Property]
-        public ?FermentDocument $ferment,
-        #[OA\Property]
-        public ?DryingDocument $drying,
-        #[OA\Property(items: new OA\Items(ref: TestDocument::class))]
-        public array $tests,
-        #[OA\Property]
-        public ?float $tsm,
-        #[OA\Property]
-        public ?float $tsm_cv,
-        #[OA\Property]
-        public ?StoreDocument $store,
-        #[OA\Property]
-        public ?ForecastDocument $forecast,
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/SheetSection'))]
+        public array $sections,
+        #[OA\Property(items: new OA\Items(ref: TagDocument::class))]
+        public array $grown,
         #[OA\Property(items: new OA\Items(ref: EntryDocument::class))]
         public array $entries,
     ) {}

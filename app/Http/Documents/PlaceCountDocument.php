@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Documents;
 
+use Marrow\Core\Work\Place;
 use OpenApi\Attributes as OA;
 
 /** How many things are in a place, and how many of them want hands. */
@@ -11,7 +12,7 @@ use OpenApi\Attributes as OA;
 final readonly class PlaceCountDocument
 {
     public function __construct(
-        #[OA\Property(enum: ['plot', 'bench', 'racks', 'trays', 'store'])]
+        #[OA\Property(enum: Place::class)]
         public string $place,
         #[OA\Property]
         public int $here,

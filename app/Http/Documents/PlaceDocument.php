@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Documents;
 
+use Marrow\Core\Work\Place;
 use OpenApi\Attributes as OA;
 
 /** What is in a place. */
@@ -14,7 +15,7 @@ final readonly class PlaceDocument
      * @param  list<ListItemDocument>  $items
      */
     public function __construct(
-        #[OA\Property(enum: ['plot', 'bench', 'racks', 'trays', 'store'])]
+        #[OA\Property(enum: Place::class)]
         public string $place,
         #[OA\Property(items: new OA\Items(ref: ListItemDocument::class))]
         public array $items,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Documents;
 
+use App\Plans\PlannedTask;
 use OpenApi\Attributes as OA;
 
 /** Something to be done by the plan. */
@@ -24,4 +25,9 @@ final readonly class PlanTaskDocument
         #[OA\Property]
         public string $why,
     ) {}
+
+    public static function of(PlannedTask $task): self
+    {
+        return new self($task->planting, $task->kind->value, $task->on, $task->until, $task->do, $task->why);
+    }
 }

@@ -13,6 +13,8 @@ final readonly class PlannedPlantingDocument
 {
     /**
      * @param  string  $variety  id
+     * @param  string|null  $lot  id of the lot that is to be sown
+     * @param  string|null  $planting  id of the planting it became
      * @param  float|null  $allowed  share of crossed seed put up with; null for that of the garden
      */
     public function __construct(
@@ -51,9 +53,9 @@ final readonly class PlannedPlantingDocument
         #[OA\Property]
         public ?float $seeds_wanted,
         #[OA\Property]
-        public string $lot,
+        public ?string $lot,
         #[OA\Property]
-        public string $code,
+        public ?string $planting,
     ) {}
 
     public static function of(PlannedPlanting $planting): self
@@ -77,7 +79,7 @@ final readonly class PlannedPlantingDocument
             $planting->allowed,
             $planting->seedsWanted,
             $planting->lot,
-            $planting->code,
+            $planting->planting,
         );
     }
 }

@@ -11,6 +11,9 @@ use OpenApi\Attributes as OA;
 final readonly class PlantingDocument
 {
     /**
+     * @param  ?TagDocument  $sown_lot  the lot it was sown from
+     * @param  string  $sown_from  or where the seed came from, in words
+     * @param  list<FactDocument>  $facts
      * @param  list<TaskDocument>  $tasks
      * @param  list<OfferDocument>  $offers
      * @param  list<TagDocument>  $lots
@@ -26,11 +29,17 @@ final readonly class PlantingDocument
         #[OA\Property]
         public string $spot,
         #[OA\Property]
-        public int $season,
+        public ?int $season,
         #[OA\Property]
         public ?string $sown,
         #[OA\Property]
         public ?int $plants,
+        #[OA\Property]
+        public ?TagDocument $sown_lot,
+        #[OA\Property]
+        public string $sown_from,
+        #[OA\Property(items: new OA\Items(ref: FactDocument::class))]
+        public array $facts,
         #[OA\Property(items: new OA\Items(ref: TaskDocument::class))]
         public array $tasks,
         #[OA\Property(items: new OA\Items(ref: OfferDocument::class))]

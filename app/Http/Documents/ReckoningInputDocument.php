@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Documents;
 
-use App\Reckoners\UnitSystem;
+use App\Voice\UnitSystem;
 use App\Words\ReckonerWords;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldType;

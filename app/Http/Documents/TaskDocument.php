@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Documents;
 
+use Marrow\Core\Work\Place;
 use OpenApi\Attributes as OA;
 
 /** Something that wants doing, in words, as seen from the day asked for. */
@@ -20,7 +21,7 @@ final readonly class TaskDocument
         public int $id,
         #[OA\Property]
         public string $kind,
-        #[OA\Property(enum: ['plot', 'bench', 'racks', 'trays', 'store'])]
+        #[OA\Property(enum: Place::class)]
         public string $place,
         #[OA\Property]
         public string $do,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Documents;
 
+use App\Models\Variety;
+use Marrow\Core\Botany\CropReference;
 use OpenApi\Attributes as OA;
 
 /** A variety. */
@@ -33,4 +35,11 @@ final readonly class VarietyDocument
         #[OA\Property]
         public string $note,
     ) {}
+
+    public static function of(Variety $variety, CropReference $crops): self
+    {
+        $crop = $crops->get($variety->crop);
+
+        return new self($variety->id, $variety->name, $crop->key, $crop->name, $crop->latin, $variety->type->value, $variety->generation, $variety->type->line()->value, $variety->note);
+    }
 }

@@ -6,9 +6,9 @@ namespace App\Reckoners\Judgements;
 
 use App\Reckoners\Asked;
 use App\Reckoners\Judgement;
-use App\Reckoners\Said;
+use App\Voice\Figures;
 use App\Words\CautionWords;
-use App\Words\Quantity;
+use App\Voice\Quantity;
 use Marrow\Core\Botany\Caution;
 
 /** What a ferment, a counted sample and a sorted sample say. */
@@ -34,9 +34,9 @@ final class CleaningJudgements
         return new Judgement(
             sprintf(
                 'Look after %s; usually ready after %s; pour it off by %s at the latest.',
-                Said::hours($asked->figure('earliest_hours')),
-                Said::hours($asked->figure('typical_hours')),
-                Said::hours($asked->figure('latest_hours')),
+                Figures::hours($asked->figure('earliest_hours')),
+                Figures::hours($asked->figure('typical_hours')),
+                Figures::hours($asked->figure('latest_hours')),
             ),
             sprintf('At %s the gel lets go after about that long; much later, seed may sprout.', $asked->celsius($asked->in->number('temperature'))),
             'A rule of thumb, no more. The signs decide: a skin of mould, bubbles, and seed that sinks clean when stirred. Once water is in, do not leave it standing.',
@@ -56,13 +56,13 @@ final class CleaningJudgements
                 .($varies ? '; but weigh the samples again.' : '.'),
             match (true) {
                 $cv === null => 'One sample alone cannot show how much samples differ.',
-                $cv > self::MOST_VARIATION_CHAFFY => sprintf('The samples vary by %s, and 4 %% is the most (6 %% for chaffy seed): miscounted, or not well mixed.', Said::round($cv, 2)."\u{00A0}%"),
-                $varies => sprintf('The samples vary by %s: well enough for chaffy seed (up to 6 %%), too much for smooth seed (4 %%).', Said::round($cv, 2)."\u{00A0}%"),
-                default => sprintf('The samples vary by %s; up to 4 %% is well enough.', Said::round($cv, 2)."\u{00A0}%"),
+                $cv > self::MOST_VARIATION_CHAFFY => sprintf('The samples vary by %s, and 4 %% is the most (6 %% for chaffy seed): miscounted, or not well mixed.', Figures::round($cv, 2)."\u{00A0}%"),
+                $varies => sprintf('The samples vary by %s: well enough for chaffy seed (up to 6 %%), too much for smooth seed (4 %%).', Figures::round($cv, 2)."\u{00A0}%"),
+                default => sprintf('The samples vary by %s; up to 4 %% is well enough.', Figures::round($cv, 2)."\u{00A0}%"),
             },
             $cv === null
                 ? 'Two or three more samples of the same count would tell how good it is.'
-                : sprintf('The mean is good to about %s either way.', Said::round(max(0.1, 2 * $cv / sqrt(count($asked->in->numbers('masses')))), 1)."\u{00A0}%"),
+                : sprintf('The mean is good to about %s either way.', Figures::round(max(0.1, 2 * $cv / sqrt(count($asked->in->numbers('masses')))), 1)."\u{00A0}%"),
         );
     }
 

@@ -6,9 +6,8 @@ namespace App\Reckoners\Judgements;
 
 use App\Reckoners\Asked;
 use App\Reckoners\Judgement;
-use App\Reckoners\Said;
-use App\Words\LotWords;
-use App\Words\Quantity;
+use App\Voice\Figures;
+use App\Voice\Quantity;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\Verdict;
 use Marrow\Core\Practice;
@@ -42,7 +41,7 @@ final class GerminationJudgements
         $sown = $asked->in->integer('sown');
         $low = $asked->figure('low');
         $share = Quantity::percent($asked->figure('rate')).', '.Quantity::likely(new Interval($low, $asked->figure('high')));
-        $perCell = $low > 0.0 ? SeedsPerCell::of(max(0.001, min(0.999999, $low)), LotWords::MAX_EMPTY) : PHP_INT_MAX;
+        $perCell = $low > 0.0 ? SeedsPerCell::of(max(0.001, min(0.999999, $low)), $practice->number('max_empty')) : PHP_INT_MAX;
         $sow = $perCell > self::MOST_PER_CELL ? 'sow it thickly in a tray' : 'sow '.$perCell.' to a cell';
         $because = $perCell > self::MOST_PER_CELL
             ? 'At the low end so little comes up that no sensible number to a cell would fill it.'
@@ -54,8 +53,8 @@ final class GerminationJudgements
 
         return new Judgement($sentence, $because, sprintf(
             '%s: a range made like this holds the true share %s. Four times the seeds would halve it.%s',
-            Said::count($sown, 'seed').' tested',
-            Said::oneIn($asked->in->number('confidence')),
+            Figures::count($sown, 'seed').' tested',
+            Figures::oneIn($asked->in->number('confidence')),
             $sown < 20 ? ' So few seeds say little; do not believe the middle figure alone.' : '',
         ));
     }
@@ -69,10 +68,10 @@ final class GerminationJudgements
         return $asked->yes('agree')
             ? new Judgement("They agree: $share over all of them.", $p === 1.0
                 ? 'All came out alike.'
-                : sprintf('Sound dishes differ as much as this by chance %s.', Said::oneIn($p)), $sure)
+                : sprintf('Sound dishes differ as much as this by chance %s.', Figures::oneIn($p)), $sure)
             : new Judgement('They do not agree: mix the seed well and test again.', sprintf(
                 'Sound dishes differ as much as this by chance %s. One was set or kept differently, or the seed was not mixed; %s over all of them means little.',
-                Said::oneIn($p),
+                Figures::oneIn($p),
                 $share,
             ), $sure);
     }
@@ -86,7 +85,7 @@ final class GerminationJudgements
         $points = sprintf('likely %s to %s points', self::signed($low), self::signed($high));
         $apart = $low > 0.0 || $high < 0.0;
         $which = $difference > 0.0 ? 'better' : 'worse';
-        $by = Said::count((int) round(abs($difference) * 100), 'point');
+        $by = Figures::count((int) round(abs($difference) * 100), 'point');
         $sentence = match (true) {
             $apart && $p < 0.05 => "The first is $which by $by, $points: they differ.",
             $apart || $p < 0.05 => "The first looks $which by $by, $points: on the edge, so test more seeds before acting on it.",
@@ -95,7 +94,7 @@ final class GerminationJudgements
 
         return new Judgement(
             $sentence,
-            sprintf('If they were the same, a difference as unlikely as this would come by chance %s.', Said::oneIn($p)),
+            sprintf('If they were the same, a difference as unlikely as this would come by chance %s.', Figures::oneIn($p)),
             $apart || $p < 0.05
                 ? 'The range holds the true difference 95 times in 100.'
                 : 'Not shown is not the same as none: anything in that range is still possible, and more seeds narrow it.',
@@ -112,11 +111,11 @@ final class GerminationJudgements
     private static function speed(Asked $asked): Judgement
     {
         return new Judgement(
-            sprintf('Half of what came up was up by day %s.', Said::round($asked->figure('t50'), 2)),
+            sprintf('Half of what came up was up by day %s.', Figures::round($asked->figure('t50'), 2)),
             sprintf(
                 '%s came up, after %s days on average.',
-                Said::count($asked->count('total'), 'seedling'),
-                Said::round($asked->figure('mean_days'), 2),
+                Figures::count($asked->count('total'), 'seedling'),
+                Figures::round($asked->figure('mean_days'), 2),
             ),
             'Good to about the time between two counts. Compare it only with a test at the same warmth; slower than last year’s means older, often before the share falls.',
         );
@@ -127,12 +126,12 @@ final class GerminationJudgements
         $seeds = $asked->count('seeds');
 
         return new Judgement(
-            'Test '.Said::count($seeds, 'seed').'.',
+            'Test '.Figures::count($seeds, 'seed').'.',
             sprintf(
                 'Then about %s is known to within %s points either way, %s.',
                 Quantity::percent($asked->in->number('expected')),
-                Said::round($asked->in->number('half_width') * 100, 2),
-                Said::oneIn($asked->in->number('confidence')),
+                Figures::round($asked->in->number('half_width') * 100, 2),
+                Figures::oneIn($asked->in->number('confidence')),
             ),
             'If it comes out nearer to half the range is a little wider, nearer to all or none narrower. Half the margin takes about four times the seeds.',
         );
@@ -142,7 +141,7 @@ final class GerminationJudgements
     {
         $lowest = Quantity::percent($asked->figure('lowest'));
         $highest = Quantity::percent($asked->figure('highest'));
-        $undecided = Said::count($asked->in->integer('undecided'), 'seed');
+        $undecided = Figures::count($asked->in->integer('undecided'), 'seed');
         $ends = $lowest === $highest ? "It ends at $lowest" : "It ends between $lowest and $highest";
 
         return new Judgement(
@@ -168,19 +167,19 @@ final class GerminationJudgements
         $share = $test?->rate() ?? $asked->in->number('rate') * $asked->in->number('field_factor');
 
         return new Judgement(
-            sprintf('Sow %s for %s.', Said::count($seeds, 'seed'), Said::count($plants, 'plant')),
+            sprintf('Sow %s for %s.', Figures::count($seeds, 'seed'), Figures::count($plants, 'plant')),
             match (true) {
                 $share === 0.0 => 'Nothing came up in the test, so this rests on the bare chance that the test had bad luck. Rather find other seed.',
                 $test === null && $share >= 1.0 => 'Every seed makes a plant, as you say.',
                 default => sprintf(
                     'About %s should come up, and fewer than %d would be bad luck: it happens %s.',
-                    Said::round($seeds * $share, 2),
+                    Figures::round($seeds * $share, 2),
                     $plants,
-                    Said::atMost(1 - $asked->in->number('confidence')),
+                    Figures::atMost(1 - $asked->in->number('confidence')),
                 ),
             },
             $test !== null
-                ? sprintf('The test of %s leaves the share open (%s); that doubt is counted in.', Said::count($test->sown, 'seed'), Quantity::likely($test->interval()))
+                ? sprintf('The test of %s leaves the share open (%s); that doubt is counted in.', Figures::count($test->sown, 'seed'), Quantity::likely($test->interval()))
                 : 'As sure as the share you gave. From a test, give its counts instead: then the doubt of a small test is counted in.',
         );
     }
@@ -196,7 +195,7 @@ final class GerminationJudgements
                 'At %s each, %s %s.',
                 Quantity::percent($asked->in->number('rate')),
                 $perCell === 1 ? 'a cell stays empty' : "all $perCell of a cell fail",
-                Said::oneIn($empty),
+                Figures::oneIn($empty),
             ),
             'As sure as the share you gave; for a small test give its lower limit. Thin to the best one.',
         );

@@ -6,7 +6,7 @@ namespace App\Reckoners\Judgements;
 
 use App\Reckoners\Asked;
 use App\Reckoners\Judgement;
-use App\Reckoners\Said;
+use App\Voice\Figures;
 use Marrow\Core\Botany\CropReference;
 
 /** Whether two plantings cross, and what to do about it. */
@@ -32,8 +32,8 @@ final readonly class IsolationJudgements
         $worst = $asked->words('plantings')[0] ?? null;
 
         return new Judgement(
-            $risk === 0 ? 'Every planting kept for seed is within its share.' : sprintf('%s over what is allowed; look at %s first.', Said::count($risk, 'planting is', 'plantings are'), $worst ?? 'it'),
-            $worst === null ? 'Nothing in the plan is kept for seed.' : sprintf('The most at risk, %s, may expect %s crossed seed.', $worst, Said::about($asked->list('shares')[0] ?? 0.0)),
+            $risk === 0 ? 'Every planting kept for seed is within its share.' : sprintf('%s over what is allowed; look at %s first.', Figures::count($risk, 'planting is', 'plantings are'), $worst ?? 'it'),
+            $worst === null ? 'Nothing in the plan is kept for seed.' : sprintf('The most at risk, %s, may expect %s crossed seed.', $worst, Figures::about($asked->list('shares')[0] ?? 0.0)),
             self::SURE,
         );
     }
@@ -46,8 +46,8 @@ final readonly class IsolationJudgements
         $measures = $asked->words('measures');
 
         return new Judgement(
-            $measures === [] ? 'Nothing needs doing.' : sprintf('%s will do.', Said::count(count($measures), 'measure')),
-            $measures === [] ? 'Every planting kept for seed is within its share.' : 'It takes about '.Said::round($asked->figure('cost'), 2).' mornings of work, everything told.',
+            $measures === [] ? 'Nothing needs doing.' : sprintf('%s will do.', Figures::count(count($measures), 'measure')),
+            $measures === [] ? 'Every planting kept for seed is within its share.' : 'It takes about '.Figures::round($asked->figure('cost'), 2).' mornings of work, everything told.',
             $asked->yes('cheapest') ? 'No cheaper set of the measures allowed would do.' : 'The best that was found in the time; there may be a cheaper one.',
         );
     }
@@ -56,7 +56,7 @@ final readonly class IsolationJudgements
     {
         $kept = $this->crops->get($asked->in->text('crop'));
         $source = $asked->in->has('source') ? $this->crops->get($asked->in->text('source')) : $kept;
-        $share = Said::about($asked->figure('share'));
+        $share = Figures::about($asked->figure('share'));
         if ($asked->word('crosses') === 'never') {
             return new Judgement(
                 'They do not cross: plant them as you like.',

@@ -6,8 +6,8 @@ namespace App\Reckoners\Judgements;
 
 use App\Reckoners\Asked;
 use App\Reckoners\Judgement;
-use App\Reckoners\Said;
-use App\Words\Quantity;
+use App\Voice\Figures;
+use App\Voice\Quantity;
 
 /** Parents, diversity, lines from a cross, and choosing plants. */
 final class PopulationJudgements
@@ -18,21 +18,21 @@ final class PopulationJudgements
     {
         return match ($asked->name) {
             'population.alleles' => new Judgement(
-                sprintf('%s as rare as this %s.', $asked->in->integer('plants') === 1 ? 'A single parent keeps a form' : Said::count($asked->in->integer('plants'), 'parent').' keep a form', self::chance($asked->figure('kept'))),
+                sprintf('%s as rare as this %s.', $asked->in->integer('plants') === 1 ? 'A single parent keeps a form' : Figures::count($asked->in->integer('plants'), 'parent').' keep a form', self::chance($asked->figure('kept'))),
                 'Each parent brings two copies of every gene, and each copy may or may not be the rare one.',
                 self::PARENTS,
             ),
             'population.plants' => new Judgement(
-                sprintf('Keep seed of at least %s.', Said::count($asked->count('plants'), 'plant')),
-                sprintf('Then a form that %s of the genes carry is among them %s.', Quantity::percent($asked->in->number('frequency')), Said::oneIn($asked->in->number('confidence'))),
+                sprintf('Keep seed of at least %s.', Figures::count($asked->count('plants'), 'plant')),
+                sprintf('Then a form that %s of the genes carry is among them %s.', Quantity::percent($asked->in->number('frequency')), Figures::oneIn($asked->in->number('confidence'))),
                 self::PARENTS.' It must be so every time the lot is grown out, or it is lost after all.',
             ),
             'population.effective' => self::effective($asked),
             'population.history' => self::history($asked),
             'line.fixation' => self::fixation($asked),
             'line.search' => new Judgement(
-                sprintf('Grow %s of the F2.', Said::count($asked->count('plants'), 'plant')),
-                sprintf('One in %s shows %s, and with that many at least one does so %s.', Said::count(4 ** $asked->in->integer('traits'), 'plant'), $asked->in->integer('traits') === 1 ? 'it' : 'all of them at once', Said::oneIn($asked->in->number('confidence'))),
+                sprintf('Grow %s of the F2.', Figures::count($asked->count('plants'), 'plant')),
+                sprintf('One in %s shows %s, and with that many at least one does so %s.', Figures::count(4 ** $asked->in->integer('traits'), 'plant'), $asked->in->integer('traits') === 1 ? 'it' : 'all of them at once', Figures::oneIn($asked->in->number('confidence'))),
                 'For recessive traits on different chromosomes. Traits that go together in one parent may hide together.',
             ),
             'selection.index' => self::selection($asked),
@@ -48,10 +48,10 @@ final class PopulationJudgements
             : $asked->in->integer('males') + $asked->in->integer('females');
 
         return new Judgement(
-            sprintf('They are worth %s.', Said::round($ne, 2) === '1' ? 'a single parent' : Said::round($ne, 2).' equal parents'),
+            sprintf('They are worth %s.', Figures::round($ne, 2) === '1' ? 'a single parent' : Figures::round($ne, 2).' equal parents'),
             $parents === 1 ? 'A single plant gave it all.' : ($ne > 0.9 * $parents
-                ? sprintf('%s gave nearly equal parts.', Said::count($parents, 'plant'))
-                : sprintf('%s gave, but not equally, and much of their offspring shares a parent. %s', Said::count($parents, 'plant'), $asked->in->has('contributions') ? 'Taking the same weight from each would mend it.' : 'The rarer sex is the narrow place.')),
+                ? sprintf('%s gave nearly equal parts.', Figures::count($parents, 'plant'))
+                : sprintf('%s gave, but not equally, and much of their offspring shares a parent. %s', Figures::count($parents, 'plant'), $asked->in->has('contributions') ? 'Taking the same weight from each would mend it.' : 'The rarer sex is the narrow place.')),
             'Exact for plants that are not related. Plants raised from one packet of a narrow line are.',
         );
     }
@@ -63,8 +63,8 @@ final class PopulationJudgements
         $least = min([INF, ...$sizes]);
 
         return new Judgement(
-            sprintf('%s of the diversity within plants is left; over these years it was as good as %s at a time.', Quantity::percent($kept), Said::round($asked->figure('ne'), 2) === '1' ? 'a single parent' : Said::round($asked->figure('ne'), 2).' parents'),
-            sprintf('The narrowest generation, %s, counts most: what is lost there does not come back with more plants later.', Said::round($least, 3)),
+            sprintf('%s of the diversity within plants is left; over these years it was as good as %s at a time.', Quantity::percent($kept), Figures::round($asked->figure('ne'), 2) === '1' ? 'a single parent' : Figures::round($asked->figure('ne'), 2).' parents'),
+            sprintf('The narrowest generation, %s, counts most: what is lost there does not come back with more plants later.', Figures::round($least, 3)),
             'For plants that cross freely. A selfer has little to lose within a plant; there it is different lines that count.',
         );
     }
@@ -82,7 +82,7 @@ final class PopulationJudgements
                 match (true) {
                     $fixed >= 0.995 => 'nearly every plant is',
                     $fixed < 0.001 => 'hardly any plant is',
-                    $fixed < 0.2 => '1 plant in '.Said::round(1 / $fixed, 2).' is',
+                    $fixed < 0.2 => '1 plant in '.Figures::round(1 / $fixed, 2).' is',
                     default => Quantity::percent($fixed).' of plants are',
                 },
             ),
@@ -101,8 +101,8 @@ final class PopulationJudgements
         return new Judgement(
             count($kept) === 1 ? "Keep plant $kept[0]." : 'Keep plants '.implode(', ', array_slice($kept, 0, -1)).' and '.$kept[count($kept) - 1].'.',
             'They stand highest when every trait is put on the same scale and weighed as you said.'
-                .($out > 0 ? sprintf(' %s out first: sick or off-type plants give no seed, whatever their scores.', Said::count($out, 'plant was', 'plants were')) : ''),
-            ($keep < 20 ? sprintf('%s as parents is narrow for a crop that crosses: hard choosing and many parents pull against each other. ', Said::count($keep, 'plant')) : '')
+                .($out > 0 ? sprintf(' %s out first: sick or off-type plants give no seed, whatever their scores.', Figures::count($out, 'plant was', 'plants were')) : ''),
+            ($keep < 20 ? sprintf('%s as parents is narrow for a crop that crosses: hard choosing and many parents pull against each other. ', Figures::count($keep, 'plant')) : '')
                 .'Heritabilities are guesses unless measured; the gain scales with them.',
         );
     }

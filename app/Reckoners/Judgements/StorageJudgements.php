@@ -6,8 +6,8 @@ namespace App\Reckoners\Judgements;
 
 use App\Reckoners\Asked;
 use App\Reckoners\Judgement;
-use App\Reckoners\Said;
-use App\Words\Quantity;
+use App\Voice\Figures;
+use App\Voice\Quantity;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Drying\Equilibrium;
 use Marrow\Core\InvalidFigure;
@@ -45,7 +45,7 @@ final readonly class StorageJudgements
         $basis = StorageInputs::constants($asked->in, $this->crops)->basis;
         $threshold = Quantity::percent($asked->in->number('threshold'));
         $after = $asked->has('rate_after')
-            ? sprintf(' After %s, %s is left.', Said::days($asked->in->number('after_days')), Said::about($asked->figure('rate_after')))
+            ? sprintf(' After %s, %s is left.', Figures::days($asked->in->number('after_days')), Figures::about($asked->figure('rate_after')))
             : '';
 
         return new Judgement(
@@ -53,16 +53,16 @@ final readonly class StorageJudgements
                 ? "It is below $threshold already: sow it thickly now, or grow it out again."
                 : sprintf(
                     'About %s until it falls to %s, likely %s to %s.',
-                    Said::days($days),
+                    Figures::days($days),
                     $threshold,
-                    Said::days($days / $basis->spread()),
-                    Said::days($days * $basis->spread()),
+                    Figures::days($days / $basis->spread()),
+                    Figures::days($days * $basis->spread()),
                 )).$after,
             sprintf(
                 'Kept at %s moisture and %s, seed takes %s to go from 84 %% alive to 50 %%, and as long again to 16 %%.',
                 Quantity::moisture($asked->in->number('moisture')),
                 $asked->celsius($asked->in->number('temperature')),
-                Said::days($asked->figure('sigma_days')),
+                Figures::days($asked->figure('sigma_days')),
             ),
             self::basis($basis),
             $this->besideLife($asked, $days),
@@ -94,9 +94,9 @@ final readonly class StorageJudgements
 
         return sprintf(
             'Harrington’s rule of thumb says about %s: its ordinary %s in a cupboard, %s. %s%s',
-            Said::days($rule),
-            Said::days($crop->ordinaryYears * 365.25),
-            $factor >= 1.0 ? 'times '.Said::round($factor, 2) : 'divided by '.Said::round(1 / $factor, 2),
+            Figures::days($rule),
+            Figures::days($crop->ordinaryYears * 365.25),
+            $factor >= 1.0 ? 'times '.Figures::round($factor, 2) : 'divided by '.Figures::round(1 / $factor, 2),
             $days > 0.0 && ($rule > 2 * $days || $rule < $days / 2) ? 'They part company here. ' : '',
             self::PACE.(($asked->in->number('temperature') < 0.0 || $asked->in->number('moisture') < 5.0) ? ' The rule was only ever meant for 0 to 50 °C and 5 to 14 % moisture.' : ''),
         );
@@ -109,7 +109,7 @@ final readonly class StorageJudgements
         $basis = StorageInputs::constants($asked->in, $this->crops)->basis;
 
         return new Judgement(
-            sprintf('After %s, %s is left.', Said::days($days), Said::about($left)),
+            sprintf('After %s, %s is left.', Figures::days($days), Figures::about($left)),
             'Ageing adds up: what was lost in one place is not got back in the next, however cool.',
             self::basis($basis),
         );
@@ -126,10 +126,10 @@ final readonly class StorageJudgements
 
         return new Judgement(
             match (true) {
-                $to <= $at => "By its own tests it has fallen to $threshold already, about ".Said::days($at - $to).' ago: grow it out again.',
-                default => sprintf('By its own tests it falls to %s about %s from the start, %s after the last test.', $threshold, Said::days($to), Said::days($to - $at)),
+                $to <= $at => "By its own tests it has fallen to $threshold already, about ".Figures::days($at - $to).' ago: grow it out again.',
+                default => sprintf('By its own tests it falls to %s about %s from the start, %s after the last test.', $threshold, Figures::days($to), Figures::days($to - $at)),
             },
-            sprintf('The best line through %s, %s in all, falls at that pace.', Said::count($tests, 'test'), Said::count($seeds, 'seed')),
+            sprintf('The best line through %s, %s in all, falls at that pace.', Figures::count($tests, 'test'), Figures::count($seeds, 'seed')),
             ($tests < 4 || $seeds < 200
                 ? 'Few tests yet: one more, half a year on, can move it by a good deal.'
                 : 'Its own tests are worth more than any table.')
@@ -144,14 +144,14 @@ final readonly class StorageJudgements
 
         return new Judgement(
             $factor >= 1.0
-                ? sprintf('It lasts about %s as long.', Said::times($factor))
-                : sprintf('It lasts about 1/%s as long.', Said::round(1 / $factor, 2)),
+                ? sprintf('It lasts about %s as long.', Figures::times($factor))
+                : sprintf('It lasts about 1/%s as long.', Figures::round(1 / $factor, 2)),
             'Life doubles for each 1 % of moisture less, and again for each 5 °C (9 °F) cooler.',
             'A rule of thumb, for 5 to 14 % moisture and 0 to 50 °C; good for comparing two shelves, not for a date.',
             $model === null ? null : sprintf(
                 'The viability equation, starting from seed of 9 %% at %s, says %s. %s',
                 $asked->celsius(20.0),
-                $model >= 1.0 ? Said::times($model) : '1/'.Said::round(1 / $model, 2),
+                $model >= 1.0 ? Figures::times($model) : '1/'.Figures::round(1 / $model, 2),
                 self::PACE,
             ),
         );
@@ -179,15 +179,15 @@ final readonly class StorageJudgements
                 ? 'There is not enough for even one packet.'
                 : sprintf(
                     '%s: %s; %s left.',
-                    Said::count($years, 'packet'),
+                    Figures::count($years, 'packet'),
                     count(array_unique($packets)) === 1
-                        ? Said::count($packets[0] ?? 0, 'seed').' each'
+                        ? Figures::count($packets[0] ?? 0, 'seed').' each'
                         : sprintf('%d seeds for this year, rising to %d for the last', $packets[0] ?? 0, max([0, ...$packets])),
-                    Said::count($asked->count('left'), 'seed'),
+                    Figures::count($asked->count('left'), 'seed'),
                 ),
             match (true) {
                 $years < $wanted => sprintf('That covers %d of %d years: later packets need more seed as it ages, or it is used up. Grow it out again before then.', $years, $wanted),
-                $asked->in->integer('reserve') > 0 => sprintf('The reserve of %s is among what is left, and stays shut.', Said::count($asked->in->integer('reserve'), 'seed')),
+                $asked->in->integer('reserve') > 0 => sprintf('The reserve of %s is among what is left, and stays shut.', Figures::count($asked->in->integer('reserve'), 'seed')),
                 default => 'Each packet holds what one sowing needs, so that the rest stays shut. Keep a reserve back.',
             },
             'As sure as the forecast of its ageing. Test it every year or two and make up the rest anew if it falls faster.',

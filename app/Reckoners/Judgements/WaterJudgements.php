@@ -6,8 +6,8 @@ namespace App\Reckoners\Judgements;
 
 use App\Reckoners\Asked;
 use App\Reckoners\Judgement;
-use App\Reckoners\Said;
-use App\Words\Quantity;
+use App\Voice\Figures;
+use App\Voice\Quantity;
 
 /** What moisture, air and a course of drying mean at the rack and the jar. */
 final class WaterJudgements
@@ -35,13 +35,13 @@ final class WaterJudgements
                 self::ONE_CURVE.' Thick seed takes weeks to get there.',
             ),
             'moisture.seed_rh' => new Judgement(
-                sprintf('A closed jar of it reads %s: %s.', Said::about($asked->figure('rh')), self::jar($asked->figure('rh'))),
+                sprintf('A closed jar of it reads %s: %s.', Figures::about($asked->figure('rh')), self::jar($asked->figure('rh'))),
                 'The little air in a closed jar takes on the dampness of the seed, within a day or so.',
                 self::ONE_CURVE,
             ),
             'air.properties' => new Judgement(
                 sprintf('Whatever is colder than %s gathers dew in this air.', $asked->celsius($asked->figure('dew_point'))),
-                sprintf('Each cubic metre holds %s of water.', Said::round($asked->figure('absolute_humidity'), 2)."\u{00A0}g"),
+                sprintf('Each cubic metre holds %s of water.', Figures::round($asked->figure('absolute_humidity'), 2)."\u{00A0}g"),
                 'Good to a few tenths of a degree if the hygrometer is right; most are good to 3 to 5 % and want checking over damp salt.',
             ),
             'air.shift' => new Judgement(
@@ -142,17 +142,17 @@ final class WaterJudgements
     {
         $up = (int) (ceil($minutes / 5) * 5);
 
-        return $up < 120 ? Said::count($up, 'minute') : Said::round($up / 60, 2)."\u{00A0}hours";
+        return $up < 120 ? Figures::count($up, 'minute') : Figures::round($up / 60, 2)."\u{00A0}hours";
     }
 
     private static function curve(Asked $asked): Judgement
     {
         $final = $asked->grams($asked->figure('final_mass'));
         $half = log(2) / $asked->figure('rate_per_hour');
-        $because = sprintf('It loses half of what is left every %s, and is heading for %s in this air.', Said::hours($half), $final);
+        $because = sprintf('It loses half of what is left every %s, and is heading for %s in this air.', Figures::hours($half), $final);
         $sure = sprintf(
             'The weighings lie about %s off the curve. It holds while the air stays as it is; damper weather draws it out.',
-            Said::round($asked->units->fromCore('g', $asked->figure('residual')), 1)."\u{00A0}".$asked->units->unit('g'),
+            Figures::round($asked->units->fromCore('g', $asked->figure('residual')), 1)."\u{00A0}".$asked->units->unit('g'),
         );
         if (! $asked->in->has('target_mass')) {
             return new Judgement("Left as it is, it ends at about $final.", $because, $sure);
@@ -167,7 +167,7 @@ final class WaterJudgements
         return new Judgement(
             $left <= 0.0
                 ? "It is at $target already."
-                : sprintf('It reaches %s in about %s more, %s after it was spread.', $target, Said::hours($left), Said::hours($asked->figure('hours_to_target'))),
+                : sprintf('It reaches %s in about %s more, %s after it was spread.', $target, Figures::hours($left), Figures::hours($asked->figure('hours_to_target'))),
             $because,
             $sure,
         );
@@ -176,7 +176,7 @@ final class WaterJudgements
     private static function desiccant(Asked $asked): Judgement
     {
         return new Judgement(
-            sprintf('Put in about %s of dry absorbent.', Said::round($asked->units->fromCore('g', $asked->figure('desiccant')), 2)."\u{00A0}".$asked->units->unit('g')),
+            sprintf('Put in about %s of dry absorbent.', Figures::round($asked->units->fromCore('g', $asked->figure('desiccant')), 2)."\u{00A0}".$asked->units->unit('g')),
             sprintf('%s of water has to go, and it must still take up water when the jar is down to %s.', $asked->grams($asked->figure('water')), Quantity::percent($asked->in->number('rh_end'))),
             $asked->in->has('capacity')
                 ? 'As sure as the capacity you gave. Too much does no harm short of over-drying; check with a hygrometer in the jar.'

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Reckoners\Pictures;
 
 use App\Reckoners\Asked;
-use App\Reckoners\Said;
-use App\Words\Quantity;
+use App\Voice\Figures;
+use App\Voice\Quantity;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Practice;
 use Marrow\Core\Sowing\SeedsNeeded;
@@ -59,7 +59,7 @@ final class GerminationPictures
         }
 
         return new Picture(
-            sprintf('Seedlings up by day; half of them by day %s.', Said::round($asked->figure('t50'), 2)),
+            sprintf('Seedlings up by day; half of them by day %s.', Figures::round($asked->figure('t50'), 2)),
             new Axis('day', '', 0, $days[count($days) - 1] ?? 1.0),
             new Axis('seedlings up', '', 0, (float) $up),
             $line,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Reckoners\Pictures;
 
 use App\Reckoners\Asked;
-use App\Words\Quantity;
+use App\Voice\Quantity;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Isolation\IsolationPair;
 use Marrow\Core\Reckoning\IsolationReckonings;

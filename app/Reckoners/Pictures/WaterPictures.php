@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Reckoners\Pictures;
 
 use App\Reckoners\Asked;
-use App\Reckoners\Said;
-use App\Words\Quantity;
+use App\Voice\Figures;
+use App\Voice\Quantity;
 use Marrow\Core\Drying\Air;
 use Marrow\Core\Drying\DryingCurve;
 use Marrow\Core\Drying\Equilibrium;
@@ -77,7 +77,7 @@ final class WaterPictures
         $room = $units->fromCore('°C', $asked->in->number('room_temperature'));
 
         return new Picture(
-            sprintf('The jar warms towards the room and is safe to open after %s.', Said::count((int) ceil($wait), 'minute')),
+            sprintf('The jar warms towards the room and is safe to open after %s.', Figures::count((int) ceil($wait), 'minute')),
             new Axis('minutes out of the store', '', 0, $wait * 2),
             new Axis('jar', $units->unit('°C'), min($store, $room) - 1, max($store, $room) + 1),
             Picture::sample(0, $wait * 2, $warming),

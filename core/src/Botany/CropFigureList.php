@@ -10,12 +10,13 @@ use Marrow\Core\Fields\FieldType;
 /** The figures of a crop that a keeper may know better for the own garden, by their path in the crop's file. */
 final class CropFigureList
 {
+    /** @var array<string, Field>|null */
+    private static ?array $all = null;
+
     /** @return array<string, Field> by path: label, unit and bounds, for the file and for the keeper alike */
     public static function all(): array
     {
-        static $all = null;
-
-        return $all ??= self::byPath(
+        return self::$all ??= self::byPath(
             Field::number('isolation.home', 'apart, for a home gardener', 'm', 0, 10_000),
             Field::number('isolation.careful', 'apart, for seed that is passed on', 'm', 1, 10_000),
             Field::number('isolation.grower', 'apart, for a seed grower', 'm', 1, 20_000),

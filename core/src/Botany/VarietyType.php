@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Botany;
 
+use Marrow\Core\Fields\Choice;
+
 /** What kind of population a variety is, and so whether its seed comes true. */
-enum VarietyType: string
+enum VarietyType: string implements Choice
 {
     case OpenPollinated = 'open_pollinated';
     case Hybrid = 'hybrid';
@@ -20,6 +22,17 @@ enum VarietyType: string
             self::Hybrid => LineCertainty::Crossed,
             self::Stabilising, self::Unknown => LineCertainty::Unsure,
             self::Landrace => LineCertainty::Mixing,
+        };
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::OpenPollinated => 'open-pollinated: comes true',
+            self::Hybrid => 'a hybrid (F1)',
+            self::Stabilising => 'being made stable (F2, F3 …)',
+            self::Landrace => 'mixed on purpose',
+            self::Unknown => 'not known',
         };
     }
 }

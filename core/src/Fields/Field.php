@@ -273,6 +273,9 @@ final readonly class Field
     /** @param  array<string, mixed>  $change */
     private function with(array $change): self
     {
-        return new self(...[...get_object_vars($this), ...$change]);
+        /** @var array{key: string, type: FieldType, label: string, unit: string, min: float, max: float, required: bool, default: mixed, usual: string|float|int|null, hint: string, options: array<string, string>, choice: class-string<Choice>|null, each: Each|null, called: string, of: string, hidden: bool, noun: string} $all */
+        $all = [...get_object_vars($this), ...$change];
+
+        return new self(...$all);
     }
 }

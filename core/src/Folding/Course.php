@@ -175,6 +175,9 @@ final class Course
     /** @return array<string, mixed> */
     private static function figures(Payload $payload): array
     {
-        return get_object_vars($payload);
+        /** @var array<string, mixed> $figures */
+        $figures = get_object_vars($payload);
+
+        return $figures;
     }
 }

@@ -16,6 +16,9 @@ use Marrow\Core\Work\TaskKind;
  */
 abstract class Strand
 {
+    /** @var array<class-string, list<array{class-string<Payload>, ?string, string}>> by strand */
+    private static array $known = [];
+
     /** @var list<Doubt> */
     private array $doubts = [];
 
@@ -61,9 +64,7 @@ abstract class Strand
      */
     final public static function takes(): array
     {
-        static $known = [];
-
-        return $known[static::class] ??= self::found();
+        return self::$known[static::class] ??= self::found();
     }
 
     /** @return list<array{class-string<Payload>, ?string, string}> */

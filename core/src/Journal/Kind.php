@@ -33,12 +33,10 @@ final readonly class Kind
         public bool $starts = false,
     ) {}
 
+    /** @param  Subject|list<Subject>  $of */
     public static function of(string $name, Subject|array $of, string $title): self
     {
-        /** @var list<Subject> $subjects */
-        $subjects = is_array($of) ? $of : [$of];
-
-        return new self($name, $subjects, $title, $title, FieldList::of(), []);
+        return new self($name, is_array($of) ? $of : [$of], $title, $title, FieldList::of(), []);
     }
 
     public function act(string $words): self
@@ -180,6 +178,9 @@ final readonly class Kind
     /** @param  array<string, mixed>  $change */
     private function with(array $change): self
     {
-        return new self(...[...get_object_vars($this), ...$change]);
+        /** @var array{name: string, of: list<Subject>, title: string, act: string, fields: FieldList, says: list<string>, once: ?list<string>, starts: bool} $all */
+        $all = [...get_object_vars($this), ...$change];
+
+        return new self(...$all);
     }
 }

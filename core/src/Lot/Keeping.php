@@ -21,12 +21,6 @@ use Marrow\Core\Work\Task;
 /** A lot over the years: how its share alive falls, when it wants a test, when it wants growing out. It takes no entries of its own. */
 final class Keeping extends Strand
 {
-    /** A test of fewer seeds than this in stock would eat the lot. */
-    private const FEWEST_TO_TEST = 40;
-
-    /** Whatever the forecast says, a test older than this says little. */
-    private const TEST_STALE_DAYS = 1096;
-
     /** What untested seed may be, when nobody knows. */
     private const UNTESTED_LOW = 0.85;
 
@@ -90,7 +84,7 @@ final class Keeping extends Strand
     /** @return list<Task> */
     private function tests(\DateTimeImmutable $since): array
     {
-        $plenty = ($this->stock->stock->seeds() ?? 0) >= self::FEWEST_TO_TEST;
+        $plenty = ($this->stock->stock->seeds() ?? 0) >= $this->practice->number('fewest_to_test');
         if (! $plenty || $this->testing->running() !== []) {
             return [];
         }
@@ -104,7 +98,7 @@ final class Keeping extends Strand
         if ($forecast === null || $forecast->reaches($threshold) <= $tested->startedAt) {
             return [];
         }
-        $stale = Later::days($tested->startedAt, self::TEST_STALE_DAYS);
+        $stale = Later::days($tested->startedAt, (int) ceil($this->practice->number('test_stale_years') * 365.25));
         $mayHaveFallen = $forecast->reachesEarliest($threshold);
         // A test is no sooner wanted again than a year later, however old the seed.
         $best = max(Later::days($tested->startedAt, 365), min($mayHaveFallen, $stale));

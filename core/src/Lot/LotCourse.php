@@ -56,9 +56,9 @@ final class LotCourse
         $this->origin = new OriginStrand($this->where, $facts->code, $facts->sownAt);
         $this->cleaning = new CleaningStrand($facts->crop, $this->origin);
         $this->stock = new StockStrand($facts->crop, $this->where, $this->cleaning);
-        $this->drying = new DryingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock);
+        $this->drying = new DryingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $practice);
         $this->testing = new TestingStrand($facts->crop, $this->where, $this->cleaning, $this->stock);
-        $this->storing = new StoringStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->drying, $facts->places);
+        $this->storing = new StoringStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->drying, $facts->places, $practice);
         $this->keeping = new Keeping($facts, $practice, $this->origin, $this->stock, $this->testing, $this->storing);
     }
 

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Season;
 
-/** Something to be done by the plan, on a day or within a time. */
+/** Something a plan asks to be done on a day, or between two. */
 final readonly class PlanTask
 {
-    /** @param  ?\DateTimeImmutable  $until  the last day for it; null when it is of one day */
+    /** @param  array<string, float|int|string>  $figures  what its reason is built from */
     public function __construct(
         public PlannedPlanting $planting,
         public PlanTaskKind $kind,
         public \DateTimeImmutable $on,
         public ?\DateTimeImmutable $until = null,
+        public array $figures = [],
     ) {}
 }

@@ -24,4 +24,10 @@ enum PlanTaskKind: string
     {
         return $this === self::Pollinate || $this === self::ChangeCages;
     }
+
+    /** Whether it waits until it is done or the season is over; the others are past when their day is. */
+    public function stays(): bool
+    {
+        return in_array($this, [self::Sow, self::WatchBloom, self::LookForRipe], true);
+    }
 }

@@ -18,31 +18,50 @@ final class PlanTasks
     /** Stored roots are looked over in the middle of January. */
     private const SORTING = '-01-15';
 
-    /** @return list<PlanTask> */
-    public static function of(SeasonPlan $plan): array
+    /**
+     * @param  array<string, Grown>  $grown  by id of the planned planting: what is recorded is done
+     * @return list<PlanTask>
+     */
+    public static function of(SeasonPlan $plan, array $grown = []): array
     {
         $tasks = [];
         foreach ($plan->standing() as $planting) {
-            array_push($tasks, ...self::ofCourse(PlannedCourse::of($planting, $plan->ground), $plan->ground));
+            $done = $grown[$planting->id] ?? new Grown;
+            foreach (self::ofCourse(PlannedCourse::of($planting, $plan->ground), $plan) as $task) {
+                if (! self::isDone($task->kind, $done)) {
+                    $tasks[] = $task;
+                }
+            }
         }
         usort($tasks, static fn (PlanTask $a, PlanTask $b): int => $a->on <=> $b->on);
 
         return $tasks;
     }
 
+    private static function isDone(PlanTaskKind $kind, Grown $grown): bool
+    {
+        return match ($kind) {
+            PlanTaskKind::Sow => $grown->sownAt !== null,
+            PlanTaskKind::WatchBloom => $grown->firstBloom !== null,
+            // Once it is sown, the planting itself says when to look for ripe seed.
+            PlanTaskKind::LookForRipe => $grown->sownAt !== null || $grown->isPicked,
+            default => false,
+        };
+    }
+
     /** @return list<PlanTask> */
-    private static function ofCourse(PlannedCourse $course, Ground $ground): array
+    private static function ofCourse(PlannedCourse $course, SeasonPlan $plan): array
     {
         $planting = $course->planting;
-        $tasks = [new PlanTask($planting, PlanTaskKind::Sow, $planting->sow)];
+        $tasks = [new PlanTask($planting, PlanTaskKind::Sow, $planting->sow, null, ['plants' => $planting->plants, 'purpose' => $planting->purpose->value])];
         if ($planting->plantOut !== null) {
             $tasks[] = new PlanTask($planting, PlanTaskKind::PlantOut, $planting->plantOut);
         }
 
         return [
             ...$tasks,
-            ...self::winter($planting, $ground),
-            ...self::bloom($course),
+            ...self::winter($planting, $plan->ground),
+            ...self::bloom($course, $plan),
             ...($course->ripeFrom === null ? [] : [new PlanTask($planting, PlanTaskKind::LookForRipe, $course->ripeFrom, $course->ripeTo)]),
             new PlanTask($planting, PlanTaskKind::ClearBed, $course->free),
         ];
@@ -70,7 +89,7 @@ final class PlanTasks
     }
 
     /** @return list<PlanTask> */
-    private static function bloom(PlannedCourse $course): array
+    private static function bloom(PlannedCourse $course, SeasonPlan $plan): array
     {
         $bloom = $course->bloom;
         $planting = $course->planting;
@@ -84,14 +103,23 @@ final class PlanTasks
         if ($planting->cover === Cover::Open) {
             return $tasks;
         }
-        $tasks[] = new PlanTask($planting, PlanTaskKind::CoverUp, $bloom->first->modify('-'.self::DAYS_TO_COVER.' days'), $bloom->first);
+        $tasks[] = new PlanTask($planting, PlanTaskKind::CoverUp, $bloom->first->modify('-'.self::DAYS_TO_COVER.' days'), $bloom->first, ['cover' => $planting->cover->value]);
         if ($planting->cover === Cover::Alternate) {
-            $tasks[] = new PlanTask($planting, PlanTaskKind::ChangeCages, $bloom->first, $bloom->last);
+            $tasks[] = new PlanTask($planting, PlanTaskKind::ChangeCages, $bloom->first, $bloom->last, self::turns($planting, $plan, $bloom->first));
         } elseif ($planting->crop->breeding->needsVisitors() || $planting->cover === Cover::Bagged) {
             $mornings = min($bloom->days(), max(self::FEWEST_MORNINGS, intdiv($planting->plants + 1, 2)));
             $tasks[] = new PlanTask($planting, PlanTaskKind::Pollinate, $bloom->first, $bloom->first->modify('+'.($mornings - 1).' days'));
         }
 
         return $tasks;
+    }
+
+    /** @return array<string, int|string> the first day on which its cage stands open, every how many days, and whose the others are */
+    private static function turns(PlannedPlanting $planting, SeasonPlan $plan, \DateTimeImmutable $from): array
+    {
+        $rota = CageRota::of($plan, $planting);
+        $others = array_values(array_unique(array_map(static fn (PlannedPlanting $other): string => $other->variety, $rota->others)));
+
+        return ['every' => $rota->every, 'opens' => $rota->openFrom($from)->format('Y-m-d'), 'others' => implode(',', $others)];
     }
 }

@@ -13,6 +13,7 @@ use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\InvalidFigure;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
@@ -29,9 +30,6 @@ use Marrow\Core\Work\Whereabouts;
  */
 final class DryingStrand extends Strand
 {
-    /** Losing less than this share of its weight a day, seed has come into balance with the room. */
-    public const STEADY_LOSS_A_DAY = 0.005;
-
     /** Two weighings closer than this say nothing about a trend. */
     private const STEADY_HOURS = 20;
 
@@ -61,6 +59,7 @@ final class DryingStrand extends Strand
         private readonly OriginStrand $origin,
         private readonly CleaningStrand $cleaning,
         private readonly StockStrand $stock,
+        private readonly Practice $practice,
     ) {
         $stock->whenTaken($this->taken(...));
     }
@@ -296,7 +295,7 @@ final class DryingStrand extends Strand
         return [new Task(DryingTask::Weigh, Place::Racks, Later::hours($best, -6), $best, null, Loss::Nothing, $figures)];
     }
 
-    /** Whether the last two weighings differ by less than the steady loss a day. */
+    /** Whether the last two weighings differ by less than what still counts as steady: then seed is in balance with the room. */
     public function isSteady(): bool
     {
         $n = count($this->weighings);
@@ -309,7 +308,7 @@ final class DryingStrand extends Strand
             return false;
         }
 
-        return ($before['mass'] - $last['mass']) / $before['mass'] / ($hours / 24) < self::STEADY_LOSS_A_DAY;
+        return ($before['mass'] - $last['mass']) / $before['mass'] / ($hours / 24) < $this->practice->number('steady_loss') / 100.0;
     }
 
     private function forgetMoisture(): void

@@ -54,7 +54,8 @@ final class GrowingStrand extends Strand
             throw Refused::at('lot', sprintf('%s is %s; this planting is of another crop, so it was not sown from that.', $from->code, $from->name));
         }
         if ($this->pickedAt !== null && $this->pickedAt < $entry->happenedAt) {
-            throw Misfit::tooEarly(sprintf(
+            // It counts: that picking is what stands adrift then.
+            $this->doubt('happened_at', sprintf(
                 '%s was picked from this planting on %s, so it cannot have been sown on %s.',
                 $this->pickedAs,
                 $this->pickedAt->format('j F Y'),

@@ -11,6 +11,7 @@ use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Drying\DryingVerdict;
@@ -30,14 +31,6 @@ use Marrow\Core\Work\Whereabouts;
 /** Where a lot has been kept, how moist it is there, and how fast it aged in each place. */
 final class StoringStrand extends Strand
 {
-    /** Ordinary room air: what unstored seed, and seed of unknown moisture, is taken to be in balance with. */
-    public const ROOM_TEMPERATURE = 18.0;
-
-    public const ROOM_RH = 0.50;
-
-    /** Above the jar moisture by this much, closed-in seed moulds or dies within weeks. */
-    public const DAMP_MARGIN = 1.0;
-
     /** A little more than was last weighed is another scale, or damp weather; much more is another lot. */
     private const HEAVIER = 1.05;
 
@@ -69,6 +62,7 @@ final class StoringStrand extends Strand
         private readonly StockStrand $stock,
         private readonly DryingStrand $drying,
         private readonly array $places,
+        private readonly Practice $practice,
     ) {}
 
     #[Takes]
@@ -125,7 +119,7 @@ final class StoringStrand extends Strand
         $this->since = null;
         $this->moisture = null;
         $this->ground = null;
-        $this->stay($entry->happenedAt, $this->roomMoisture(), self::ROOM_TEMPERATURE);
+        $this->stay($entry->happenedAt, $this->roomMoisture(), $this->practice->number('room_temperature'));
     }
 
     public static function taskKinds(): string
@@ -177,7 +171,7 @@ final class StoringStrand extends Strand
         return $this->now?->container->isTight() === true
             && ($this->ground === MoistureGround::Measured || $this->ground === MoistureGround::Carried)
             && $this->crop->jarMoisture !== null
-            && $this->moisture > $this->crop->jarMoisture + self::DAMP_MARGIN;
+            && $this->moisture > $this->crop->jarMoisture + $this->practice->number('damp_margin');
     }
 
     /**
@@ -187,7 +181,7 @@ final class StoringStrand extends Strand
      */
     public function segmentsSince(\DateTimeImmutable $from, ViabilityConstants $constants): ?array
     {
-        $room = ['from' => $from, 'moisture' => $this->roomMoisture(), 'temperature' => self::ROOM_TEMPERATURE];
+        $room = ['from' => $from, 'moisture' => $this->roomMoisture(), 'temperature' => $this->practice->number('room_temperature')];
         $stays = [$room, ...$this->stays];
         $segments = [];
         foreach ($stays as $i => $stay) {
@@ -247,9 +241,10 @@ final class StoringStrand extends Strand
         return Equilibrium::moisture($place->rh / 100.0, max(-20.0, $place->temperatureC), $this->crop->oil);
     }
 
+    /** Ordinary room air is what unstored seed, and seed of unknown moisture, is taken to be in balance with. */
     private function roomMoisture(): float
     {
-        return Equilibrium::moisture(self::ROOM_RH, self::ROOM_TEMPERATURE, $this->crop->oil);
+        return Equilibrium::moisture($this->practice->number('room_rh') / 100.0, $this->practice->number('room_temperature'), $this->crop->oil);
     }
 
     private function stay(\DateTimeImmutable $from, float $moisture, float $temperature): void

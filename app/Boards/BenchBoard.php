@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Boards;
+
+use App\Models\LotStanding;
+use App\Moment;
+use App\Presenting\Stages;
+use App\Voice\Quantity;
+use App\Voice\When;
+use Marrow\Core\Work\Place;
+
+final class BenchBoard extends LotBoard
+{
+    public function place(): Place
+    {
+        return Place::Bench;
+    }
+
+    protected function figure(LotStanding $row, When $when): array
+    {
+        return [$row->last_at === null ? '–' : $when->away(Moment::read($row->last_at)), Stages::of($row->place, $row->stage, false)];
+    }
+
+    protected function detail(LotStanding $row): string
+    {
+        return $row->grams === null ? '' : Quantity::grams($row->grams);
+    }
+}

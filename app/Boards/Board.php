@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Boards;
+
+use App\Http\Documents\PlaceDocument;
+use App\Voice\When;
+use DateTimeImmutable;
+use Marrow\Core\Work\Place;
+
+/** What is in a place: tags with the one figure that matters there. Found by the tag 'boards', in the order of the places. */
+interface Board
+{
+    public function place(): Place;
+
+    public function page(Narrowing $narrowing, When $when): PlaceDocument;
+
+    /** How many things are there on a day. */
+    public function count(DateTimeImmutable $at): int;
+}

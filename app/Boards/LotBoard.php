@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Boards;
+
+use App\Http\Documents\ListItemDocument;
+use App\Http\Documents\PlaceDocument;
+use App\Http\Documents\TaskDocument;
+use App\Models\LotStanding;
+use App\Presenting\Finder;
+use App\Presenting\Tags;
+use App\Voice\When;
+use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Marrow\Core\Work\Place;
+
+/** The board of a place where lots lie. */
+abstract class LotBoard implements Board
+{
+    public function __construct(private readonly Tags $tags, private readonly Pages $pages) {}
+
+    abstract public function place(): Place;
+
+    /** @return array{string, string} the figure that matters there, and what it is */
+    abstract protected function figure(LotStanding $row, When $when): array;
+
+    abstract protected function detail(LotStanding $row): string;
+
+    protected function isAtRisk(LotStanding $row, When $when): bool
+    {
+        return false;
+    }
+
+    /** @param  Builder<LotStanding>  $query */
+    protected function inOrder(Builder $query): void
+    {
+        $query->orderBy('last_at');
+    }
+
+    public function count(DateTimeImmutable $at): int
+    {
+        return LotStanding::query()->where('place', $this->place()->value)->where('used_up', 0)->count();
+    }
+
+    public function page(Narrowing $narrowing, When $when): PlaceDocument
+    {
+        $query = LotStanding::query()
+            ->where('lot_standings.place', $this->place()->value)
+            ->where('used_up', 0)
+            ->with(['lot.variety', 'lot.standing'])
+            ->join('lots', 'lots.id', '=', 'lot_standings.lot_id')
+            ->join('varieties', 'varieties.id', '=', 'lots.variety_id')
+            ->select('lot_standings.*');
+        Finder::match($query, $narrowing->find);
+        match ($narrowing->sort) {
+            'name' => $query->orderBy('varieties.name'),
+            'code' => null,
+            default => $this->inOrder($query),
+        };
+        $query->orderBy('lots.number');
+
+        return $this->pages->page(
+            $this->place(),
+            $query,
+            $narrowing->page,
+            $when,
+            static fn (LotStanding $row): string => $row->lot_id,
+            function (LotStanding $row, ?TaskDocument $task) use ($when): ListItemDocument {
+                [$figure, $label] = $this->figure($row, $when);
+
+                return new ListItemDocument($this->tags->lot($row->lot), $figure, $label, $this->detail($row), $task, $this->isAtRisk($row, $when));
+            },
+        );
+    }
+}

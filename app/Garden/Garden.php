@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Garden;
+
+use App\Handbook\HandbookChanged;
+use App\Journal\Changed;
+use App\Models\Lot;
+use App\Models\Place;
+use App\Models\Planting;
+use App\Models\Variety;
+use Closure;
+use Illuminate\Contracts\Events\Dispatcher;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Fields\Values;
+use Marrow\Core\Journal\Subject;
+
+/**
+ * The things of a garden that have a name: varieties, places, where plantings stand. A name that was wrong is put right
+ * here, and everything reckoned from it follows; nothing in the journal is touched.
+ */
+final readonly class Garden
+{
+    public function __construct(private CropReference $crops, private Dispatcher $events) {}
+
+    /** @throws Refused */
+    public function addVariety(string $id, Values $given): Variety
+    {
+        return $this->writing(function () use ($id, $given): Variety {
+            $known = Variety::query()->find($id);
+            if ($known !== null) {
+                return $known;
+            }
+            $row = $this->varietyRow($id, $given);
+
+            return Variety::query()->create(['id' => $id, ...$row]);
+        });
+    }
+
+    /** @throws Refused */
+    public function changeVariety(Variety $variety, Values $given): void
+    {
+        $this->writing(function () use ($variety, $given): void {
+            $was = $variety->crop;
+            $variety->update($this->varietyRow($variety->id, $given));
+            $this->varietyChanged($variety->id);
+            if ($was !== $variety->crop) {
+                // Figures of its own were of the crop that it turned out not to be.
+                DB::table('crop_figures')->where('variety', $variety->id)->delete();
+                $this->events->dispatch(new HandbookChanged($variety->crop));
+            }
+        });
+    }
+
+    /**
+     * Two that turned out to be one: everything of the first is the second's now.
+     *
+     * @throws Refused
+     */
+    public function mergeVariety(Variety $variety, Variety $into): void
+    {
+        if ($variety->id === $into->id) {
+            throw Refused::at('into', 'Choose another variety than itself.');
+        }
+        if ($variety->crop !== $into->crop) {
+            throw Refused::at('into', 'These are of two crops. Change the crop of one of them first.');
+        }
+        $this->writing(function () use ($variety, $into): void {
+            Lot::query()->where('variety_id', $variety->id)->update(['variety_id' => $into->id]);
+            Planting::query()->where('variety_id', $variety->id)->update(['variety_id' => $into->id]);
+            foreach (DB::table('plan_versions')->get() as $version) {
+                /** @var object{year: int, number: int, document: string} $version */
+                $document = str_replace('"'.$variety->id.'"', '"'.$into->id.'"', $version->document);
+                if ($document !== $version->document) {
+                    DB::table('plan_versions')->where('year', $version->year)->where('number', $version->number)->update(['document' => $document]);
+                }
+            }
+            DB::table('plan_varieties')->where('variety_id', $variety->id)->delete();
+            DB::table('crop_figures')->where('variety', $variety->id)->delete();
+            $note = trim(implode("\n", array_filter([$into->note, $variety->note, "Also kept as $variety->name."])));
+            $into->update(['note' => mb_substr($note, 0, 2000)]);
+            $variety->delete();
+            $this->events->dispatch(new HandbookChanged($into->crop));
+        });
+    }
+
+    /** @throws Refused */
+    public function addPlace(string $id, Values $given): Place
+    {
+        return $this->writing(function () use ($id, $given): Place {
+            $known = Place::query()->find($id);
+            if ($known !== null) {
+                return $known;
+            }
+
+            return Place::query()->create(['id' => $id, ...$this->placeRow($id, $given)]);
+        });
+    }
+
+    /** @throws Refused */
+    public function changePlace(Place $place, Values $given): void
+    {
+        $this->writing(function () use ($place, $given): void {
+            $place->update($this->placeRow($place->id, $given));
+            $lots = array_values(DB::table('entry_refs')
+                ->join('journal_entries', 'journal_entries.id', '=', 'entry_refs.entry_id')
+                ->where('entry_refs.subject', 'place')->where('entry_refs.subject_id', $place->id)
+                ->distinct()->pluck('journal_entries.subject_id')->all());
+            $this->events->dispatch(new Changed(self::each(Subject::Lot, $lots)));
+        });
+    }
+
+    public function movePlanting(Planting $planting, string $spot): void
+    {
+        $this->writing(function () use ($planting, $spot): void {
+            Planting::query()->where('id', $planting->id)->update(['spot' => $spot]);
+            $this->events->dispatch(new Changed([[Subject::Planting, $planting->id]]));
+        });
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws Refused
+     */
+    private function varietyRow(string $id, Values $given): array
+    {
+        $name = $given->text('name');
+        if (! $this->crops->has($given->text('crop'))) {
+            throw Refused::at('crop', 'There is no such crop in the crop reference.');
+        }
+        foreach (Variety::query()->where('crop', $given->text('crop'))->where('id', '!=', $id)->pluck('name') as $other) {
+            if (is_string($other) && self::same($other, $name)) {
+                throw Refused::at('name', 'There is a variety of this crop with that name already.');
+            }
+        }
+
+        return [
+            'crop' => $given->text('crop'),
+            'name' => self::composed($name),
+            'type' => $given->one('type', \Marrow\Core\Botany\VarietyType::class),
+            'generation' => $given->text('generation'),
+            'note' => $given->text('note'),
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws Refused
+     */
+    private function placeRow(string $id, Values $given): array
+    {
+        foreach (Place::query()->where('id', '!=', $id)->pluck('name') as $other) {
+            if (is_string($other) && self::same($other, $given->text('name'))) {
+                throw Refused::at('name', 'There is a place with that name already.');
+            }
+        }
+
+        return ['name' => self::composed($given->text('name')), 'temperature_c' => $given->number('temperature'), 'rh' => $given->number('rh')];
+    }
+
+    private function varietyChanged(string $id): void
+    {
+        $this->events->dispatch(new Changed([
+            ...self::each(Subject::Lot, DB::table('lots')->where('variety_id', $id)->pluck('id')->all()),
+            ...self::each(Subject::Planting, DB::table('plantings')->where('variety_id', $id)->pluck('id')->all()),
+        ]));
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $ids
+     * @return list<array{Subject, string}>
+     */
+    private static function each(Subject $subject, array $ids): array
+    {
+        return array_values(array_map(static fn (mixed $id): array => [$subject, is_string($id) ? $id : ''], $ids));
+    }
+
+    /** Letters and their accents as one, so that a name is one name however it was typed. */
+    private static function composed(string $name): string
+    {
+        return \Normalizer::normalize($name) ?: $name;
+    }
+
+    private static function same(string $a, string $b): bool
+    {
+        return mb_strtolower(self::composed($a)) === mb_strtolower(self::composed($b));
+    }
+
+    /**
+     * The write lock first, so that two who add the same name at once queue, and the second is told.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $work
+     * @return T
+     */
+    private function writing(Closure $work): mixed
+    {
+        return DB::transaction(static function () use ($work): mixed {
+            DB::update('UPDATE gardens SET id = id WHERE 0');
+
+            return $work();
+        });
+    }
+}

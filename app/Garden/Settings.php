@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Garden;
+
+use App\Voice\Forms;
+use App\Voice\UnitSystem;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Fields\Choice;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Practice;
+use Marrow\Core\SettingList;
+
+/** What the keeper has set, in this garden. */
+final class Settings
+{
+    /** @var array<string, string>|null as typed, by key */
+    private ?array $typed = null;
+
+    /** As it is reckoned and said with: what was typed, read; or what the list has. */
+    public function value(string $key): mixed
+    {
+        $field = SettingList::field($key) ?? throw new \LogicException("There is no setting $key.");
+        try {
+            $value = $field->read($this->typed()[$key] ?? null);
+        } catch (Refused) {
+            $value = $field->default;
+        }
+
+        return $value instanceof Choice ? $value->value : $value;
+    }
+
+    public function text(string $key): string
+    {
+        $value = $this->value($key);
+
+        return is_scalar($value) ? (string) $value : '';
+    }
+
+    /** @return ?string as the keeper typed it; null when it is as the list has it */
+    public function typedFor(string $key): ?string
+    {
+        return $this->typed()[$key] ?? null;
+    }
+
+    public function practice(): Practice
+    {
+        return new Practice($this->typed());
+    }
+
+    /** In what form days, hours and quantities are said. */
+    public function forms(): Forms
+    {
+        return new Forms(UnitSystem::tryFrom($this->text('units')) ?? UnitSystem::Metric, $this->text('day_form'), $this->text('hour_form'));
+    }
+
+    /**
+     * @param  string  $typed  nothing brings back what the list has
+     *
+     * @throws Refused
+     */
+    public function put(string $key, string $typed): void
+    {
+        $field = SettingList::field($key) ?? throw Refused::at('key', 'There is no such setting.');
+        $field->read($typed);
+        if ($key === 'time_zone' && trim($typed) !== '' && ! in_array(trim($typed), \DateTimeZone::listIdentifiers(), true)) {
+            throw Refused::at('time_zone', 'That is no time zone. Write it as Europe/London or America/New_York.');
+        }
+        trim($typed) === ''
+            ? DB::table('settings')->where('key', $key)->delete()
+            : DB::table('settings')->updateOrInsert(['key' => $key], ['value' => trim($typed)]);
+        $this->typed = null;
+    }
+
+    /** @return array<string, string> */
+    private function typed(): array
+    {
+        if ($this->typed === null) {
+            try {
+                /** @var array<string, string> $rows */
+                $rows = DB::table('settings')->pluck('value', 'key')->all();
+                $this->typed = $rows;
+            } catch (QueryException $e) {
+                // The reckonings work without a garden too: then nothing is set. Anything else must be heard of.
+                if (! str_contains($e->getMessage(), 'no such table') && ! str_contains($e->getMessage(), 'does not exist')) {
+                    throw $e;
+                }
+
+                return [];
+            }
+        }
+
+        return $this->typed;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Garden\Settings;
+use App\Garden\SettingsChanged;
+use App\Http\Documents\FieldDocument;
+use App\Http\Documents\SettingDocument;
+use App\Http\Documents\SettingSectionDocument;
+use App\Http\Scalar;
+use App\Voice\Speaking;
+use App\Words\RefusalWords;
+use App\Words\SettingWords;
+use Illuminate\Contracts\Events\Dispatcher;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\FieldList;
+use Marrow\Core\Fields\FieldType;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\SettingList;
+use OpenApi\Attributes as OA;
+
+/** Everything that a keeper can set. */
+final class SettingsController extends Controller
+{
+    public function __construct(private readonly Settings $settings) {}
+
+    #[OA\Get(path: '/settings', operationId: 'settings', responses: [
+        new OA\Response(response: 200, description: 'by their headings', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: SettingSectionDocument::class))),
+    ])]
+    public function index(): JsonResponse
+    {
+        $sections = [];
+        foreach (SettingList::sections() as $title => $list) {
+            $sections[] = new SettingSectionDocument($title, $this->of($list));
+        }
+
+        return new JsonResponse($sections);
+    }
+
+    #[OA\Put(path: '/settings/{key}', operationId: 'set', parameters: [new OA\PathParameter(name: 'key', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['value'], properties: [
+        new OA\Property(property: 'value', description: 'as typed; nothing brings back what Marrow has', type: 'string'),
+    ])), responses: [
+        new OA\Response(response: 200, description: 'as it is now', content: new OA\JsonContent(ref: SettingDocument::class)),
+    ])]
+    public function put(string $key, Request $request, Dispatcher $events): JsonResponse
+    {
+        $field = SettingList::field($key) ?? abort(404, 'There is no such setting.');
+        $typed = Scalar::text($request, 'value');
+        try {
+            $this->settings->put($key, $field->type === FieldType::Share && is_numeric(str_replace(',', '.', $typed)) ? "$typed %" : Speaking::forms()->units->read($field, $typed));
+        } catch (Refused $refused) {
+            throw ValidationException::withMessages(['value' => RefusalWords::bounds($refused)]);
+        }
+        if ($field->type->isNumeric()) {
+            $events->dispatch(new SettingsChanged($key));
+        }
+        Speaking::as($this->settings->forms());
+
+        return new JsonResponse($this->of(FieldList::of($field))[0]);
+    }
+
+    /** @return list<SettingDocument> */
+    private function of(FieldList $list): array
+    {
+        return array_values(array_map(fn (Field $field): SettingDocument => new SettingDocument(
+            FieldDocument::of($field),
+            $this->settings->typedFor($field->key),
+            SettingWords::value($field, $this->settings->value($field->key)),
+            SettingWords::value($field, $field->default),
+        ), $list->fields));
+    }
+}

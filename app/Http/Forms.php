@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Marrow\Core\Fields\FieldList;
+use Marrow\Core\GardenFields;
+use Marrow\Core\Registered;
+use Marrow\Core\Season\PlanFields;
+
+/** What a person can be asked for, by the name of the form. */
+final class Forms
+{
+    public static function named(string $name): ?FieldList
+    {
+        return match ($name) {
+            'variety' => GardenFields::variety(),
+            'place' => GardenFields::place(),
+            'spot' => GardenFields::spot(),
+            'plan.ground' => PlanFields::ground(),
+            'plan.isolation' => PlanFields::isolation(),
+            'plan.bed' => PlanFields::bed(),
+            'plan.barrier' => PlanFields::barrier(),
+            'plan.source' => PlanFields::source(),
+            'plan.planting' => PlanFields::planting(),
+            'plan.spot' => PlanFields::spot(),
+            // Every kind of entry is a form of its own.
+            default => Registered::kinds()->named($name)?->fields,
+        };
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Journal;
+
+/** What begins with an entry: a planting of a variety, a lot of a planting or of a variety. */
+final readonly class Begins
+{
+    /**
+     * @param  ?string  $variety  id; a lot picked from a planting is of its variety
+     * @param  ?string  $planting  id of the planting a lot is picked from
+     */
+    public function __construct(public ?string $variety = null, public ?string $planting = null, public string $spot = '') {}
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Boards\BenchBoard;
+use App\Boards\Boards;
+use App\Boards\PlotBoard;
+use App\Boards\RacksBoard;
+use App\Boards\StoreBoard;
+use App\Boards\TraysBoard;
+use App\Presenting\LotSheet;
+use App\Steps\Cleaning\CleaningSection;
+use App\Steps\Cleaning\CleaningVoice;
+use App\Steps\Drying\DryingSection;
+use App\Steps\Drying\DryingVoice;
+use App\Steps\Growing\GrowingVoice;
+use App\Steps\Journal\SettleVoice;
+use App\Steps\Keeping\KeepingVoice;
+use App\Steps\Storing\StoringSection;
+use App\Steps\Storing\StoringVoice;
+use App\Steps\Testing\TestingSection;
+use App\Steps\Testing\TestingVoice;
+use App\Work\TaskVoices;
+use Illuminate\Support\ServiceProvider;
+
+/** What each step of the work says and shows. A new step, section or place is a new line here, and nowhere else. */
+final class StepsProvider extends ServiceProvider
+{
+    private const VOICES = [GrowingVoice::class, CleaningVoice::class, DryingVoice::class, TestingVoice::class, StoringVoice::class, KeepingVoice::class, SettleVoice::class];
+
+    /** In the order in which they stand on the worksheet. */
+    private const SECTIONS = [StoringSection::class, TestingSection::class, DryingSection::class, CleaningSection::class];
+
+    private const BOARDS = [PlotBoard::class, BenchBoard::class, RacksBoard::class, TraysBoard::class, StoreBoard::class];
+
+    public function register(): void
+    {
+        $this->app->tag(self::VOICES, 'task-voices');
+        $this->app->tag(self::SECTIONS, 'sheet-sections');
+        $this->app->tag(self::BOARDS, 'boards');
+        $this->app->when(TaskVoices::class)->needs('$voices')->giveTagged('task-voices');
+        $this->app->when(LotSheet::class)->needs('$sections')->giveTagged('sheet-sections');
+        $this->app->when(Boards::class)->needs('$boards')->giveTagged('boards');
+    }
+}

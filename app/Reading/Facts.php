@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Handbook\OwnFigures;
+use App\Journal\EntryStore;
+use App\Lineage\Crossings;
+use App\Models\Lot;
+use App\Models\Place;
+use App\Models\Planting;
+use App\Models\Variety;
+use DateTimeImmutable;
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Journal\Sequence;
+use Marrow\Core\Journal\Subject;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Lot\LotFacts;
+use Marrow\Core\Planting\PlantingCourse;
+use Marrow\Core\Planting\PlantingFacts;
+use Marrow\Core\Practice;
+use Marrow\Core\Steps\Growing\SeedLot;
+use Marrow\Core\Steps\Growing\Sown;
+use Marrow\Core\Steps\Origin\Picked;
+use Marrow\Core\Steps\Storing\StoredAt;
+
+/** Reads what is known of lots and plantings, and folds them. */
+final class Facts
+{
+    /** @var array<string, StoredAt>|null */
+    private ?array $places = null;
+
+    public function __construct(
+        private readonly CropReference $crops,
+        private readonly OwnFigures $own,
+        private readonly Crossings $crossings,
+        public readonly Practice $practice,
+    ) {}
+
+    public function crop(Variety $variety): Crop
+    {
+        return $this->own->ofVariety($this->crops, $variety->crop, $variety->id);
+    }
+
+    public function ofLot(Lot $lot): LotFacts
+    {
+        return new LotFacts(
+            $lot->code(),
+            $this->crop($lot->variety),
+            $this->sownAt($lot),
+            $this->places(),
+            $this->crossings->of($lot->id) !== null,
+        );
+    }
+
+    public function lot(Lot $lot): LotCourse
+    {
+        return LotCourse::fold($this->ofLot($lot), EntryStore::of(Subject::Lot, $lot->id), $this->practice);
+    }
+
+    /** @param  list<Entry>  $entries  of the planting, those to come among them */
+    public function ofPlanting(Planting $planting, array $entries): PlantingFacts
+    {
+        [$pickedAt, $pickedAs] = $this->firstPicked($planting);
+
+        return new PlantingFacts($this->crop($planting->variety), $planting->variety_id, $pickedAt, $pickedAs, self::seedLots($entries));
+    }
+
+    public function planting(Planting $planting): PlantingCourse
+    {
+        $entries = EntryStore::of(Subject::Planting, $planting->id);
+
+        return PlantingCourse::fold($this->ofPlanting($planting, $entries), $entries);
+    }
+
+    /** What was kept of places has changed. */
+    public function forget(): void
+    {
+        $this->places = null;
+    }
+
+    /** From the journal itself, not from the planting's projection: the journal is what everything is reckoned from. */
+    private function sownAt(Lot $lot): ?DateTimeImmutable
+    {
+        $planting = $lot->planting;
+        if ($planting === null) {
+            return null;
+        }
+        foreach (Sequence::of(EntryStore::of(Subject::Planting, $planting->id))->standing as $entry) {
+            if ($entry->payload instanceof Sown) {
+                return $entry->happenedAt;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{?DateTimeImmutable, string} */
+    private function firstPicked(Planting $planting): array
+    {
+        $first = [null, ''];
+        foreach ($planting->lots()->orderBy('number')->get() as $lot) {
+            foreach (Sequence::of(EntryStore::entries(EntryStore::rows(Subject::Lot, $lot->id)))->standing as $entry) {
+                if ($entry->payload instanceof Picked && ($first[0] === null || $entry->happenedAt < $first[0])) {
+                    $first = [$entry->happenedAt, $lot->code()];
+                }
+            }
+        }
+
+        return $first;
+    }
+
+    /** @return array<string, StoredAt> by id */
+    private function places(): array
+    {
+        return $this->places ??= Place::query()->get()->mapWithKeys(static fn (Place $place): array => [$place->id => new StoredAt($place->name, $place->temperature_c, $place->rh)])->all();
+    }
+
+    /**
+     * @param  list<Entry>  $entries
+     * @return array<string, SeedLot>
+     */
+    private static function seedLots(array $entries): array
+    {
+        $ids = [];
+        foreach ($entries as $entry) {
+            if ($entry->payload instanceof Sown && $entry->payload->lot !== null) {
+                $ids[] = $entry->payload->lot;
+            }
+        }
+        if ($ids === []) {
+            return [];
+        }
+
+        return Lot::query()->with('variety')->findMany($ids)->mapWithKeys(static fn (Lot $lot): array => [
+            $lot->id => new SeedLot($lot->code(), $lot->variety->crop, $lot->variety_id, $lot->variety->name),
+        ])->all();
+    }
+}

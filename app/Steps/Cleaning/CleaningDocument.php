@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Steps\Cleaning;
+
+use App\Http\Documents\FactDocument;
+use App\Sheet\SectionDocument;
+use OpenApi\Attributes as OA;
+
+/** What was picked and how the seed was got out. */
+#[OA\Schema]
+final readonly class CleaningDocument implements SectionDocument
+{
+    /**
+     * @param  string|null  $note  how this crop is cleaned, while it is being cleaned
+     * @param  list<FactDocument>  $facts
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public ?string $note,
+        #[OA\Property]
+        public ?FermentDocument $ferment,
+        #[OA\Property(items: new OA\Items(ref: FactDocument::class))]
+        public array $facts,
+        #[OA\Property(enum: ['cleaning'])]
+        public string $section = 'cleaning',
+        #[OA\Property(enum: ['bench'])]
+        public string $belongs = 'bench',
+    ) {}
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Steps\Cleaning;
+
+use App\Voice\Quantity;
+use App\Work\Saying;
+use App\Work\SeenTask;
+use App\Work\Speech;
+use App\Work\TaskVoice;
+use Marrow\Core\Steps\Cleaning\CleaningTask;
+
+final class CleaningVoice implements TaskVoice
+{
+    public function says(): array
+    {
+        return [
+            CleaningTask::StartFerment->value => new Speech('put to ferment', static fn (SeenTask $t): Saying => new Saying($t->isAhead() ? 'Let the fruit rest, then put it to ferment' : 'Put the seed to ferment', self::rest($t))),
+            CleaningTask::Wash->value => new Speech('take seed out', static fn (SeenTask $t): Saying => new Saying($t->isAhead() ? 'Let the fruit rest, then take the seed out' : 'Take the seed out and rinse it', self::rest($t))),
+            CleaningTask::Thresh->value => new Speech('thresh', static fn (SeenTask $t): Saying => new Saying(
+                $t->isAhead() ? 'Let it dry on, then thresh' : 'Thresh it',
+                sprintf('It threshes clean when it is brittle, %d to %d days after picking under cover; later it sheds, and mice find it.', $t->whole('rest_min'), $t->whole('rest_max')),
+            )),
+            CleaningTask::PourOff->value => new Speech('pour off', self::pourOff(...)),
+            CleaningTask::Rinse->value => new Speech('rinse', static fn (): Saying => new Saying('Rinse it now and spread it', 'Once water has been added the gel no longer holds the seed back: left standing it sprouts.')),
+            CleaningTask::Winnow->value => new Speech('winnow', static fn (): Saying => new Saying('Winnow it', 'Chaff holds damp and mites, and seed mass means nothing with it in.')),
+        ];
+    }
+
+    private static function rest(SeenTask $task): string
+    {
+        return $task->whole('rest_min') > 0
+            ? sprintf('Picked %s seed goes on ripening in the fruit for %d to %d days; after that fruit rots and seed may sprout in it.', $task->cropName(), $task->whole('rest_min'), $task->whole('rest_max'))
+            : sprintf('Ripe fruit keeps %s; after that it rots and seed may sprout in it.', Quantity::number($task->whole('rest_max'), 'day'));
+    }
+
+    private static function pourOff(SeenTask $task): Saying
+    {
+        $latest = $task->latest;
+        if ($latest === null) {
+            return new Saying('Pour off', 'Nobody knows how warm it stood, so look at it often: a skin of mould, and seed that sinks.');
+        }
+
+        return new Saying(
+            $task->isLate() ? 'Pour off at once' : 'Pour off before '.$task->when->hour($latest),
+            sprintf(
+                'At %s the gel lets go after about %s, and by %s seed may sprout. Look at it from %s: a skin of mould, and seed that sinks.',
+                Quantity::temperature($task->number('temperature')),
+                Quantity::hours($task->number('typical_hours')),
+                Quantity::hours($task->number('latest_hours')),
+                $task->when->hour($task->opens),
+            ),
+        );
+    }
+}

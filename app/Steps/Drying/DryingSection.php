@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Steps\Drying;
+
+use App\Http\Documents\FactDocument;
+use App\Moment;
+use App\Sheet\SheetSection;
+use App\Voice\Quantity;
+use App\Voice\When;
+use App\Words\LotWords;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Steps\Drying\DryingVerdict;
+use Marrow\Core\Steps\Drying\Weighing;
+use Marrow\Core\Work\Place;
+
+final class DryingSection implements SheetSection
+{
+    public function of(LotCourse $lot, When $when): array
+    {
+        $drying = $lot->drying;
+        if ($drying->spreadAt === null && $drying->moisture() === null) {
+            return [];
+        }
+        $words = new LotWords($lot, $when);
+        $from = $drying->spreadAt?->getTimestamp() ?? 0;
+
+        return [new DryingDocument(
+            $drying->verdict()->value,
+            $words->drying(),
+            $words->moistureGround($drying),
+            self::facts($lot),
+            $drying->moisture(),
+            $lot->facts->crop->jarMoisture,
+            $drying->targetMass(),
+            array_map(static fn (Weighing $weighing): WeighingDocument => new WeighingDocument(
+                Moment::say($weighing->at),
+                ($weighing->at->getTimestamp() - $from) / 3600,
+                $weighing->mass,
+                $weighing->moisture,
+            ), $drying->weighings()),
+        )];
+    }
+
+    /** @return list<FactDocument> */
+    private static function facts(LotCourse $lot): array
+    {
+        $drying = $lot->drying;
+        $facts = [];
+        if ($drying->moisture() !== null) {
+            $facts[] = new FactDocument('Moisture', Quantity::moisture($drying->moisture()));
+        }
+        if ($drying->lastMass() !== null) {
+            $facts[] = new FactDocument('Last weighed', Quantity::grams($drying->lastMass()));
+        }
+        if ($drying->targetMass() !== null && $drying->verdict() !== DryingVerdict::DryEnough && $lot->place() === Place::Racks) {
+            $facts[] = new FactDocument('Jar it at', Quantity::grams($drying->targetMass()));
+        }
+
+        return $facts;
+    }
+}

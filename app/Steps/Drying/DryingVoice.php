@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Steps\Drying;
+
+use App\Voice\Quantity;
+use App\Work\Saying;
+use App\Work\SeenTask;
+use App\Work\Speech;
+use App\Work\TaskVoice;
+use Marrow\Core\Steps\Drying\DryingTask;
+
+final class DryingVoice implements TaskVoice
+{
+    public function says(): array
+    {
+        return [
+            DryingTask::SpreadWet->value => new Speech('spread to dry', static fn (): Saying => new Saying('Spread it to dry, one layer thick', 'Wet seed heaped overnight heats and sprouts; thin and in moving air it is dry to the touch in two days.')),
+            DryingTask::SpreadDry->value => new Speech('spread to dry', static fn (): Saying => new Saying('Put it on the racks to dry', 'Threshed seed feels dry and is not: a week or two in moving air brings it down.')),
+            DryingTask::SowFresh->value => new Speech('sow at once', static fn (SeenTask $t): Saying => new Saying(
+                'Sow it at once; until then keep it damp and cool',
+                sprintf('%s dies when it dries: no rack, no jar. It is at its best for about %s after picking.', $t->crop->name, Quantity::number($t->whole('days'), 'day')),
+            )),
+            DryingTask::Weigh->value => new Speech('weigh', static fn (SeenTask $t): Saying => new Saying('Weigh it '.($t->when->daysTo($t->best) > 0 ? $t->when->day($t->best) : 'again'), self::weigh($t))),
+            DryingTask::ReadJar->value => new Speech('read a jar', static fn (): Saying => new Saying(
+                'Close a sample in a jar with a hygrometer for a day',
+                'Its weight has stopped falling, so it is in balance with the room. Only the humidity it gives a closed jar says how dry that is.',
+            )),
+            DryingTask::PutAway->value => new Speech('put away', static fn (SeenTask $t): Saying => new Saying(
+                'Put it away',
+                sprintf('At %s it is dry enough to close in tight (%s at most); left out, it takes up damp again.', Quantity::moisture($t->number('moisture')), Quantity::moisture($t->number('jar_moisture'))),
+            )),
+        ];
+    }
+
+    private static function weigh(SeenTask $task): string
+    {
+        if ($task->has('target_mass')) {
+            return sprintf(
+                'It was at %s; it may be jarred at %s, which is when it weighs %s.',
+                Quantity::moisture($task->number('moisture')),
+                Quantity::moisture($task->number('jar_moisture')),
+                Quantity::grams($task->number('target_mass')),
+            );
+        }
+
+        return $task->has('mass')
+            ? sprintf('It weighed %s; when the weight stops falling it is as dry as the room will make it.', Quantity::grams($task->number('mass')))
+            : 'A first weight gives the course something to fall from.';
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Steps\Growing;
+
+use App\Voice\Quantity;
+use App\Work\Saying;
+use App\Work\SeenTask;
+use App\Work\Speech;
+use App\Work\TaskVoice;
+use Marrow\Core\Steps\Growing\GrowingTask;
+
+final class GrowingVoice implements TaskVoice
+{
+    public function says(): array
+    {
+        return [
+            GrowingTask::Pick->value => new Speech('look for ripe seed', static fn (SeenTask $task): Saying => new Saying('Look for ripe seed', self::why($task))),
+        ];
+    }
+
+    private static function why(SeenTask $task): string
+    {
+        $ripe = sprintf(
+            '%s. Ripe seed is usual %d to %d days after %s, which is %s to %s.',
+            rtrim($task->text('cue'), '.'),
+            $task->whole('days_min'),
+            $task->whole('days_max'),
+            $task->text('from') === 'bloom' ? 'the first flower' : 'sowing',
+            $task->when->date($task->opens),
+            $task->when->date($task->latest ?? $task->best),
+        );
+
+        return $task->has('off') ? sprintf('%s %d of %s looked over were off-type: take seed from the others only.', $ripe, $task->whole('off'), Quantity::number($task->whole('seen'), 'plant')) : $ripe;
+    }
+}

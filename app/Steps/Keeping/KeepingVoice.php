@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Steps\Keeping;
+
+use App\Voice\Quantity;
+use App\Voice\When;
+use App\Work\Saying;
+use App\Work\SeenTask;
+use App\Work\Speech;
+use App\Work\TaskVoice;
+use Marrow\Core\Lot\KeepingTask;
+
+final class KeepingVoice implements TaskVoice
+{
+    public function says(): array
+    {
+        return [
+            KeepingTask::TestFirst->value => new Speech('test', static fn (): Saying => new Saying('Test how it germinates', 'It has never been tested: nobody knows yet how much of it is alive.')),
+            KeepingTask::TestAgain->value => new Speech('test', static fn (SeenTask $t): Saying => new Saying(
+                'Test it again',
+                sprintf('Last tested %s; it may have fallen to %s by %s.', When::month($t->day('tested')), Quantity::percent($t->number('threshold')), When::month($t->day('may_fall'))),
+            )),
+            KeepingTask::GrowOut->value => new Speech('grow out', static fn (SeenTask $t): Saying => new Saying(
+                match (true) {
+                    ! $t->isLate() => 'Grow it out by '.($t->latest === null ? 'then' : When::month($t->latest)),
+                    $t->whole('tested_poor') === 1 => 'Grow it out now, sowing thickly',
+                    // A forecast is no test: it may well be better than that.
+                    default => 'Test it, and grow it out while it lives',
+                },
+                $t->whole('tested_poor') === 1
+                    ? sprintf('Its test came out below %s, the least that is worth passing on.', Quantity::percent($t->number('threshold')))
+                    : sprintf('By the forecast it falls to %s, the least that is worth passing on, about %s.', Quantity::percent($t->number('threshold')), When::month($t->day('good_until'))),
+            )),
+        ];
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Steps\Storing;
+
+use App\Http\Documents\FactDocument;
+use App\Moment;
+use App\Sheet\SheetSection;
+use App\Steps\Keeping\ForecastDocument;
+use App\Voice\Quantity;
+use App\Voice\When;
+use App\Words\LotWords;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Storage\Forecast;
+
+final class StoringSection implements SheetSection
+{
+    public function of(LotCourse $lot, When $when): array
+    {
+        $now = $lot->storing->now;
+        $since = $lot->storing->since;
+        if ($now === null || $since === null) {
+            return [];
+        }
+        $words = new LotWords($lot, $when);
+        $forecast = $lot->forecast();
+
+        return [new StoreDocument(
+            $now->container->label(),
+            $now->container->isTight(),
+            $now->at->name,
+            $now->at->temperatureC,
+            $now->at->rh,
+            Moment::say($since),
+            $words->stock(),
+            self::facts($lot, $forecast, $words, $when),
+            $forecast === null ? null : ForecastDocument::of($forecast, $lot->facts->crop->test->minimum, $words, $when),
+            $words->noForecast(),
+        )];
+    }
+
+    /** @return list<FactDocument> */
+    private static function facts(LotCourse $lot, ?Forecast $forecast, LotWords $words, When $when): array
+    {
+        $storing = $lot->storing;
+        $now = $storing->now;
+        $since = $storing->since;
+        if ($now === null || $since === null) {
+            return [];
+        }
+        $facts = [
+            new FactDocument('There is', $words->stock() ?? 'not counted'),
+            new FactDocument('Kept in', $now->container->label().', '.$now->at->name),
+            new FactDocument('At', sprintf("%s, %s\u{00A0}%% RH%s", Quantity::temperature($now->at->temperatureC), round($now->at->rh), $now->container->isTight() ? ' outside the container' : '')),
+            new FactDocument('Since', $when->date($since)),
+        ];
+        if ($storing->moisture !== null) {
+            $facts[] = new FactDocument('Moisture', Quantity::moisture($storing->moisture));
+        }
+        if ($forecast !== null) {
+            $facts[] = new FactDocument('Alive, by the forecast', Quantity::percent($forecast->shareAt($when->now)).', '.Quantity::likely($forecast->limitsAt($when->now)));
+        }
+
+        return $facts;
+    }
+}

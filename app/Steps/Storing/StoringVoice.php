@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Steps\Storing;
+
+use App\Voice\Quantity;
+use App\Work\Saying;
+use App\Work\SeenTask;
+use App\Work\Speech;
+use App\Work\TaskVoice;
+use Marrow\Core\Steps\Storing\MoistureGround;
+use Marrow\Core\Steps\Storing\StoringTask;
+
+final class StoringVoice implements TaskVoice
+{
+    public function says(): array
+    {
+        return [
+            StoringTask::OpenDampJar->value => new Speech('open damp jar', static fn (SeenTask $t): Saying => new Saying(
+                'Open it and spread the seed again',
+                $t->text('ground') === MoistureGround::Carried->value
+                    ? sprintf('It took up the air it was kept in before, and went in at about %s; above %s closed-in seed moulds and dies within weeks.', Quantity::moisture($t->number('moisture')), Quantity::moisture($t->number('jar_moisture')))
+                    : sprintf('It went in at %s; above %s closed-in seed moulds and dies within weeks.', Quantity::moisture($t->number('moisture')), Quantity::moisture($t->number('jar_moisture'))),
+            )),
+            StoringTask::ReadStoredJar->value => new Speech('read a jar', static fn (): Saying => new Saying('Put a hygrometer in and read it after a day', 'Nothing says how dry this seed went in. A day in the closed jar with a hygrometer tells.')),
+        ];
+    }
+}

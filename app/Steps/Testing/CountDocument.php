@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Steps\Testing;
+
+use OpenApi\Attributes as OA;
+
+/** One count of a test. */
+#[OA\Schema]
+final readonly class CountDocument
+{
+    public function __construct(
+        #[OA\Property]
+        public int $day,
+        #[OA\Property]
+        public int $new,
+        #[OA\Property]
+        public int $total,
+        #[OA\Property]
+        public int $abnormal,
+    ) {}
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Steps\Testing;
+
+use App\Http\Documents\OfferDocument;
+use App\Sheet\SectionDocument;
+use OpenApi\Attributes as OA;
+
+/** A germination test. */
+#[OA\Schema]
+final readonly class TestDocument implements SectionDocument
+{
+    /**
+     * @param  int  $day  of the day looked at
+     * @param  int  $seeds  in each replicate
+     * @param  list<CountDocument>  $counts
+     * @param  string  $set  how it was laid out and what came of it
+     * @param  list<OfferDocument>  $offers
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $started,
+        #[OA\Property]
+        public ?string $ended,
+        #[OA\Property]
+        public int $day,
+        #[OA\Property]
+        public int $seeds,
+        #[OA\Property]
+        public int $replicates,
+        #[OA\Property]
+        public float $temperature,
+        #[OA\Property]
+        public string $method,
+        #[OA\Property]
+        public int $first_count,
+        #[OA\Property]
+        public int $last_count,
+        #[OA\Property]
+        public ?int $next_count,
+        #[OA\Property(items: new OA\Items(ref: CountDocument::class))]
+        public array $counts,
+        #[OA\Property]
+        public int $germinated,
+        #[OA\Property]
+        public int $abnormal,
+        #[OA\Property]
+        public int $undecided,
+        #[OA\Property]
+        public ?float $rate,
+        #[OA\Property]
+        public ?float $low,
+        #[OA\Property]
+        public ?float $high,
+        #[OA\Property]
+        public ?float $t50,
+        #[OA\Property]
+        public float $good,
+        #[OA\Property]
+        public float $poor,
+        #[OA\Property]
+        public ?string $verdict,
+        #[OA\Property]
+        public string $sentence,
+        #[OA\Property]
+        public ?string $sowing,
+        #[OA\Property]
+        public ?string $speed,
+        #[OA\Property]
+        public ?string $agreement,
+        #[OA\Property]
+        public bool $agrees,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $set,
+        #[OA\Property(items: new OA\Items(ref: OfferDocument::class))]
+        public array $offers,
+        #[OA\Property(enum: ['test'])]
+        public string $section = 'test',
+        #[OA\Property(enum: ['trays'])]
+        public string $belongs = 'trays',
+    ) {}
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Steps\Testing;
+
+use App\Http\Documents\OfferDocument;
+use App\Moment;
+use App\Sheet\SheetSection;
+use App\Voice\Quantity;
+use App\Voice\When;
+use App\Words\LotWords;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Steps\Testing\TestCourse;
+use Marrow\Core\Work\Offer;
+
+final class TestingSection implements SheetSection
+{
+    public function of(LotCourse $lot, When $when): array
+    {
+        $words = new LotWords($lot, $when);
+
+        return array_map(static fn (TestCourse $test): TestDocument => self::test($test, $lot, $words, $when), array_reverse(array_values($lot->testing->tests)));
+    }
+
+    private static function test(TestCourse $test, LotCourse $lot, LotWords $words, When $when): TestDocument
+    {
+        $share = $test->share();
+        $interval = $share?->interval();
+        $conditions = $lot->facts->crop->test;
+        $agreement = $test->agreement();
+
+        return new TestDocument(
+            $test->set->test,
+            Moment::say($test->startedAt),
+            $test->endedAt === null ? null : Moment::say($test->endedAt),
+            $test->dayOf($when->now),
+            $test->set->seeds,
+            $test->set->replicates,
+            $test->set->temperatureC,
+            $test->set->method->label(),
+            $conditions->firstCount,
+            $conditions->lastCount,
+            $test->nextCountDay(),
+            self::counts($test),
+            $test->germinated(),
+            $test->abnormal(),
+            $test->undecided(),
+            $share?->rate(),
+            $interval?->low,
+            $interval?->high,
+            $test->speed()?->t50,
+            $lot->practice->good,
+            $lot->practice->poor,
+            $test->outlook($lot->practice)?->verdictNow->value,
+            $words->test($test),
+            $words->sowing($test),
+            $words->speed($test),
+            $words->agreement($test),
+            $agreement === null || $agreement->agree,
+            $test->endedAt === null ? sprintf('Germination test, day %d', $test->dayOf($when->now)) : 'Germination test of '.$when->date($test->startedAt),
+            self::set($test, $when),
+            array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $lot->facts->crop), $test->offers()),
+        );
+    }
+
+    private static function set(TestCourse $test, When $when): string
+    {
+        $seeds = $test->set->replicates === 1 ? Quantity::number($test->set->seeds, 'seed') : sprintf('%d × %s', $test->set->replicates, Quantity::number($test->set->seeds, 'seed'));
+
+        return sprintf(
+            '%s in a %s, %s, set %s. %d up%s%s of %d.',
+            $seeds,
+            $test->set->method->label(),
+            Quantity::temperature($test->set->temperatureC),
+            $when->date($test->startedAt),
+            $test->germinated(),
+            $test->abnormal() > 0 ? sprintf(', %d abnormal', $test->abnormal()) : '',
+            $test->endedAt === null ? sprintf(', %d undecided', $test->undecided()) : '',
+            $test->sown(),
+        );
+    }
+
+    /** @return list<CountDocument> */
+    private static function counts(TestCourse $test): array
+    {
+        $total = 0;
+        $documents = [];
+        foreach ($test->counts() as $count) {
+            $new = array_sum($count['counted']->normal);
+            $total += $new;
+            $documents[] = new CountDocument($count['day'], $new, $total, array_sum($count['counted']->abnormal));
+        }
+
+        return $documents;
+    }
+}

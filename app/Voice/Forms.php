@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Voice;
+
+use DateTimeImmutable;
+
+/** In what form days, hours and quantities are said: by the keeper's setting, and everywhere the same. */
+final readonly class Forms
+{
+    public function __construct(public UnitSystem $units = UnitSystem::Metric, public string $dayForm = 'words', public string $hourForm = 'h24') {}
+
+    /** "14 September 2026", "September 14, 2026", "14.09.2026", "2026-09-14". */
+    public function day(DateTimeImmutable $at): string
+    {
+        return $at->format(match ($this->dayForm) {
+            'us' => 'F j, Y',
+            'numbers' => 'd.m.Y',
+            'iso' => 'Y-m-d',
+            default => 'j F Y',
+        });
+    }
+
+    /** The same within the year that is spoken of: "Monday 14 September". */
+    public function dayOfYear(DateTimeImmutable $at): string
+    {
+        return $at->format(match ($this->dayForm) {
+            'us' => 'l, F j',
+            'numbers' => 'D d.m.',
+            'iso' => 'D m-d',
+            default => 'l j F',
+        });
+    }
+
+    /** "18:30", "6:30 pm". */
+    public function hour(DateTimeImmutable $at): string
+    {
+        return $at->format($this->hourForm === 'h12' ? 'g:i a' : 'H:i');
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Voice;
+
+use DateTimeImmutable;
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Season\PlanTaskKind;
+
+/** What a plan asks to be done, in words, from the facts that are kept of it. */
+final readonly class PlanTaskVoice
+{
+    /**
+     * @param  string  $name  of the variety
+     * @param  array<string, mixed>  $figures
+     * @param  array<string, string>  $names  of other varieties, by id
+     */
+    public function __construct(private PlanTaskKind $kind, private string $name, private Crop $crop, private array $figures, private array $names) {}
+
+    public function do(): string
+    {
+        return match ($this->kind) {
+            PlanTaskKind::Sow => "Sow $this->name",
+            PlanTaskKind::PlantOut => "Plant out $this->name",
+            PlanTaskKind::Lift => "Lift $this->name",
+            PlanTaskKind::Sort => "Look over the stored $this->name",
+            PlanTaskKind::Replant => "Plant $this->name out again",
+            PlanTaskKind::WatchBloom => "Watch for the first flowers of $this->name",
+            PlanTaskKind::CoverUp => $this->text('cover') === 'bagged' ? "Bag the first buds of $this->name" : "Put the cage over $this->name",
+            PlanTaskKind::Pollinate => "Pollinate $this->name by hand",
+            PlanTaskKind::ChangeCages => "Change the cages over: $this->name",
+            PlanTaskKind::LookForRipe => "Look for ripe seed on $this->name",
+            PlanTaskKind::ClearBed => "The bed of $this->name is free",
+        };
+    }
+
+    public function why(): string
+    {
+        return match ($this->kind) {
+            PlanTaskKind::Sow => sprintf('%s, %s%s.', $this->crop->name, Quantity::number((int) $this->text('plants'), 'plant'), match ($this->text('purpose')) {
+                'seed' => ' for seed',
+                'food' => ' for food',
+                default => ' for seed and food',
+            }),
+            PlanTaskKind::PlantOut => $this->crop->growing->frostTender ? 'After the last frost: it does not bear any.' : 'Label it again as it goes out.',
+            PlanTaskKind::Lift => 'Before hard frost. Keep the best plants; leave out any that are sick, forked or off-type.',
+            PlanTaskKind::Sort => 'Take out what rots or sprouts: the ones that keep are the ones to have seed from.',
+            PlanTaskKind::Replant => 'As soon as the ground can be worked; choose once more.',
+            PlanTaskKind::WatchBloom => 'Note the day: bloom, ripening and what is at risk are reckoned from it.',
+            PlanTaskKind::CoverUp => 'Before the first flower opens; one open flower is enough for a bee.',
+            PlanTaskKind::Pollinate => 'Early, while flowers are fresh; several fathers keep more diversity.',
+            PlanTaskKind::ChangeCages => $this->turns(),
+            PlanTaskKind::LookForRipe => $this->crop->ripening->cue.'.',
+            PlanTaskKind::ClearBed => 'The last pass is done by now.',
+        };
+    }
+
+    /** On which days this cage stands open: its partners have the days between. */
+    private function turns(): string
+    {
+        $every = (int) $this->text('every');
+        $first = new DateTimeImmutable($this->text('opens'));
+        $days = array_map(static fn (int $n): DateTimeImmutable => $first->modify('+'.$n * $every.' days'), [0, 1, 2]);
+        $others = array_map(fn (string $id): string => $this->names[$id] ?? 'the other', array_filter(explode(',', $this->text('others'))));
+
+        return sprintf(
+            'Open on %s and every %s day after; shut on the days between%s. Change over in the evening, when no bee flies.',
+            implode(', ', array_map(static fn (DateTimeImmutable $open, int $i): string => $open->format(isset($days[$i + 1]) && $days[$i + 1]->format('n') === $open->format('n') ? 'j' : 'j F'), $days, array_keys($days))),
+            Quantity::ordinal($every),
+            $others === [] ? '' : ', when '.implode(' or ', $others).' stands open',
+        );
+    }
+
+    private function text(string $key): string
+    {
+        $value = $this->figures[$key] ?? '';
+
+        return is_scalar($value) ? (string) $value : '';
+    }
+}

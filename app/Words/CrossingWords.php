@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use App\Lineage\Crossing;
+
+/** Why a lot is taken to be crossed, said of a lot. */
+final class CrossingWords
+{
+    public static function sentence(Crossing $crossing, string $code): string
+    {
+        $off = sprintf('%d of %d plants grown from it in %s were off-type', $crossing->off, $crossing->seen, $crossing->seenIn);
+        $came = match (true) {
+            $crossing->came === null => 'so it was crossed before it came here',
+            $crossing->season === null => "so it was crossed in $crossing->came",
+            default => "so it was crossed in $crossing->came, in the bloom of $crossing->season",
+        };
+
+        return $code === $crossing->lot
+            ? "Crossed: $off, $came. Do not sow it for seed; everything grown from it is marked too."
+            : "Crossed: it descends from $crossing->lot; $off, $came.";
+    }
+}

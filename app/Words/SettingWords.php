@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use App\Voice\Speaking;
+use Marrow\Core\Fields\Choice;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\FieldType;
+
+/** What a setting is set to, in words. */
+final class SettingWords
+{
+    public static function value(Field $field, mixed $value): string
+    {
+        $units = Speaking::forms()->units;
+
+        return match (true) {
+            $value === null, $value === '' => 'not set',
+            $value instanceof Choice => $value->label(),
+            $field->type === FieldType::Choice && is_scalar($value) => $field->options[(string) $value] ?? (string) $value,
+            $field->type === FieldType::Share && is_numeric($value) => Field::show(round((float) $value * 100, 4))."\u{00A0}%",
+            is_int($value) || is_float($value) => trim(Field::show(round($units->fromCore($field->unit, (float) $value), 2))."\u{00A0}".$units->unit($field->unit)),
+            default => is_scalar($value) ? (string) $value : '',
+        };
+    }
+}

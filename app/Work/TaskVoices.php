@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use LogicException;
+
+/** The voices of all steps together. */
+final readonly class TaskVoices
+{
+    /** @var array<string, Speech> */
+    private array $says;
+
+    /** @param  iterable<TaskVoice>  $voices */
+    public function __construct(iterable $voices)
+    {
+        $says = [];
+        foreach ($voices as $voice) {
+            $says = [...$says, ...$voice->says()];
+        }
+        $this->says = $says;
+    }
+
+    public function say(string $kind, SeenTask $task): Saying
+    {
+        return ($this->speech($kind)->say)($task);
+    }
+
+    /** Two or three words for the belt. */
+    public function label(string $kind): string
+    {
+        return $this->speech($kind)->label;
+    }
+
+    /** @return list<string> kinds that can be spoken of */
+    public function kinds(): array
+    {
+        return array_keys($this->says);
+    }
+
+    private function speech(string $kind): Speech
+    {
+        return $this->says[$kind] ?? throw new LogicException("Nobody speaks of the task $kind.");
+    }
+}

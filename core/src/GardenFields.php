@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core;
+
+use Marrow\Core\Botany\VarietyType;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\FieldList;
+
+/** What is asked of the things of a garden that are no entries: varieties, places to keep seed in, where a planting stands. */
+final class GardenFields
+{
+    public static function variety(): FieldList
+    {
+        return FieldList::of(
+            Field::crop('crop', 'Crop'),
+            Field::text('name', 'Name of the variety', 80)->called('the name'),
+            Field::choice('type', 'What it is', VarietyType::class)->called('what kind of variety it is')->usually(VarietyType::OpenPollinated->value),
+            Field::text('generation', 'Generation', 20)->optional('')->hint('F4, for one being made stable'),
+            Field::prose('note', 'Note', 2000)->optional(''),
+        );
+    }
+
+    public static function place(): FieldList
+    {
+        return FieldList::of(
+            Field::text('name', 'Place', 80)->called('the name of the place')->hint('The hall cupboard, the old fridge'),
+            Field::number('temperature', 'Temperature', '°C', -30, 45)->called('its ordinary temperature'),
+            Field::number('rh', 'Humidity', '% RH', 2, 97)->called('its ordinary relative humidity'),
+        );
+    }
+
+    public static function spot(): FieldList
+    {
+        return FieldList::of(Field::text('spot', 'Where', 120)->called('the spot')->optional('')->hint('Bed, row, glasshouse'));
+    }
+}
