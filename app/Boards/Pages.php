@@ -61,7 +61,7 @@ final readonly class Pages
      */
     private function due(array $ids, Place $place, When $when): array
     {
-        $tasks = DueTask::query()
+        $tasks = DueTask::standing($when->now)
             ->where('place', $place->value)
             ->whereIn('subject_id', $ids)
             ->where('best_at', '<=', Moment::keep($when->now->modify(sprintf('+%d days', self::DAYS_AHEAD))))

@@ -31,7 +31,7 @@ final readonly class GardenCalendar
             $this->planned($calendar, $task);
         }
         $now = $this->clock->now();
-        $due = DueTask::query()->orderBy('best_at')->limit(self::MOST)->get();
+        $due = DueTask::standing($now)->orderBy('best_at')->limit(self::MOST)->get();
         foreach ($this->tasks->documents($due, new When($now)) as $task) {
             $this->event(
                 $calendar,

@@ -202,6 +202,10 @@ final class KeepersAcre
         $this->write->note($lead, '2026-07-14 08:00', 'In bloom together with Bell Buoy, 20 m off. For food only.', 'Marek');
         $this->write->sow($this->varieties['Groyne'], '2025-04-01', 24, 'Long bed', by: 'Yusra');
         $this->write->sow($this->varieties['Keel'], '2026-06-08', 90, 'Long bed', by: 'Marek');
+        // Of what next year's plan asked to be sown this year, all was but the cabbage.
+        foreach ([['Capstan', '2026-03-12', 24, 'North wall', 'Odile'], ['Groyne', '2026-04-12', 20, 'Long bed', 'Yusra'], ['Signal Red', '2026-05-20', 10, 'South bed', 'Ines'], ['Bollard', '2026-05-25', 12, 'South bed', 'Ines'], ['Breakwater', '2026-06-02', 8, 'North wall', 'Marek']] as [$name, $on, $plants, $spot, $by]) {
+            $this->write->sow($this->varieties[$name], $on, $plants, $spot, by: $by);
+        }
         $growOut = $this->write->sow($this->varieties['Bell Buoy'], '2025-05-12', 5, 'Heap', by: 'Odile', lot: $this->crossed);
         $this->write->see($growOut, 'off_types_seen', '2025-08-20 18:00', ['seen' => 5, 'off' => 2, 'how' => 'warted fruit'], 'Odile');
     }

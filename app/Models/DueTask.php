@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Moment;
+use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -16,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $opens_at
  * @property string $best_at
  * @property string|null $latest_at
+ * @property string|null $lapses_at
  * @property string $loss
  * @property string|null $about
  * @property string $figures
@@ -40,5 +44,11 @@ final class DueTask extends Model
     public function planting(): BelongsTo
     {
         return $this->belongsTo(Planting::class, 'subject_id');
+    }
+
+    /** @return Builder<DueTask> what is still of use on a day */
+    public static function standing(DateTimeImmutable $at): Builder
+    {
+        return self::query()->where(static fn (Builder $task) => $task->whereNull('lapses_at')->orWhere('lapses_at', '>', Moment::keep($at)));
     }
 }

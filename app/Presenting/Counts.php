@@ -7,9 +7,9 @@ namespace App\Presenting;
 use App\Boards\Board;
 use App\Boards\Boards;
 use App\Http\Documents\PlaceCountDocument;
+use App\Models\DueTask;
 use App\Moment;
 use DateTimeImmutable;
-use Illuminate\Support\Facades\DB;
 
 /** How many things are in each place, and how many want hands on a day. */
 final readonly class Counts
@@ -19,7 +19,7 @@ final readonly class Counts
     /** @return list<PlaceCountDocument> */
     public function places(DateTimeImmutable $at): array
     {
-        $hands = DB::table('tasks')
+        $hands = DueTask::standing($at)->toBase()
             ->where('best_at', '<=', Moment::keep($at->setTime(23, 59, 59)))
             ->groupBy('place')
             ->selectRaw('place, count(distinct subject_id) as hands')
@@ -34,6 +34,6 @@ final readonly class Counts
 
     public function handsToday(DateTimeImmutable $at): int
     {
-        return DB::table('tasks')->where('best_at', '<=', Moment::keep($at->setTime(23, 59, 59)))->count();
+        return DueTask::standing($at)->where('best_at', '<=', Moment::keep($at->setTime(23, 59, 59)))->count();
     }
 }

@@ -28,7 +28,7 @@ final readonly class DueLists
         $now = Moment::keep($when->now);
         $tonight = Moment::keep($when->now->setTime(23, 59, 59));
         $soon = Moment::keep($when->now->modify(sprintf('+%d days', self::SOON_DAYS)));
-        $due = DueTask::query()->where('best_at', '<=', $tonight);
+        $due = DueTask::standing($when->now)->where('best_at', '<=', $tonight);
         $open = DueTask::query()->where('best_at', '>', $tonight)->where('best_at', '<=', $soon)->where('opens_at', '<=', $now);
         $next = DueTask::query()->where('best_at', '>', $tonight)->where('best_at', '<=', $soon)->where('opens_at', '>', $now);
 

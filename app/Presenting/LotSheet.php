@@ -41,7 +41,7 @@ final readonly class LotSheet
     {
         $course = $this->facts->lot($lot);
         $crop = $course->facts->crop;
-        $due = DueTask::query()->where('subject', Subject::Lot->value)->where('subject_id', $lot->id)
+        $due = DueTask::standing($when->now)->where('subject', Subject::Lot->value)->where('subject_id', $lot->id)
             ->where(static fn ($query) => $query->where('opens_at', '<=', Moment::keep($when->now))->orWhere('best_at', '<', Moment::keep($when->now->modify(sprintf('+%d days', self::DAYS_AHEAD)))))
             ->orderBy('best_at')->get();
         $crossing = $this->crossings->of($lot->id);

@@ -28,7 +28,7 @@ final readonly class PlantingSheet
     {
         $course = $this->facts->planting($planting);
         $crop = $course->facts->crop;
-        $due = DueTask::query()->where('subject', Subject::Planting->value)->where('subject_id', $planting->id)->orderBy('best_at')->get();
+        $due = DueTask::standing($when->now)->where('subject', Subject::Planting->value)->where('subject_id', $planting->id)->orderBy('best_at')->get();
         $lots = $planting->lots()->with(['variety', 'standing'])->orderBy('number')->get();
         $sown = $course->growing->sown;
         $from = $sown?->lot === null ? null : Lot::query()->with(['variety', 'standing'])->find($sown->lot);

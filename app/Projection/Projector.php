@@ -117,7 +117,7 @@ final readonly class Projector
             ],
             array_values($course->testing->tests),
         ));
-        $this->tasks(Subject::Lot, $lot->id, [...self::settle($course->adrift(), $course->place(), $course->lastAt()), ...$course->tasks()]);
+        $this->tasks(Subject::Lot, $lot->id, [...self::settle($course->adrift(), $course->place(), $course->adriftAt()), ...$course->tasks()]);
     }
 
     private function planting(Planting $planting): void
@@ -138,7 +138,7 @@ final readonly class Projector
             'looked_over' => $growing->offTypes->seen ?? 0,
             'search' => self::searchText($planting->code(), $planting->variety, $course->facts->crop, (string) $season, $planting->spot, implode(' ', $course->notes->notes)),
         ]], 'planting_id');
-        $this->tasks(Subject::Planting, $planting->id, [...self::settle($course->adrift(), Place::Plot, $sownAt), ...$course->tasks()]);
+        $this->tasks(Subject::Planting, $planting->id, [...self::settle($course->adrift(), Place::Plot, $course->adriftAt()), ...$course->tasks()]);
     }
 
     private function lotsOf(Planting $planting): void
@@ -195,12 +195,11 @@ final readonly class Projector
      * @param  array<string, Refused>  $adrift
      * @return list<Task>
      */
-    private static function settle(array $adrift, Place $place, ?DateTimeImmutable $since): array
+    private static function settle(array $adrift, Place $place, ?DateTimeImmutable $at): array
     {
-        if ($adrift === []) {
+        if ($adrift === [] || $at === null) {
             return [];
         }
-        $at = $since ?? new DateTimeImmutable('2000-01-01');
 
         return [new Task(Settle::Settle, $place, $at, $at, null, Loss::Nothing, ['entries' => count($adrift)], (string) array_key_first($adrift))];
     }
@@ -217,6 +216,7 @@ final readonly class Projector
             'opens_at' => Moment::keep($task->opens),
             'best_at' => Moment::keep($task->best),
             'latest_at' => $task->latest === null ? null : Moment::keep($task->latest),
+            'lapses_at' => $task->lapses === null ? null : Moment::keep($task->lapses),
             'loss' => $task->loss->value,
             'about' => $task->about,
             'figures' => json_encode($task->figures, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),

@@ -27,20 +27,27 @@ final readonly class EntryWords
             }
         }
 
-        return implode(', ', $parts);
+        // What one part says already, and more, another need not say again: "from L2" beside "from L2, the larger seeds".
+        $parts = array_values(array_filter($parts, static fn (string $part): bool => array_filter($parts, static fn (string $other): bool => $other !== $part && str_starts_with($other, $part)) === []));
+
+        return implode(', ', array_unique($parts));
     }
 
     private function part(string $part, Kind $kind, Payload $payload): ?string
     {
         $missing = false;
-        $said = preg_replace_callback('/\{(\w+)\}/', function (array $found) use ($kind, $payload, &$missing): string {
-            $value = $this->value($kind->fields->field($found[1]), $kind->value($payload, $found[1]));
+        $each = '';
+        $said = preg_replace_callback('/\{(\w+)\}/', function (array $found) use ($kind, $payload, &$missing, &$each): string {
+            $held = $kind->value($payload, $found[1]);
+            $value = $this->value($kind->fields->field($found[1]), $held);
+            $each = self::each($kind->fields->field($found[1]), $held);
             $missing = $missing || $value === '';
 
             return $value;
         }, $part);
 
-        return $missing ? null : $said;
+        // "1 × 10 seeds" is 10 seeds.
+        return $missing ? null : preg_replace('/^1 × /', '', (string) $said).$each;
     }
 
     private function value(Field $field, mixed $value): string
@@ -69,7 +76,7 @@ final readonly class EntryWords
     }
 
     /**
-     * Counts of several dishes add up, and what each had stands behind; nothing in any of them is nothing said of the abnormal.
+     * Counts of several dishes add up; nothing in any of them is nothing said of the abnormal.
      *
      * @param  array<array-key, mixed>  $values
      */
@@ -77,14 +84,19 @@ final readonly class EntryWords
     {
         if ($field->type === FieldType::Integer) {
             $sum = array_sum(array_filter($values, is_int(...)));
-            if ($sum === 0 && $field->usual === 0) {
-                return '';
-            }
 
-            return $sum.(count($values) > 1 && $field->usual !== 0 ? ' ('.implode(' + ', array_map(static fn (mixed $one): string => is_int($one) ? (string) $one : '', $values)).')' : '');
+            return $sum === 0 && $field->usual === 0 ? '' : (string) $sum;
         }
 
         return implode(', ', array_map(fn (mixed $one): string => $this->value($field, $one), $values));
+    }
+
+    /** What each dish had, behind the sum. */
+    private static function each(Field $field, mixed $values): string
+    {
+        $several = is_array($values) ? array_values(array_filter($values, is_int(...))) : [];
+
+        return $field->type === FieldType::Integer && count($several) > 1 && $field->usual !== 0 ? ' ('.implode(' + ', $several).')' : '';
     }
 
     private static function plural(string $noun): string

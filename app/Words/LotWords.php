@@ -6,6 +6,7 @@ namespace App\Words;
 
 use App\Voice\Quantity;
 use App\Voice\When;
+use App\Voice\Speaking;
 use DateTimeImmutable;
 use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Drying\DryingVerdict;
@@ -218,7 +219,7 @@ final readonly class LotWords
 
         return array_values(array_filter([
             $share !== null && $test !== null
-                ? sprintf('Start: %s of %d seeds came up in the test of %s.', Quantity::percent($share->rate()), $share->sown, $this->when->date($test->startedAt))
+                ? sprintf('Start: %s of %d seeds came up in the test of %s.', Quantity::percent($share->rate()), $share->sown, Speaking::forms()->day($test->startedAt))
                 : sprintf('Start: never tested, so %s is taken for sound fresh seed. A test will replace this guess.', Quantity::percent($this->lot->practice->untestedShare)),
             $this->moistureInStore($this->lot->storing),
             match ($forecast->basis) {

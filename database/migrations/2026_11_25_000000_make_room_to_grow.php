@@ -253,6 +253,7 @@ return new class extends Migration {
                 opens_at TEXT NOT NULL,
                 best_at TEXT NOT NULL,
                 latest_at TEXT,
+                lapses_at TEXT,
                 loss TEXT NOT NULL,
                 about TEXT,
                 figures TEXT NOT NULL

@@ -1,12 +1,12 @@
 import { Navigate, Route, Routes } from 'react-router';
-import { Frame } from './kit/Frame';
-import { BooksPage } from './places/books/BooksPage';
-import { LotPlace } from './places/lots/LotPlace';
-import { TagSheet } from './places/lots/TagSheet';
-import { LotsPage } from './places/lots/LotsPage';
-import { PlanPage } from './places/plot/plan/PlanPage';
-import { PlotPage } from './places/plot/PlotPage';
-import { TodayPage } from './places/today/TodayPage';
+import { Frame } from './shell/Frame';
+import { BooksPage } from './books/BooksPage';
+import { LotPlace } from './lots/LotPlace';
+import { TagSheet } from './lots/TagSheet';
+import { LotsPage } from './lots/LotsPage';
+import { PlanPage } from './season/PlanPage';
+import { PlotPage } from './plot/PlotPage';
+import { TodayPage } from './today/TodayPage';
 
 export function App() {
   return (

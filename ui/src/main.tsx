@@ -11,7 +11,7 @@ import { BrowserRouter } from 'react-router';
 import { App } from './App';
 import { Refused } from './api/client';
 import { SaidProvider } from './kit/Said';
-import { theme } from './theme';
+import { theme } from './kit/theme';
 
 const queries = new QueryClient({
   defaultOptions: {

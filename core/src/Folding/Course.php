@@ -29,6 +29,9 @@ final class Course
 
     public ?\DateTimeImmutable $lastAt = null;
 
+    /** When the first entry happened that is left out. */
+    public ?\DateTimeImmutable $adriftAt = null;
+
     /** @param  list<Strand>  $strands  in the order of the work */
     private function __construct(private readonly array $strands) {}
 
@@ -138,6 +141,7 @@ final class Course
             }
         } catch (Refused $refused) {
             $this->adrift[$entry->id] = $refused;
+            $this->adriftAt ??= $entry->happenedAt;
             foreach ($this->strands as $strand) {
                 $strand->takeDoubts();
             }

@@ -120,6 +120,12 @@ final class LotCourse
         return Advice::of($this, $now);
     }
 
+    /** When the first entry happened that is left out. */
+    public function adriftAt(): ?\DateTimeImmutable
+    {
+        return $this->course->adriftAt;
+    }
+
     /** @return list<Task> */
     public function tasks(): array
     {

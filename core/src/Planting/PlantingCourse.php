@@ -65,6 +65,12 @@ final class PlantingCourse
         return $this->course->agrees;
     }
 
+    /** When the first entry happened that is left out. */
+    public function adriftAt(): ?\DateTimeImmutable
+    {
+        return $this->course->adriftAt;
+    }
+
     /** @return list<Task> */
     public function tasks(): array
     {

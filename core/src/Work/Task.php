@@ -17,6 +17,7 @@ final readonly class Task
      * @param  Loss  $loss  what is lost then
      * @param  array<string, float|int|string|null>  $figures  what its reason is built from
      * @param  string|null  $about  id of the test or entry it concerns
+     * @param  \DateTimeImmutable|null  $lapses  when it is of no use any more, done or not
      */
     public function __construct(
         public TaskKind $kind,
@@ -27,5 +28,6 @@ final readonly class Task
         public Loss $loss,
         public array $figures = [],
         public ?string $about = null,
+        public ?\DateTimeImmutable $lapses = null,
     ) {}
 }

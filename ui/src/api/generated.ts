@@ -36,38 +36,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/varieties": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["varieties"];
-        put?: never;
-        post: operations["addVariety"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/store-places": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["storePlaces"];
-        put?: never;
-        post: operations["addStorePlace"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/find": {
         parameters: {
             query?: never;
@@ -116,6 +84,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Records drafts, each by itself or all together. 422 when none of them was kept. */
+        post: operations["record"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/entries/{entry}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["strike"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/journal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["journal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/frame": {
         parameters: {
             query?: never;
@@ -140,6 +157,119 @@ export interface paths {
             cookie?: never;
         };
         get: operations["today"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/forms/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["form"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/varieties": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["varieties"];
+        put?: never;
+        post: operations["addVariety"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/varieties/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeVariety"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/varieties/{id}/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mergeVariety"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/store-places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["storePlaces"];
+        put?: never;
+        post: operations["addStorePlace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/store-places/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeStorePlace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/choices/lots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Lots to sow from, newest first. */
+        get: operations["lotsToChoose"];
         put?: never;
         post?: never;
         delete?: never;
@@ -180,38 +310,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/journal": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["journal"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/entries/{entry}/strike": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["strike"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/lots/{code}": {
         parameters: {
             query?: never;
@@ -222,38 +320,6 @@ export interface paths {
         get: operations["lot"];
         put?: never;
         post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/plantings/{code}/lots": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["startLot"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/lots/{code}/entries": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["recordOfLot"];
         delete?: never;
         options?: never;
         head?: never;
@@ -364,40 +430,8 @@ export interface paths {
             cookie?: never;
         };
         get: operations["planting"];
-        put?: never;
+        put: operations["changePlanting"];
         post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/plantings": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["startPlanting"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/plantings/{code}/entries": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["recordOfPlanting"];
         delete?: never;
         options?: never;
         head?: never;
@@ -436,6 +470,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["settings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/settings/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["set"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -444,6 +510,25 @@ export interface components {
         AlternativesDocument: {
             label: string;
             ways: components["schemas"]["WayDocument"][];
+        };
+        /** @description What became of one draft. */
+        AnswerDocument: {
+            entry: string;
+            /** @enum {string} */
+            status: "kept" | "asked" | "refused" | "taken";
+            code: string;
+            said: string;
+            adrift: string | null;
+            message: string;
+            errors: {
+                [key: string]: string;
+            };
+            questions: string[];
+        };
+        /** @description What became of the drafts that were sent, one for each, in their order. */
+        AnswersDocument: {
+            message: string;
+            answers: components["schemas"]["AnswerDocument"][];
         };
         /** @description A hedge, wall or building as a line. */
         BarrierDocument: {
@@ -487,12 +572,13 @@ export interface components {
             alarm: boolean;
             days: components["schemas"]["BeltDayDocument"][];
         };
-        /** @description One count of a test. */
-        CountDocument: {
-            day: number;
-            new: number;
-            total: number;
-            abnormal: number;
+        /** @description A lot as it is chosen from a list. */
+        ChosenLotDocument: {
+            id: string;
+            code: string;
+            variety: string;
+            crop: string;
+            said: string;
         };
         /** @description A crop of the reference, as a keeper needs it. */
         CropDocument: {
@@ -554,19 +640,42 @@ export interface components {
             life_cycle: string;
             breeding: string;
         };
-        /** @description How the drying goes. */
-        DryingDocument: {
-            /** @enum {string} */
-            verdict: "not_spread" | "drying" | "steady" | "dry_enough" | "must_not_dry";
-            sentence: string;
-            ground: string;
-            /** Format: float */
-            moisture: number | null;
-            /** Format: float */
-            jar_moisture: number | null;
-            /** Format: float */
-            target_grams: number | null;
-            weighings: components["schemas"]["WeighingDocument"][];
+        DraftRequest: {
+            /**
+             * Format: uuid
+             * @description made by the sender (UUIDv7), so that sent twice it is one entry
+             */
+            id: string;
+            about: {
+                /** @enum {string} */
+                subject: "planting" | "lot";
+                /**
+                 * Format: uuid
+                 * @description of the lot or planting; made by the sender where it begins with this entry
+                 */
+                id: string;
+            };
+            /** @description what it is, where it begins with this entry */
+            begins?: {
+                variety?: string;
+                /** @description that a lot is picked from */
+                planting?: string;
+                spot?: string;
+            };
+            kind: string;
+            /** @description a day, or a day and an hour, garden time */
+            happened_at: string;
+            payload?: components["schemas"]["EntryPayload"];
+            by?: string;
+            /** @description the keeper was asked and says that it is so all the same */
+            even_so?: boolean;
+            /** @description it comes long after: what does not fit is kept adrift and nobody is asked */
+            late?: boolean;
+            /**
+             * Format: uuid
+             * @description id of the entry that it corrects
+             */
+            replaces?: string;
         };
         /** @description A journal entry in words. */
         EntryDocument: {
@@ -580,49 +689,34 @@ export interface components {
             struck: boolean;
             strike: string | null;
             adrift: string | null;
+            agrees: boolean;
+            was: string | null;
+            payload: {
+                [key: string]: unknown;
+            };
+            fields: components["schemas"]["FieldDocument"][];
         };
         /** @description A short fact under its name. */
         FactDocument: {
             label: string;
             said: string;
         };
-        /** @description A ferment and its window. */
-        FermentDocument: {
-            started: string;
-            /** Format: float */
-            temperature: number;
-            earliest: string;
-            typical: string;
-            latest: string;
-            poured_off: string | null;
-            sentence: string;
-        };
-        /** @description How long it stays good. */
-        ForecastDocument: {
-            /** Format: float */
-            share: number;
-            /** Format: float */
-            low: number;
-            /** Format: float */
-            high: number;
-            /** Format: float */
-            threshold: number;
-            good_until: string;
-            until: string;
-            sentence: string;
-            range: string;
-            ground: string[];
-            points: components["schemas"]["ForecastPointDocument"][];
-        };
-        /** @description The share alive at a moment, with its limits. */
-        ForecastPointDocument: {
-            at: string;
-            /** Format: float */
-            share: number;
-            /** Format: float */
-            low: number;
-            /** Format: float */
-            high: number;
+        /** @description Something that is asked of a person, in their own units: what a form shows for it. */
+        FieldDocument: {
+            key: string;
+            /** @enum {string} */
+            type: "number" | "integer" | "share" | "flag" | "text" | "prose" | "choice" | "date" | "year_day" | "crop" | "reference" | "id" | "rows" | "segments";
+            label: string;
+            unit: string;
+            bounds: string;
+            required: boolean;
+            usual: string | null;
+            hint: string;
+            options: components["schemas"]["OptionDocument"][];
+            count: number | null;
+            grows: boolean;
+            of: string;
+            hidden: boolean;
         };
         /** @description Something that was looked for. */
         FoundDocument: {
@@ -667,15 +761,6 @@ export interface components {
             paragraphs: string[];
             facts: components["schemas"]["FactDocument"][];
             cautions: string[];
-        };
-        /** @description What was picked. */
-        HarvestDocument: {
-            first: string;
-            last: string;
-            plants: number;
-            fruits: number;
-            /** Format: float */
-            grams: number | null;
         };
         /** @description How a planting kept for seed stands apart. */
         IsolationRiskDocument: {
@@ -740,8 +825,9 @@ export interface components {
         LotDocument: {
             id: string;
             tag: components["schemas"]["TagDocument"];
-            planting: string;
+            planting: string | null;
             crossed: string | null;
+            advice: string | null;
             /** @enum {string} */
             place: "plot" | "bench" | "racks" | "trays" | "store";
             used_up: boolean;
@@ -749,22 +835,16 @@ export interface components {
             crop: components["schemas"]["CropDocument"];
             tasks: components["schemas"]["TaskDocument"][];
             offers: components["schemas"]["OfferDocument"][];
-            harvest: components["schemas"]["HarvestDocument"] | null;
-            ferment: components["schemas"]["FermentDocument"] | null;
-            drying: components["schemas"]["DryingDocument"] | null;
-            tests: components["schemas"]["TestDocument"][];
-            /** Format: float */
-            tsm: number | null;
-            /** Format: float */
-            tsm_cv: number | null;
-            store: components["schemas"]["StoreDocument"] | null;
-            forecast: components["schemas"]["ForecastDocument"] | null;
+            sections: components["schemas"]["SheetSection"][];
+            grown: components["schemas"]["TagDocument"][];
             entries: components["schemas"]["EntryDocument"][];
         };
-        /** @description Something that can be recorded of a thing as it stands. */
+        /** @description Something that can be recorded of a thing as it stands: what it is called and what it asks. */
         OfferDocument: {
             kind: string;
             title: string;
+            act: string;
+            fields: components["schemas"]["FieldDocument"][];
             cautions: string[];
         };
         /** @description One thing that may be chosen. */
@@ -787,6 +867,16 @@ export interface components {
             total: number;
             page: number;
             pages: number;
+        };
+        /** @description A place where seed is kept. */
+        PlaceToKeepDocument: {
+            id: string;
+            name: string;
+            /** Format: float */
+            temperature: number;
+            /** Format: float */
+            rh: number;
+            said: string;
         };
         /** @description A season's plan as it is drawn and typed. */
         PlanContentDocument: {
@@ -861,8 +951,8 @@ export interface components {
             allowed: number | null;
             /** Format: float */
             seeds_wanted: number | null;
-            lot: string;
-            code: string;
+            lot: string | null;
+            planting: string | null;
         };
         /** @description A planting with its lots. */
         PlantingDocument: {
@@ -870,9 +960,12 @@ export interface components {
             tag: components["schemas"]["TagDocument"];
             crop: components["schemas"]["CropDocument"];
             spot: string;
-            season: number;
+            season: number | null;
             sown: string | null;
             plants: number | null;
+            sown_lot: components["schemas"]["TagDocument"] | null;
+            sown_from: string;
+            facts: components["schemas"]["FactDocument"][];
             tasks: components["schemas"]["TaskDocument"][];
             offers: components["schemas"]["OfferDocument"][];
             lots: components["schemas"]["TagDocument"][];
@@ -976,6 +1069,18 @@ export interface components {
             code: string;
             said: string;
         };
+        /** @description A setting: what it asks, what it is set to, what it is when nobody sets it. */
+        SettingDocument: {
+            field: components["schemas"]["FieldDocument"];
+            typed: string | null;
+            now: string;
+            usual: string;
+        };
+        /** @description Settings that stand under one heading. */
+        SettingSectionDocument: {
+            title: string;
+            settings: components["schemas"]["SettingDocument"][];
+        };
         /** @description A rectangle of ground in metres, from the upper left corner of the plan. */
         SpotDocument: {
             /** Format: float */
@@ -986,34 +1091,6 @@ export interface components {
             width: number;
             /** Format: float */
             depth: number;
-        };
-        /** @description Where and how much. */
-        StoreDocument: {
-            container: string;
-            tight: boolean;
-            place: string;
-            /** Format: float */
-            temperature: number;
-            /** Format: float */
-            rh: number;
-            since: string;
-            stock: string | null;
-            /** Format: float */
-            seeds: number | null;
-            /** Format: float */
-            grams: number | null;
-            /** Format: float */
-            moisture: number | null;
-            no_forecast: string | null;
-        };
-        /** @description A place to keep seed in. */
-        StorePlaceDocument: {
-            id: string;
-            name: string;
-            /** Format: float */
-            temperature: number;
-            /** Format: float */
-            rh: number;
         };
         /** @description What stands on the label of a lot or planting, on screen as on paper. */
         TagDocument: {
@@ -1046,43 +1123,6 @@ export interface components {
             about: string | null;
             tag: components["schemas"]["TagDocument"];
         };
-        /** @description A germination test. */
-        TestDocument: {
-            id: string;
-            started: string;
-            ended: string | null;
-            day: number;
-            seeds: number;
-            replicates: number;
-            /** Format: float */
-            temperature: number;
-            method: string;
-            first_count: number;
-            last_count: number;
-            next_count: number | null;
-            counts: components["schemas"]["CountDocument"][];
-            germinated: number;
-            abnormal: number;
-            undecided: number;
-            /** Format: float */
-            rate: number | null;
-            /** Format: float */
-            low: number | null;
-            /** Format: float */
-            high: number | null;
-            /** Format: float */
-            t50: number | null;
-            /** Format: float */
-            good: number;
-            /** Format: float */
-            poor: number;
-            verdict: string | null;
-            sentence: string;
-            sowing: string | null;
-            speed: string | null;
-            agreement: string | null;
-            agrees: boolean;
-        };
         /** @description What is due, over all plantings and lots. */
         TodayDocument: {
             on: string;
@@ -1113,16 +1153,6 @@ export interface components {
             label: string;
             inputs: string[];
         };
-        /** @description One weighing. */
-        WeighingDocument: {
-            at: string;
-            /** Format: float */
-            hours: number;
-            /** Format: float */
-            grams: number;
-            /** Format: float */
-            moisture: number | null;
-        };
         /** @description A span of a crop's year, in months since the January before it is sown. */
         YearSpanDocument: {
             /** @enum {string} */
@@ -1140,19 +1170,6 @@ export interface components {
             /** @description what was changed, to be shown beside taking it back */
             said?: string;
         };
-        RecordRequest: {
-            /**
-             * Format: uuid
-             * @description An entry about a lot or a planting.
-             */
-            id: string;
-            kind: string;
-            happened_at: string;
-            payload: {
-                [key: string]: unknown;
-            };
-            by?: string;
-        };
         RemedyRequest: {
             /** @description What the keeper is ready to do about crossing. */
             shift_days: number;
@@ -1165,66 +1182,6 @@ export interface components {
             version?: number;
             /** @description when one is to be carried out: which */
             way?: string;
-        };
-        StartLotRequest: {
-            /**
-             * Format: uuid
-             * @description The first picking of a planting, which starts a lot.
-             */
-            id: string;
-            /**
-             * Format: uuid
-             * @description id of the new lot
-             */
-            lot: string;
-            happened_at: string;
-            payload: {
-                [key: string]: unknown;
-            };
-            by?: string;
-        };
-        StartPlantingRequest: {
-            /**
-             * Format: uuid
-             * @description A sowing, which starts a planting.
-             */
-            id: string;
-            /**
-             * Format: uuid
-             * @description id of the new planting
-             */
-            planting: string;
-            /** @description id of the variety */
-            variety: string;
-            spot?: string;
-            happened_at: string;
-            payload: {
-                [key: string]: unknown;
-            };
-            by?: string;
-        };
-        StorePlaceRequest: {
-            /**
-             * Format: uuid
-             * @description A new place to keep seed in.
-             */
-            id: string;
-            name: string;
-            temperature: number;
-            rh: number;
-        };
-        VarietyRequest: {
-            /**
-             * Format: uuid
-             * @description A new variety.
-             */
-            id: string;
-            crop: string;
-            name: string;
-            /** @enum {string} */
-            type: "open_pollinated" | "hybrid" | "stabilising" | "landrace" | "unknown";
-            generation?: string;
-            note?: string;
         };
         /** @description One side of a picture. */
         AxisDocument: {
@@ -1268,9 +1225,365 @@ export interface components {
             /** Format: float */
             to: number;
         };
+        /** @description What was picked and how the seed was got out. */
+        CleaningDocument: {
+            title: string;
+            note: string | null;
+            ferment: components["schemas"]["FermentDocument"] | null;
+            facts: components["schemas"]["FactDocument"][];
+            /** @enum {string} */
+            section: "cleaning";
+            /** @enum {string} */
+            belongs: "bench";
+        };
+        /** @description A ferment and its window. */
+        FermentDocument: {
+            started: string;
+            /** Format: float */
+            temperature: number;
+            earliest: string;
+            typical: string;
+            latest: string;
+            poured_off: string | null;
+            sentence: string;
+        };
+        /** @description How the drying goes. */
+        DryingDocument: {
+            /** @enum {string} */
+            verdict: "not_spread" | "drying" | "steady" | "dry_enough" | "left" | "must_not_dry";
+            sentence: string;
+            ground: string;
+            facts: components["schemas"]["FactDocument"][];
+            /** Format: float */
+            moisture: number | null;
+            /** Format: float */
+            jar_moisture: number | null;
+            /** Format: float */
+            target_grams: number | null;
+            weighings: components["schemas"]["WeighingDocument"][];
+            /** @enum {string} */
+            section: "drying";
+            /** @enum {string} */
+            belongs: "racks";
+        };
+        /** @description One weighing. */
+        WeighingDocument: {
+            at: string;
+            /** Format: float */
+            hours: number;
+            /** Format: float */
+            grams: number;
+            /** Format: float */
+            moisture: number | null;
+        };
+        /** @description How long it stays good. */
+        ForecastDocument: {
+            /** Format: float */
+            share: number;
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            high: number;
+            /** Format: float */
+            threshold: number;
+            good_until: string;
+            until: string;
+            sentence: string;
+            range: string;
+            ground: string[];
+            points: components["schemas"]["ForecastPointDocument"][];
+        };
+        /** @description The share alive at a moment, with its limits. */
+        ForecastPointDocument: {
+            at: string;
+            /** Format: float */
+            share: number;
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            high: number;
+        };
+        /** @description Where and how much. */
+        StoreDocument: {
+            container: string;
+            tight: boolean;
+            place: string;
+            /** Format: float */
+            temperature: number;
+            /** Format: float */
+            rh: number;
+            since: string;
+            stock: string | null;
+            facts: components["schemas"]["FactDocument"][];
+            forecast: components["schemas"]["ForecastDocument"] | null;
+            no_forecast: string | null;
+            /** @enum {string} */
+            section: "store";
+            /** @enum {string} */
+            belongs: "store";
+        };
+        /** @description One count of a test. */
+        CountDocument: {
+            day: number;
+            new: number;
+            total: number;
+            abnormal: number;
+        };
+        /** @description A germination test. */
+        TestDocument: {
+            id: string;
+            started: string;
+            ended: string | null;
+            day: number;
+            seeds: number;
+            replicates: number;
+            /** Format: float */
+            temperature: number;
+            method: string;
+            first_count: number;
+            last_count: number;
+            next_count: number | null;
+            counts: components["schemas"]["CountDocument"][];
+            germinated: number;
+            abnormal: number;
+            undecided: number;
+            /** Format: float */
+            rate: number | null;
+            /** Format: float */
+            low: number | null;
+            /** Format: float */
+            high: number | null;
+            /** Format: float */
+            t50: number | null;
+            /** Format: float */
+            good: number;
+            /** Format: float */
+            poor: number;
+            verdict: string | null;
+            sentence: string;
+            sowing: string | null;
+            speed: string | null;
+            agreement: string | null;
+            agrees: boolean;
+            title: string;
+            set: string;
+            offers: components["schemas"]["OfferDocument"][];
+            /** @enum {string} */
+            section: "test";
+            /** @enum {string} */
+            belongs: "trays";
+        };
+        SheetSection: components["schemas"]["CleaningDocument"] | components["schemas"]["DryingDocument"] | components["schemas"]["StoreDocument"] | components["schemas"]["TestDocument"];
+        /** Struck */
+        EntryStruck: {
+            /** @description The entry to strike */
+            entry: string;
+            /** @description The reason */
+            reason?: string | null;
+        };
+        /** Note */
+        EntryNoted: {
+            /** @description Note */
+            text: string;
+        };
+        /** Sown */
+        EntrySown: {
+            /** @description Plants */
+            plants: number | string;
+            /** @description Seed from */
+            lot?: string | null;
+            /** @description Or from elsewhere */
+            sown_from?: string | null;
+            /** @description Seeds taken */
+            seeds?: ((number | null) | (string | null)) | null;
+            /** @description Or grams taken, g */
+            mass_g?: ((number | null) | (string | null)) | null;
+        };
+        /** First bloom */
+        EntryFirstBloom: Record<string, never>;
+        /** Last bloom */
+        EntryLastBloom: Record<string, never>;
+        /** Looked over for off-types */
+        EntryOffTypesSeen: {
+            /** @description Plants looked over */
+            seen: number | string;
+            /** @description Of them off-type */
+            off: number | string;
+            /** @description In what they differ */
+            how?: string | null;
+        };
+        /** Picked */
+        EntryPicked: {
+            /** @description Plants that gave seed */
+            plants: number | string;
+            /** @description Fruits, pods or heads */
+            fruits?: ((number | null) | (string | null)) | null;
+            /** @description They weigh, g */
+            mass_g?: ((number | null) | (string | null)) | null;
+        };
+        /** Put to ferment */
+        EntryFermentStarted: {
+            /** @description Room temperature, °C */
+            temperature_c: number | string;
+            /**
+             * @description Jar
+             * @enum {string}
+             */
+            cover: "cloth" | "open" | "loose_lid";
+        };
+        /** Poured off */
+        EntryPouredOff: {
+            /** @description Times filled and poured */
+            passes: number | string;
+            /** @description Sprouted seed seen */
+            sprouted?: boolean;
+        };
+        /** Rinsed */
+        EntryRinsed: {
+            /** @description How the water ran */
+            water?: string | null;
+        };
+        /** Threshed */
+        EntryThreshed: {
+            /** @description Seed and chaff weigh, g */
+            mass_g?: ((number | null) | (string | null)) | null;
+        };
+        /** Winnowed */
+        EntryWinnowed: {
+            /** @description Clean seed weighs, g */
+            mass_g?: ((number | null) | (string | null)) | null;
+        };
+        /** Seeds counted and weighed */
+        EntrySampleWeighed: {
+            /** @description Seeds in each sample */
+            counted: number | string;
+            /** @description Sample weighs, g */
+            masses_g: (number | string)[];
+        };
+        /** Taken out */
+        EntryWithdrawn: {
+            /**
+             * @description Taken for
+             * @enum {string}
+             */
+            purpose: "sowing" | "gift" | "swap" | "eaten" | "lost" | "discarded";
+            /** @description Seeds */
+            seeds?: ((number | null) | (string | null)) | null;
+            /** @description Mass, g */
+            mass_g?: ((number | null) | (string | null)) | null;
+            /** @description To whom, or where */
+            to?: string | null;
+        };
+        /** Spread to dry */
+        EntrySpread: {
+            /**
+             * @description Spread
+             * @enum {string}
+             */
+            surface: "mesh" | "plate" | "coffee_filter" | "paper" | "tray" | "hung_bag";
+            /** @description It weighs, g */
+            mass_g?: ((number | null) | (string | null)) | null;
+            /** @description Starting moisture, % */
+            moisture?: ((number | null) | (string | null)) | null;
+        };
+        /** Weighed */
+        EntryWeighed: {
+            /** @description It weighs, g */
+            mass_g: number | string;
+        };
+        /** Jar humidity read */
+        EntryJarRead: {
+            /** @description Humidity in the jar, % RH */
+            rh: number | string;
+            /** @description Temperature of the jar, °C */
+            temperature_c: number | string;
+        };
+        /** Set to germinate */
+        EntryTestStarted: {
+            /** @description The name of the test */
+            test: string;
+            /** @description Replicates */
+            replicates: number | string;
+            /** @description Seeds in each */
+            seeds: number | string;
+            /** @description Temperature, °C */
+            temperature_c: number | string;
+            /**
+             * @description Laid out in a
+             * @enum {string}
+             */
+            method: "damp_towel" | "rolled_cloth" | "dish" | "sand";
+        };
+        /** Seedlings counted */
+        EntryTestCounted: {
+            /** @description Which test was counted */
+            test: string;
+            /** @description New seedlings */
+            normal: (number | string)[];
+            /** @description Abnormal or dead */
+            abnormal: (number | string)[];
+        };
+        /** Test ended */
+        EntryTestEnded: {
+            /** @description Which test was ended */
+            test: string;
+        };
+        /** Stored */
+        EntryStored: {
+            /**
+             * @description Kept in a
+             * @enum {string}
+             */
+            container: "jar" | "foil_pouch" | "paper_envelope" | "cloth_bag" | "tin";
+            /** @description Where */
+            place_id?: string | null;
+            /** @description It weighs, g */
+            mass_g?: ((number | null) | (string | null)) | null;
+            /** @description Seeds, if counted */
+            seeds?: ((number | null) | (string | null)) | null;
+            /** @description The container */
+            into?: string | null;
+            /** @description The place */
+            place?: string | null;
+            /** @description The temperature of the place, °C */
+            temperature_c?: ((number | null) | (string | null)) | null;
+            /** @description The relative humidity of the place, % RH */
+            rh?: ((number | null) | (string | null)) | null;
+        };
+        /** @description by kind, see the schema of that name */
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryStored"];
+        VarietyRequest: {
+            /** Format: uuid */
+            id?: string;
+            /** @description Crop, crop */
+            crop: string;
+            /** @description Name of the variety */
+            name: string;
+            /**
+             * @description What it is
+             * @enum {string}
+             */
+            type: "open_pollinated" | "hybrid" | "stabilising" | "landrace" | "unknown";
+            /** @description Generation */
+            generation?: string | null;
+            /** @description Note */
+            note?: string | null;
+        };
+        PlaceRequest: {
+            /** Format: uuid */
+            id?: string;
+            /** @description Place */
+            name: string;
+            /** @description Temperature, °C */
+            temperature: number | string;
+            /** @description Humidity, % RH */
+            rh: number | string;
+        };
     };
     responses: never;
     parameters: {
+        /** @description The things of the garden that have a name, and the forms that ask for them. */
+        id: string;
         /** @description The keeper's own figures and crops in the handbook. */
         crop: string;
         /** @description The plans of the seasons. */
@@ -1356,94 +1669,6 @@ export interface operations {
             };
         };
     };
-    varieties: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description every variety */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["VarietyDocument"][];
-                };
-            };
-        };
-    };
-    addVariety: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["VarietyRequest"];
-            };
-        };
-        responses: {
-            /** @description kept */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedDocument"];
-                };
-            };
-        };
-    };
-    storePlaces: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description every place */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StorePlaceDocument"][];
-                };
-            };
-        };
-    };
-    addStorePlace: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["StorePlaceRequest"];
-            };
-        };
-        responses: {
-            /** @description kept */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedDocument"];
-                };
-            };
-        };
-    };
     find: {
         parameters: {
             query?: {
@@ -1509,6 +1734,89 @@ export interface operations {
             };
         };
     };
+    record: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    drafts: components["schemas"]["DraftRequest"][];
+                    /** @description all of them or none */
+                    all?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description what became of each */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnswersDocument"];
+                };
+            };
+        };
+    };
+    strike: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                entry: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description id of the strike
+                     */
+                    id: string;
+                    reason?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description struck */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnswersDocument"];
+                };
+            };
+        };
+    };
+    journal: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description a page of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JournalDocument"];
+                };
+            };
+        };
+    };
     frame: {
         parameters: {
             query?: {
@@ -1549,6 +1857,222 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TodayDocument"];
+                };
+            };
+        };
+    };
+    form: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what it asks */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FieldDocument"][];
+                };
+            };
+        };
+    };
+    varieties: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description every variety */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VarietyDocument"][];
+                };
+            };
+        };
+    };
+    addVariety: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VarietyRequest"];
+            };
+        };
+        responses: {
+            /** @description kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    changeVariety: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VarietyRequest"];
+            };
+        };
+        responses: {
+            /** @description changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    mergeVariety: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description id of the variety that it is */
+                    into: string;
+                };
+            };
+        };
+        responses: {
+            /** @description merged */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    storePlaces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description every place */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceToKeepDocument"][];
+                };
+            };
+        };
+    };
+    addStorePlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceRequest"];
+            };
+        };
+        responses: {
+            /** @description kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    changeStorePlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceRequest"];
+            };
+        };
+        responses: {
+            /** @description changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    lotsToChoose: {
+        parameters: {
+            query?: {
+                crop?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description lots of the crop */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChosenLotDocument"][];
                 };
             };
         };
@@ -1634,61 +2158,6 @@ export interface operations {
             };
         };
     };
-    journal: {
-        parameters: {
-            query?: {
-                page?: number;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description a page of it */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JournalDocument"];
-                };
-            };
-        };
-    };
-    strike: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                entry: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /**
-                     * Format: uuid
-                     * @description id of the strike
-                     */
-                    id: string;
-                    reason?: string;
-                };
-            };
-        };
-        responses: {
-            /** @description struck */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedDocument"];
-                };
-            };
-        };
-    };
     lot: {
         parameters: {
             query?: {
@@ -1709,58 +2178,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LotDocument"];
-                };
-            };
-        };
-    };
-    startLot: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                code: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["StartLotRequest"];
-            };
-        };
-        responses: {
-            /** @description kept */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedDocument"];
-                };
-            };
-        };
-    };
-    recordOfLot: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                code: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RecordRequest"];
-            };
-        };
-        responses: {
-            /** @description kept */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedDocument"];
                 };
             };
         };
@@ -1996,31 +2413,7 @@ export interface operations {
             };
         };
     };
-    startPlanting: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["StartPlantingRequest"];
-            };
-        };
-        responses: {
-            /** @description kept */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedDocument"];
-                };
-            };
-        };
-    };
-    recordOfPlanting: {
+    changePlanting: {
         parameters: {
             query?: never;
             header?: never;
@@ -2031,11 +2424,13 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RecordRequest"];
+                "application/json": {
+                    spot?: string;
+                };
             };
         };
         responses: {
-            /** @description kept */
+            /** @description where it stands */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -2094,6 +2489,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReckonedDocument"];
+                };
+            };
+        };
+    };
+    settings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description by their headings */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingSectionDocument"][];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description as typed; nothing brings back what Marrow has */
+                    value: string;
+                };
+            };
+        };
+        responses: {
+            /** @description as it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingDocument"];
                 };
             };
         };

@@ -5,7 +5,7 @@ import { ChartsYAxis } from '@mui/x-charts/ChartsYAxis';
 import { AreaPlot, LinePlot } from '@mui/x-charts/LineChart';
 import { ScatterPlot } from '@mui/x-charts/ScatterChart';
 import type { Picture } from '../api/client';
-import { percent } from '../words';
+import { percent } from '../kit/words';
 import { ChartBox, useInk } from './Chart';
 
 type Mark = Picture['marks'][number];

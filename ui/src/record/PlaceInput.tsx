@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { v7 } from 'uuid';
 import { api, Refused, take } from '../api/client';
 import { then, useStorePlaces, useWrite } from '../api/queries';
-import { Labelled, TextInput } from './FieldInput';
+import { Labelled, TextInput } from '../kit/fields';
 
 const ANOTHER = '\u0000another';
 

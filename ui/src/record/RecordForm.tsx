@@ -6,8 +6,8 @@ import { api, Refused, take, type Crop, type Offer, type Saved, type Test } from
 import { then, useFrame, useStorePlaces, useWrite } from '../api/queries';
 import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
-import { useDraft } from './draft';
-import { FieldInput, TextInput, type Value } from './FieldInput';
+import { useDraft } from '../kit/draft';
+import { FieldInput, TextInput, type Value } from '../kit/fields';
 import { fieldsOf, type Field } from './fields';
 
 type Typed = { when: string; fields: Record<string, Value>; aside: string };

@@ -23,7 +23,7 @@ final readonly class PouredOff implements Payload
         return Kind::of('poured_off', Subject::Lot, 'Poured off')->once()
             ->asks(
                 Field::integer('passes', 'Times filled and poured', '', 1, 20)->called('how often you poured off')->of('time'),
-                Field::flag('sprouted', 'Some seed had sprouted'),
+                Field::flag('sprouted', 'Sprouted seed seen'),
             )
             ->says('{passes}', '{sprouted}');
     }

@@ -18,6 +18,9 @@ use Marrow\Core\Work\Task;
 /** A planting from its sowing to its seed: when it went in, from what, its bloom, its off-types. */
 final class GrowingStrand extends Strand
 {
+    /** So long after the last of it can have been ripe, nobody need look for it any more. */
+    private const GONE_DAYS = 90;
+
     public ?Sown $sown = null;
 
     public ?\DateTimeImmutable $sownAt = null;
@@ -126,6 +129,7 @@ final class GrowingStrand extends Strand
             $day($ripening->daysMax),
             Loss::Season,
             ['cue' => $ripening->cue, 'days_min' => $ripening->daysMin, 'days_max' => $ripening->daysMax, ...$this->offTypeFigures()],
+            lapses: $day($ripening->daysMax + self::GONE_DAYS),
         )];
     }
 
@@ -157,6 +161,7 @@ final class GrowingStrand extends Strand
             $last->modify("+$growing->bloomToRipeMax days"),
             Loss::Season,
             ['cue' => $this->crop->ripening->cue, 'days_min' => $growing->bloomToRipeMin, 'days_max' => $growing->bloomToRipeMax, 'from' => 'bloom', ...$this->offTypeFigures()],
+            lapses: $last->modify(sprintf('+%d days', $growing->bloomToRipeMax + self::GONE_DAYS)),
         );
     }
 

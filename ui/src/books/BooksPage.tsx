@@ -1,0 +1,50 @@
+import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
+import { useParams } from 'react-router';
+import { PlaceHead } from '../shell/PlaceHead';
+import { TwoPanes } from '../kit/TwoPanes';
+import { useLook } from '../shell/look';
+import { CropPage } from './CropPage';
+import { HandbookList } from './HandbookList';
+import { JournalBook } from './JournalBook';
+import { Leaf } from './Leaf';
+import { NewCrop } from './NewCrop';
+import { ReckonerPage } from './reckoner/ReckonerPage';
+import { ReckonerList } from './reckoner/ReckonerList';
+
+/** The books on the shelf: the journal of the garden, and the handbook of crops. */
+export function BooksPage() {
+  const { book, leaf } = useParams();
+  const { at } = useLook();
+  return (
+    <TwoPanes
+      list={
+        <>
+          <PlaceHead name="books" />
+          <Box sx={{ px: 2, pb: 3 }}>
+            <Leaf to={at('/books/journal')} current={book === 'journal'}>
+              <b>The journal</b>: everything that happened
+            </Leaf>
+            <Leaf to={at('/books/reckoners')} current={book === 'reckoners'}>
+              <span>
+                <b>Quick reckoners</b>: one figure, no record
+              </span>
+            </Leaf>
+            <HandbookList leaf={book === 'handbook' ? leaf : undefined} />
+          </Box>
+        </>
+      }
+      sheet={pageOf(book, leaf)}
+      hint="Open the journal, or a crop of the handbook."
+    />
+  );
+}
+
+function pageOf(book: string | undefined, leaf: string | undefined): ReactNode {
+  if (book === 'journal') return <JournalBook />;
+  if (book === 'handbook' && leaf === 'new-crop') return <NewCrop />;
+  if (book === 'handbook' && leaf !== undefined) return <CropPage cropKey={leaf} />;
+  if (book === 'reckoners')
+    return leaf === undefined ? <ReckonerList /> : <ReckonerPage key={leaf} name={leaf} />;
+  return null;
+}

@@ -1,0 +1,68 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, Refused, take } from '../api/client';
+import { then, useCrops, useWrite } from '../api/queries';
+import { Trouble } from '../kit/Section';
+import { FieldInput, TextInput } from '../kit/fields';
+
+/** A crop that the handbook lacks: made like one that it has, and then given its own figures. */
+export function NewCrop() {
+  const crops = useCrops();
+  const navigate = useNavigate();
+  const [typed, setTyped] = useState({ name: '', latin: '', family: '', like: '' });
+  const add = useWrite(() => take(api.POST('/crops', { body: typed })));
+  const refused = add.error instanceof Refused ? add.error : undefined;
+  const text = (field: 'name' | 'latin' | 'family', label: string, hint: string) => (
+    <TextInput
+      label={label}
+      hint={hint}
+      error={refused?.fields[field]}
+      value={typed[field]}
+      onChange={(value) => setTyped({ ...typed, [field]: value })}
+    />
+  );
+  return (
+    <Box
+      component="form"
+      noValidate
+      sx={{ maxWidth: 760 }}
+      onSubmit={(event) => {
+        event.preventDefault();
+        void then(add.mutateAsync(undefined), (saved) => void navigate(`/books/handbook/${saved.code}`));
+      }}
+    >
+      <Box component="h1" sx={{ typography: 'h1', mt: 0 }}>
+        Add a crop
+      </Box>
+      <p style={{ maxWidth: '46em' }}>
+        It starts with the figures of a crop that it is like; change what is otherwise on its page. The Latin
+        name decides what it crosses with.
+      </p>
+      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, mb: 2 }}>
+        {text('name', 'Common name', 'Oca')}
+        {text('latin', 'Latin name', 'Oxalis tuberosa')}
+        {text('family', 'Family', 'Oxalidaceae')}
+        <FieldInput
+          field={{
+            name: 'like',
+            label: 'Most like',
+            type: 'one',
+            usual: '',
+            choices: (crops.data ?? []).map((crop): [string, string] => [crop.key, crop.name]),
+          }}
+          value={crops.data === undefined ? '' : typed.like}
+          error={refused?.fields['like']}
+          onChange={(value) => setTyped({ ...typed, like: String(value) })}
+        />
+      </Box>
+      {refused !== undefined && Object.keys(refused.fields).length === 0 && (
+        <Trouble>{refused.message}</Trouble>
+      )}
+      <Button type="submit" variant="contained" disabled={add.isPending}>
+        Add this crop
+      </Button>
+    </Box>
+  );
+}

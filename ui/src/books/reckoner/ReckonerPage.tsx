@@ -1,0 +1,127 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { Refused } from '../../api/client';
+import { useReckoned, useReckonings, type Units } from '../../api/queries';
+import { Section, Trouble } from '../../kit/Section';
+import { ReckonerAnswer } from './ReckonerAnswer';
+import { ReckonerInputs } from './ReckonerInputs';
+import { given as givenOf, inputsTaken, waysIn, type Typed } from './typed';
+import { keepUnits, useUnits } from './units';
+
+/** One question, worked: its inputs stand in the address, so the page can be sent or printed with its answer. */
+export function ReckonerPage({ name }: { name: string }) {
+  const units = useUnits();
+  const reckonings = useReckonings(units);
+  const [params, setParams] = useSearchParams();
+  const reckoning = reckonings.data?.find((r) => r.name === name);
+  // What is typed shows at once; the address follows it.
+  const [typed, setTyped] = useState<Typed>(() => Object.fromEntries(params));
+  const [chosen, setChosen] = useState<Record<number, number>>({});
+  const ways = waysIn(reckoning?.alternatives ?? [], typed).map((way, i) => chosen[i] ?? way);
+  const inputs = reckoning === undefined ? [] : inputsTaken(reckoning, ways);
+  const given = givenOf(inputs, typed);
+  const ready =
+    reckoning !== undefined && inputs.every(({ key, needed }) => !needed || given[key] !== undefined);
+  const answer = useReckoned(name, given, units, ready);
+  const refused = ready && answer.error instanceof Refused ? answer.error : undefined;
+  const known = inputs.some(({ key }) => refused?.fields[key] !== undefined);
+  if (reckonings.data === undefined) return null;
+  if (reckoning === undefined) return <Trouble>There is no reckoner of that name.</Trouble>;
+
+  const measured = reckoning.inputs.some(
+    ({ unit, type }) => type === 'segments' || ['°C', '°F', 'g', 'oz', 'm', 'ft'].includes(unit),
+  );
+  // The whole of what is typed, not a change to the address: two changes at once would lose one.
+  const address = (next: Typed, nextWays: number[], nextUnits: Units) => {
+    const keys = inputsTaken(reckoning, nextWays).map(({ key }) => key);
+    const stands = keys.filter((key) => (next[key] ?? '') !== '').map((key) => [key, next[key] ?? '']);
+    setParams(Object.fromEntries([...stands, ...(nextUnits === 'us' ? [['units', 'us']] : [])]), {
+      replace: true,
+    });
+  };
+
+  return (
+    <Box sx={{ maxWidth: 760 }}>
+      <Box
+        component={Link}
+        to="/books/reckoners"
+        sx={{ color: 'inherit', display: 'inline-block', py: 1, '@media print': { display: 'none' } }}
+      >
+        All quick reckoners
+      </Box>
+      <Typography variant="h1" sx={{ mb: 2 }}>
+        {reckoning.question}
+      </Typography>
+      <ReckonerInputs
+        reckoning={reckoning}
+        ways={ways}
+        typed={typed}
+        errors={refused?.fields ?? {}}
+        onWay={(choice, way) => {
+          setChosen({ ...chosen, [choice]: way });
+          address(
+            typed,
+            ways.map((now, i) => (i === choice ? way : now)),
+            units,
+          );
+        }}
+        onType={(key, value) => {
+          const next = { ...typed, [key]: value };
+          setTyped(next);
+          // A way taken stays taken while its fields are emptied and filled.
+          setChosen(Object.fromEntries(ways.map((way, i) => [i, way])));
+          address(next, ways, units);
+        }}
+      />
+      {refused !== undefined && !known && <Trouble>{refused.message}</Trouble>}
+      {answer.error !== null && refused === undefined && <Trouble>{answer.error.message}</Trouble>}
+      <Section
+        title="Answer"
+        action={
+          <Box sx={{ display: 'flex', gap: 1, '@media print': { display: 'none' } }}>
+            {measured && (
+              <ToggleButtonGroup
+                exclusive
+                size="small"
+                aria-label="Units"
+                value={units}
+                onChange={(_, to: Units | null) => {
+                  if (to === null) return;
+                  keepUnits(to);
+                  address(typed, ways, to);
+                }}
+              >
+                <ToggleButton value="metric">°C, g, m</ToggleButton>
+                <ToggleButton value="us">°F, oz, ft</ToggleButton>
+              </ToggleButtonGroup>
+            )}
+            <Button onClick={() => window.print()}>Print</Button>
+          </Box>
+        }
+      >
+        {answer.data !== undefined && ready && answer.error === null ? (
+          <ReckonerAnswer answer={answer.data} />
+        ) : (
+          !ready && <span>Fill in what is marked, and the answer stands here.</span>
+        )}
+      </Section>
+      <Box component="details">
+        <Box
+          component="summary"
+          sx={{ cursor: 'pointer', fontWeight: 700, minHeight: 44, display: 'flex', alignItems: 'center' }}
+        >
+          How it is reckoned
+        </Box>
+        <p style={{ marginTop: 0 }}>{reckoning.source}</p>
+        <p>
+          At the command line: <code>php artisan marrow:reckon {reckoning.name}</code>
+        </p>
+      </Box>
+    </Box>
+  );
+}

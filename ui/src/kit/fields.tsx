@@ -1,0 +1,236 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import InputAdornment from '@mui/material/InputAdornment';
+import MenuItem from '@mui/material/MenuItem';
+import OutlinedInput from '@mui/material/OutlinedInput';
+import Select from '@mui/material/Select';
+import { useId, type ReactNode } from 'react';
+import type { Field } from '../record/fields';
+import { PlaceInput } from '../record/PlaceInput';
+
+/** Read out, but not seen. */
+const visuallyHidden = {
+  position: 'absolute',
+  width: '1px',
+  height: '1px',
+  overflow: 'hidden',
+  clipPath: 'inset(50%)',
+  whiteSpace: 'nowrap',
+} as const;
+
+export type Value = string | boolean | string[];
+
+/** A field with its name above it, its unit in it, and what is wrong with it below. */
+export function Labelled({
+  label,
+  error,
+  hint,
+  required = false,
+  hidden = false,
+  children,
+}: {
+  label: string;
+  error?: string;
+  hint?: string;
+  required?: boolean;
+  /** whether its name is only for those who cannot see what it stands beside */
+  hidden?: boolean;
+  children: (ids: { id: string; describedBy: string }) => ReactNode;
+}) {
+  const id = useId();
+  const describedBy = `${id}-says`;
+  return (
+    <Box>
+      <Box
+        component="label"
+        htmlFor={id}
+        sx={hidden ? visuallyHidden : { display: 'block', fontWeight: 700, mb: 0.5 }}
+      >
+        {label}
+        {required && <span aria-hidden="true"> *</span>}
+      </Box>
+      {children({ id, describedBy })}
+      <Box id={describedBy}>
+        {error !== undefined ? (
+          <Box role="alert" sx={(t) => ({ color: t.vars?.palette.error.main, fontWeight: 700, mt: 0.5 })}>
+            {error}
+          </Box>
+        ) : (
+          hint !== undefined && (
+            <Box sx={(t) => ({ color: t.vars?.palette.text.secondary, mt: 0.5 })}>{hint}</Box>
+          )
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+/** One line (or more) of typed text under its label. */
+export function TextInput({
+  value,
+  onChange,
+  unit,
+  type,
+  inputMode,
+  lines = 1,
+  ...labelled
+}: {
+  label: string;
+  error?: string;
+  hint?: string;
+  required?: boolean;
+  hidden?: boolean;
+  value: string;
+  onChange: (value: string) => void;
+  unit?: string;
+  type?: 'datetime-local' | 'date';
+  inputMode?: 'numeric' | 'decimal';
+  lines?: number;
+}) {
+  return (
+    <Labelled {...labelled}>
+      {({ id, describedBy }) => (
+        <OutlinedInput
+          fullWidth
+          id={id}
+          type={type}
+          error={labelled.error !== undefined}
+          value={value}
+          multiline={lines > 1}
+          minRows={lines > 1 ? lines : undefined}
+          onChange={(event) => onChange(event.target.value)}
+          inputProps={{ inputMode, 'aria-describedby': describedBy }}
+          endAdornment={
+            unit === undefined ? undefined : <InputAdornment position="end">{unit}</InputAdornment>
+          }
+        />
+      )}
+    </Labelled>
+  );
+}
+
+export function FieldInput({
+  field,
+  value,
+  error,
+  onChange,
+}: {
+  field: Field;
+  value: Value;
+  error?: string;
+  onChange: (value: Value) => void;
+}) {
+  if (field.type === 'flag') {
+    return (
+      <FormControlLabel
+        control={<Checkbox checked={value === true} onChange={(event) => onChange(event.target.checked)} />}
+        label={field.label}
+      />
+    );
+  }
+  if (field.type === 'list') {
+    return (
+      <ListInput field={field} value={Array.isArray(value) ? value : []} error={error} onChange={onChange} />
+    );
+  }
+  if (field.type === 'place') {
+    return <PlaceInput label={field.label} value={String(value)} error={error} onChange={onChange} />;
+  }
+  if (field.type === 'one') {
+    return (
+      <Labelled label={field.label} error={error}>
+        {({ id, describedBy }) => (
+          <Select
+            fullWidth
+            id={`${id}-select`}
+            value={value}
+            onChange={(event) => onChange(String(event.target.value))}
+            inputProps={{ id, 'aria-describedby': describedBy }}
+            SelectDisplayProps={{ 'aria-label': field.label }}
+          >
+            {field.choices.map(([choice, words]) => (
+              <MenuItem key={choice} value={choice}>
+                {words}
+              </MenuItem>
+            ))}
+          </Select>
+        )}
+      </Labelled>
+    );
+  }
+  return (
+    <TextInput
+      label={field.label}
+      error={error}
+      hint={field.hint}
+      required={field.required}
+      value={String(value)}
+      onChange={onChange}
+      unit={'unit' in field ? field.unit : undefined}
+      inputMode={inputModes[field.type]}
+      lines={field.type === 'long' ? 3 : 1}
+    />
+  );
+}
+
+const inputModes: Partial<Record<Field['type'], 'numeric' | 'decimal'>> = {
+  whole: 'numeric',
+  number: 'decimal',
+  mass: 'decimal',
+};
+
+function ListInput({
+  field,
+  value,
+  error,
+  onChange,
+}: {
+  field: Extract<Field, { type: 'list' }>;
+  value: string[];
+  error?: string;
+  onChange: (value: string[]) => void;
+}) {
+  return (
+    <Box sx={{ gridColumn: '1 / -1' }}>
+      <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
+        <Box component="legend" sx={{ fontWeight: 700, mb: 0.5, p: 0 }}>
+          {field.label}
+        </Box>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+          {value.map((item, index) => (
+            <OutlinedInput
+              // The place in the list is what it is: the third dish stays the third dish.
+              key={index}
+              sx={{ width: 112 }}
+              error={error !== undefined}
+              value={item}
+              onChange={(event) => onChange(value.map((old, i) => (i === index ? event.target.value : old)))}
+              inputProps={{
+                inputMode: 'decimal',
+                'aria-label': value.length > 1 ? `${field.label} ${index + 1}` : field.label,
+              }}
+              startAdornment={
+                value.length > 1 ? <InputAdornment position="start">{index + 1}</InputAdornment> : undefined
+              }
+              endAdornment={
+                field.unit !== undefined ? (
+                  <InputAdornment position="end">{field.unit}</InputAdornment>
+                ) : undefined
+              }
+            />
+          ))}
+          {field.grows === true && value.length < 8 && (
+            <Button onClick={() => onChange([...value, ''])}>One more</Button>
+          )}
+        </Box>
+      </Box>
+      {error !== undefined && (
+        <Box role="alert" sx={(t) => ({ color: t.vars?.palette.error.main, fontWeight: 700, mt: 0.5 })}>
+          {error}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,81 @@
+import Box from '@mui/material/Box';
+import { Link, useNavigate } from 'react-router';
+import { usePlanting } from '../api/queries';
+import { JournalLines } from '../record/JournalLines';
+import { Facts, Section, Trouble } from '../kit/Section';
+import { Tag } from '../shell/Tag';
+import { TaskLine } from '../shell/TaskLine';
+import { useLook } from '../shell/look';
+import { Offers } from '../record/Offers';
+import { day, plural } from '../kit/words';
+
+/** A planting: when it went in, what ripe looks like, and the lots picked from it. */
+export function PlantingSheet({ code }: { code: string }) {
+  const planting = usePlanting(code);
+  const { at, on } = useLook();
+  const navigate = useNavigate();
+  if (planting.error !== null) return <Trouble>{planting.error.message}</Trouble>;
+  if (planting.data === undefined) return <Box aria-busy="true">Reading the journal …</Box>;
+  const data = planting.data;
+  return (
+    <Box sx={{ maxWidth: 860 }}>
+      <Box
+        component={Link}
+        to={at('/plot')}
+        sx={{ display: { xs: 'inline-block', md: 'none' }, color: 'inherit', py: 1 }}
+      >
+        Back to the plot
+      </Box>
+      <Box component="h1" sx={{ m: 0, font: 'inherit', maxWidth: 560 }}>
+        <Tag tag={data.tag} large />
+      </Box>
+      <Box sx={{ display: 'grid', gap: 1.25, my: 2 }}>
+        {data.tasks.map((task) => (
+          <TaskLine key={task.id} task={task} />
+        ))}
+      </Box>
+      {on === undefined && (
+        <Offers
+          onto={{ code, as: 'planting' }}
+          pickInto="new-lot"
+          offers={data.offers}
+          crop={data.crop}
+          words={{ picked: 'Pick seed: start a lot' }}
+          onDone={(kind, saved) => kind === 'picked' && void navigate(at(`/bench/${saved.code}`))}
+        />
+      )}
+      <Section title="Planting">
+        <Facts
+          facts={[
+            ['Sown', data.sown === null ? 'struck' : day(data.sown)],
+            ['Plants', data.plants === null ? '–' : plural(data.plants, 'plant')],
+            ...(data.spot === '' ? [] : ([['Where', data.spot]] as [string, string][])),
+            ['Crop', data.crop.name],
+          ]}
+        />
+        <p style={{ maxWidth: '46em', marginBottom: 0 }}>
+          {data.crop.name} {data.crop.breeding}. Ripe: {data.crop.ripe_cue.toLowerCase()}.
+        </p>
+      </Section>
+      {data.lots.length > 0 && (
+        <Section title="Lots picked from it">
+          <Box sx={{ display: 'grid', gap: 1, maxWidth: 480 }}>
+            {data.lots.map((tag) => (
+              <Box
+                key={tag.code}
+                component={Link}
+                to={at(`/lots/${tag.code}`)}
+                sx={{ textDecoration: 'none' }}
+              >
+                <Tag tag={tag} />
+              </Box>
+            ))}
+          </Box>
+        </Section>
+      )}
+      <Section title="Journal">
+        <JournalLines entries={data.entries} />
+      </Section>
+    </Box>
+  );
+}

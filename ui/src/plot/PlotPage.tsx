@@ -1,0 +1,63 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { Link, useParams } from 'react-router';
+import { PlaceHead } from '../shell/PlaceHead';
+import { ThingList } from '../shell/ThingList';
+import { TwoPanes } from '../kit/TwoPanes';
+import { useLook } from '../shell/look';
+import { PlantingSheet } from './PlantingSheet';
+import { NewPlanting } from './NewPlanting';
+import { useFrame } from '../api/queries';
+import { usePlans } from '../season/usePlan';
+
+/** The way to the plan of the season that is ahead. */
+function PlanLink() {
+  const plans = usePlans();
+  const frame = useFrame();
+  const ahead = Number((frame.data?.now ?? '').slice(0, 4)) + 1;
+  if (plans.data === undefined || frame.data === undefined) return null;
+  const year = plans.data.includes(ahead) ? ahead : (plans.data[plans.data.length - 1] ?? ahead);
+  return (
+    <Box sx={{ px: 2, pb: 1 }}>
+      <Button component={Link} to={`/plot/plan/${year}`} fullWidth>
+        {plans.data.includes(year) ? `The plan for ${year}` : `Plan ${year}`}
+      </Button>
+    </Box>
+  );
+}
+
+export function PlotPage() {
+  const { code } = useParams();
+  const { at, on } = useLook();
+  return (
+    <TwoPanes
+      list={
+        <>
+          <PlaceHead
+            name="plot"
+            action={
+              on === undefined && (
+                <Button component={Link} to={at('/plot/new')}>
+                  New planting
+                </Button>
+              )
+            }
+          />
+          <PlanLink />
+          <ThingList
+            place="plot"
+            empty="Nothing is growing. A planting comes here when you record that a variety was sown: press New planting."
+          />
+        </>
+      }
+      sheet={
+        code === undefined ? null : code === 'new' ? (
+          <NewPlanting />
+        ) : (
+          <PlantingSheet key={code} code={code} />
+        )
+      }
+      hint="Choose a tag to see the planting, or sow a new one."
+    />
+  );
+}

@@ -1,0 +1,96 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import type { Entry } from '../api/client';
+import { useStrike } from '../api/queries';
+import { useLook } from '../shell/look';
+import { moment } from '../kit/words';
+import { useSay } from '../kit/Said';
+
+/** The journal of one thing, newest first. Nothing is ever gone: a struck entry stays, struck through. */
+export function JournalLines({ entries }: { entries: Entry[] }) {
+  const [all, setAll] = useState(false);
+  const shown = all ? entries : entries.slice(0, 8);
+  return (
+    <>
+      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {shown.map((entry) => (
+          <Line key={entry.id} entry={entry} />
+        ))}
+      </Box>
+      {entries.length > shown.length && (
+        <Button sx={{ mt: 1 }} onClick={() => setAll(true)}>
+          {entries.length - shown.length} older
+        </Button>
+      )}
+    </>
+  );
+}
+
+export function EntryWords({ entry }: { entry: Entry }) {
+  return (
+    <Box sx={{ flex: 1, minWidth: 0 }}>
+      <Box
+        component={entry.struck ? 's' : 'span'}
+        sx={(t) => ({ color: entry.struck ? t.vars?.palette.text.secondary : undefined })}
+      >
+        <b>{entry.title}</b>
+        {entry.figures !== '' && `: ${entry.figures}`}
+      </Box>
+      <Box component="span" sx={(t) => ({ display: 'block', color: t.vars?.palette.text.secondary })}>
+        {moment(entry.happened_at)}
+        {entry.by !== '' && `, ${entry.by}`}
+        {entry.struck && ', struck: nothing is reckoned from it'}
+      </Box>
+      {entry.adrift !== null && !entry.struck && (
+        <Box sx={(t) => ({ color: t.vars?.palette.caution.main })}>
+          Kept, but nothing is reckoned from it: {entry.adrift}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function Line({ entry }: { entry: Entry }) {
+  const strike = useStrike();
+  const say = useSay();
+  const { on } = useLook();
+  const press = async () => {
+    try {
+      const done = await strike.mutateAsync({ entry: entry.strike ?? entry.id });
+      say(
+        entry.struck
+          ? `Brought back: ${entry.title.toLowerCase()}`
+          : `Struck: ${entry.title.toLowerCase()}. Everything follows.`,
+        done.entry,
+      );
+    } catch (error) {
+      say(error instanceof Error ? error.message : 'That could not be done.');
+    }
+  };
+  return (
+    <Box
+      component="li"
+      sx={(t) => ({
+        display: 'flex',
+        gap: 1,
+        alignItems: 'start',
+        py: 0.75,
+        borderTop: `1px solid ${t.vars?.palette.quiet}`,
+        '&:first-of-type': { borderTop: 0 },
+      })}
+    >
+      <EntryWords entry={entry} />
+      {on === undefined && (
+        <Button
+          variant="text"
+          onClick={() => void press()}
+          disabled={strike.isPending}
+          aria-label={`${entry.struck ? 'Bring back' : 'Strike'}: ${entry.title}, ${moment(entry.happened_at)}`}
+        >
+          {entry.struck ? 'Bring back' : 'Strike'}
+        </Button>
+      )}
+    </Box>
+  );
+}

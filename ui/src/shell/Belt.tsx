@@ -1,0 +1,240 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Popover from '@mui/material/Popover';
+import Tooltip from '@mui/material/Tooltip';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import dayjs from 'dayjs';
+import { useRef, useState, type KeyboardEvent } from 'react';
+import type { BeltWeek, Frame } from '../api/client';
+import { useLook } from './look';
+import { heading } from '../kit/theme';
+import { plural, shortDay } from '../kit/words';
+
+/** On a phone a week must still be wide enough for a thumb, so only the next months are shown. */
+const NARROW_WEEKS = { behind: 1, shown: 9 };
+
+/**
+ * The year in weeks across the top of every page, with today's notch and a mark for what falls due. Picking a week
+ * opens its days; picking a day shows every place as it will stand then.
+ */
+export function Belt({ frame }: { frame: Frame }) {
+  const narrow = useMediaQuery('(max-width: 720px)');
+  const today = frame.now.slice(0, 10);
+  const weeks = shown(frame.belt, today, narrow);
+  const [open, setOpen] = useState<{ week: BeltWeek; anchor: HTMLElement } | null>(null);
+  const row = useRef<HTMLDivElement>(null);
+  const { lookTo } = useLook();
+
+  /** Arrow keys walk along the belt; only one week at a time is in the order of tabs. */
+  const walk = (event: KeyboardEvent, index: number) => {
+    const step = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
+    if (step === undefined) return;
+    event.preventDefault();
+    row.current?.querySelectorAll<HTMLElement>('[data-week]')[index + step]?.focus();
+  };
+
+  return (
+    <Box component="nav" aria-label="The year in weeks" sx={{ '@media print': { display: 'none' } }}>
+      <Box
+        ref={row}
+        sx={(t) => ({
+          display: 'grid',
+          gridTemplateColumns: `repeat(${weeks.length}, 1fr)`,
+          borderBottom: `2px solid ${t.vars?.palette.rule}`,
+        })}
+      >
+        {weeks.map((week, index) => (
+          <Week
+            key={week.starts}
+            week={week}
+            month={monthOf(week, weeks[index - 1])}
+            today={today}
+            on={frame.on}
+            onWalk={(event) => walk(event, index)}
+            onOpen={(anchor) => setOpen({ week, anchor })}
+          />
+        ))}
+      </Box>
+      <Popover
+        open={open !== null}
+        anchorEl={open?.anchor}
+        onClose={() => setOpen(null)}
+        anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
+        transformOrigin={{ vertical: 'top', horizontal: 'center' }}
+      >
+        {open !== null && (
+          <Days
+            week={open.week}
+            today={today}
+            onPick={(day) => {
+              setOpen(null);
+              lookTo(day === today ? undefined : day);
+            }}
+          />
+        )}
+      </Popover>
+    </Box>
+  );
+}
+
+function Week({
+  week,
+  month,
+  today,
+  on,
+  onWalk,
+  onOpen,
+}: {
+  week: BeltWeek;
+  month: string;
+  today: string;
+  on: string;
+  onWalk: (event: KeyboardEvent) => void;
+  onOpen: (anchor: HTMLElement) => void;
+}) {
+  const holds = (day: string) => week.days.some(({ date }) => date === day);
+  const isNow = holds(today);
+  const isOn = holds(on) && on !== today;
+  const past = week.starts < today && !isNow;
+  const marks = week.days.flatMap((d) => d.marks.map((mark) => `${shortDay(d.date)}: ${mark}`));
+  const more = week.count - marks.length;
+  const says = week.count === 0 ? 'nothing due' : plural(week.count, 'thing') + ' due';
+  return (
+    <Tooltip
+      enterDelay={150}
+      title={
+        <Box sx={{ whiteSpace: 'pre-line' }}>
+          <b>Week of {shortDay(week.starts)}</b>
+          {`\n${marks.slice(0, 8).join('\n') || 'Nothing due'}`}
+          {more + Math.max(0, marks.length - 8) > 0 && `\nand ${more + Math.max(0, marks.length - 8)} more`}
+        </Box>
+      }
+    >
+      <Box
+        component="button"
+        data-week={week.starts}
+        aria-label={`Week of ${shortDay(week.starts)}, ${says}${isNow ? ', this week' : ''}`}
+        tabIndex={isNow ? 0 : -1}
+        onKeyDown={onWalk}
+        onClick={(event) => onOpen(event.currentTarget as HTMLElement)}
+        sx={(t) => ({
+          all: 'unset',
+          boxSizing: 'border-box',
+          position: 'relative',
+          height: 52,
+          cursor: 'pointer',
+          borderLeft: `1px solid ${month !== '' ? t.vars?.palette.rule : t.vars?.palette.quiet}`,
+          bgcolor: isOn ? t.vars?.palette.quiet : undefined,
+          '&:hover': { bgcolor: t.vars?.palette.quiet },
+          '&:focus-visible': { outline: '3px solid #1766c2', outlineOffset: -3 },
+        })}
+      >
+        <Box
+          component="span"
+          sx={(t) => ({
+            position: 'absolute',
+            top: 2,
+            left: 4,
+            fontFamily: heading,
+            fontWeight: 600,
+            fontSize: '1rem',
+            lineHeight: 1.2,
+            color: t.vars?.palette.text.secondary,
+            whiteSpace: 'nowrap',
+            zIndex: 1,
+            bgcolor: month === '' ? undefined : t.vars?.palette.background.default,
+            pointerEvents: 'none',
+          })}
+        >
+          {month}
+        </Box>
+        {week.count > 0 && (
+          <Box
+            component="span"
+            sx={(t) => ({
+              position: 'absolute',
+              bottom: 9,
+              left: '50%',
+              transform: 'translateX(-50%)',
+              width: 10,
+              // The more falls due, the taller the mark; a full week never outgrows the belt.
+              height: Math.min(20, 6 + week.count * 2),
+              bgcolor: past ? t.vars?.palette.text.secondary : t.vars?.palette.text.primary,
+              opacity: past ? 0.6 : 1,
+            })}
+          />
+        )}
+        {isNow && (
+          <Box
+            component="span"
+            sx={(t) => ({
+              position: 'absolute',
+              bottom: -2,
+              left: '50%',
+              transform: 'translateX(-50%)',
+              borderInline: '9px solid transparent',
+              borderBottom: `9px solid ${t.vars?.palette.text.primary}`,
+            })}
+          />
+        )}
+      </Box>
+    </Tooltip>
+  );
+}
+
+function Days({ week, today, onPick }: { week: BeltWeek; today: string; onPick: (day: string) => void }) {
+  return (
+    <Box sx={{ p: 1, display: 'grid', gap: 0.5, width: 340, maxWidth: '92vw' }}>
+      {week.days.map((d) => {
+        const past = d.date < today;
+        return (
+          <Button
+            key={d.date}
+            variant="text"
+            disabled={past}
+            onClick={() => onPick(d.date)}
+            sx={{
+              justifyContent: 'start',
+              textAlign: 'left',
+              gap: 1.5,
+              px: 1,
+              fontFamily: 'inherit',
+              fontWeight: 400,
+            }}
+          >
+            <Box
+              component="span"
+              sx={{
+                width: 104,
+                flexShrink: 0,
+                whiteSpace: 'nowrap',
+                fontWeight: d.date === today ? 700 : 400,
+              }}
+            >
+              {dayjs(d.date).format('ddd')} {shortDay(d.date)}
+            </Box>
+            <Box component="span" sx={{ lineHeight: 1.25 }}>
+              {d.date === today && <b>today </b>}
+              {d.marks.join('; ')}
+              {d.count > d.marks.length && `; and ${d.count - d.marks.length} more`}
+            </Box>
+          </Button>
+        );
+      })}
+    </Box>
+  );
+}
+
+function shown(weeks: BeltWeek[], today: string, narrow: boolean): BeltWeek[] {
+  if (!narrow) return weeks;
+  const now = weeks.findIndex((week) => week.days.some(({ date }) => date === today));
+  const from = Math.max(0, now - NARROW_WEEKS.behind);
+  return weeks.slice(from, from + NARROW_WEEKS.shown);
+}
+
+/** The month's name on the first week that begins in it. */
+function monthOf(week: BeltWeek, before: BeltWeek | undefined): string {
+  const month = dayjs(week.starts);
+  if (before !== undefined && dayjs(before.starts).month() === month.month()) return '';
+  return month.format('MMM');
+}

@@ -1,0 +1,65 @@
+import Autocomplete from '@mui/material/Autocomplete';
+import Box from '@mui/material/Box';
+import TextField from '@mui/material/TextField';
+import { useDeferredValue, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useFind } from '../api/queries';
+import { useLook } from './look';
+import { Tag } from './Tag';
+
+/** Finds a lot or planting by anything, from any page. */
+export function Find() {
+  const [text, setText] = useState('');
+  const asked = useDeferredValue(text);
+  const found = useFind(asked);
+  // What was found for fewer letters is never offered: Enter would open another lot than the one typed.
+  const settled = asked === text && !found.isFetching;
+  const navigate = useNavigate();
+  const { at } = useLook();
+  return (
+    <Autocomplete
+      id="find"
+      sx={{ width: { xs: 112, md: 320 }, flexShrink: 0 }}
+      options={text.trim() === '' || !settled ? [] : (found.data ?? [])}
+      loading={text.trim() !== '' && !settled}
+      loadingText="Looking …"
+      // The server has narrowed already, by more than the label shows.
+      filterOptions={(options) => options}
+      getOptionLabel={(option) => option.tag.code}
+      getOptionKey={(option) => option.tag.code}
+      inputValue={text}
+      onInputChange={(_, value, reason) => reason !== 'reset' && setText(value)}
+      value={null}
+      onChange={(_, choice) => {
+        if (choice === null) return;
+        setText('');
+        void navigate(at(`/${choice.tag.subject === 'planting' ? 'plot' : 'lots'}/${choice.tag.code}`));
+      }}
+      noOptionsText={
+        text.trim() === '' ? 'Type a code, a name, a year or a word of a note' : 'Nothing of that kind here'
+      }
+      popupIcon={null}
+      autoHighlight
+      blurOnSelect
+      slotProps={{ popper: { sx: { minWidth: 360 }, placement: 'bottom-end' } }}
+      renderOption={({ key, ...props }, option) => (
+        <Box component="li" key={key} {...props} sx={{ display: 'block !important' }}>
+          <Tag tag={option.tag} />
+          <Box component="span" sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
+            {option.where}
+          </Box>
+        </Box>
+      )}
+      renderInput={(params) => (
+        <TextField
+          {...params}
+          placeholder="Find"
+          slotProps={{
+            ...params.slotProps,
+            htmlInput: { ...params.slotProps?.htmlInput, 'aria-label': 'Find by code, name, note or year' },
+          }}
+        />
+      )}
+    />
+  );
+}

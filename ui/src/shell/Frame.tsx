@@ -1,0 +1,141 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useColorScheme } from '@mui/material/styles';
+import { useEffect, useState } from 'react';
+import { Outlet, useLocation, useNavigate } from 'react-router';
+import type { Frame as FrameWords } from '../api/client';
+import { useFrame } from '../api/queries';
+import { useLook } from './look';
+import { pages } from './places';
+import { day } from '../kit/words';
+import { Belt } from './Belt';
+import { Broken } from '../kit/Broken';
+import { Find } from './Find';
+import { Keys } from './Keys';
+import { Places } from './Places';
+import { Trouble } from '../kit/Section';
+
+/** What stands round every page: the garden's name, finding, the belt, the places. */
+export function Frame() {
+  const frame = useFrame();
+  const [keysShown, setKeysShown] = useState(false);
+  const { pathname } = useLocation();
+  useShortcuts(() => setKeysShown(true));
+  useEffect(() => {
+    window.scrollTo(0, 0);
+  }, [pathname]);
+
+  return (
+    <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column', pb: { xs: '104px', md: 0 } }}>
+      <Box component="header" sx={{ '@media print': { display: 'none' } }}>
+        <Head frame={frame.data} onKeys={() => setKeysShown(true)} />
+        {frame.data !== undefined && <Belt frame={frame.data} />}
+        {frame.data?.looking_ahead === true && <LookingAhead frame={frame.data} />}
+      </Box>
+      {frame.error !== null && <Trouble>{frame.error.message}</Trouble>}
+      <Box sx={{ flex: 1, display: 'flex', minWidth: 0 }}>
+        <Places counts={frame.data?.places ?? []} handsToday={frame.data?.hands_today ?? 0} />
+        <Box component="main" sx={{ flex: 1, minWidth: 0, '@media print': { p: 0 } }}>
+          {frame.data !== undefined && (
+            <Broken key={pathname}>
+              <Outlet />
+            </Broken>
+          )}
+        </Box>
+      </Box>
+      <Keys open={keysShown} onClose={() => setKeysShown(false)} />
+    </Box>
+  );
+}
+
+function Head({ frame, onKeys }: { frame: FrameWords | undefined; onKeys: () => void }) {
+  const { mode, systemMode, setMode } = useColorScheme();
+  const dark = (mode === 'system' ? systemMode : mode) === 'dark';
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: { xs: 1, md: 2 }, px: { xs: 1.5, md: 2 }, py: 1 }}>
+      <Box sx={{ minWidth: 0, flex: { xs: 1, md: 'none' }, overflow: 'hidden' }}>
+        <Box
+          component="span"
+          sx={{ typography: 'h2', display: { xs: 'block', md: 'inline' }, whiteSpace: 'nowrap' }}
+        >
+          {frame?.garden ?? 'Marrow'}
+        </Box>
+        <Box
+          component="span"
+          sx={(t) => ({ ml: { md: 1.5 }, color: t.vars?.palette.text.secondary, whiteSpace: 'nowrap' })}
+        >
+          {frame !== undefined && day(frame.now)}
+        </Box>
+      </Box>
+      <Box sx={{ flex: 1, display: { xs: 'none', md: 'block' } }} />
+      <Find />
+      <Button
+        sx={{ px: 1.5, whiteSpace: 'nowrap' }}
+        onClick={() => setMode(dark ? 'light' : 'dark')}
+        aria-label={dark ? 'Show in daylight colours' : 'Show in evening colours'}
+      >
+        {dark ? 'Day' : 'Evening'}
+      </Button>
+      <Button
+        sx={{ minWidth: 44, px: 0, display: { xs: 'none', md: 'inline-flex' } }}
+        onClick={onKeys}
+        aria-label="Keys"
+      >
+        ?
+      </Button>
+    </Box>
+  );
+}
+
+/** Says plainly that this is not today, and that nothing can be recorded here. */
+function LookingAhead({ frame }: { frame: FrameWords }) {
+  const { lookTo } = useLook();
+  return (
+    <Box
+      role="status"
+      sx={(t) => ({
+        display: 'flex',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        gap: 2,
+        px: 2,
+        py: 0.75,
+        borderBottom: `2px solid ${t.vars?.palette.rule}`,
+        backgroundImage: `repeating-linear-gradient(-45deg, transparent 0 10px, ${t.vars?.palette.quiet} 10px 20px)`,
+      })}
+    >
+      <Box
+        component="span"
+        sx={(t) => ({ fontWeight: 700, bgcolor: t.vars?.palette.background.default, px: 1 })}
+      >
+        Looking ahead to {day(frame.on)}: as things will stand if nothing is done. Nothing can be recorded
+        here.
+      </Box>
+      <Button variant="contained" onClick={() => lookTo(undefined)}>
+        Back to today
+      </Button>
+    </Box>
+  );
+}
+
+/** Keys that work from anywhere but inside a field. */
+function useShortcuts(showKeys: () => void) {
+  const navigate = useNavigate();
+  const { at, lookTo } = useLook();
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement;
+      if (target.closest('input, textarea, select, [role="combobox"], [role="dialog"]') !== null) return;
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      const page = pages[Number(event.key) - 1];
+      if (page !== undefined) void navigate(at(`/${page.name}`));
+      else if (event.key === 'Home') lookTo(undefined);
+      else if (event.key === '?') showKeys();
+      else if (event.key === '/') document.getElementById('find')?.focus();
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [navigate, at, lookTo, showKeys]);
+}

@@ -1,0 +1,80 @@
+import Box from '@mui/material/Box';
+import { Link } from 'react-router';
+import type { Task } from '../api/client';
+import { useLook } from './look';
+import { titleOf } from './places';
+import { enamel } from '../kit/theme';
+import { Tag } from './Tag';
+
+/** What to do, in one line, and why. */
+export function TaskLine({ task }: { task: Task }) {
+  return (
+    <Box
+      sx={(t) => ({
+        borderLeft: `6px solid ${task.alarm ? t.vars?.palette.error.main : t.vars?.palette.quiet}`,
+        pl: 1.5,
+        py: 0.25,
+      })}
+    >
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'baseline' }}>
+        <Box
+          component="span"
+          sx={(t) => ({
+            fontWeight: 700,
+            fontSize: '1.0625rem',
+            color: task.alarm ? t.vars?.palette.error.main : undefined,
+          })}
+        >
+          {task.do}
+        </Box>
+        <Box component="span" sx={(t) => ({ color: t.vars?.palette.text.secondary, whiteSpace: 'nowrap' })}>
+          {task.away}
+        </Box>
+      </Box>
+      <Box sx={{ maxWidth: '46em' }}>{task.why}</Box>
+    </Box>
+  );
+}
+
+/** A task in a list over all places: the tag leads to where it has to be done. */
+export function TaskRow({ task }: { task: Task }) {
+  const { at } = useLook();
+  return (
+    <Box
+      component="li"
+      sx={(t) => ({
+        listStyle: 'none',
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', md: '400px 1fr' },
+        gap: { xs: 0.75, md: 2.5 },
+        alignItems: 'start',
+        py: 1.25,
+        borderTop: `1px solid ${t.vars?.palette.quiet}`,
+        '&:first-of-type': { borderTop: 0 },
+      })}
+    >
+      <Box>
+        <Box
+          component={Link}
+          to={at(`/${task.place}/${task.tag.code}`)}
+          sx={{ textDecoration: 'none', display: 'block' }}
+        >
+          <Tag tag={task.tag} />
+        </Box>
+        <Box
+          sx={(t) => ({
+            display: 'flex',
+            alignItems: 'center',
+            gap: 1,
+            mt: 0.5,
+            color: t.vars?.palette.text.secondary,
+          })}
+        >
+          <Box component="span" sx={{ width: 12, height: 12, bgcolor: enamel[task.place] }} />
+          {titleOf(task.place)}
+        </Box>
+      </Box>
+      <TaskLine task={task} />
+    </Box>
+  );
+}

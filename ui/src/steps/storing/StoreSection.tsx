@@ -1,0 +1,77 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { Link } from 'react-router';
+import type { Lot } from '../../api/client';
+import { useFrame } from '../../api/queries';
+import { ForecastChart } from './ForecastChart';
+import { Facts, Section, Trouble } from '../../kit/Section';
+import { day, moisture, percent } from '../../kit/words';
+
+export function StoreSection({ lot }: { lot: Lot }) {
+  const frame = useFrame();
+  const { store, forecast } = lot;
+  if (store === null) return null;
+  return (
+    <Section
+      title="In store"
+      action={
+        <Button component={Link} to={`/tags/${lot.tag.code}`}>
+          Print its tags
+        </Button>
+      }
+    >
+      {forecast !== null && (
+        <>
+          <Box sx={{ fontWeight: 700, fontSize: '1.0625rem' }}>{forecast.sentence}</Box>
+          <Box sx={{ mb: 1.5 }}>{forecast.range}</Box>
+        </>
+      )}
+      {store.no_forecast !== null && <Trouble>{store.no_forecast}</Trouble>}
+      <Facts
+        facts={[
+          ['There is', store.stock ?? 'not counted'],
+          ['Kept in', `${store.container}, ${store.place}`],
+          ['At', `${store.temperature} °C, ${store.rh} % RH${store.tight ? ' outside the container' : ''}`],
+          ['Since', day(store.since)],
+          ...(store.moisture === null
+            ? []
+            : ([['Moisture', moisture(store.moisture)]] as [string, string][])),
+          ...(forecast === null
+            ? []
+            : ([
+                [
+                  'Alive, by the forecast',
+                  `${percent(forecast.share)}, likely ${percent(forecast.low)} to ${percent(forecast.high)}`,
+                ],
+              ] as [string, string][])),
+        ]}
+      />
+      {forecast !== null && frame.data !== undefined && (
+        <>
+          <Box sx={{ mt: 2 }}>
+            <ForecastChart forecast={forecast} on={frame.data.on} />
+          </Box>
+          <Box component="details" sx={{ mt: 1 }}>
+            <Box
+              component="summary"
+              sx={{
+                cursor: 'pointer',
+                fontWeight: 700,
+                minHeight: 44,
+                display: 'flex',
+                alignItems: 'center',
+              }}
+            >
+              What this rests on
+            </Box>
+            <Box component="ul" sx={{ mt: 0, pl: 3 }}>
+              {forecast.ground.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </Box>
+          </Box>
+        </>
+      )}
+    </Section>
+  );
+}

@@ -1,0 +1,83 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { PlanTask, Task } from '../api/client';
+import { useFrame, useToday } from '../api/queries';
+import { PlaceHead } from '../shell/PlaceHead';
+import { PlanTaskRow } from '../shell/PlanTaskRow';
+import { Empty, Trouble } from '../kit/Section';
+import { TaskRow } from '../shell/TaskLine';
+
+/** Everything that wants hands, over all places: first what will be lost, then what is due, then what is coming. */
+export function TodayPage() {
+  const today = useToday();
+  const frame = useFrame();
+  const data = today.data;
+  const ahead = frame.data?.looking_ahead === true;
+  const nothing =
+    data !== undefined && data.now_total + data.open_total + data.next_total + data.planned.length === 0;
+  return (
+    <Box sx={{ maxWidth: 1120, pb: 4 }}>
+      <PlaceHead name="today" />
+      <Box sx={{ px: 2 }}>
+        {today.error !== null && <Trouble>{today.error.message}</Trouble>}
+        {nothing && (
+          <Empty>
+            Nothing is due. When seed is sown, picked, fermenting, drying or under test, what it wants next
+            stands here with its reason. Begin on the Plot: add a variety and a planting of it.
+          </Empty>
+        )}
+        {data !== undefined && (
+          <>
+            <Group title={ahead ? 'Due by that day' : 'Due now'} tasks={data.now} total={data.now_total} />
+            <Group title="Can be done already" tasks={data.open} total={data.open_total} />
+            <Group title="Coming up" tasks={data.next} total={data.next_total} />
+            <Planned tasks={data.planned} />
+          </>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+/** What the season's plan asks for within the month. */
+function Planned({ tasks }: { tasks: PlanTask[] }) {
+  if (tasks.length === 0) return null;
+  return (
+    <Box
+      component="section"
+      sx={(t) => ({ borderTop: `2px solid ${t.vars?.palette.rule}`, pt: 1.5, mb: 2 })}
+      aria-label="From the plan"
+    >
+      <Typography variant="h2">From the plan</Typography>
+      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {tasks.map((task) => (
+          <PlanTaskRow key={`${task.planting}${task.kind}${task.on}`} task={task} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function Group({ title, tasks, total }: { title: string; tasks: Task[]; total: number }) {
+  if (total === 0) return null;
+  return (
+    <Box
+      component="section"
+      sx={(t) => ({ borderTop: `2px solid ${t.vars?.palette.rule}`, pt: 1.5, mb: 2 })}
+      aria-label={title}
+    >
+      <Typography variant="h2">
+        {title}
+        <Box component="span" sx={(t) => ({ ml: 1, fontWeight: 500, color: t.vars?.palette.text.secondary })}>
+          {total}
+        </Box>
+      </Typography>
+      <Box component="ul" sx={{ m: 0, p: 0 }}>
+        {tasks.map((task) => (
+          <TaskRow key={task.id} task={task} />
+        ))}
+      </Box>
+      {total > tasks.length && <Box>The first {tasks.length} are shown; the places list the rest.</Box>}
+    </Box>
+  );
+}
