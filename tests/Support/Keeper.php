@@ -24,14 +24,13 @@ final class Keeper
     /** @return string code of the planting */
     public function sow(string $variety, string $at = '2026-03-20T10:00', int $plants = 10): string
     {
-        return $this->test->postJson('/api/plantings', [
-            'id' => (string) Str::uuid7(),
-            'planting' => (string) Str::uuid7(),
-            'variety' => $variety,
-            'spot' => 'Glasshouse',
+        return $this->sends([
+            'about' => ['subject' => 'planting', 'id' => (string) Str::uuid7()],
+            'begins' => ['variety' => $variety, 'spot' => 'Glasshouse'],
+            'kind' => 'sown',
             'happened_at' => $at,
             'payload' => ['plants' => $plants],
-        ])->assertOk()->json('code');
+        ])->assertOk()->json('answers.0.code');
     }
 
     /**
@@ -40,37 +39,65 @@ final class Keeper
      */
     public function pick(string $planting, string $at, array $payload = ['plants' => 4, 'fruits' => 12, 'mass_g' => 1500]): string
     {
-        return $this->test->postJson("/api/plantings/$planting/lots", [
-            'id' => (string) Str::uuid7(),
-            'lot' => (string) Str::uuid7(),
+        return $this->sends([
+            'about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()],
+            'begins' => ['planting' => $this->idOf($planting)],
+            'kind' => 'picked',
             'happened_at' => $at,
             'payload' => $payload,
-        ])->assertOk()->json('code');
+        ])->assertOk()->json('answers.0.code');
     }
 
-    /** @param  array<string, mixed>  $payload */
-    public function tries(string $lot, string $kind, string $at, array $payload = [], ?string $id = null): TestResponse
+    /**
+     * @param  string  $code  of a lot or a planting
+     * @param  array<string, mixed>  $payload
+     */
+    public function tries(string $code, string $kind, string $at, array $payload = [], ?string $id = null, bool $evenSo = false): TestResponse
     {
-        return $this->test->postJson("/api/lots/$lot/entries", [
-            'id' => $id ?? (string) Str::uuid7(),
-            'kind' => $kind,
-            'happened_at' => $at,
-            'payload' => $payload,
-        ]);
+        return $this->sends($this->draft($code, $kind, $at, $payload, $id) + ['even_so' => $evenSo]);
     }
 
     /**
      * @param  array<string, mixed>  $payload
      * @return string id of the entry
      */
-    public function records(string $lot, string $kind, string $at, array $payload = []): string
+    public function records(string $code, string $kind, string $at, array $payload = []): string
     {
-        return $this->tries($lot, $kind, $at, $payload)->assertOk()->json('entry');
+        return $this->tries($code, $kind, $at, $payload)->assertOk()->json('answers.0.entry');
+    }
+
+    /**
+     * @param  array<string, mixed>  $payload
+     * @return array<string, mixed> as the browser sends it
+     */
+    public function draft(string $code, string $kind, string $at, array $payload = [], ?string $id = null): array
+    {
+        return [
+            'id' => $id ?? (string) Str::uuid7(),
+            'about' => ['subject' => $code[0] === 'P' ? 'planting' : 'lot', 'id' => $this->idOf($code)],
+            'kind' => $kind,
+            'happened_at' => $at,
+            'payload' => $payload,
+        ];
+    }
+
+    /** @param  array<string, mixed>  ...$drafts */
+    public function sends(array ...$drafts): TestResponse
+    {
+        return $this->test->postJson('/api/entries', [
+            'drafts' => array_map(static fn (array $draft): array => $draft + ['id' => (string) Str::uuid7()], array_values($drafts)),
+        ]);
+    }
+
+    /** @return string id of a lot or planting */
+    public function idOf(string $code): string
+    {
+        return $this->test->getJson(($code[0] === 'P' ? '/api/plantings/' : '/api/lots/').$code)->assertOk()->json('id');
     }
 
     public function strikes(string $entry): string
     {
-        return $this->test->postJson("/api/entries/$entry/strike", ['id' => (string) Str::uuid7()])->assertOk()->json('entry');
+        return $this->test->postJson("/api/entries/$entry/strike", ['id' => (string) Str::uuid7()])->assertOk()->json('answers.0.entry');
     }
 
     /** A tomato lot, fermented, dried and stored in a jar with a known moisture. */

@@ -23,7 +23,9 @@ test('off-types in a grow-out mark the lot they came from as crossed, until the 
   await page.goto('/plot/new');
   await page.getByPlaceholder('Name of the variety or crop').fill('Mooring Post');
   await page.getByRole('option', { name: /^Mooring Post/ }).click();
-  await keeper.fill({ Plants: '10', Sown: '2026-05-01T10:00', 'Seed from': lot });
+  await keeper.fill({ Plants: '10', Sown: '2026-05-01T10:00' });
+  await page.getByLabel('Seed from', { exact: true }).fill(lot);
+  await page.getByRole('option', { name: new RegExp(`^${lot} `) }).click();
   await page.getByRole('button', { name: 'Keep: sown' }).click();
   const growOut = await keeper.code('plot');
   await page.getByRole('button', { name: 'Look for off-types', exact: true }).click();

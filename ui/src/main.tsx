@@ -10,8 +10,12 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
 import { Refused } from './api/client';
+import { strike } from './api/entries';
+import { ReferenceInputsProvider } from './kit/fields';
 import { SaidProvider } from './kit/Said';
 import { theme } from './kit/theme';
+import { referenceInputs } from './record/references';
+import { v7 } from 'uuid';
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -24,6 +28,14 @@ const queries = new QueryClient({
   },
 });
 
+/** Takes back an entry, or the taking back of one. */
+async function takeBack(entry: string) {
+  const done = await strike(entry, v7());
+  await queries.invalidateQueries();
+  const struck = done.said.startsWith('Struck');
+  return { ...done, said: struck ? 'Taken back. It stays in the journal, struck through.' : 'Brought back.' };
+}
+
 const root = document.getElementById('root');
 if (root === null) throw new Error('The page has no root.');
 
@@ -33,9 +45,11 @@ createRoot(root).render(
       <CssBaseline enableColorScheme />
       <QueryClientProvider client={queries}>
         <BrowserRouter>
-          <SaidProvider>
-            <App />
-          </SaidProvider>
+          <ReferenceInputsProvider value={referenceInputs}>
+            <SaidProvider takeBack={takeBack}>
+              <App />
+            </SaidProvider>
+          </ReferenceInputsProvider>
         </BrowserRouter>
       </QueryClientProvider>
     </ThemeProvider>

@@ -13,6 +13,9 @@ export type Lot = Schemas['LotDocument'];
 export type Planting = Schemas['PlantingDocument'];
 export type Offer = Schemas['OfferDocument'];
 export type Entry = Schemas['EntryDocument'];
+export type Section = Schemas['SheetSection'];
+export type Store = Schemas['StoreDocument'];
+export type Cleaning = Schemas['CleaningDocument'];
 export type Test = Schemas['TestDocument'];
 export type Drying = Schemas['DryingDocument'];
 export type Ferment = Schemas['FermentDocument'];
@@ -27,13 +30,17 @@ export type PlanContent = Schemas['PlanContentDocument'];
 export type PlannedPlanting = Schemas['PlannedPlantingDocument'];
 export type RemedyWish = Omit<Schemas['RemedyRequest'], 'version' | 'way'>;
 export type Variety = Schemas['VarietyDocument'];
-export type StorePlace = Schemas['StorePlaceDocument'];
+export type StorePlace = Schemas['PlaceToKeepDocument'];
 export type Reckoning = Schemas['ReckoningDocument'];
 export type ReckoningInput = Schemas['ReckoningInputDocument'];
 export type Alternatives = Schemas['AlternativesDocument'];
 export type Reckoned = Schemas['ReckonedDocument'];
 export type Picture = Schemas['PictureDocument'];
-export type Saved = Schemas['SavedDocument'];
+export type Answered = Schemas['AnswerDocument'];
+export type Draft = Schemas['DraftRequest'];
+export type FieldDeclared = Schemas['FieldDocument'];
+export type ChosenLot = Schemas['ChosenLotDocument'];
+export type SettingSection = Schemas['SettingSectionDocument'];
 export type PlaceName = PlaceList['place'];
 
 export const api = createClient<paths>({ baseUrl: '/api' });
@@ -47,26 +54,30 @@ export class Refused extends Error {
   ) {
     super(message);
   }
+
+  static of(response: Response, error: unknown): Refused {
+    const body = (error ?? {}) as { message?: string; errors?: Record<string, string[]> };
+    const fields = Object.fromEntries(
+      Object.entries(body.errors ?? {}).map(([field, messages]) => [field, messages[0] ?? '']),
+    );
+    const message =
+      response.status >= 500
+        ? 'Something went wrong on the server. What you typed is kept; try again.'
+        : (body.message ?? 'That could not be done.');
+    return new Refused(message, fields, response.status);
+  }
+}
+
+/** No answer at all. */
+export function silent(): never {
+  throw new Refused('The server does not answer. What you typed is kept; try again in a moment.', {}, 0);
 }
 
 type Answer<T> = { data?: T; error?: unknown; response: Response };
 
 /** The data of an answer, or a Refused that says why there is none. */
 export async function take<T>(asked: Promise<Answer<T>>): Promise<T> {
-  let answer: Answer<T>;
-  try {
-    answer = await asked;
-  } catch {
-    throw new Refused('The server does not answer. What you typed is kept; try again in a moment.', {}, 0);
-  }
+  const answer = await asked.catch(silent);
   if (answer.response.ok && answer.data !== undefined) return answer.data;
-  const body = (answer.error ?? {}) as { message?: string; errors?: Record<string, string[]> };
-  const fields = Object.fromEntries(
-    Object.entries(body.errors ?? {}).map(([field, messages]) => [field, messages[0] ?? '']),
-  );
-  const message =
-    answer.response.status >= 500
-      ? 'Something went wrong on the server. What you typed is kept; try again.'
-      : (body.message ?? 'That could not be done.');
-  throw new Refused(message, fields, answer.response.status);
+  throw Refused.of(answer.response, answer.error);
 }

@@ -2,6 +2,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { v7 } from 'uuid';
 import { useLook } from '../shell/look';
 import { api, Refused, take, type PlaceName } from './client';
+import { strike } from './entries';
 
 export function useFrame() {
   const { on } = useLook();
@@ -114,7 +115,7 @@ export function useFind(text: string) {
  * What follows a write that was kept. Not mutate()'s own callback: that one is dropped when the form is gone, and a
  * form goes as soon as its lot has moved on.
  */
-export async function then<T>(written: Promise<T>, follow: (out: T) => void): Promise<void> {
+export async function afterwards<T>(written: Promise<T>, follow: (out: T) => void): Promise<void> {
   try {
     follow(await written);
   } catch (error) {
@@ -134,7 +135,24 @@ export function useWrite<In, Out>(write: (input: In) => Promise<Out>) {
 }
 
 export function useStrike() {
-  return useWrite(({ entry, reason }: { entry: string; reason?: string }) =>
-    take(api.POST('/entries/{entry}/strike', { params: { path: { entry } }, body: { id: v7(), reason } })),
-  );
+  return useWrite((entry: string) => strike(entry, v7()));
+}
+
+export function useLotsToChoose(crop?: string) {
+  return useQuery({
+    queryKey: ['choices', 'lots', crop],
+    queryFn: () => take(api.GET('/choices/lots', { params: { query: { crop } } })),
+  });
+}
+
+export function useForm(name: string) {
+  return useQuery({
+    queryKey: ['form', name],
+    queryFn: () => take(api.GET('/forms/{name}', { params: { path: { name } } })),
+    staleTime: Infinity,
+  });
+}
+
+export function useSettings() {
+  return useQuery({ queryKey: ['settings'], queryFn: () => take(api.GET('/settings')) });
 }

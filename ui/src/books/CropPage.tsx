@@ -57,7 +57,7 @@ export function CropPage({ cropKey }: { cropKey: string }) {
           ))}
           {section.facts.length > 0 && (
             <Box sx={{ mt: 1 }}>
-              <Facts facts={section.facts.map(({ label, said }): [string, string] => [label, said])} />
+              <Facts facts={section.facts} />
             </Box>
           )}
         </Section>
@@ -70,7 +70,7 @@ export function CropPage({ cropKey }: { cropKey: string }) {
         >
           Where the figures come from
         </Box>
-        <Facts facts={sources.map(({ label, said }): [string, string] => [label, said])} />
+        <Facts facts={sources} />
       </Box>
     </Box>
   );

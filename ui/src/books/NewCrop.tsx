@@ -3,9 +3,9 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, Refused, take } from '../api/client';
-import { then, useCrops, useWrite } from '../api/queries';
+import { afterwards, useCrops, useWrite } from '../api/queries';
 import { Trouble } from '../kit/Section';
-import { FieldInput, TextInput } from '../kit/fields';
+import { ChoiceInput, TextInput } from '../kit/fields';
 
 /** A crop that the handbook lacks: made like one that it has, and then given its own figures. */
 export function NewCrop() {
@@ -30,7 +30,10 @@ export function NewCrop() {
       sx={{ maxWidth: 760 }}
       onSubmit={(event) => {
         event.preventDefault();
-        void then(add.mutateAsync(undefined), (saved) => void navigate(`/books/handbook/${saved.code}`));
+        void afterwards(
+          add.mutateAsync(undefined),
+          (saved) => void navigate(`/books/handbook/${saved.code}`),
+        );
       }}
     >
       <Box component="h1" sx={{ typography: 'h1', mt: 0 }}>
@@ -44,14 +47,9 @@ export function NewCrop() {
         {text('name', 'Common name', 'Oca')}
         {text('latin', 'Latin name', 'Oxalis tuberosa')}
         {text('family', 'Family', 'Oxalidaceae')}
-        <FieldInput
-          field={{
-            name: 'like',
-            label: 'Most like',
-            type: 'one',
-            usual: '',
-            choices: (crops.data ?? []).map((crop): [string, string] => [crop.key, crop.name]),
-          }}
+        <ChoiceInput
+          label="Most like"
+          options={(crops.data ?? []).map(({ key, name }) => ({ key, label: name }))}
           value={crops.data === undefined ? '' : typed.like}
           error={refused?.fields['like']}
           onChange={(value) => setTyped({ ...typed, like: String(value) })}

@@ -5,7 +5,7 @@ import Select from '@mui/material/Select';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, Refused, take, type CropFigure } from '../api/client';
-import { then, useVarieties, useWrite } from '../api/queries';
+import { afterwards, useVarieties, useWrite } from '../api/queries';
 import { Section, Trouble } from '../kit/Section';
 import { Labelled, TextInput } from '../kit/fields';
 
@@ -85,7 +85,7 @@ function Figure({ cropKey, variety, figure }: { cropKey: string; variety: string
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        void then(put.mutateAsync(typed), () => undefined);
+        void afterwards(put.mutateAsync(typed), () => undefined);
       }}
       sx={(t) => ({
         display: 'grid',

@@ -1,7 +1,6 @@
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
-import { useStrike } from '../api/queries';
 
 /** What was just kept, said back, with the way to take it back. */
 type Say = (text: string, entry?: string) => void;
@@ -10,21 +9,20 @@ const SaidContext = createContext<Say>(() => undefined);
 
 export const useSay = () => useContext(SaidContext);
 
-export function SaidProvider({ children }: { children: ReactNode }) {
+/** Takes back what goes by this id, and says what became of it; what it is, this package does not know. */
+type TakeBack = (entry: string) => Promise<{ said: string; entry: string }>;
+
+export function SaidProvider({ takeBack, children }: { takeBack: TakeBack; children: ReactNode }) {
   const [said, setSaid] = useState<{ text: string; entry?: string; turn: number } | null>(null);
   const [open, setOpen] = useState(false);
-  const strike = useStrike();
   const say = useCallback<Say>((text, entry) => {
     setSaid((before) => ({ text, entry, turn: (before?.turn ?? 0) + 1 }));
     setOpen(true);
   }, []);
-  const takeBack = async (entry: string) => {
+  const press = async (entry: string) => {
     try {
-      const done = await strike.mutateAsync({ entry });
-      say(
-        done.said === 'Struck' ? 'Taken back. It stays in the journal, struck through.' : 'Brought back.',
-        done.entry,
-      );
+      const done = await takeBack(entry);
+      say(done.said, done.entry);
     } catch (error) {
       say(error instanceof Error ? error.message : 'That could not be taken back.');
     }
@@ -48,7 +46,7 @@ export function SaidProvider({ children }: { children: ReactNode }) {
             <Button
               variant="text"
               sx={{ color: 'inherit', textDecoration: 'underline' }}
-              onClick={() => void takeBack(said.entry ?? '')}
+              onClick={() => void press(said.entry ?? '')}
             >
               Take it back
             </Button>

@@ -31,10 +31,10 @@ export function Section({
 }
 
 /** Short facts in a row, each under its name. */
-export function Facts({ facts }: { facts: [string, ReactNode][] }) {
+export function Facts({ facts }: { facts: { label: string; said: ReactNode }[] }) {
   return (
     <Box component="dl" sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 4, rowGap: 1, m: 0 }}>
-      {facts.map(([name, value]) => (
+      {facts.map(({ label: name, said: value }) => (
         <Box key={name}>
           <Box component="dt" sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
             {name}

@@ -6,9 +6,7 @@ import InputAdornment from '@mui/material/InputAdornment';
 import MenuItem from '@mui/material/MenuItem';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import Select from '@mui/material/Select';
-import { useId, type ReactNode } from 'react';
-import type { Field } from '../record/fields';
-import { PlaceInput } from '../record/PlaceInput';
+import { createContext, useContext, useId, type ReactNode } from 'react';
 
 /** Read out, but not seen. */
 const visuallyHidden = {
@@ -21,6 +19,52 @@ const visuallyHidden = {
 } as const;
 
 export type Value = string | boolean | string[];
+
+/** What is asked, as the server declares it; a field is declared once, there. */
+export type Field = {
+  key: string;
+  type: string;
+  label: string;
+  unit: string;
+  required: boolean;
+  /** what it is when nothing else is said */
+  usual: string | null;
+  hint: string;
+  options: { key: string; label: string }[];
+  /** how many figures it takes, where it takes several */
+  count: number | null;
+  /** whether more can be added to them */
+  grows: boolean;
+  /** what a reference points at */
+  of: string;
+  /** not asked on a screen */
+  hidden: boolean;
+};
+
+export type FieldInputProps = {
+  field: Field;
+  value: Value;
+  error?: string;
+  onChange: (value: Value) => void;
+};
+
+/** How one chooses what a field refers to, by the name of the thing: this package knows none of them. */
+export type ReferenceInputs = Record<string, (props: FieldInputProps) => ReactNode>;
+
+const References = createContext<ReferenceInputs>({});
+export const ReferenceInputsProvider = References.Provider;
+
+/** What a field starts with. */
+export function startOf(field: Field): Value {
+  if (field.type === 'flag') return field.usual === 'true';
+  if (field.count !== null) return Array.from({ length: field.count }, () => field.usual ?? '');
+  return field.usual ?? '';
+}
+
+/** What is sent: an empty line of a growing list is no figure; all else goes as it was typed, for the server to read. */
+export function sentOf(field: Field, value: Value): unknown {
+  return Array.isArray(value) && field.grows ? value.filter((item) => item.trim() !== '') : value;
+}
 
 /** A field with its name above it, its unit in it, and what is wrong with it below. */
 export function Labelled({
@@ -111,17 +155,9 @@ export function TextInput({
   );
 }
 
-export function FieldInput({
-  field,
-  value,
-  error,
-  onChange,
-}: {
-  field: Field;
-  value: Value;
-  error?: string;
-  onChange: (value: Value) => void;
-}) {
+export function FieldInput(props: FieldInputProps) {
+  const { field, value, error, onChange } = props;
+  const Reference = useContext(References)[field.of];
   if (field.type === 'flag') {
     return (
       <FormControlLabel
@@ -130,55 +166,82 @@ export function FieldInput({
       />
     );
   }
-  if (field.type === 'list') {
+  if (field.count !== null || field.grows) {
     return (
       <ListInput field={field} value={Array.isArray(value) ? value : []} error={error} onChange={onChange} />
     );
   }
-  if (field.type === 'place') {
-    return <PlaceInput label={field.label} value={String(value)} error={error} onChange={onChange} />;
-  }
-  if (field.type === 'one') {
+  if (field.type === 'reference' && Reference !== undefined) return <Reference {...props} />;
+  if (field.type === 'choice') {
     return (
-      <Labelled label={field.label} error={error}>
-        {({ id, describedBy }) => (
-          <Select
-            fullWidth
-            id={`${id}-select`}
-            value={value}
-            onChange={(event) => onChange(String(event.target.value))}
-            inputProps={{ id, 'aria-describedby': describedBy }}
-            SelectDisplayProps={{ 'aria-label': field.label }}
-          >
-            {field.choices.map(([choice, words]) => (
-              <MenuItem key={choice} value={choice}>
-                {words}
-              </MenuItem>
-            ))}
-          </Select>
-        )}
-      </Labelled>
+      <ChoiceInput
+        label={field.label}
+        options={field.options}
+        value={String(value)}
+        error={error}
+        onChange={onChange}
+      />
     );
   }
   return (
     <TextInput
       label={field.label}
       error={error}
-      hint={field.hint}
+      hint={field.hint === '' ? undefined : field.hint}
       required={field.required}
       value={String(value)}
       onChange={onChange}
-      unit={'unit' in field ? field.unit : undefined}
+      unit={field.unit === '' ? undefined : field.unit}
+      type={field.type === 'date' ? 'date' : undefined}
       inputMode={inputModes[field.type]}
-      lines={field.type === 'long' ? 3 : 1}
+      lines={field.type === 'prose' ? 3 : 1}
     />
   );
 }
 
-const inputModes: Partial<Record<Field['type'], 'numeric' | 'decimal'>> = {
-  whole: 'numeric',
+/** One of a few. */
+export function ChoiceInput({
+  label,
+  hint,
+  options,
+  value,
+  error,
+  onChange,
+}: {
+  label: string;
+  hint?: string;
+  options: { key: string; label: string }[];
+  value: string;
+  error?: string;
+  onChange: (value: string) => void;
+}) {
+  return (
+    <Labelled label={label} error={error} hint={hint}>
+      {({ id, describedBy }) => (
+        <Select
+          fullWidth
+          id={`${id}-select`}
+          value={value}
+          error={error !== undefined}
+          onChange={(event) => onChange(String(event.target.value))}
+          inputProps={{ id, 'aria-describedby': describedBy }}
+          SelectDisplayProps={{ 'aria-label': label }}
+        >
+          {options.map((option) => (
+            <MenuItem key={option.key} value={option.key}>
+              {option.label}
+            </MenuItem>
+          ))}
+        </Select>
+      )}
+    </Labelled>
+  );
+}
+
+const inputModes: Record<string, 'numeric' | 'decimal'> = {
+  integer: 'numeric',
   number: 'decimal',
-  mass: 'decimal',
+  share: 'decimal',
 };
 
 function ListInput({
@@ -187,7 +250,7 @@ function ListInput({
   error,
   onChange,
 }: {
-  field: Extract<Field, { type: 'list' }>;
+  field: Field;
   value: string[];
   error?: string;
   onChange: (value: string[]) => void;
@@ -215,13 +278,11 @@ function ListInput({
                 value.length > 1 ? <InputAdornment position="start">{index + 1}</InputAdornment> : undefined
               }
               endAdornment={
-                field.unit !== undefined ? (
-                  <InputAdornment position="end">{field.unit}</InputAdornment>
-                ) : undefined
+                field.unit !== '' ? <InputAdornment position="end">{field.unit}</InputAdornment> : undefined
               }
             />
           ))}
-          {field.grows === true && value.length < 8 && (
+          {field.grows && value.length < 8 && (
             <Button onClick={() => onChange([...value, ''])}>One more</Button>
           )}
         </Box>

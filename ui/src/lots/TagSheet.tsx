@@ -95,19 +95,30 @@ function Head({ lot }: { lot: Lot }) {
 }
 
 function Outside({ lot, garden }: { lot: Lot; garden: string }) {
-  const test = lot.tests.find(({ ended }) => ended !== null);
+  const test = lot.sections
+    .filter((section) => section.section === 'test')
+    .find(({ ended }) => ended !== null);
+  const store = lot.sections.find((section) => section.section === 'store');
+  const harvest = lot.sections
+    .find((section) => section.section === 'cleaning')
+    ?.facts.find(({ label }) => label === 'From');
   const rows: [string, string][] = [
     ['Grown', `${garden}, ${lot.tag.year ?? ''}`],
-    ['From', lot.harvest === null ? 'unknown' : `${lot.harvest.plants} plants`],
+    ['From', harvest?.said ?? 'unknown'],
     ['Line', lines[lot.tag.line]],
-    ['Holds', lot.store?.stock ?? 'not counted'],
+    ['Holds', store?.stock ?? 'not counted'],
     [
       'Germination',
       test?.rate === null || test === undefined
         ? 'not tested'
         : `${Math.round((test.rate ?? 0) * 100)} % of ${test.seeds * test.replicates}, ${day(test.started)}`,
     ],
-    ['Good', lot.forecast === null ? 'no forecast' : lot.forecast.until.replace(/^until /, '')],
+    [
+      'Good',
+      store === undefined || store.forecast === null
+        ? 'no forecast'
+        : store.forecast.until.replace(/^until /, ''),
+    ],
     ['Isolation', 'not recorded'],
   ];
   return (

@@ -6,13 +6,15 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 } from 'uuid';
-import { api, Refused, take, type Variety } from '../api/client';
-import { then, useFrame, useVarieties, useWrite } from '../api/queries';
-import { Trouble } from '../kit/Section';
+import { Refused, type Draft, type Variety } from '../api/client';
+import { Asked, record } from '../api/entries';
+import { afterwards, useForm, useFrame, useVarieties, useWrite } from '../api/queries';
+import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { useLook } from '../shell/look';
 import { useDraft } from '../kit/draft';
-import { Labelled, TextInput } from '../kit/fields';
+import { FieldInput, Labelled, sentOf, startOf, TextInput, type Field, type Value } from '../kit/fields';
+import { OfCrop } from '../record/LotInput';
 import { NewVariety } from './NewVariety';
 
 /** Something was sown: which variety, how much, where and when. */
@@ -23,31 +25,38 @@ export function NewPlanting() {
   const { at } = useLook();
   const say = useSay();
   const [adding, setAdding] = useState(false);
+  const fields = useForm('sown').data ?? [];
   const draft = useDraft('planting', () => ({
     planting: v7(),
     variety: '',
-    plants: '',
     spot: '',
-    from: '',
+    fields: {} as Record<string, Value>,
     when: frame.data?.now ?? '',
   }));
   const { values, set } = draft;
   const chosen = varieties.data?.find(({ id }) => id === values.variety) ?? null;
-  const save = useWrite(() =>
-    take(
-      api.POST('/plantings', {
-        body: {
-          id: draft.id,
-          planting: values.planting,
-          variety: values.variety,
-          spot: values.spot,
-          happened_at: values.when,
-          payload: { plants: values.plants, sown_from: values.from },
-        },
-      }),
-    ),
+  const valueOf = (field: Field) => values.fields[field.key] ?? startOf(field);
+  const save = useWrite((evenSo: boolean) =>
+    record({
+      id: draft.id,
+      kind: 'sown',
+      about: { subject: 'planting', id: values.planting },
+      begins: { variety: values.variety, spot: values.spot },
+      happened_at: values.when,
+      payload: Object.fromEntries(
+        fields.map((field) => [field.key, sentOf(field, valueOf(field))]),
+      ) as Draft['payload'],
+      even_so: evenSo,
+    }),
   );
-  const errors = save.error instanceof Refused ? save.error.fields : {};
+  const keep = (evenSo: boolean) =>
+    void afterwards(save.mutateAsync(evenSo), (saved) => {
+      draft.clear();
+      say(`Kept. ${saved.said}`, saved.entry);
+      void navigate(at(`/plot/${saved.code}`));
+    });
+  const asked = save.error instanceof Asked ? save.error : undefined;
+  const errors = save.error instanceof Refused && asked === undefined ? save.error.fields : {};
   return (
     <Box sx={{ maxWidth: 720 }}>
       <Typography variant="h1" sx={{ mb: 2 }}>
@@ -94,21 +103,21 @@ export function NewPlanting() {
         sx={{ mt: 2 }}
         onSubmit={(event) => {
           event.preventDefault();
-          void then(save.mutateAsync(undefined), (saved) => {
-            draft.clear();
-            say(`Kept. ${saved.said}`, saved.entry);
-            void navigate(at(`/plot/${saved.code}`));
-          });
+          keep(false);
         }}
       >
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
-          <TextInput
-            label="Plants"
-            inputMode="numeric"
-            error={errors['plants']}
-            value={values.plants}
-            onChange={(plants) => set({ plants })}
-          />
+          <OfCrop value={chosen?.crop}>
+            {fields.map((field) => (
+              <FieldInput
+                key={field.key}
+                field={field}
+                value={valueOf(field)}
+                error={errors[field.key]}
+                onChange={(value) => set({ fields: { ...values.fields, [field.key]: value } })}
+              />
+            ))}
+          </OfCrop>
           <TextInput
             label="Sown"
             type="datetime-local"
@@ -123,18 +132,19 @@ export function NewPlanting() {
             value={values.spot}
             onChange={(spot) => set({ spot })}
           />
-          <TextInput
-            label="Seed from"
-            hint="A lot code, a friend, a shop"
-            error={errors['sown_from']}
-            value={values.from}
-            onChange={(from) => set({ from })}
-          />
         </Box>
-        {save.error !== null && Object.keys(errors).length === 0 && <Trouble>{save.error.message}</Trouble>}
+        {save.error !== null && asked === undefined && Object.keys(errors).length === 0 && (
+          <Trouble>{save.error.message}</Trouble>
+        )}
+        {asked !== undefined && <Caution>{asked.message}</Caution>}
         <Button type="submit" variant="contained" sx={{ mt: 2 }} disabled={save.isPending}>
           Keep: sown
         </Button>
+        {asked !== undefined && (
+          <Button sx={{ mt: 2, ml: 1 }} disabled={save.isPending} onClick={() => keep(true)}>
+            It was so all the same
+          </Button>
+        )}
       </Box>
     </Box>
   );

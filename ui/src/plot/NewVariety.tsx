@@ -5,11 +5,11 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { api, Refused, take, type CropName, type Variety } from '../api/client';
-import { then, useCrops, useWrite } from '../api/queries';
+import { afterwards, useCrops, useWrite } from '../api/queries';
 import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { findCrops } from '../books/handbook';
-import { FieldInput, Labelled, TextInput } from '../kit/fields';
+import { ChoiceInput, Labelled, TextInput } from '../kit/fields';
 
 const types: [Variety['type'], string][] = [
   ['open_pollinated', 'open-pollinated: comes true'],
@@ -87,8 +87,9 @@ export function NewVariety({ onAdded, onCancel }: { onAdded: (id: string) => voi
           value={typed.name}
           onChange={(name) => setTyped({ ...typed, name })}
         />
-        <FieldInput
-          field={{ name: 'type', label: 'What it is', type: 'one', usual: 'open_pollinated', choices: types }}
+        <ChoiceInput
+          label="What it is"
+          options={types.map(([key, label]) => ({ key, label }))}
           value={typed.type}
           error={errors['type']}
           onChange={(value) => setTyped({ ...typed, type: value as Variety['type'] })}
@@ -113,7 +114,7 @@ export function NewVariety({ onAdded, onCancel }: { onAdded: (id: string) => voi
           variant="contained"
           disabled={add.isPending}
           onClick={() =>
-            void then(add.mutateAsync(undefined), (saved) => {
+            void afterwards(add.mutateAsync(undefined), (saved) => {
               say(saved.said);
               onAdded(saved.entry);
             })

@@ -7,7 +7,6 @@ import { Tag } from '../shell/Tag';
 import { TaskLine } from '../shell/TaskLine';
 import { useLook } from '../shell/look';
 import { Offers } from '../record/Offers';
-import { day, plural } from '../kit/words';
 
 /** A planting: when it went in, what ripe looks like, and the lots picked from it. */
 export function PlantingSheet({ code }: { code: string }) {
@@ -36,27 +35,31 @@ export function PlantingSheet({ code }: { code: string }) {
       </Box>
       {on === undefined && (
         <Offers
-          onto={{ code, as: 'planting' }}
-          pickInto="new-lot"
+          about={{ subject: 'planting', id: data.id }}
+          from={data.id}
+          begins={['picked']}
           offers={data.offers}
-          crop={data.crop}
           words={{ picked: 'Pick seed: start a lot' }}
           onDone={(kind, saved) => kind === 'picked' && void navigate(at(`/bench/${saved.code}`))}
         />
       )}
       <Section title="Planting">
-        <Facts
-          facts={[
-            ['Sown', data.sown === null ? 'struck' : day(data.sown)],
-            ['Plants', data.plants === null ? '–' : plural(data.plants, 'plant')],
-            ...(data.spot === '' ? [] : ([['Where', data.spot]] as [string, string][])),
-            ['Crop', data.crop.name],
-          ]}
-        />
+        <Facts facts={data.facts} />
         <p style={{ maxWidth: '46em', marginBottom: 0 }}>
           {data.crop.name} {data.crop.breeding}. Ripe: {data.crop.ripe_cue.toLowerCase()}.
         </p>
       </Section>
+      {data.sown_lot !== null && (
+        <Section title="Sown from">
+          <Box
+            component={Link}
+            to={at(`/lots/${data.sown_lot.code}`)}
+            sx={{ textDecoration: 'none', display: 'block', maxWidth: 480 }}
+          >
+            <Tag tag={data.sown_lot} />
+          </Box>
+        </Section>
+      )}
       {data.lots.length > 0 && (
         <Section title="Lots picked from it">
           <Box sx={{ display: 'grid', gap: 1, maxWidth: 480 }}>
@@ -74,7 +77,7 @@ export function PlantingSheet({ code }: { code: string }) {
         </Section>
       )}
       <Section title="Journal">
-        <JournalLines entries={data.entries} />
+        <JournalLines entries={data.entries} about={{ subject: 'planting', id: data.id }} />
       </Section>
     </Box>
   );

@@ -1,21 +1,24 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import type { Entry } from '../api/client';
+import type { Draft, Entry } from '../api/client';
 import { useStrike } from '../api/queries';
 import { useLook } from '../shell/look';
 import { moment } from '../kit/words';
 import { useSay } from '../kit/Said';
+import { RecordForm } from './RecordForm';
+
+type Subject = Draft['about'];
 
 /** The journal of one thing, newest first. Nothing is ever gone: a struck entry stays, struck through. */
-export function JournalLines({ entries }: { entries: Entry[] }) {
+export function JournalLines({ entries, about }: { entries: Entry[]; about: Subject }) {
   const [all, setAll] = useState(false);
   const shown = all ? entries : entries.slice(0, 8);
   return (
     <>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {shown.map((entry) => (
-          <Line key={entry.id} entry={entry} />
+          <Line key={entry.id} entry={entry} about={about} />
         ))}
       </Box>
       {entries.length > shown.length && (
@@ -41,6 +44,8 @@ export function EntryWords({ entry }: { entry: Entry }) {
         {moment(entry.happened_at)}
         {entry.by !== '' && `, ${entry.by}`}
         {entry.struck && ', struck: nothing is reckoned from it'}
+        {entry.agrees && !entry.struck && ', said once more'}
+        {entry.was !== null && `, corrected; it said: ${entry.was}`}
       </Box>
       {entry.adrift !== null && !entry.struck && (
         <Box sx={(t) => ({ color: t.vars?.palette.caution.main })}>
@@ -51,13 +56,14 @@ export function EntryWords({ entry }: { entry: Entry }) {
   );
 }
 
-function Line({ entry }: { entry: Entry }) {
+function Line({ entry, about }: { entry: Entry; about: Subject }) {
+  const [correcting, setCorrecting] = useState(false);
   const strike = useStrike();
   const say = useSay();
   const { on } = useLook();
   const press = async () => {
     try {
-      const done = await strike.mutateAsync({ entry: entry.strike ?? entry.id });
+      const done = await strike.mutateAsync(entry.strike ?? entry.id);
       say(
         entry.struck
           ? `Brought back: ${entry.title.toLowerCase()}`
@@ -68,11 +74,33 @@ function Line({ entry }: { entry: Entry }) {
       say(error instanceof Error ? error.message : 'That could not be done.');
     }
   };
+  if (correcting) {
+    return (
+      <Box component="li" sx={(t) => ({ border: `2px solid ${t.vars?.palette.rule}`, p: 2, my: 1 })}>
+        <Box component="h3" sx={{ typography: 'h3', m: 0 }}>
+          Correct: {entry.title.toLowerCase()}
+        </Box>
+        <RecordForm
+          happening={{
+            kind: entry.kind,
+            title: entry.title,
+            fields: entry.fields,
+            cautions: [],
+            about,
+            corrects: { id: entry.id, at: entry.happened_at, payload: entry.payload },
+          }}
+          onDone={() => setCorrecting(false)}
+          onCancel={() => setCorrecting(false)}
+        />
+      </Box>
+    );
+  }
   return (
     <Box
       component="li"
       sx={(t) => ({
         display: 'flex',
+        flexWrap: { xs: 'wrap', sm: 'nowrap' },
         gap: 1,
         alignItems: 'start',
         py: 0.75,
@@ -81,6 +109,15 @@ function Line({ entry }: { entry: Entry }) {
       })}
     >
       <EntryWords entry={entry} />
+      {on === undefined && !entry.struck && (
+        <Button
+          variant="text"
+          onClick={() => setCorrecting(true)}
+          aria-label={`Correct: ${entry.title}, ${moment(entry.happened_at)}`}
+        >
+          Correct
+        </Button>
+      )}
       {on === undefined && (
         <Button
           variant="text"

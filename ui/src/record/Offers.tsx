@@ -1,28 +1,29 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import type { Crop, Offer, Saved } from '../api/client';
-import { RecordForm, type Onto } from './RecordForm';
+import type { Answered, Offer } from '../api/client';
+import { RecordForm, type Happening } from './RecordForm';
 
 /** What can be recorded of a thing as it stands: the likeliest as the strongest button, a form when one is chosen. */
 export function Offers({
-  onto,
-  pickInto,
+  about,
+  from,
+  begins = [],
   offers,
-  crop,
   leading = true,
   words = {},
   onDone,
 }: {
-  onto: Onto;
-  /** where a picking goes, when that is not onto the thing itself */
-  pickInto?: Onto['as'];
+  about: Exclude<Happening['about'], 'a new lot'>;
+  /** the planting that new lots are picked from */
+  from?: string;
+  /** the kinds with which a new lot begins */
+  begins?: string[];
   offers: Offer[];
-  crop: Crop;
   /** whether the first of them is what this page is for */
   leading?: boolean;
   words?: Record<string, string>;
-  onDone?: (kind: string, saved: Saved) => void;
+  onDone?: (kind: string, saved: Answered) => void;
 }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const offer = offers.find(({ kind }) => kind === chosen);
@@ -40,26 +41,24 @@ export function Offers({
     >
       {offer === undefined ? (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-          {offers.map(({ kind, title }, index) => (
+          {offers.map(({ kind, act }, index) => (
             <Button
               key={kind}
               variant={leading && index === 0 && kind !== 'noted' ? 'contained' : 'outlined'}
               onClick={() => setChosen(kind)}
             >
-              {words[kind] ?? acts[kind] ?? title}
+              {words[kind] ?? act}
             </Button>
           ))}
         </Box>
       ) : (
         <>
           <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
-            {words[offer.kind] ?? acts[offer.kind] ?? offer.title}
+            {words[offer.kind] ?? offer.act}
           </Box>
           <RecordForm
             key={offer.kind}
-            onto={offer.kind === 'picked' && pickInto !== undefined ? { ...onto, as: pickInto } : onto}
-            offer={offer}
-            crop={crop}
+            happening={{ ...offer, about: begins.includes(offer.kind) ? 'a new lot' : about, from }}
             onDone={(saved) => {
               setChosen(null);
               onDone?.(offer.kind, saved);
@@ -71,25 +70,3 @@ export function Offers({
     </Box>
   );
 }
-
-/** What the hand does, for the buttons; the journal says afterwards what was done. */
-const acts: Record<string, string> = {
-  picked: 'Picked more',
-  first_bloom: 'First bloom',
-  last_bloom: 'Last bloom',
-  off_types_seen: 'Look for off-types',
-  ferment_started: 'Start the ferment',
-  poured_off: 'Poured off',
-  rinsed: 'Rinsed',
-  threshed: 'Threshed',
-  winnowed: 'Winnowed',
-  spread: 'Spread to dry',
-  weighed: 'Weigh',
-  jar_read: 'Read a closed jar',
-  sample_weighed: 'Count and weigh samples',
-  test_started: 'Start a test',
-  stored: 'Put away',
-  withdrawn: 'Take seed out',
-  noted: 'Note',
-  sown: 'Sown',
-};

@@ -5,55 +5,45 @@ import Select from '@mui/material/Select';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { api, Refused, take } from '../api/client';
-import { then, useStorePlaces, useWrite } from '../api/queries';
-import { Labelled, TextInput } from '../kit/fields';
+import { afterwards, useStorePlaces, useWrite } from '../api/queries';
+import { Labelled, TextInput, type FieldInputProps } from '../kit/fields';
 
 const ANOTHER = '\u0000another';
 
 /** Chooses the place where seed is kept, or adds one with its ordinary temperature and humidity. */
-export function PlaceInput({
-  label,
-  value,
-  error,
-  onChange,
-}: {
-  label: string;
-  value: string;
-  error?: string;
-  onChange: (value: string) => void;
-}) {
+export function PlaceInput({ field, value, error, onChange }: FieldInputProps) {
   const places = useStorePlaces();
   const [adding, setAdding] = useState(false);
   if (adding) {
     return (
       <NewPlace
-        onAdded={(name) => {
+        onAdded={(id) => {
           setAdding(false);
-          onChange(name);
+          onChange(id);
         }}
         onCancel={() => setAdding(false)}
       />
     );
   }
   return (
-    <Labelled label={label} error={error}>
+    <Labelled label={field.label} error={error}>
       {({ id, describedBy }) => (
         <Select
           fullWidth
           displayEmpty
           id={`${id}-select`}
           error={error !== undefined}
-          value={value}
-          renderValue={(chosen) => (chosen === '' ? 'Choose a place' : chosen)}
+          value={String(value)}
+          renderValue={(chosen) => places.data?.find(({ id }) => id === chosen)?.name ?? 'Choose a place'}
           onChange={(event) =>
             event.target.value === ANOTHER ? setAdding(true) : onChange(event.target.value)
           }
           inputProps={{ id, 'aria-describedby': describedBy }}
-          SelectDisplayProps={{ 'aria-label': label }}
+          SelectDisplayProps={{ 'aria-label': field.label }}
         >
           {(places.data ?? []).map((place) => (
-            <MenuItem key={place.id} value={place.name}>
-              {place.name}, {place.temperature} °C, {place.rh} % RH
+            <MenuItem key={place.id} value={place.id}>
+              {place.name}, {place.said}
             </MenuItem>
           ))}
           <MenuItem value={ANOTHER}>Add another place …</MenuItem>
@@ -63,7 +53,7 @@ export function PlaceInput({
   );
 }
 
-function NewPlace({ onAdded, onCancel }: { onAdded: (name: string) => void; onCancel: () => void }) {
+function NewPlace({ onAdded, onCancel }: { onAdded: (id: string) => void; onCancel: () => void }) {
   const [id] = useState(() => v7());
   const [typed, setTyped] = useState({ name: '', temperature: '', rh: '' });
   const add = useWrite(() =>
@@ -73,8 +63,8 @@ function NewPlace({ onAdded, onCancel }: { onAdded: (name: string) => void; onCa
         body: {
           id,
           name: typed.name,
-          temperature: typed.temperature.replace(',', '.') as never,
-          rh: typed.rh.replace(',', '.') as never,
+          temperature: typed.temperature as never,
+          rh: typed.rh as never,
         },
       }),
     ),
@@ -114,7 +104,7 @@ function NewPlace({ onAdded, onCancel }: { onAdded: (name: string) => void; onCa
         inputMode="decimal"
       />
       <Box sx={{ display: 'flex', gap: 1, gridColumn: '1 / -1' }}>
-        <Button onClick={() => void then(add.mutateAsync(undefined), () => onAdded(typed.name.trim()))}>
+        <Button onClick={() => void afterwards(add.mutateAsync(undefined), () => onAdded(id))}>
           Add this place
         </Button>
         <Button variant="text" onClick={onCancel}>

@@ -2,93 +2,105 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useRef } from 'react';
 import { v7 } from 'uuid';
-import { api, Refused, take, type Crop, type Offer, type Saved, type Test } from '../api/client';
-import { then, useFrame, useStorePlaces, useWrite } from '../api/queries';
+import { Refused, type Answered, type Draft, type FieldDeclared } from '../api/client';
+import { Asked, record } from '../api/entries';
+import { afterwards, useFrame, useWrite } from '../api/queries';
 import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { useDraft } from '../kit/draft';
-import { FieldInput, TextInput, type Value } from '../kit/fields';
-import { fieldsOf, type Field } from './fields';
+import { FieldInput, sentOf, startOf, TextInput, type Value } from '../kit/fields';
 
-type Typed = { when: string; fields: Record<string, Value>; aside: string };
+/** What happened to what, as far as it is known before anything is typed. */
+export type Happening = {
+  kind: string;
+  title: string;
+  fields: FieldDeclared[];
+  cautions: string[];
+  /** the lot or planting; none where one begins with this entry */
+  about: Draft['about'] | 'a new lot';
+  /** the planting that a new lot is picked from */
+  from?: string;
+  /** the entry that this one corrects, as it stands */
+  corrects?: { id: string; at: string; payload: Record<string, unknown> };
+};
 
-/** Where an entry goes: onto a lot, onto a planting, or, for a planting's first picking, into a new lot. */
-export type Onto = { code: string; as: 'lot' | 'planting' | 'new-lot' };
+type Typed = { when: string; fields: Record<string, Value>; made: string };
 
 /** Records one thing that happened. What is refused stays as it was typed, with the reason at its field. */
 export function RecordForm({
-  onto,
-  offer,
-  crop,
-  test,
+  happening,
   onDone,
   onCancel,
 }: {
-  onto: Onto;
-  offer: Offer;
-  crop: Crop;
-  test?: Test;
-  onDone: (saved: Saved) => void;
+  happening: Happening;
+  onDone: (saved: Answered) => void;
   onCancel?: () => void;
 }) {
-  const fields = fieldsOf(offer.kind, crop, test);
+  const { kind, title, fields, cautions, about, corrects } = happening;
+  const shown = fields.filter(({ hidden }) => !hidden);
   const frame = useFrame();
-  const places = useStorePlaces();
   const say = useSay();
-  const draft = useDraft<Typed>(`${onto.code}:${offer.kind}:${test?.id ?? ''}`, () => ({
-    when: frame.data?.now ?? '',
-    fields: Object.fromEntries(fields.map((field) => [field.name, usual(field)])),
-    // Ids that a new lot or a new test will go by.
-    aside: v7(),
+  const subject = about === 'a new lot' ? `from:${happening.from ?? ''}` : about.id;
+  const which = fields.find(({ hidden, usual }) => hidden && usual !== null)?.usual ?? '';
+  const draft = useDraft<Typed>(`${subject}:${kind}:${which}:${corrects?.id ?? ''}`, () => ({
+    when: corrects?.at ?? frame.data?.now ?? '',
+    fields: Object.fromEntries(fields.map((field) => [field.key, start(field, corrects?.payload)])),
+    // The id of the lot that begins, or of the test that does.
+    made: v7(),
   }));
   const { values } = draft;
-  const save = useWrite(async () => {
-    const payload: Record<string, unknown> = Object.fromEntries(
-      fields.map((field) => [field.name, sent(field, values.fields[field.name])]),
-    );
-    if (offer.kind === 'test_started') payload['test'] = values.aside;
-    if (test !== undefined) payload['test'] = test.id;
-    if (offer.kind === 'stored') {
-      const place = places.data?.find(({ name }) => name === payload['place']);
-      payload['temperature_c'] = place?.temperature;
-      payload['rh'] = place?.rh;
-    }
-    const body = { id: draft.id, happened_at: values.when, payload };
-    const params = { path: { code: onto.code } };
-    switch (onto.as) {
-      case 'lot':
-        return take(api.POST('/lots/{code}/entries', { params, body: { ...body, kind: offer.kind } }));
-      case 'planting':
-        return take(api.POST('/plantings/{code}/entries', { params, body: { ...body, kind: offer.kind } }));
-      case 'new-lot':
-        return take(api.POST('/plantings/{code}/lots', { params, body: { ...body, lot: values.aside } }));
-    }
-  });
+  const valueOf = (field: FieldDeclared) => values.fields[field.key] ?? startOf(field);
+  const save = useWrite((evenSo: boolean) =>
+    record({
+      id: draft.id,
+      kind,
+      about: about === 'a new lot' ? { subject: 'lot', id: values.made } : about,
+      begins: about === 'a new lot' ? { planting: happening.from } : undefined,
+      happened_at: values.when,
+      payload: Object.fromEntries(
+        fields
+          .map((field) => [
+            field.key,
+            field.type === 'id' && valueOf(field) === '' ? values.made : sentOf(field, valueOf(field)),
+          ])
+          .filter(([key, value]) => value !== '' || shown.some((field) => field.key === key)),
+      ) as Draft['payload'],
+      even_so: evenSo,
+      replaces: corrects?.id,
+    }),
+  );
+  const keep = (evenSo: boolean) =>
+    void afterwards(save.mutateAsync(evenSo), (saved) => {
+      draft.clear();
+      say(saved.adrift === null ? `Kept. ${saved.said}` : `Kept. ${saved.adrift}`, saved.entry);
+      onDone(saved);
+    });
+  const asked = save.error instanceof Asked ? save.error : undefined;
   const refused = save.error instanceof Refused ? save.error : undefined;
+  const errorOf = (key: string) =>
+    Object.entries(refused?.fields ?? {}).find(([path]) => path === key || path.startsWith(`${key}.`))?.[1];
   const form = useRef<HTMLFormElement>(null);
   // What was refused may stand above what is in view.
   useEffect(() => {
     if (refused !== undefined) form.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
   }, [refused]);
-  const known = new Set(['happened_at', ...fields.map(({ name }) => name)]);
-  const elsewhere = refused !== undefined && !Object.keys(refused.fields).some((name) => known.has(name));
+  const elsewhere =
+    refused !== undefined &&
+    asked === undefined &&
+    ['happened_at', ...shown.map(({ key }) => key)].every((key) => errorOf(key) === undefined);
 
   return (
     <Box
       component="form"
       ref={form}
       noValidate
-      aria-label={offer.title}
+      aria-label={title}
       onSubmit={(event) => {
         event.preventDefault();
-        void then(save.mutateAsync(undefined), (saved) => {
-          draft.clear();
-          say(`Kept. ${saved.said}`, saved.entry);
-          onDone(saved);
-        });
+        keep(false);
       }}
     >
-      {offer.cautions.map((caution) => (
+      {cautions.map((caution) => (
         <Caution key={caution}>{caution}</Caution>
       ))}
       <Box
@@ -100,32 +112,45 @@ export function RecordForm({
           my: 1.5,
         }}
       >
-        {fields.map((field) => (
+        {shown.map((field) => (
           <Box
-            key={field.name}
-            sx={field.type === 'long' || field.type === 'list' ? { gridColumn: '1 / -1' } : undefined}
+            key={field.key}
+            sx={field.type === 'prose' || field.count !== null ? { gridColumn: '1 / -1' } : undefined}
           >
             <FieldInput
               field={field}
-              value={values.fields[field.name] ?? usual(field)}
-              error={refused?.fields[field.name]}
-              onChange={(value) => draft.set({ fields: { ...values.fields, [field.name]: value } })}
+              value={valueOf(field)}
+              error={asked === undefined ? errorOf(field.key) : undefined}
+              onChange={(value) => draft.set({ fields: { ...values.fields, [field.key]: value } })}
             />
           </Box>
         ))}
         <TextInput
           label="When"
           type="datetime-local"
-          error={refused?.fields['happened_at']}
+          error={asked === undefined ? errorOf('happened_at') : undefined}
           value={values.when}
           onChange={(when) => draft.set({ when })}
         />
       </Box>
       {elsewhere && <Trouble>{refused.message}</Trouble>}
-      <Box sx={{ display: 'flex', gap: 1 }}>
+      {asked !== undefined && (
+        <Caution>
+          {asked.questions.map((question) => (
+            <Box key={question}>{question}</Box>
+          ))}
+          <Box sx={{ mt: 1 }}>Mend it above, or keep it if it was so.</Box>
+        </Caution>
+      )}
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button type="submit" variant="contained" disabled={save.isPending}>
-          {save.isPending ? 'Keeping …' : `Keep: ${offer.title.toLowerCase()}`}
+          {save.isPending ? 'Keeping …' : `Keep: ${title.toLowerCase()}`}
         </Button>
+        {asked !== undefined && (
+          <Button disabled={save.isPending} onClick={() => keep(true)}>
+            It was so all the same
+          </Button>
+        )}
         {onCancel !== undefined && (
           <Button
             variant="text"
@@ -142,15 +167,12 @@ export function RecordForm({
   );
 }
 
-function usual(field: Field): Value {
-  if (field.type === 'flag') return false;
-  if (field.type === 'list') return Array.from({ length: field.count }, () => field.usual ?? '');
-  return 'usual' in field ? (field.usual ?? '') : '';
-}
-
-/** An empty line of a growing list is no sample; an empty count of a dish is left for the server to ask for. */
-function sent(field: Field, value: Value | undefined): unknown {
-  if (field.type === 'list' && Array.isArray(value))
-    return field.grows === true ? value.filter((item) => item.trim() !== '') : value;
-  return value;
+/** What a field holds when the form opens: what was recorded, where it is being corrected. */
+function start(field: FieldDeclared, recorded?: Record<string, unknown>): Value {
+  const before = recorded?.[field.key];
+  if (recorded === undefined) return startOf(field);
+  if (before === undefined || before === null)
+    return field.type === 'flag' ? false : field.count === null ? '' : [''];
+  if (Array.isArray(before)) return before.map(String);
+  return typeof before === 'boolean' ? before : String(before);
 }

@@ -5,7 +5,7 @@ import { v7 } from 'uuid';
 import type { Plan, PlanContent, Refused } from '../api/client';
 import { useCrops } from '../api/queries';
 import { Section, Trouble } from '../kit/Section';
-import { FieldInput, TextInput } from '../kit/fields';
+import { ChoiceInput, TextInput } from '../kit/fields';
 
 type Row = Record<string, string>;
 type Part = 'beds' | 'barriers' | 'sources';
@@ -141,32 +141,22 @@ export function GardenEditor({
       </Section>
       <Section title="How strictly">
         <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr' }}>
-          <FieldInput
-            field={{
-              name: 'standard',
-              label: 'Distances of',
-              type: 'one',
-              usual: 'careful',
-              choices: [
-                ['home', 'a home gardener'],
-                ['careful', 'a careful keeper'],
-                ['grower', 'a seed grower'],
-              ],
-            }}
+          <ChoiceInput
+            label="Distances of"
+            options={[
+              { key: 'home', label: 'a home gardener' },
+              { key: 'careful', label: 'a careful keeper' },
+              { key: 'grower', label: 'a seed grower' },
+            ]}
             value={of(isolation, 'standard')}
             onChange={(to) => setIsolation({ ...isolation, standard: String(to) })}
           />
-          <FieldInput
-            field={{
-              name: 'climate',
-              label: 'Climate',
-              type: 'one',
-              usual: 'temperate',
-              choices: [
-                ['temperate', 'temperate'],
-                ['tropical', 'tropical'],
-              ],
-            }}
+          <ChoiceInput
+            label="Climate"
+            options={[
+              { key: 'temperate', label: 'temperate' },
+              { key: 'tropical', label: 'tropical' },
+            ]}
             value={of(isolation, 'climate')}
             onChange={(to) => setIsolation({ ...isolation, climate: String(to) })}
           />
@@ -207,17 +197,12 @@ export function GardenEditor({
           (row, i) => (
             <>
               {cell('barriers', i, 'name', 'Name')}
-              <FieldInput
-                field={{
-                  name: 'kind',
-                  label: 'What',
-                  type: 'one',
-                  usual: 'hedge',
-                  choices: [
-                    ['hedge', 'a hedge'],
-                    ['building', 'a building'],
-                  ],
-                }}
+              <ChoiceInput
+                label="What"
+                options={[
+                  { key: 'hedge', label: 'a hedge' },
+                  { key: 'building', label: 'a building' },
+                ]}
                 value={of(row, 'kind')}
                 onChange={(to) => change('barriers', i, 'kind', String(to))}
               />
@@ -237,14 +222,9 @@ export function GardenEditor({
           (row, i) => (
             <>
               {cell('sources', i, 'name', 'What or whose')}
-              <FieldInput
-                field={{
-                  name: 'crop',
-                  label: 'Crop',
-                  type: 'one',
-                  usual: '',
-                  choices: (crops.data ?? []).map((crop): [string, string] => [crop.key, crop.name]),
-                }}
+              <ChoiceInput
+                label="Crop"
+                options={(crops.data ?? []).map(({ key, name }) => ({ key, label: name }))}
                 value={crops.data === undefined ? '' : of(row, 'crop')}
                 error={error(`sources.${i}.crop`)}
                 onChange={(to) => change('sources', i, 'crop', String(to))}

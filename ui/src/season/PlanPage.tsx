@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v7 } from 'uuid';
 import { api, Refused, take, type Plan } from '../api/client';
-import { then } from '../api/queries';
+import { afterwards, useFrame } from '../api/queries';
 import { Trouble } from '../kit/Section';
 import { enamel } from '../kit/theme';
 import { BloomStrips } from './BloomStrips';
@@ -90,13 +90,13 @@ function OpenPlan({ plan }: { plan: Plan }) {
         <Box>
           {editing ? (
             <PlantingEditor
-              key={chosen}
+              key={`${chosen}:${plan.version}`}
               plan={plan}
               id={chosen}
               refused={refused}
               busy={save.isPending}
               onSave={(content, said, kept) =>
-                void then(save.mutateAsync({ content, said }), () => {
+                void afterwards(save.mutateAsync({ content, said }), () => {
                   kept();
                   choose(null);
                 })
@@ -184,12 +184,13 @@ function PlanHead({ plan, undo, busy }: { plan: Plan; undo: () => void; busy: bo
 function NoPlan({ year }: { year: number | undefined }) {
   const years = usePlans();
   const navigate = useNavigate();
-  const wanted = year ?? new Date().getFullYear() + 1;
+  const frame = useFrame();
+  const wanted = year ?? Number((frame.data?.now ?? '').slice(0, 4)) + 1;
   const start = usePlanWrite((from: number | null) =>
     take(api.POST('/plans', { body: { year: wanted, from } })),
   );
   const go = (from: number | null) =>
-    void then(start.mutateAsync(from), () => void navigate(`/plot/plan/${wanted}`, { replace: true }));
+    void afterwards(start.mutateAsync(from), () => void navigate(`/plot/plan/${wanted}`, { replace: true }));
   const last = [...(years.data ?? [])].filter((y) => y < wanted).pop();
   return (
     <Box sx={{ p: { xs: 1.5, md: 3 }, maxWidth: '46em' }}>

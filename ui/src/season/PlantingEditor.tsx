@@ -8,8 +8,9 @@ import { useEffect, useRef, useState } from 'react';
 import type { Plan, PlanContent, PlannedPlanting, Refused } from '../api/client';
 import { useCrops, useVarieties } from '../api/queries';
 import { Trouble } from '../kit/Section';
+import { LotInput, OfCrop } from '../record/LotInput';
 import { useDraft } from '../kit/draft';
-import { FieldInput, Labelled, TextInput } from '../kit/fields';
+import { ChoiceInput, Labelled, TextInput } from '../kit/fields';
 import { day, shortDay } from '../kit/words';
 import { NewVariety } from '../plot/NewVariety';
 
@@ -26,7 +27,7 @@ type Typed = Record<
   | 'allowed'
   | 'seeds_wanted'
   | 'lot'
-  | 'code',
+  | 'planting',
   string
 > &
   Pick<PlannedPlanting, 'variety' | 'purpose' | 'cover' | 'flowers' | 'mixing' | 'lifted' | 'out'>;
@@ -176,8 +177,9 @@ export function PlantingEditor({
         </Box>
       )}
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr', alignItems: 'start' }}>
-        <FieldInput
-          field={{ name: 'purpose', label: 'Grown', type: 'one', usual: 'seed', choices: purposes }}
+        <ChoiceInput
+          label="Grown"
+          options={purposes.map(([key, label]) => ({ key, label }))}
           value={typed.purpose}
           onChange={(value) => draft.set({ purpose: value as Typed['purpose'] })}
         />
@@ -188,14 +190,19 @@ export function PlantingEditor({
         {text('y', 'From the top', { unit: 'm', at: 'spot.y' })}
         {text('width', 'Wide', { unit: 'm', at: 'spot.width', hint: 'empty: what the plants need' })}
         {text('depth', 'Deep', { unit: 'm', at: 'spot.depth', hint: 'one spacing for a single row' })}
-        {text('lot', 'Seed from lot', { hint: 'L7' })}
-        {text('code', 'Sown as planting', {
-          hint: 'P7, once it is sown: its bloom then comes from the journal',
-        })}
+        <OfCrop value={crop?.key}>
+          <LotInput
+            field={{ label: 'Seed from lot', hint: '' }}
+            value={typed.lot}
+            error={error('lot')}
+            onChange={(lot) => draft.set({ lot: String(lot) })}
+          />
+        </OfCrop>
         {typed.purpose !== 'food' && (
           <>
-            <FieldInput
-              field={{ name: 'cover', label: 'Kept apart', type: 'one', usual: 'open', choices: covers }}
+            <ChoiceInput
+              label="Kept apart"
+              options={covers.map(([key, label]) => ({ key, label }))}
               value={typed.cover}
               onChange={(value) => draft.set({ cover: value as Typed['cover'] })}
             />
@@ -273,7 +280,7 @@ function typedOf(known: PlannedPlanting | undefined, year: number): Typed {
     allowed: known?.allowed === null || known?.allowed === undefined ? '' : String(known.allowed * 100),
     seeds_wanted: shown(known?.seeds_wanted),
     lot: known?.lot ?? '',
-    code: known?.code ?? '',
+    planting: known?.planting ?? '',
   };
 }
 
@@ -301,7 +308,7 @@ function plantingOf(typed: Typed, id: string, crop: string): PlannedPlanting {
     allowed:
       typed.allowed.trim() === '' ? null : Number.isNaN(percent) ? figure(typed.allowed) : percent / 100,
     seeds_wanted: typed.seeds_wanted.trim() === '' ? null : figure(typed.seeds_wanted),
-    lot: typed.lot.trim(),
-    code: typed.code.trim(),
+    lot: orNone(typed.lot),
+    planting: orNone(typed.planting),
   };
 }

@@ -5,7 +5,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, take, type Plan, type RemedyWish } from '../api/client';
-import { then } from '../api/queries';
+import { afterwards } from '../api/queries';
 import { Empty, Section, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { TextInput } from '../kit/fields';
@@ -85,7 +85,7 @@ export function RemedyPanel({ plan }: { plan: Plan }) {
                 disabled={apply.isPending}
                 sx={{ whiteSpace: 'nowrap', flexShrink: 0 }}
                 onClick={() =>
-                  void then(apply.mutateAsync({ ...wish, way: way.key }), () =>
+                  void afterwards(apply.mutateAsync({ ...wish, way: way.key }), () =>
                     say('Carried out in the plan. It can be taken back at the top.'),
                   )
                 }

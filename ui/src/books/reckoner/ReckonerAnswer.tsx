@@ -43,7 +43,7 @@ export function ReckonerAnswer({ answer }: { answer: Reckoned }) {
         </Box>
       )}
       <Box sx={{ mt: 2 }}>
-        <Facts facts={figures.map(({ label, said }): [string, string] => [capital(label), said])} />
+        <Facts facts={figures.map(({ label, said }) => ({ label: capital(label), said }))} />
       </Box>
     </Box>
   );

@@ -1,21 +1,19 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link } from 'react-router';
-import type { Lot } from '../../api/client';
+import type { Store } from '../../api/client';
 import { useFrame } from '../../api/queries';
 import { ForecastChart } from './ForecastChart';
 import { Facts, Section, Trouble } from '../../kit/Section';
-import { day, moisture, percent } from '../../kit/words';
 
-export function StoreSection({ lot }: { lot: Lot }) {
+export function StoreSection({ store, code }: { store: Store; code: string }) {
   const frame = useFrame();
-  const { store, forecast } = lot;
-  if (store === null) return null;
+  const { forecast } = store;
   return (
     <Section
       title="In store"
       action={
-        <Button component={Link} to={`/tags/${lot.tag.code}`}>
+        <Button component={Link} to={`/tags/${code}`}>
           Print its tags
         </Button>
       }
@@ -27,25 +25,7 @@ export function StoreSection({ lot }: { lot: Lot }) {
         </>
       )}
       {store.no_forecast !== null && <Trouble>{store.no_forecast}</Trouble>}
-      <Facts
-        facts={[
-          ['There is', store.stock ?? 'not counted'],
-          ['Kept in', `${store.container}, ${store.place}`],
-          ['At', `${store.temperature} °C, ${store.rh} % RH${store.tight ? ' outside the container' : ''}`],
-          ['Since', day(store.since)],
-          ...(store.moisture === null
-            ? []
-            : ([['Moisture', moisture(store.moisture)]] as [string, string][])),
-          ...(forecast === null
-            ? []
-            : ([
-                [
-                  'Alive, by the forecast',
-                  `${percent(forecast.share)}, likely ${percent(forecast.low)} to ${percent(forecast.high)}`,
-                ],
-              ] as [string, string][])),
-        ]}
-      />
+      <Facts facts={store.facts} />
       {forecast !== null && frame.data !== undefined && (
         <>
           <Box sx={{ mt: 2 }}>

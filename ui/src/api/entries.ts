@@ -1,0 +1,33 @@
+import { api, Refused, silent, type Answered, type Draft } from './client';
+
+/** Something that was heard with a question: it is kept when it is sent again and said to be so all the same. */
+export class Asked extends Refused {
+  constructor(
+    readonly questions: string[],
+    fields: Record<string, string>,
+  ) {
+    super(questions.join(' '), fields, 422);
+  }
+}
+
+/** Records one thing that happened; throws Asked or Refused where it was not kept. */
+export function record(draft: Draft): Promise<Answered> {
+  return answered(api.POST('/entries', { body: { drafts: [draft] } }));
+}
+
+/** Strikes an entry, or the strike of one. */
+export function strike(entry: string, id: string): Promise<Answered> {
+  return answered(api.POST('/entries/{entry}/strike', { params: { path: { entry } }, body: { id } }));
+}
+
+async function answered(
+  asked: Promise<{ data?: { answers: Answered[] }; error?: unknown; response: Response }>,
+): Promise<Answered> {
+  const { data, error, response } = await asked.catch(silent);
+  const body = (data ?? error ?? {}) as { message?: string; answers?: Answered[] };
+  const answer = body.answers?.[0];
+  if (answer === undefined) throw Refused.of(response, error);
+  if (answer.status === 'kept') return answer;
+  if (answer.status === 'asked') throw new Asked(answer.questions, answer.errors);
+  throw new Refused(answer.message, answer.errors, response.status);
+}

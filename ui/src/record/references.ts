@@ -1,0 +1,6 @@
+import type { ReferenceInputs } from '../kit/fields';
+import { LotInput } from './LotInput';
+import { PlaceInput } from './PlaceInput';
+
+/** How each thing that a record can refer to is chosen. */
+export const referenceInputs: ReferenceInputs = { lot: LotInput, place: PlaceInput };
