@@ -11,6 +11,8 @@ export default defineConfig({
   retries: 0,
   forbidOnly: true,
   timeout: 60_000,
+  // A machine that is busy with other things answers late.
+  expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: '../storage/framework/e2e.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${port}`,

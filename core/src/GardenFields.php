@@ -14,7 +14,7 @@ final class GardenFields
     public static function variety(): FieldList
     {
         return FieldList::of(
-            Field::crop('crop', 'Crop'),
+            Field::crop('crop', 'Crop')->called('the crop'),
             Field::text('name', 'Name of the variety', 80)->called('the name'),
             Field::choice('type', 'What it is', VarietyType::class)->called('what kind of variety it is')->usually(VarietyType::OpenPollinated->value),
             Field::text('generation', 'Generation', 20)->optional('')->hint('F4, for one being made stable'),

@@ -9,6 +9,7 @@ use Illuminate\Support\Str;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\Keeper;
 use Tests\TestCase;
 
 /** Every answer is what docs/openapi.json promises, which is what the interface's types are made from. */
@@ -47,6 +48,9 @@ final class ApiContractTest extends TestCase
         yield 'places to keep seed in' => ['/store-places', '/store-places'];
         yield 'journal' => ['/journal', '/journal'];
         yield 'found' => ['/find', '/find?text=tomato'];
+        yield 'form' => ['/forms/{name}', '/forms/sown'];
+        yield 'lots to sow from' => ['/choices/lots', '/choices/lots?crop=tomato'];
+        yield 'settings' => ['/settings', '/settings'];
         yield 'plans' => ['/plans', '/plans'];
         yield 'plan' => ['/plans/{year}', '/plans/2027'];
         yield 'reckonings' => ['/reckonings', '/reckonings'];
@@ -65,16 +69,13 @@ final class ApiContractTest extends TestCase
 
     public function test_what_is_kept_is_answered_as_described(): void
     {
-        $entry = fn (string $kind, array $payload): array => ['id' => (string) Str::uuid7(), 'kind' => $kind, 'happened_at' => '2026-09-13T10:00', 'payload' => $payload];
-        $note = $entry('noted', ['text' => 'As described']);
+        $note = (new Keeper($this))->draft('L1', 'noted', '2026-09-13T10:00', ['text' => 'As described']);
+        $picked = ['id' => (string) Str::uuid7(), 'about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['planting' => (new Keeper($this))->idOf('P19')], 'kind' => 'picked', 'happened_at' => '2026-09-13T10:00', 'payload' => ['plants' => 2, 'fruits' => 3]];
         $variety = (string) Str::uuid7();
         foreach ([
             ['/varieties', '/varieties', ['id' => $variety, 'crop' => 'leek', 'name' => 'Flood Tide', 'type' => 'landrace']],
             ['/store-places', '/store-places', ['id' => (string) Str::uuid7(), 'name' => 'Attic', 'temperature' => 14, 'rh' => 55]],
-            ['/plantings', '/plantings', [...$entry('sown', ['plants' => 12]), 'planting' => (string) Str::uuid7(), 'variety' => $variety]],
-            ['/plantings/{code}/lots', '/plantings/P19/lots', [...$entry('picked', ['plants' => 2, 'fruits' => 3]), 'lot' => (string) Str::uuid7()]],
-            ['/plantings/{code}/entries', '/plantings/P19/entries', $entry('noted', ['text' => 'Slugs'])],
-            ['/lots/{code}/entries', '/lots/L1/entries', $note],
+            ['/entries', '/entries', ['drafts' => [$note, $picked, [...$note, 'id' => (string) Str::uuid7(), 'kind' => 'sung_to']]]],
             ['/plans', '/plans', ['year' => 2028, 'from' => 2027]],
             ['/plans/{year}/remedies', '/plans/2027/remedies', $wish = ['shift_days' => 28, 'move' => true, 'cage' => true, 'alternate' => true, 'bag' => true, 'leave_out' => true]],
             ['/plans/{year}/remedies/apply', '/plans/2027/remedies/apply', [...$wish, 'version' => 2, 'way' => 'least_work']],

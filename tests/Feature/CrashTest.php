@@ -20,10 +20,12 @@ final class CrashTest extends TestCase
     {
         $keeper = new Keeper($this);
         $lot = $keeper->storedTomato();
+        $draft = $keeper->draft($lot, 'withdrawn', '2026-09-01T09:00', ['purpose' => 'gift', 'seeds' => 1]);
+        unset($draft['id']);
         DB::disconnect();
 
         $server = RealServer::on($this->database);
-        [$confirmed, $sent] = $this->saveUntilKilled($server, $lot);
+        [$confirmed, $sent] = $this->saveUntilKilled($server, $draft);
         self::assertGreaterThanOrEqual(self::CONFIRMED_BEFORE_THE_KILL, count($confirmed));
         self::assertGreaterThan(count($confirmed), count($sent), 'the kill came while entries were under way');
 
@@ -31,7 +33,7 @@ final class CrashTest extends TestCase
         $kept = DB::table('journal_entries')->where('kind', 'withdrawn')->pluck('id')->all();
         self::assertSame([], array_values(array_diff($confirmed, $kept)), 'every confirmed entry is there');
         self::assertSame([], array_values(array_diff($kept, $sent)), 'and none that nobody sent');
-        self::assertSame(3600 - count($kept), (int) $this->getJson("/api/lots/$lot")->json('store.seeds'), 'one seed for each');
+        self::assertSame(3600 - count($kept), (int) DB::table('lot_standings')->value('seeds'), 'one seed for each');
 
         $standing = (array) DB::table('lot_standings')->first();
         Artisan::call('marrow:rebuild');
@@ -39,21 +41,24 @@ final class CrashTest extends TestCase
         $keeper->records($lot, 'withdrawn', '2026-09-10T09:00', ['purpose' => 'sowing', 'seeds' => 1]);
     }
 
-    /** @return array{list<string>, list<string>} ids confirmed, ids sent */
-    private function saveUntilKilled(RealServer $server, string $lot): array
+    /**
+     * @param  array<string, mixed>  $draft
+     * @return array{list<string>, list<string>} ids confirmed, ids sent
+     */
+    private function saveUntilKilled(RealServer $server, array $draft): array
     {
         $confirmed = [];
         $sent = [];
         $multi = curl_multi_init();
         $ids = [];
-        $send = function () use (&$sent, &$ids, $multi, $server, $lot): void {
+        $send = function () use (&$sent, &$ids, $multi, $server, $draft): void {
             $id = (string) Str::uuid7();
-            $handle = curl_init($server->url("/api/lots/$lot/entries"));
+            $handle = curl_init($server->url('/api/entries'));
             self::assertNotFalse($handle);
             curl_setopt_array($handle, [
                 CURLOPT_RETURNTRANSFER => true,
                 CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'],
-                CURLOPT_POSTFIELDS => json_encode(['id' => $id, 'kind' => 'withdrawn', 'happened_at' => '2026-09-01T09:00', 'payload' => ['purpose' => 'gift', 'seeds' => 1]]),
+                CURLOPT_POSTFIELDS => json_encode(['drafts' => [['id' => $id, ...$draft]]]),
             ]);
             $ids[spl_object_id($handle)] = $id;
             $sent[] = $id;

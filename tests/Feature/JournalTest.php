@@ -23,7 +23,7 @@ final class JournalTest extends TestCase
         $gift = ['purpose' => 'gift', 'seeds' => 100];
         $keeper->tries($lot, 'withdrawn', '2026-09-01T09:00', $gift, $id)->assertOk();
         $after = $this->getJson("/api/lots/$lot")->json();
-        $keeper->tries($lot, 'withdrawn', '2026-09-01T09:00', $gift, $id)->assertOk()->assertJsonPath('entry', $id);
+        $keeper->tries($lot, 'withdrawn', '2026-09-01T09:00', $gift, $id)->assertOk()->assertJsonPath('answers.0.entry', $id);
         $keeper->tries($lot, 'withdrawn', '2026-09-01T09:00', $gift, strtoupper($id))->assertOk();
         self::assertSame(1, JournalEntry::query()->where('id', $id)->count());
         self::assertSame($after, $this->getJson("/api/lots/$lot")->json());
@@ -37,16 +37,16 @@ final class JournalTest extends TestCase
         $keeper->tries($lot, 'withdrawn', '2026-09-01T09:00', ['purpose' => 'gift', 'seeds' => 100], $id)->assertOk();
         $keeper->tries($lot, 'withdrawn', '2026-09-01T09:00', ['purpose' => 'gift', 'seeds' => 200], $id)->assertStatus(409);
         $keeper->tries($lot, 'withdrawn', '2026-09-02T09:00', ['purpose' => 'gift', 'seeds' => 100], $id)->assertStatus(409);
-        self::assertSame(3500, (int) $this->getJson("/api/lots/$lot")->json('store.seeds'));
+        self::assertSame(3500, (int) DB::table('lot_standings')->value('seeds'));
     }
 
     public function test_a_new_lot_or_planting_sent_twice_is_one(): void
     {
         $keeper = new Keeper($this);
         $planting = $keeper->sow($keeper->variety());
-        $start = ['id' => (string) Str::uuid7(), 'lot' => (string) Str::uuid7(), 'happened_at' => '2026-08-01T10:00', 'payload' => ['plants' => 2, 'fruits' => 5]];
-        $first = $this->postJson("/api/plantings/$planting/lots", $start)->assertOk()->json('code');
-        self::assertSame($first, $this->postJson("/api/plantings/$planting/lots", $start)->assertOk()->json('code'));
+        $start = ['id' => (string) Str::uuid7(), 'about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['planting' => $keeper->idOf($planting)], 'kind' => 'picked', 'happened_at' => '2026-08-01T10:00', 'payload' => ['plants' => 2, 'fruits' => 5]];
+        $first = $keeper->sends($start)->assertOk()->json('answers.0.code');
+        self::assertSame($first, $keeper->sends($start)->assertOk()->json('answers.0.code'));
         self::assertSame('L2', $keeper->pick($planting, '2026-08-02T10:00'), 'codes count on');
     }
 
@@ -68,7 +68,7 @@ final class JournalTest extends TestCase
         $this->layDemo();
         $keeper = new Keeper($this);
         // Strike every seventh entry and bring half of those back, so that adrift entries are among them.
-        foreach (JournalEntry::query()->orderBy('seq')->get()->values() as $i => $entry) {
+        foreach (JournalEntry::query()->orderBy('ord')->get()->values() as $i => $entry) {
             if ($i % 7 === 3) {
                 $strike = $keeper->strikes($entry->id);
                 if ($i % 2 === 0) {
@@ -99,10 +99,8 @@ final class JournalTest extends TestCase
         $lot = $keeper->pick($planting, '2026-08-01T10:00');
         $sown = $this->getJson("/api/plantings/$planting")->json('entries.0.id');
         $keeper->strikes($sown);
-        $again = fn (string $at) => $this->postJson("/api/plantings/$planting/entries", [
-            'id' => (string) Str::uuid7(), 'kind' => 'sown', 'happened_at' => $at, 'payload' => ['plants' => 12],
-        ]);
-        $again('2026-08-15T10:00')->assertStatus(422)->assertJsonPath('errors.happened_at.0', 'L1 was picked from this planting on 1 August 2026, so it cannot have been sown on 15 August 2026.');
+        $again = static fn (string $at) => $keeper->tries($planting, 'sown', $at, ['plants' => 12]);
+        $again('2026-08-15T10:00')->assertStatus(422)->assertJsonPath('answers.0.errors.happened_at', 'L1 was picked from this planting on 1 August 2026, so it cannot have been sown on 15 August 2026.');
         $again('2026-04-02T10:00')->assertOk();
         $this->getJson("/api/lots/$lot")->assertJsonPath('stage', 'picked');
         $this->getJson("/api/plantings/$planting")->assertJsonPath('plants', 12);
@@ -125,7 +123,7 @@ final class JournalTest extends TestCase
         return [
             'lots' => $rows('lot_standings', 'lot_id'),
             'plantings' => $rows('planting_standings', 'planting_id'),
-            'tests' => $rows('test_standings', 'test_id'),
+            'tests' => $rows('test_standings', 'lot_id, test_id'),
             'tasks' => $rows('tasks', 'subject_id, kind, best_at, about', 'id'),
         ];
     }

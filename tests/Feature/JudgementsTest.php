@@ -13,18 +13,18 @@ final class JudgementsTest extends TestCase
     public function test_ten_seeds_say_little_and_it_is_said(): void
     {
         $sentence = $this->tested(1, 10, [[9]])['sentence'];
-        self::assertSame('90 %, likely 60 to 98 %: sow as usual. Only 10 seeds were tested, so this says little.', $sentence);
+        self::assertSame('90 %, likely 60 to 98 % of the seed came up. Only 10 seeds were tested, so this says little.', $sentence);
     }
 
     public function test_between_the_marks_it_is_sown_thicker(): void
     {
-        self::assertSame('72 %, likely 58 to 83 %: sow thicker.', $this->tested(2, 25, [[18], [18]])['sentence']);
+        self::assertSame('72 %, likely 58 to 83 % of the seed came up.', $this->tested(2, 25, [[18], [18]])['sentence']);
     }
 
     public function test_below_them_it_is_not_relied_on(): void
     {
         $test = $this->tested(2, 25, [[11], [12]]);
-        self::assertSame('46 %, likely 33 to 60 %: do not rely on it, grow it out now.', $test['sentence']);
+        self::assertSame('46 %, likely 33 to 60 % of the seed came up.', $test['sentence']);
         self::assertSame('poor', $test['verdict']);
     }
 
@@ -39,7 +39,7 @@ final class JudgementsTest extends TestCase
     public function test_seed_that_never_came_up_has_no_speed_and_no_sowing_rate(): void
     {
         $test = $this->tested(1, 25, [[0]]);
-        self::assertSame('0 %, likely 0 to 13 %: do not rely on it, grow it out now.', $test['sentence']);
+        self::assertSame('0 %, likely 0 to 13 % of the seed came up.', $test['sentence']);
         self::assertNull($test['speed']);
         self::assertNull($test['sowing']);
     }
@@ -49,17 +49,17 @@ final class JudgementsTest extends TestCase
         $keeper = new Keeper($this);
         $lot = $keeper->storedTomato();
         $keeper->records($lot, 'test_started', '2026-08-20T18:00', ['test' => 't', 'replicates' => 1, 'seeds' => 50, 'temperature_c' => 24, 'method' => 'dish']);
-        self::assertSame('Nothing counted yet. The first count is on day 5.', $this->sheet($lot)['tests'][0]['sentence']);
+        self::assertSame('Nothing counted yet. The first count is on day 5.', $this->sheet($lot)['test']['sentence']);
         $keeper->records($lot, 'test_counted', '2026-08-25T09:00', ['test' => 't', 'normal' => [20], 'abnormal' => [5]]);
-        self::assertSame('So far 40 % up; it can still end anywhere from 40 % to 90 %.', $this->sheet($lot)['tests'][0]['sentence']);
+        self::assertSame('So far 40 % up; it can still end anywhere from 40 % to 90 %.', $this->sheet($lot)['test']['sentence']);
         $keeper->records($lot, 'test_counted', '2026-08-27T09:00', ['test' => 't', 'normal' => [21], 'abnormal' => [0]]);
-        self::assertSame('82 %, likely 69 to 90 %: sow as usual, whatever the 4 undecided seeds do.', $this->sheet($lot)['tests'][0]['sentence']);
-        self::assertSame(25, $this->sheet($lot)['tests'][0]['day'], 'the day goes by the day looked at');
+        self::assertSame('82 %, likely 69 to 90 %: good enough to be sown as usual, whatever the 4 undecided seeds do.', $this->sheet($lot)['test']['sentence']);
+        self::assertSame(25, $this->sheet($lot)['test']['day'], 'the day goes by the day looked at');
     }
 
     public function test_untested_seed_says_what_its_forecast_supposes(): void
     {
-        $forecast = $this->sheet((new Keeper($this))->storedTomato())['forecast'];
+        $forecast = $this->sheet((new Keeper($this))->storedTomato())['store']['forecast'];
         self::assertStringContainsString('if 95 % of it was alive at the start: it has not been tested', $forecast['sentence']);
         self::assertStringContainsString('never tested, so 95 % is taken', $forecast['ground'][0]);
         self::assertStringContainsString('as measured, kept by the tight container', $forecast['ground'][1]);
@@ -69,18 +69,18 @@ final class JudgementsTest extends TestCase
     {
         $keeper = new Keeper($this);
         $lot = $this->onion($keeper, 'paper_envelope');
-        $ground = $this->sheet($lot)['forecast']['ground'];
+        $ground = $this->sheet($lot)['store']['forecast']['ground'];
         self::assertStringContainsString('in balance with the air of the place, since the container breathes', $ground[1]);
         self::assertStringContainsString('constants measured for onion (Ellis & Roberts 1981)', $ground[2]);
 
         $keeper->records($lot, 'stored', '2026-09-05T09:00', ['container' => 'jar', 'place' => 'Fridge', 'temperature_c' => 5, 'rh' => 60]);
         $sheet = $this->sheet($lot);
-        self::assertStringContainsString('not measured, so', $sheet['forecast']['ground'][1]);
+        self::assertStringContainsString('not measured, so', $sheet['store']['forecast']['ground'][1]);
         self::assertContains('read_stored_jar', array_column($sheet['tasks'], 'kind'));
 
         $keeper->records($lot, 'jar_read', '2026-09-07T09:00', ['rh' => 35, 'temperature_c' => 20]);
         $sheet = $this->sheet($lot);
-        self::assertStringContainsString('as measured', $sheet['forecast']['ground'][1]);
+        self::assertStringContainsString('as measured', $sheet['store']['forecast']['ground'][1]);
         self::assertNotContains('read_stored_jar', array_column($sheet['tasks'], 'kind'));
     }
 
@@ -106,7 +106,7 @@ final class JudgementsTest extends TestCase
         $keeper->records($lot, 'poured_off', '2026-08-05T12:00', ['passes' => 3, 'sprouted' => true]);
         self::assertStringContainsString(
             'Poured off after 96 h; at 31 °C the limit is about 72 h. Sprouted seed was seen',
-            $this->sheet($lot)['ferment']['sentence'],
+            $this->sheet($lot)['cleaning']['ferment']['sentence'],
         );
     }
 
@@ -126,7 +126,7 @@ final class JudgementsTest extends TestCase
     {
         $keeper = new Keeper($this);
         $lot = $keeper->storedTomato();
-        $said = static fn (string $kind, array $payload): string => str_replace("\u{00A0}", ' ', $keeper->tries($lot, $kind, '2026-09-10T09:00', $payload)->assertOk()->json('said'));
+        $said = static fn (string $kind, array $payload): string => str_replace("\u{00A0}", ' ', $keeper->tries($lot, $kind, '2026-09-10T09:00', $payload)->assertOk()->json('answers.0.said'));
         self::assertSame('L1: taken out, 20 seeds, given away, Odile', $said('withdrawn', ['purpose' => 'gift', 'seeds' => '20', 'to' => 'Odile']));
         self::assertSame('L1: jar humidity read, 34 % RH, 19.5 °C', $said('jar_read', ['rh' => 34, 'temperature_c' => '19,5']));
         self::assertSame('L1: seeds counted and weighed, 2 × 100 seeds, 0.302 g, 0.3 g', $said('sample_weighed', ['counted' => 100, 'masses_g' => ['0,302', '0.3']]));
@@ -146,7 +146,7 @@ final class JudgementsTest extends TestCase
         $keeper->records($lot, 'test_counted', '2026-08-20T09:00', [...$test, 'normal' => array_merge(...$up), 'abnormal' => array_fill(0, $replicates, 0)]);
         $keeper->records($lot, 'test_ended', '2026-08-24T09:00', $test);
 
-        return $this->sheet($lot)['tests'][0];
+        return $this->sheet($lot)['test'];
     }
 
     private function onion(Keeper $keeper, string $container): string
@@ -162,6 +162,9 @@ final class JudgementsTest extends TestCase
     /** @return array<string, mixed> with ordinary spaces, as it reads */
     private function sheet(string $lot): array
     {
-        return json_decode(str_replace('\u00a0', ' ', $this->getJson("/api/lots/$lot")->assertOk()->content()), true);
+        $sheet = json_decode(str_replace('\u00a0', ' ', $this->getJson("/api/lots/$lot")->assertOk()->content()), true);
+
+        // Each section by its name; no lot of these has two tests.
+        return $sheet + array_column($sheet['sections'], null, 'section');
     }
 }

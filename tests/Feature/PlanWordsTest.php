@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Voice\PlanTaskVoice;
 use App\Words\PlanWords;
 use App\Words\RemedyWords;
 use DateTimeImmutable;
@@ -98,15 +99,14 @@ final class PlanWordsTest extends TestCase
             ->plant('ballast', 'squash-moschata', 20, 0, '2027-05-01', ['cover' => 'bagged'])
             ->plant('keel', 'squash-maxima', 20, 5, '2027-05-01', ['cover' => 'alternate'])
             ->plan();
-        $words = self::words($plan);
         $kinds = [];
         foreach (PlanTasks::of($plan) as $task) {
-            self::assertMatchesRegularExpression('/Bell Buoy|Sounding Lead|Ballast|Keel/', $words->do($task));
-            self::assertMatchesRegularExpression('/^\p{Lu}.*\.$/u', self::plain($words->why($task)), $task->kind->value);
+            self::assertMatchesRegularExpression('/Bell Buoy|Sounding Lead|Ballast|Keel/', self::voice($plan, $task)->do());
+            self::assertMatchesRegularExpression('/^\p{Lu}.*\.$/u', self::plain(self::voice($plan, $task)->why()), $task->kind->value);
             $kinds[$task->kind->value] = true;
         }
         self::assertCount(count(PlanTaskKind::cases()), $kinds, 'every kind has been read');
-        $said = array_map(static fn (PlanTask $task): string => $words->do($task), PlanTasks::of($plan));
+        $said = array_map(static fn (PlanTask $task): string => self::voice($plan, $task)->do(), PlanTasks::of($plan));
         self::assertContains('Bag the first buds of Ballast', $said);
         self::assertContains('Put the cage over Bell Buoy', $said);
     }
@@ -188,7 +188,7 @@ final class PlanWordsTest extends TestCase
         $rotas = [];
         foreach (PlanTasks::of($plan) as $task) {
             if ($task->kind === PlanTaskKind::ChangeCages) {
-                $rotas[$task->planting->id] = self::plain(self::words($plan)->why($task));
+                $rotas[$task->planting->id] = self::plain(self::voice($plan, $task)->why());
             }
         }
 
@@ -200,9 +200,16 @@ final class PlanWordsTest extends TestCase
         return new Drawing(app(CropReference::class));
     }
 
+    private const NAMES = ['bell' => 'Bell Buoy', 'lead' => 'Sounding Lead', 'ballast' => 'Ballast', 'keel' => 'Keel'];
+
+    private static function voice(SeasonPlan $plan, PlanTask $task): PlanTaskVoice
+    {
+        return new PlanTaskVoice($task->kind, self::NAMES[$task->planting->id], $task->planting->crop, $task->figures, self::NAMES);
+    }
+
     private static function words(SeasonPlan $plan): PlanWords
     {
-        return new PlanWords($plan, ['bell' => 'Bell Buoy', 'lead' => 'Sounding Lead', 'ballast' => 'Ballast', 'keel' => 'Keel']);
+        return new PlanWords($plan, self::NAMES);
     }
 
     private static function standing(SeasonPlan $plan, string $id): IsolationStanding

@@ -22,9 +22,9 @@ final class SliceTest extends TestCase
         $keeper->records($lot, 'ferment_started', '2026-08-01T12:00', ['temperature_c' => 24, 'cover' => 'cloth']);
         $sheet = $this->getJson("/api/lots/$lot")->assertOk();
         // 72 h × 2^(−0.3) = 58.48 h, from two thirds of it to twice.
-        $sheet->assertJsonPath('ferment.earliest', '2026-08-03T02:59')
-            ->assertJsonPath('ferment.typical', '2026-08-03T22:28')
-            ->assertJsonPath('ferment.latest', '2026-08-06T08:57');
+        $sheet->assertJsonPath('sections.0.ferment.earliest', '2026-08-03T02:59')
+            ->assertJsonPath('sections.0.ferment.typical', '2026-08-03T22:28')
+            ->assertJsonPath('sections.0.ferment.latest', '2026-08-06T08:57');
         self::assertStringContainsString('At 24 °C the gel lets go after about 58 h, and by 117 h seed may sprout', self::plain($sheet->json('tasks.0.why')));
         self::assertSame(['poured_off', 'noted'], array_column($sheet->json('offers'), 'kind'));
 
@@ -32,13 +32,13 @@ final class SliceTest extends TestCase
         $keeper->records($lot, 'rinsed', '2026-08-03T20:20');
         $keeper->records($lot, 'spread', '2026-08-03T20:30', ['surface' => 'plate', 'mass_g' => 20, 'moisture' => 50]);
         $keeper->records($lot, 'weighed', '2026-08-05T09:00', ['mass_g' => '12,5']);
-        $drying = $this->getJson("/api/lots/$lot")->json('drying');
+        $drying = $keeper->section($lot, 'drying');
         self::assertSame('drying', $drying['verdict']);
         self::assertEqualsWithDelta(20.0, $drying['moisture'], 1e-9);
         self::assertEqualsWithDelta(10 / 0.92, $drying['target_grams'], 1e-9);
         self::assertStringContainsString('It will be there when it weighs 10.9 g', self::plain($drying['sentence']));
         $keeper->records($lot, 'weighed', '2026-08-08T09:00', ['mass_g' => 10.8]);
-        $this->getJson("/api/lots/$lot")->assertJsonPath('drying.verdict', 'dry_enough');
+        self::assertSame('dry_enough', $keeper->section($lot, 'drying')['verdict']);
 
         $keeper->records($lot, 'stored', '2026-08-09T09:00', [
             'container' => 'jar', 'place' => 'Old fridge', 'temperature_c' => 5, 'rh' => 60, 'mass_g' => 10.8, 'seeds' => 3600,
@@ -48,25 +48,25 @@ final class SliceTest extends TestCase
         $keeper->records($lot, 'test_counted', '2026-08-18T09:00', ['test' => 't-1', 'normal' => [8, 6], 'abnormal' => [0, 1]]);
         $keeper->records($lot, 'test_ended', '2026-08-24T09:00', ['test' => 't-1']);
 
-        $sheet = $this->getJson("/api/lots/$lot")->assertOk()->json();
-        $test = $sheet['tests'][0];
+        $test = $keeper->section($lot, 'test');
+        $store = $keeper->section($lot, 'store');
         // By prop.test in R.
         self::assertEqualsWithDelta(0.82, $test['rate'], 1e-12);
         self::assertEqualsWithDelta(0.6920394633, $test['low'], 1e-9);
         self::assertEqualsWithDelta(0.9022980733, $test['high'], 1e-9);
-        self::assertSame('82 %, likely 69 to 90 %: sow as usual.', self::plain($test['sentence']));
+        self::assertSame('82 %, likely 69 to 90 % of the seed came up.', self::plain($test['sentence']));
         // ⌈ln 0.05 / ln 0.18⌉ = 2; 36 seeds for 24 plants from 41 of 50.
         self::assertStringContainsString('Sow 2 to a module', $test['sowing']);
         self::assertStringContainsString('36 seeds for 24 plants', self::plain($test['sowing']));
         self::assertEqualsWithDelta(5 * 20.5 / 27, $test['t50'], 1e-9);
 
-        self::assertSame('3 550 seeds, 10.7 g', self::plain($sheet['store']['stock']), 'the 50 tested have left the jar');
-        self::assertEqualsWithDelta(0.82, $sheet['forecast']['points'][0]['share'], 1e-9);
-        self::assertStringContainsString('of 50 seeds came up in the test of 10 August 2026', self::plain(implode(' ', $sheet['forecast']['ground'])));
-        self::assertStringContainsString('nobody has published constants for tomato', self::plain(implode(' ', $sheet['forecast']['ground'])));
+        self::assertSame('3 550 seeds, 10.7 g', self::plain($store['stock']), 'the 50 tested have left the jar');
+        self::assertEqualsWithDelta(0.82, $store['forecast']['points'][0]['share'], 1e-9);
+        self::assertStringContainsString('of 50 seeds came up in the test of 10 August 2026', self::plain(implode(' ', $store['forecast']['ground'])));
+        self::assertStringContainsString('nobody has published constants for tomato', self::plain(implode(' ', $store['forecast']['ground'])));
 
         $keeper->records($lot, 'withdrawn', '2026-09-01T09:00', ['purpose' => 'gift', 'seeds' => 50, 'to' => 'the seed table']);
-        self::assertSame('3 500 seeds, 10.5 g', self::plain($this->getJson("/api/lots/$lot")->json('store.stock')));
+        self::assertSame('3 500 seeds, 10.5 g', self::plain($keeper->section($lot, 'store')['stock']));
     }
 
     public function test_a_struck_weighing_takes_every_figure_back_with_it(): void
@@ -77,7 +77,7 @@ final class SliceTest extends TestCase
         $keeper->records($lot, 'spread', '2026-09-01T12:00', ['surface' => 'mesh', 'mass_g' => 20, 'moisture' => 50]);
         $before = $this->figures($lot);
         $weighed = $keeper->records($lot, 'weighed', '2026-09-05T12:00', ['mass_g' => 10.8]);
-        self::assertSame('dry_enough', $this->figures($lot)['drying']['verdict']);
+        self::assertSame('dry_enough', $keeper->section($lot, 'drying')['verdict']);
         self::assertSame('put_away', $this->getJson('/api/today')->json('now.0.kind'));
 
         $strike = $keeper->strikes($weighed);
@@ -88,7 +88,7 @@ final class SliceTest extends TestCase
         self::assertSame($strike, $entries[0]['strike']);
 
         $keeper->strikes($strike);
-        self::assertSame('dry_enough', $this->figures($lot)['drying']['verdict']);
+        self::assertSame('dry_enough', $keeper->section($lot, 'drying')['verdict']);
     }
 
     public function test_an_entry_left_hanging_by_a_strike_is_shown_with_the_reason(): void

@@ -6,10 +6,19 @@ namespace Tests\Feature;
 
 use App\Handbook\CropFiles;
 use App\Models\DueTask;
-use App\Words\TaskLabels;
-use App\Words\TaskWords;
 use App\Voice\When;
+use App\Work\SeenTask;
+use App\Work\TaskVoices;
 use DateTimeImmutable;
+use Marrow\Core\Folding\Settle;
+use Marrow\Core\Lot\KeepingTask;
+use Marrow\Core\Registered;
+use Marrow\Core\Steps\Cleaning\CleaningTask;
+use Marrow\Core\Steps\Drying\DryingTask;
+use Marrow\Core\Steps\Growing\GrowingTask;
+use Marrow\Core\Steps\Storing\StoringTask;
+use Marrow\Core\Steps\Testing\TestingTask;
+use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\TaskKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -22,45 +31,47 @@ final class TaskWordsTest extends TestCase
     public function test_each_kind_says_what_to_do_and_why(TaskKind $kind, string $crop, array $figures, string $do, string $why): void
     {
         $words = $this->words($kind, $crop, '2026-09-13 10:00', '2026-09-14 12:00', '2026-09-17 06:00', $figures);
-        self::assertSame($do, self::plain($words->do()));
-        self::assertSame($why, self::plain($words->why()));
+        $said = app(TaskVoices::class)->say($kind->value, $words);
+        self::assertSame($do, self::plain($said->do));
+        self::assertSame($why, self::plain($said->why));
     }
 
     /** @return iterable<string, array{TaskKind, string, array<string, float|int|string|null>, string, string}> */
     public static function tasks(): iterable
     {
-        yield 'pick' => [TaskKind::Pick, 'pea', ['cue' => 'Pods brown', 'days_min' => 90, 'days_max' => 130], 'Look for ripe seed', 'Pods brown. Ripe seed is usual 90 to 130 days after sowing, which is Sunday 13 September to Thursday 17 September.'];
-        yield 'start ferment' => [TaskKind::StartFerment, 'tomato', ['rest_min' => 0, 'rest_max' => 7], 'Put the seed to ferment', 'Ripe fruit keeps 7 days; after that it rots and seed may sprout in it.'];
-        yield 'wash' => [TaskKind::Wash, 'squash-pepo', ['rest_min' => 20, 'rest_max' => 90], 'Take the seed out and rinse it', 'Picked squash and courgette seed goes on ripening in the fruit for 20 to 90 days; after that fruit rots and seed may sprout in it.'];
-        yield 'thresh' => [TaskKind::Thresh, 'leek', ['rest_min' => 14, 'rest_max' => 60], 'Thresh it', 'It threshes clean when it is brittle, 14 to 60 days after picking under cover; later it sheds, and mice find it.'];
-        yield 'pour off' => [TaskKind::PourOff, 'tomato', ['temperature' => 24, 'typical_hours' => 58.5, 'latest_hours' => 117.0], 'Pour off before Thursday 17 September 06:00', 'At 24 °C the gel lets go after about 59 h, and by 117 h seed may sprout. Look at it from yesterday 10:00: a skin of mould, and seed that sinks.'];
-        yield 'rinse' => [TaskKind::Rinse, 'tomato', [], 'Rinse it now and spread it', 'Once water has been added the gel no longer holds the seed back: left standing it sprouts.'];
-        yield 'winnow' => [TaskKind::Winnow, 'leek', [], 'Winnow it', 'Chaff holds damp and mites, and seed mass means nothing with it in.'];
-        yield 'spread wet' => [TaskKind::SpreadWet, 'tomato', [], 'Spread it to dry, one layer thick', 'Wet seed heaped overnight heats and sprouts; thin and in moving air it is dry to the touch in two days.'];
-        yield 'spread dry' => [TaskKind::SpreadDry, 'leek', [], 'Put it on the racks to dry', 'Threshed seed feels dry and is not: a week or two in moving air brings it down.'];
-        yield 'sow fresh' => [TaskKind::SowFresh, 'chayote', ['days' => 19], 'Sow it at once; until then keep it damp and cool', 'Chayote dies when it dries: no rack, no jar. It is at its best for about 19 days after picking.'];
-        yield 'weigh, moisture known' => [TaskKind::Weigh, 'pepper', ['moisture' => 14.62, 'jar_moisture' => 8.5, 'target_mass' => 19.21, 'mass' => 20.6], 'Weigh it again', 'It was at 14.6 %; it may be jarred at 8.5 %, which is when it weighs 19.2 g.'];
-        yield 'weigh, only a weight' => [TaskKind::Weigh, 'pepper', ['target_mass' => null, 'mass' => 20.6], 'Weigh it again', 'It weighed 20.6 g; when the weight stops falling it is as dry as the room will make it.'];
-        yield 'weigh for the first time' => [TaskKind::Weigh, 'pepper', ['target_mass' => null, 'mass' => null], 'Weigh it again', 'A first weight gives the course something to fall from.'];
-        yield 'read a jar' => [TaskKind::ReadJar, 'pea', [], 'Close a sample in a jar with a hygrometer for a day', 'Its weight has stopped falling, so it is in balance with the room. Only the humidity it gives a closed jar says how dry that is.'];
-        yield 'put away' => [TaskKind::PutAway, 'pepper', ['moisture' => 8.31, 'jar_moisture' => 8.5], 'Put it away', 'At 8.3 % it is dry enough to close in tight (8.5 % at most); left out, it takes up damp again.'];
-        yield 'first count' => [TaskKind::CountTest, 'onion', ['day' => 6, 'first_count' => 6, 'last_count' => 12, 'undecided' => 50], 'Count the seedlings: day 6', 'Day 6 is the first count for onion.'];
-        yield 'a later count' => [TaskKind::CountTest, 'onion', ['day' => 8, 'first_count' => 6, 'last_count' => 12, 'undecided' => 1], 'Count the seedlings: day 8', '1 seed still undecided; the last count is on day 12.'];
-        yield 'end of a test' => [TaskKind::EndTest, 'onion', ['day' => 12, 'last_count' => 12, 'undecided' => 7], 'End the test', 'Day 12 was the last count for onion; what has not come up counts as dead.'];
-        yield 'end of a decided test' => [TaskKind::EndTest, 'onion', ['day' => 9, 'last_count' => 12, 'undecided' => 0], 'End the test', 'Every seed has been decided.'];
-        yield 'open a damp jar' => [TaskKind::OpenDampJar, 'broad-bean', ['moisture' => 15.48, 'jar_moisture' => 11.5], 'Open it and spread the seed again', 'It went in at 15.5 %; above 11.5 % closed-in seed moulds and dies within weeks.'];
-        yield 'read a stored jar' => [TaskKind::ReadStoredJar, 'pea', [], 'Put a hygrometer in and read it after a day', 'Nothing says how dry this seed went in. A day in the closed jar with a hygrometer tells.'];
-        yield 'test for the first time' => [TaskKind::TestFirst, 'pea', [], 'Test how it germinates', 'It has never been tested: nobody knows yet how much of it is alive.'];
-        yield 'test again' => [TaskKind::TestAgain, 'onion', ['tested' => '2025-02-10', 'may_fall' => '2026-11-02', 'threshold' => 0.7], 'Test it again', 'Last tested February 2025; it may have fallen to 70 % by November 2026.'];
-        yield 'grow out' => [TaskKind::GrowOut, 'onion', ['good_until' => '2026-09-17', 'threshold' => 0.7], 'Grow it out by September 2026', 'By the forecast it falls to 70 %, the least that is worth passing on, about September 2026.'];
+        yield 'pick' => [GrowingTask::Pick, 'pea', ['cue' => 'Pods brown', 'days_min' => 90, 'days_max' => 130], 'Look for ripe seed', 'Pods brown. Ripe seed is usual 90 to 130 days after sowing, which is Sunday 13 September to Thursday 17 September.'];
+        yield 'start ferment' => [CleaningTask::StartFerment, 'tomato', ['rest_min' => 0, 'rest_max' => 7], 'Put the seed to ferment', 'Ripe fruit keeps 7 days; after that it rots and seed may sprout in it.'];
+        yield 'wash' => [CleaningTask::Wash, 'squash-pepo', ['rest_min' => 20, 'rest_max' => 90], 'Take the seed out and rinse it', 'Picked squash and courgette seed goes on ripening in the fruit for 20 to 90 days; after that fruit rots and seed may sprout in it.'];
+        yield 'thresh' => [CleaningTask::Thresh, 'leek', ['rest_min' => 14, 'rest_max' => 60], 'Thresh it', 'It threshes clean when it is brittle, 14 to 60 days after picking under cover; later it sheds, and mice find it.'];
+        yield 'pour off' => [CleaningTask::PourOff, 'tomato', ['temperature' => 24, 'typical_hours' => 58.5, 'latest_hours' => 117.0], 'Pour off before Thursday 17 September 06:00', 'At 24 °C the gel lets go after about 59 h, and by 117 h seed may sprout. Look at it from yesterday 10:00: a skin of mould, and seed that sinks.'];
+        yield 'rinse' => [CleaningTask::Rinse, 'tomato', [], 'Rinse it now and spread it', 'Once water has been added the gel no longer holds the seed back: left standing it sprouts.'];
+        yield 'winnow' => [CleaningTask::Winnow, 'leek', [], 'Winnow it', 'Chaff holds damp and mites, and seed mass means nothing with it in.'];
+        yield 'spread wet' => [DryingTask::SpreadWet, 'tomato', [], 'Spread it to dry, one layer thick', 'Wet seed heaped overnight heats and sprouts; thin and in moving air it is dry to the touch in two days.'];
+        yield 'spread dry' => [DryingTask::SpreadDry, 'leek', [], 'Put it on the racks to dry', 'Threshed seed feels dry and is not: a week or two in moving air brings it down.'];
+        yield 'sow fresh' => [DryingTask::SowFresh, 'chayote', ['days' => 19], 'Sow it at once; until then keep it damp and cool', 'Chayote dies when it dries: no rack, no jar. It is at its best for about 19 days after picking.'];
+        yield 'weigh, moisture known' => [DryingTask::Weigh, 'pepper', ['moisture' => 14.62, 'jar_moisture' => 8.5, 'target_mass' => 19.21, 'mass' => 20.6], 'Weigh it again', 'It was at 14.6 %; it may be jarred at 8.5 %, which is when it weighs 19.2 g.'];
+        yield 'weigh, only a weight' => [DryingTask::Weigh, 'pepper', ['target_mass' => null, 'mass' => 20.6], 'Weigh it again', 'It weighed 20.6 g; when the weight stops falling it is as dry as the room will make it.'];
+        yield 'weigh for the first time' => [DryingTask::Weigh, 'pepper', ['target_mass' => null, 'mass' => null], 'Weigh it again', 'A first weight gives the course something to fall from.'];
+        yield 'read a jar' => [DryingTask::ReadJar, 'pea', [], 'Close a sample in a jar with a hygrometer for a day', 'Its weight has stopped falling, so it is in balance with the room. Only the humidity it gives a closed jar says how dry that is.'];
+        yield 'put away' => [DryingTask::PutAway, 'pepper', ['moisture' => 8.31, 'jar_moisture' => 8.5], 'Put it away', 'At 8.3 % it is dry enough to close in tight (8.5 % at most); left out, it takes up damp again.'];
+        yield 'first count' => [TestingTask::CountTest, 'onion', ['day' => 6, 'first_count' => 6, 'last_count' => 12, 'undecided' => 50], 'Count the seedlings: day 6', 'Day 6 is the first count for onion.'];
+        yield 'a later count' => [TestingTask::CountTest, 'onion', ['day' => 8, 'first_count' => 6, 'last_count' => 12, 'undecided' => 1], 'Count the seedlings: day 8', '1 seed still undecided; the last count is on day 12.'];
+        yield 'end of a test' => [TestingTask::EndTest, 'onion', ['day' => 12, 'last_count' => 12, 'undecided' => 7], 'End the test', 'Day 12 was the last count for onion; what has not come up counts as dead.'];
+        yield 'end of a decided test' => [TestingTask::EndTest, 'onion', ['day' => 9, 'last_count' => 12, 'undecided' => 0], 'End the test', 'Every seed has been decided.'];
+        yield 'open a damp jar' => [StoringTask::OpenDampJar, 'broad-bean', ['moisture' => 15.48, 'jar_moisture' => 11.5], 'Open it and spread the seed again', 'It went in at 15.5 %; above 11.5 % closed-in seed moulds and dies within weeks.'];
+        yield 'read a stored jar' => [StoringTask::ReadStoredJar, 'pea', [], 'Put a hygrometer in and read it after a day', 'Nothing says how dry this seed went in. A day in the closed jar with a hygrometer tells.'];
+        yield 'test for the first time' => [KeepingTask::TestFirst, 'pea', [], 'Test how it germinates', 'It has never been tested: nobody knows yet how much of it is alive.'];
+        yield 'test again' => [KeepingTask::TestAgain, 'onion', ['tested' => '2025-02-10', 'may_fall' => '2026-11-02', 'threshold' => 0.7], 'Test it again', 'Last tested February 2025; it may have fallen to 70 % by November 2026.'];
+        yield 'settle' => [Settle::Settle, 'onion', ['entries' => 1], 'Settle an entry that does not fit', 'It is kept in the journal, but nothing is reckoned from it until it fits: record what is missing, or strike or correct what is wrong.'];
+        yield 'grow out' => [KeepingTask::GrowOut, 'onion', ['tested_poor' => 0, 'good_until' => '2026-09-17', 'threshold' => 0.7], 'Grow it out by September 2026', 'By the forecast it falls to 70 %, the least that is worth passing on, about September 2026.'];
     }
 
     public function test_every_kind_has_its_words_and_its_label(): void
     {
         $said = array_unique(array_map(static fn (array $case): string => $case[0]->value, array_values(iterator_to_array(self::tasks()))));
-        self::assertCount(count(TaskKind::cases()), $said);
-        foreach (TaskKind::cases() as $kind) {
-            self::assertLessThanOrEqual(20, mb_strlen(TaskLabels::of($kind)), 'it must fit the belt');
+        self::assertEqualsCanonicalizing(array_map(static fn (TaskKind $kind): string => $kind->value, Registered::taskKinds()), array_values($said));
+        foreach ($said as $kind) {
+            self::assertLessThanOrEqual(20, mb_strlen(app(TaskVoices::class)->label($kind)), 'it must fit the belt');
         }
     }
 
@@ -68,7 +79,7 @@ final class TaskWordsTest extends TestCase
     public function test_a_ferment_as_its_time_comes_and_goes(string $now, string $state, bool $alarm, string $do, string $timing): void
     {
         $words = $this->words(
-            TaskKind::PourOff,
+            CleaningTask::PourOff,
             'tomato',
             '2026-09-14 00:00',
             '2026-09-14 19:00',
@@ -78,7 +89,7 @@ final class TaskWordsTest extends TestCase
         );
         self::assertSame($state, $words->state());
         self::assertSame($alarm, $words->isAlarm());
-        self::assertSame($do, $words->do());
+        self::assertSame($do, self::plain(app(TaskVoices::class)->say('pour_off', $words)->do));
         self::assertSame($timing, self::plain($words->timing()));
     }
 
@@ -88,31 +99,31 @@ final class TaskWordsTest extends TestCase
         yield 'the day before' => ['2026-09-13 10:00', 'ahead', false, 'Pour off before Thursday 17 September 06:00', 'in 1 day'];
         yield 'the day itself' => ['2026-09-14 10:00', 'now', false, 'Pour off before Thursday 17 September 06:00', 'best in 9 hours'];
         yield 'at the hour' => ['2026-09-14 19:20', 'now', false, 'Pour off before Thursday 17 September 06:00', 'now'];
-        yield 'a day later' => ['2026-09-15 20:00', 'now', false, 'Pour off before Thursday 17 September 06:00', 'due for 1 day'];
-        yield 'the last day' => ['2026-09-16 10:00', 'now', true, 'Pour off before tomorrow 06:00', 'due for 2 days'];
-        yield 'too late' => ['2026-09-17 09:00', 'late', true, 'Pour off at once', 'past its time by 3 hours'];
+        yield 'a day later' => ['2026-09-15 20:00', 'now', false, 'Pour off before Thursday 17 September 06:00', 'wanted since yesterday evening'];
+        yield 'the last day' => ['2026-09-16 10:00', 'now', true, 'Pour off before tomorrow 06:00', 'wanted since Monday'];
+        yield 'too late' => ['2026-09-17 09:00', 'late', true, 'Pour off at once', 'past its time since this morning'];
     }
 
     public function test_what_only_waits_is_never_an_alarm(): void
     {
-        $weigh = $this->words(TaskKind::Weigh, 'pea', '2026-09-01 10:00', '2026-09-02 10:00', null, ['target_mass' => null, 'mass' => 5.0]);
+        $weigh = $this->words(DryingTask::Weigh, 'pea', '2026-09-01 10:00', '2026-09-02 10:00', null, ['target_mass' => null, 'mass' => 5.0]);
         self::assertSame('now', $weigh->state());
         self::assertFalse($weigh->isAlarm());
-        $growOut = $this->words(TaskKind::GrowOut, 'pea', '2025-09-01', '2026-03-01', '2026-08-01', ['good_until' => '2026-08-01', 'threshold' => 0.8]);
+        $growOut = $this->words(KeepingTask::GrowOut, 'pea', '2025-09-01', '2026-03-01', '2026-08-01', ['tested_poor' => 1, 'good_until' => '2026-08-01', 'threshold' => 0.8]);
         self::assertSame('late', $growOut->state());
-        self::assertSame('Grow it out now, sowing thickly', $growOut->do());
+        self::assertSame('Grow it out now, sowing thickly', app(TaskVoices::class)->say('grow_out', $growOut)->do);
         self::assertFalse($growOut->isAlarm(), 'a season is not a day');
     }
 
     public function test_fruit_that_still_rests_is_not_yet_to_be_cleaned(): void
     {
-        $words = $this->words(TaskKind::Wash, 'squash-pepo', '2026-10-01', '2026-10-08', '2026-12-01', ['rest_min' => 20, 'rest_max' => 90]);
-        self::assertSame('Let the fruit rest, then take the seed out', $words->do());
+        $words = $this->words(CleaningTask::Wash, 'squash-pepo', '2026-10-01', '2026-10-08', '2026-12-01', ['rest_min' => 20, 'rest_max' => 90]);
+        self::assertSame('Let the fruit rest, then take the seed out', app(TaskVoices::class)->say('wash', $words)->do);
         self::assertSame('ahead', $words->state());
     }
 
     /** @param  array<string, float|int|string|null>  $figures */
-    private function words(TaskKind $kind, string $crop, string $opens, string $best, ?string $latest, array $figures, string $now = '2026-09-14 10:00'): TaskWords
+    private function words(TaskKind $kind, string $crop, string $opens, string $best, ?string $latest, array $figures, string $now = '2026-09-14 10:00'): SeenTask
     {
         $moment = static fn (string $at): string => (new DateTimeImmutable($at))->format('Y-m-d H:i:s');
         $task = new DueTask([
@@ -120,11 +131,11 @@ final class TaskWordsTest extends TestCase
             'opens_at' => $moment($opens),
             'best_at' => $moment($best),
             'latest_at' => $latest === null ? null : $moment($latest),
-            'loses_seed' => $latest === null ? 0 : 1,
+            'loss' => ($latest === null || $kind instanceof KeepingTask ? Loss::Nothing : Loss::Seed)->value,
             'figures' => json_encode($figures, JSON_THROW_ON_ERROR),
         ]);
 
-        return new TaskWords($task, CropFiles::load(base_path('core/data/crops'))->get($crop), new When(new DateTimeImmutable($now)));
+        return new SeenTask($task, CropFiles::load(base_path('core/data/crops'))->get($crop), new When(new DateTimeImmutable($now)));
     }
 
     private static function plain(string $text): string

@@ -20,25 +20,28 @@ final class TogetherTest extends TestCase
     {
         $keeper = new Keeper($this);
         $planting = $keeper->sow($keeper->variety());
-        $answers = $this->together(static fn (): array => ["/api/plantings/$planting/lots", [
+        $id = $keeper->idOf($planting);
+        $answers = $this->together(static fn (): array => [
             'id' => (string) Str::uuid7(),
-            'lot' => (string) Str::uuid7(),
+            'about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()],
+            'begins' => ['planting' => $id],
+            'kind' => 'picked',
             'happened_at' => '2026-08-01T10:00',
             'payload' => ['plants' => 1, 'fruits' => 2],
-        ]]);
+        ]);
         self::assertSame(array_fill(0, self::AT_ONCE, 200), array_column($answers, 'status'));
-        $codes = array_map(static fn (array $answer): string => json_decode($answer['body'], true)['code'], $answers);
+        $codes = array_map(static fn (array $answer): string => json_decode($answer['body'], true)['answers'][0]['code'], $answers);
         self::assertCount(self::AT_ONCE, array_unique($codes));
         self::assertSame(self::AT_ONCE, DB::table('lots')->count());
     }
 
     public function test_seed_taken_at_once_is_never_more_than_there_is(): void
     {
-        $lot = (new Keeper($this))->storedTomato();
-        // 3 600 seeds: of twelve keepers who take 400 each, nine are served.
-        $answers = $this->together(static fn (): array => ["/api/lots/$lot/entries", [
-            'id' => (string) Str::uuid7(), 'kind' => 'withdrawn', 'happened_at' => '2026-09-01T09:00', 'payload' => ['purpose' => 'gift', 'seeds' => 400],
-        ]]);
+        $keeper = new Keeper($this);
+        $lot = $keeper->storedTomato();
+        $taken = $keeper->draft($lot, 'withdrawn', '2026-09-01T09:00', ['purpose' => 'gift', 'seeds' => 400]);
+        // 3 600 seeds: of twelve keepers who take 400 each, nine are served, and three are asked whether that can be.
+        $answers = $this->together(static fn (): array => ['id' => (string) Str::uuid7()] + $taken);
         $statuses = array_count_values(array_column($answers, 'status'));
         ksort($statuses);
         self::assertSame([200 => 9, 422 => 3], $statuses);
@@ -50,18 +53,18 @@ final class TogetherTest extends TestCase
 
     public function test_the_same_entry_sent_at_once_from_two_phones_is_one(): void
     {
-        $lot = (new Keeper($this))->storedTomato();
-        $body = ['id' => (string) Str::uuid7(), 'kind' => 'withdrawn', 'happened_at' => '2026-09-01T09:00', 'payload' => ['purpose' => 'gift', 'seeds' => 100]];
-        $answers = $this->together(static fn (): array => ["/api/lots/$lot/entries", $body]);
+        $keeper = new Keeper($this);
+        $body = $keeper->draft($keeper->storedTomato(), 'withdrawn', '2026-09-01T09:00', ['purpose' => 'gift', 'seeds' => 100]);
+        $answers = $this->together(static fn (): array => $body);
         self::assertSame(array_fill(0, self::AT_ONCE, 200), array_column($answers, 'status'));
         self::assertSame(3500.0, (float) DB::table('lot_standings')->value('seeds'));
     }
 
     /**
-     * @param  \Closure(): array{string, array<string, mixed>}  $request  path and body
+     * @param  \Closure(): array<string, mixed>  $draft  what each sends
      * @return list<array{status: int, body: string}>
      */
-    private function together(\Closure $request): array
+    private function together(\Closure $draft): array
     {
         DB::disconnect();
         $server = RealServer::on($this->database);
@@ -69,14 +72,13 @@ final class TogetherTest extends TestCase
             $multi = curl_multi_init();
             $handles = [];
             for ($i = 0; $i < self::AT_ONCE; $i++) {
-                [$path, $body] = $request();
-                $handle = curl_init($server->url($path));
+                $handle = curl_init($server->url('/api/entries'));
                 self::assertNotFalse($handle);
                 curl_setopt_array($handle, [
                     CURLOPT_RETURNTRANSFER => true,
                     CURLOPT_TIMEOUT => 30,
                     CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'],
-                    CURLOPT_POSTFIELDS => json_encode($body, JSON_THROW_ON_ERROR),
+                    CURLOPT_POSTFIELDS => json_encode(['drafts' => [$draft()]], JSON_THROW_ON_ERROR),
                 ]);
                 curl_multi_add_handle($multi, $handle);
                 $handles[] = $handle;

@@ -95,6 +95,12 @@ final class Keeper
         return $this->test->getJson(($code[0] === 'P' ? '/api/plantings/' : '/api/lots/').$code)->assertOk()->json('id');
     }
 
+    /** @return array<string, mixed> a section of a lot's worksheet */
+    public function section(string $lot, string $section): array
+    {
+        return collect($this->test->getJson("/api/lots/$lot")->assertOk()->json('sections'))->firstWhere('section', $section) ?? [];
+    }
+
     public function strikes(string $entry): string
     {
         return $this->test->postJson("/api/entries/$entry/strike", ['id' => (string) Str::uuid7()])->assertOk()->json('answers.0.entry');

@@ -13,7 +13,7 @@ test('a dry crop is threshed, winnowed and dried by a closed jar, with each mist
     await page.getByRole('button', { name: 'Add a variety' }).click();
     await page.getByRole('button', { name: 'Add this variety' }).click();
     await expect(alert('Choose the crop.')).toBeVisible();
-    await expect(alert('Give the variety its name.')).toBeVisible();
+    await expect(alert('The name is missing.')).toBeVisible();
     await page.getByPlaceholder('Tomato, leek …').fill('Pea');
     await page.getByRole('option', { name: 'Pea, Pisum sativum' }).click();
     await keeper.fill({ 'Name of the variety': 'Neap Tide', 'What it is': 'a hybrid (F1)' });
@@ -57,7 +57,7 @@ test('a dry crop is threshed, winnowed and dried by a closed jar, with each mist
 
   await test.step('a steady weight asks for a closed jar, and the jar tells the moisture', async () => {
     await keeper.records('Spread to dry', {
-      'Spread on': 'a tray',
+      Spread: 'on a tray',
       'It weighs': '420',
       When: '2026-07-21T09:00',
     });
@@ -67,7 +67,7 @@ test('a dry crop is threshed, winnowed and dried by a closed jar, with each mist
     await page.getByRole('button', { name: 'Weigh', exact: true }).click();
     await keeper.fill({ 'It weighs': '-4', When: '2026-07-28T09:00' });
     await keep();
-    await expect(alert('must be more than 0 g')).toBeVisible();
+    await expect(alert('must be from 0.001')).toBeVisible();
     await keeper.fill({ 'It weighs': '401,5' });
     await keeper.keeps();
     await expect(page.getByText('Close a sample in a jar with a hygrometer for a day').first()).toBeVisible();
@@ -116,7 +116,7 @@ test('a dry crop is threshed, winnowed and dried by a closed jar, with each mist
     await page.goto('/books/journal');
     await page.getByRole('button', { name: 'Older' }).click();
     await expect(page).toHaveURL(/page=2/);
-    await expect(page.getByRole('main')).toContainText('Seeds counted and weighed: 3 × 100 seeds');
+    await expect(page.getByRole('main')).toContainText('Seeds counted and weighed: samples of 100 seeds');
     await page
       .getByRole('link', { name: new RegExp(`^${lot} `) })
       .first()

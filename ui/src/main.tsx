@@ -31,7 +31,7 @@ const queries = new QueryClient({
 /** Takes back an entry, or the taking back of one. */
 async function takeBack(entry: string) {
   const done = await strike(entry, v7());
-  await queries.invalidateQueries();
+  void queries.invalidateQueries();
   const struck = done.said.startsWith('Struck');
   return { ...done, said: struck ? 'Taken back. It stays in the journal, struck through.' : 'Brought back.' };
 }

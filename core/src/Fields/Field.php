@@ -259,6 +259,7 @@ final readonly class Field
         return Refused::at($this->key, match (true) {
             $this->type === FieldType::Choice => 'Choose '.($this->called === '' ? lcfirst($this->label) : $this->called).'.',
             $this->type === FieldType::Reference => 'Choose '.($this->called === '' ? "the $this->of" : $this->called).'.',
+            $this->type === FieldType::Crop => 'Choose '.($this->called === '' ? 'the crop' : $this->called).'.',
             $this->unit === 'g' => $this->subject().' is missing: weigh it and give it in grams.',
             default => $this->subject().($this->each !== null ? ' are missing.' : ' is missing.'),
         });

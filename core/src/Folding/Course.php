@@ -108,8 +108,13 @@ final class Course
     {
         $offers = array_merge([], ...array_map(static fn (Strand $strand): array => $strand->offers(), $this->strands));
         usort($offers, static fn (Offer $a, Offer $b): int => $a->rank <=> $b->rank);
+        // Two strands may offer one thing; it stands where it is wanted most.
+        $byKind = [];
+        foreach ($offers as $offer) {
+            $byKind[$offer->kind->name] ??= $offer;
+        }
 
-        return $offers;
+        return array_values($byKind);
     }
 
     /** @return array<string, list<array{Strand, string}>> strands and their methods, by payload and field */

@@ -47,6 +47,6 @@ final readonly class Stored implements Payload
                 Field::number('temperature_c', 'The temperature of the place', '°C', -30, 45)->optional()->unasked(),
                 Field::number('rh', 'The relative humidity of the place', '% RH', 2, 97)->optional()->unasked(),
             )
-            ->says('{container}', '{place_id}', '{seeds}', '{mass_g}');
+            ->says('{container}', '{place_id}', '{place}', '{seeds}', '{mass_g}');
     }
 }

@@ -15,8 +15,8 @@ use Marrow\Core\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Drying\DryingVerdict;
-use Marrow\Core\Steps\Drying\JarRead;
 use Marrow\Core\Steps\Drying\Spread;
+use Marrow\Core\Steps\Drying\JarRead;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Storage\AgeingSegment;
@@ -162,7 +162,8 @@ final class StoringStrand extends Strand
             $offer = $offer->usually('container', $this->now->container->value)->usually('place_id', $this->now->placeId)->calledHere('Move it');
         }
 
-        return [$offer];
+        // What is first to be done stands first.
+        return $this->isShutInDamp() ? [$offer, Offer::of(Spread::class, 5)] : [$offer];
     }
 
     /** Whether it stands closed in tight at a moisture at which it will mould. */
