@@ -2,16 +2,16 @@
 
 use App\Http\Controllers\BooksController;
 use App\Http\Controllers\CalendarController;
-use App\Http\Controllers\FrameController;
-use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\EntryController;
+use App\Http\Controllers\FrameController;
 use App\Http\Controllers\GardenController;
-use App\Http\Controllers\SettingsController;
+use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\LotController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlantingController;
 use App\Http\Controllers\ReckoningController;
+use App\Http\Controllers\SettingsController;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Route;
 

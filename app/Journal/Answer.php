@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Journal;
 
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Asked;
 use Marrow\Core\Folding\Question;
-use Marrow\Core\Fields\Refused;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Payload;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Reckoners;
 
-use App\Voice\UnitSystem;
 use App\Voice\Figures;
+use App\Voice\UnitSystem;
 use Marrow\Core\Fields\Values;
 
 /** A question that was asked and answered: what went in, what came out, and in whose units it is to be said. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Voice;
 
-
 /** Figures in sentences: with their unit, and no more digits than anybody can use. */
 final class Figures
 {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Voice\Quantity;
 use App\Voice\Figures;
+use App\Voice\Quantity;
 use App\Voice\UnitSystem;
 use DateTimeImmutable;
-use Marrow\Core\Isolation\Barrier;
 use Marrow\Core\Botany\IsolationStandard;
+use Marrow\Core\Isolation\Barrier;
 use Marrow\Core\Isolation\RiskVerdict;
 use Marrow\Core\Season\CrossRisk;
 use Marrow\Core\Season\IsolationStanding;

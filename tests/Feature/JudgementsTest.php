@@ -75,13 +75,14 @@ final class JudgementsTest extends TestCase
 
         $keeper->records($lot, 'stored', '2026-09-05T09:00', ['container' => 'jar', 'place' => 'Fridge', 'temperature_c' => 5, 'rh' => 60]);
         $sheet = $this->sheet($lot);
-        self::assertStringContainsString('not measured, so', $sheet['store']['forecast']['ground'][1]);
-        self::assertContains('read_stored_jar', array_column($sheet['tasks'], 'kind'));
+        // Seed in balance with 50 % RH takes that moisture into the jar, and 10.5 % is too much for onion in tight.
+        self::assertStringContainsString('closed in at 10.5 % it moulds', $sheet['store']['no_forecast']);
+        self::assertContains('open_damp_jar', array_column($sheet['tasks'], 'kind'));
 
         $keeper->records($lot, 'jar_read', '2026-09-07T09:00', ['rh' => 35, 'temperature_c' => 20]);
         $sheet = $this->sheet($lot);
         self::assertStringContainsString('as measured', $sheet['store']['forecast']['ground'][1]);
-        self::assertNotContains('read_stored_jar', array_column($sheet['tasks'], 'kind'));
+        self::assertNotContains('open_damp_jar', array_column($sheet['tasks'], 'kind'));
     }
 
     public function test_seed_shut_in_damp_is_an_alarm_with_the_figures(): void
@@ -129,7 +130,7 @@ final class JudgementsTest extends TestCase
         $said = static fn (string $kind, array $payload): string => str_replace("\u{00A0}", ' ', $keeper->tries($lot, $kind, '2026-09-10T09:00', $payload)->assertOk()->json('answers.0.said'));
         self::assertSame('L1: taken out, 20 seeds, given away, Odile', $said('withdrawn', ['purpose' => 'gift', 'seeds' => '20', 'to' => 'Odile']));
         self::assertSame('L1: jar humidity read, 34 % RH, 19.5 °C', $said('jar_read', ['rh' => 34, 'temperature_c' => '19,5']));
-        self::assertSame('L1: seeds counted and weighed, 2 × 100 seeds, 0.302 g, 0.3 g', $said('sample_weighed', ['counted' => 100, 'masses_g' => ['0,302', '0.3']]));
+        self::assertSame('L1: seeds counted and weighed, samples of 100 seeds, 0.302 g, 0.3 g', $said('sample_weighed', ['counted' => 100, 'masses_g' => ['0,302', '0.3']]));
         self::assertSame('L1: note, Looks well', $said('noted', ['text' => 'Looks well']));
     }
 

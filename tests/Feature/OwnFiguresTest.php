@@ -54,7 +54,7 @@ final class OwnFiguresTest extends TestCase
     {
         foreach ([
             [['path' => 'isolation.grower', 'value' => '5'], 'value', 'Apart, for a seed grower: a number from 1000 to 20000 is needed.'],
-            [['path' => 'isolation.careful', 'value' => 'far'], 'value', "Apart, for seed that is passed on must be a number, 1 to 10 000 m; \"far\" was given."],
+            [['path' => 'isolation.careful', 'value' => 'far'], 'value', 'Apart, for seed that is passed on must be a number, 1 to 10 000 m; "far" was given.'],
             [['path' => 'moon.phase', 'value' => '5'], 'path', 'The handbook has no such figure.'],
             [['path' => 'isolation.careful', 'value' => '500', 'variety' => 'nobody'], 'variety', 'There is no such variety of this crop.'],
         ] as [$body, $field, $says]) {

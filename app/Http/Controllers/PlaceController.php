@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Documents\PlaceDocument;
 use App\Boards\Boards;
 use App\Boards\Narrowing;
+use App\Http\Documents\PlaceDocument;
 use App\Http\Scalar;
 use App\Http\SeenFrom;
 use Illuminate\Http\JsonResponse;

@@ -15,7 +15,6 @@ use Illuminate\Http\Request;
 use Marrow\Core\GardenFields;
 use OpenApi\Attributes as OA;
 
-
 final class PlantingController extends Controller
 {
     #[OA\Get(path: '/plantings/{code}', operationId: 'planting', parameters: [

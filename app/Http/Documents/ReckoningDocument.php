@@ -6,8 +6,8 @@ namespace App\Http\Documents;
 
 use App\Voice\UnitSystem;
 use App\Words\ReckonerWords;
-use Marrow\Core\Reckoning\Alternatives;
 use Marrow\Core\Fields\Field;
+use Marrow\Core\Reckoning\Alternatives;
 use Marrow\Core\Reckoning\Reckoning;
 use OpenApi\Attributes as OA;
 

@@ -7,8 +7,8 @@ namespace App\Reckoners\Judgements;
 use App\Reckoners\Asked;
 use App\Reckoners\Judgement;
 use App\Voice\Figures;
-use App\Words\CautionWords;
 use App\Voice\Quantity;
+use App\Words\CautionWords;
 use Marrow\Core\Botany\Caution;
 
 /** What a ferment, a counted sample and a sorted sample say. */

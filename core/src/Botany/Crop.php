@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Marrow\Core\Botany;
 
 use Marrow\Core\InvalidFigure;
-use Marrow\Core\Botany\IsolationDistances;
 use Marrow\Core\Storage\ViabilityConstants;
 
 /** One crop of the reference: what a keeper of its seed needs to know. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Reckoning;
 
 use Marrow\Core\Fields\Refused;
+
 /** Something that a reckoning can be told in one of several ways: a share, say, or the counts of a test. */
 final readonly class Alternatives
 {

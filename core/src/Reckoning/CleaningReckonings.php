@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
-use Marrow\Core\Fields\Field;
-use Marrow\Core\Fields\Values;
 use Marrow\Core\Cleaning\FermentWindow;
 use Marrow\Core\Cleaning\Purity;
 use Marrow\Core\Cleaning\SeedMass;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Values;
 
 final class CleaningReckonings
 {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
-use Marrow\Core\Fields\Field;
-use Marrow\Core\Fields\Values;
 use Marrow\Core\Drying\Desiccant;
 use Marrow\Core\Drying\DryingCurve;
 use Marrow\Core\Drying\Moisture;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Values;
 
 final class DryingReckonings
 {

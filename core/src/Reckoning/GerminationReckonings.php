@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Marrow\Core\Reckoning;
 
 use Marrow\Core\Fields\Field;
-use Marrow\Core\Fields\Values;
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Fields\Values;
 use Marrow\Core\Germination\Comparison;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\GerminationSpeed;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
-use Marrow\Core\Fields\Field;
-use Marrow\Core\Fields\Values;
-use Marrow\Core\Fields\Refused;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Botany\IsolationStandard;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Fields\Values;
 use Marrow\Core\Isolation\Barrier;
 use Marrow\Core\Isolation\Bloom;
 use Marrow\Core\Isolation\Climate;
 use Marrow\Core\Isolation\IsolationPair;
 use Marrow\Core\Isolation\IsolationSetting;
-use Marrow\Core\Botany\IsolationStandard;
 use Marrow\Core\Isolation\PollenPath;
 use Marrow\Core\Isolation\Protection;
 use Marrow\Core\Season\GardenIsolation;

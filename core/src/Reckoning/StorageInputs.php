@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Values;
-use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Storage\SigmaPrior;
 use Marrow\Core\Storage\ViabilityConstants;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
-use Marrow\Core\Fields\Field;
-use Marrow\Core\Fields\Values;
-use Marrow\Core\Fields\Refused;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Fields\Values;
 use Marrow\Core\Storage\AgeingHistory;
 use Marrow\Core\Storage\PacketPlan;
 use Marrow\Core\Storage\StorageLife;

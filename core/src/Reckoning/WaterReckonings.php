@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
-use Marrow\Core\Fields\Field;
-use Marrow\Core\Fields\Values;
 use Marrow\Core\Drying\Equilibrium;
 use Marrow\Core\Drying\Moisture;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Values;
 
 final class WaterReckonings
 {

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Season;
 
+use Marrow\Core\Botany\IsolationStandard;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Isolation\Barrier;
 use Marrow\Core\Isolation\Climate;
 use Marrow\Core\Isolation\CrossShare;
 use Marrow\Core\Isolation\IsolationSetting;
-use Marrow\Core\Botany\IsolationStandard;
 
 /** What is asked of each part of a season's plan. */
 final class PlanFields

@@ -6,6 +6,7 @@ namespace Marrow\Core\Season;
 
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Botany\IsolationStandard;
 use Marrow\Core\Fields\Document;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Fields\Values;
@@ -13,7 +14,6 @@ use Marrow\Core\Isolation\Barrier;
 use Marrow\Core\Isolation\Bloom;
 use Marrow\Core\Isolation\Climate;
 use Marrow\Core\Isolation\IsolationSetting;
-use Marrow\Core\Botany\IsolationStandard;
 
 /** The plan of one season: the garden, what stands around it, and what is to grow where and when. */
 final readonly class SeasonPlan

@@ -6,6 +6,7 @@ namespace Marrow\Core\Tests\Isolation;
 
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropFile;
+use Marrow\Core\Botany\IsolationStandard;
 use Marrow\Core\Isolation\Barrier;
 use Marrow\Core\Isolation\Bloom;
 use Marrow\Core\Isolation\Compatibility;
@@ -13,7 +14,6 @@ use Marrow\Core\Isolation\Crosses;
 use Marrow\Core\Isolation\CrossShare;
 use Marrow\Core\Isolation\IsolationPair;
 use Marrow\Core\Isolation\IsolationSetting;
-use Marrow\Core\Botany\IsolationStandard;
 use Marrow\Core\Isolation\PollenPath;
 use Marrow\Core\Isolation\RiskVerdict;
 use Marrow\Core\Tests\Support\CoreTestCase;

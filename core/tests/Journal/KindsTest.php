@@ -101,6 +101,7 @@ final class KindsTest extends TestCase
             };
             $typed[$key] = $field->each === null ? $one : [$one, $one];
         }
+
         // Either seeds or a mass is taken.
         return $kind->name === 'withdrawn' ? [...$typed, 'mass_g' => null] : $typed;
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Marrow\Core\Tests\Journal;
 
 use Marrow\Core\Journal\Entry;
-use Marrow\Core\Steps\Notes\Noted;
-use Marrow\Core\Journal\Struck;
 use Marrow\Core\Journal\Sequence;
+use Marrow\Core\Journal\Struck;
+use Marrow\Core\Steps\Notes\Noted;
 use PHPUnit\Framework\TestCase;
 
 final class SequenceTest extends TestCase

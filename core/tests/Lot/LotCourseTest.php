@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Lot;
 
+use Marrow\Core\Germination\Verdict;
+use Marrow\Core\Lot\KeepingTask;
+use Marrow\Core\Practice;
+use Marrow\Core\Steps\Cleaning\CleaningStage;
 use Marrow\Core\Steps\Cleaning\CleaningTask;
 use Marrow\Core\Steps\Drying\DryingTask;
-use Marrow\Core\Lot\KeepingTask;
-use Marrow\Core\Steps\Storing\StoringTask;
-use Marrow\Core\Steps\Cleaning\CleaningStage;
 use Marrow\Core\Steps\Drying\DryingVerdict;
 use Marrow\Core\Steps\Storing\MoistureGround;
+use Marrow\Core\Steps\Storing\StoringTask;
+use Marrow\Core\Tests\Support\CoreTestCase;
+use Marrow\Core\Tests\Support\Diary;
+use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Place;
 use Marrow\Core\Work\Task;
 use Marrow\Core\Work\TaskKind;
-use Marrow\Core\Germination\Verdict;
-use Marrow\Core\Work\Loss;
-use Marrow\Core\Practice;
-use Marrow\Core\Tests\Support\CoreTestCase;
-use Marrow\Core\Tests\Support\Diary;
 
 /** A lot through the whole job, folded from its journal. */
 final class LotCourseTest extends CoreTestCase

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Lot;
 
+use Marrow\Core\Lot\KeepingTask;
 use Marrow\Core\Steps\Cleaning\CleaningTask;
 use Marrow\Core\Steps\Drying\DryingTask;
-use Marrow\Core\Lot\KeepingTask;
-use Marrow\Core\Steps\Testing\TestingTask;
 use Marrow\Core\Steps\Drying\DryingVerdict;
+use Marrow\Core\Steps\Testing\TestingTask;
+use Marrow\Core\Tests\Support\CoreTestCase;
+use Marrow\Core\Tests\Support\Diary;
+use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Place;
 use Marrow\Core\Work\Task;
 use Marrow\Core\Work\TaskKind;
-use Marrow\Core\Work\Loss;
-use Marrow\Core\Tests\Support\CoreTestCase;
-use Marrow\Core\Tests\Support\Diary;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What is due when, in each stage, worked out by hand from the dates. */

@@ -20,7 +20,6 @@ use Marrow\Core\Steps\Storing\StoredAt;
 use Marrow\Core\Steps\Storing\StoringTask;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\Diary;
-use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Place;
 use Marrow\Core\Work\TaskKind;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Reckoning;
 
-use Marrow\Core\Reckoning\Alternatives;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Reckoning\Alternatives;
 use Marrow\Core\Reckoning\Registry;
 use Marrow\Core\Reckoning\Way;
 use Marrow\Core\Tests\Support\CoreTestCase;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Marrow\Core\Tests\Reckoning;
 
 use Marrow\Core\Fields\Field;
-use Marrow\Core\Fields\Refused;
 use Marrow\Core\Fields\FieldType;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Reckoning\Registry;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Season;
 
-use Marrow\Core\Isolation\Barrier;
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Isolation\Barrier;
 use Marrow\Core\Season\Rectangle;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\Drawing;
