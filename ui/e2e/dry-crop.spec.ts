@@ -27,7 +27,7 @@ test('a dry crop is threshed, winnowed and dried by a closed jar, with each mist
     await keeper.fill({ Plants: '60', Sown: '2026-12-01T10:00' });
     await keep();
     await expect(alert('is still to come')).toBeVisible();
-    await expect(page.getByLabel('Plants', { exact: true })).toHaveValue('60');
+    await expect(page.getByLabel('Plants *', { exact: true })).toHaveValue('60');
     await keeper.fill({ Sown: '2026-03-01T10:00' });
     await keep();
     await keeper.code('plot');
