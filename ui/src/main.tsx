@@ -32,8 +32,7 @@ const queries = new QueryClient({
 async function takeBack(entry: string) {
   const done = await strike(entry, v7());
   void queries.invalidateQueries();
-  const struck = done.said.startsWith('Struck');
-  return { ...done, said: struck ? 'Taken back. It stays in the journal, struck through.' : 'Brought back.' };
+  return done;
 }
 
 const root = document.getElementById('root');

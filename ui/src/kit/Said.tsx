@@ -3,26 +3,36 @@ import Snackbar from '@mui/material/Snackbar';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 
 /** What was just kept, said back, with the way to take it back. */
-type Say = (text: string, entry?: string) => void;
+type Say = (text: string, entry?: string, isTakenBack?: boolean) => void;
 
 const SaidContext = createContext<Say>(() => undefined);
 
 export const useSay = () => useContext(SaidContext);
 
-/** Takes back what goes by this id, and says what became of it; what it is, this package does not know. */
-type TakeBack = (entry: string) => Promise<{ said: string; entry: string }>;
+/** Takes back what goes by this id, and gives the id of the taking back; what it is, this package does not know. */
+type TakeBack = (entry: string) => Promise<{ entry: string }>;
 
 export function SaidProvider({ takeBack, children }: { takeBack: TakeBack; children: ReactNode }) {
-  const [said, setSaid] = useState<{ text: string; entry?: string; turn: number } | null>(null);
+  const [said, setSaid] = useState<{
+    text: string;
+    entry?: string;
+    isTakenBack: boolean;
+    turn: number;
+  } | null>(null);
   const [open, setOpen] = useState(false);
-  const say = useCallback<Say>((text, entry) => {
-    setSaid((before) => ({ text, entry, turn: (before?.turn ?? 0) + 1 }));
+  const say = useCallback<Say>((text, entry, isTakenBack = false) => {
+    setSaid((before) => ({ text, entry, isTakenBack, turn: (before?.turn ?? 0) + 1 }));
     setOpen(true);
   }, []);
-  const press = async (entry: string) => {
+  const press = async (entry: string, isTakenBack: boolean) => {
     try {
       const done = await takeBack(entry);
-      say(done.said, done.entry);
+      // What was taken back can be brought back, and so on.
+      say(
+        isTakenBack ? 'Brought back.' : 'Taken back. It stays in the journal, struck through.',
+        done.entry,
+        !isTakenBack,
+      );
     } catch (error) {
       say(error instanceof Error ? error.message : 'That could not be taken back.');
     }
@@ -46,7 +56,7 @@ export function SaidProvider({ takeBack, children }: { takeBack: TakeBack; child
             <Button
               variant="text"
               sx={{ color: 'inherit', textDecoration: 'underline' }}
-              onClick={() => void press(said.entry ?? '')}
+              onClick={() => void press(said.entry ?? '', said.isTakenBack)}
             >
               Take it back
             </Button>

@@ -69,6 +69,7 @@ function Line({ entry, about }: { entry: Entry; about: Subject }) {
           ? `Brought back: ${entry.title.toLowerCase()}`
           : `Struck: ${entry.title.toLowerCase()}. Everything follows.`,
         done.entry,
+        !entry.struck,
       );
     } catch (error) {
       say(error instanceof Error ? error.message : 'That could not be done.');
