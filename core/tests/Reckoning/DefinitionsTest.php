@@ -94,7 +94,7 @@ final class DefinitionsTest extends CoreTestCase
         yield 'an empty list' => [Field::numbers('n', 'n', 'g', 0, 10), [], 'N is missing: weigh it'];
         yield 'a hole in a list' => [Field::numbers('n', 'n', 'g', 0, 10), '1,,3', 'N is missing'];
         yield 'one bad item' => [Field::integers('n', 'n', 'seeds', 0, 10), '1,11', 'N must be from 0 to 10 seeds.'];
-        yield 'no crop' => [Field::crop('n', 'n'), ' ', 'N is missing.'];
+        yield 'no crop' => [Field::crop('n', 'n'), ' ', 'Choose the crop.'];
         yield 'infinity' => [Field::number('n', 'n', 'g', 0, 10), INF, 'from 0 to 10 g'];
     }
 
