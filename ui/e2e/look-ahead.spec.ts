@@ -18,6 +18,7 @@ test('a day picked on the belt shows every place as it will stand then, and home
   await page.getByRole('link', { name: /^Bench/ }).click();
   await expect(page).toHaveURL(/\/bench\?on=2026-09-18/);
   await page.getByRole('link', { name: /^L13/ }).click();
+  await expect(page).toHaveURL(/\/bench\/L13\?on=/);
   await expect(page.getByText('Pour off at once').last()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Poured off' })).toHaveCount(0);
   await expect(page.getByRole('button', { name: /^Strike/ })).toHaveCount(0);
