@@ -12,6 +12,7 @@ use App\Models\Lot;
 use App\Models\Place;
 use App\Models\Planting;
 use App\Moment;
+use App\Voice\Speaking;
 use App\Words\EntryWords;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -72,12 +73,24 @@ final readonly class Entries
                 ($adrift[$entry->id] ?? null)?->getMessage(),
                 isset($agrees[$entry->id]),
                 $row->replaces === null ? null : $were[$row->replaces] ?? null,
-                $entry->kind->keep($entry->payload),
+                self::typed($entry),
                 array_values(array_map(static fn (Field $field): FieldDocument => FieldDocument::of($field), $entry->kind->fields->fields)),
             );
         }
 
         return $documents;
+    }
+
+    /** @return array<string, mixed> by field, as it would be typed again */
+    private static function typed(Entry $entry): array
+    {
+        $units = Speaking::forms()->units;
+        $typed = [];
+        foreach ($entry->kind->keep($entry->payload) as $key => $value) {
+            $typed[$key] = $units->typed($entry->kind->fields->field($key), $value);
+        }
+
+        return $typed;
     }
 
     /**

@@ -70,6 +70,20 @@ enum UnitSystem: string
         return implode(',', array_map(fn (string $part): string => $this->number($input->unit, $part, self::isChange($input)), explode(',', $typed)));
     }
 
+    /**
+     * A recorded figure as it would be typed: exactly what it was, so with its unit where that is not the keeper's own.
+     */
+    public function typed(Field $field, mixed $value): mixed
+    {
+        return match (true) {
+            is_array($value) => array_map(fn (mixed $one): mixed => $this->typed($field, $one), $value),
+            ! is_int($value) && ! is_float($value) => $value,
+            $field->type === FieldType::Share => sprintf('%.12G %%', $value * 100),
+            $this->unit($field->unit) !== $field->unit => sprintf('%.12G %s', $value, $field->unit),
+            default => $value,
+        };
+    }
+
     /** A bound of an input as a person reads it here. */
     public function bound(Field $input, float $bound): string
     {
