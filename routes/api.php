@@ -23,6 +23,7 @@ Route::get('/plantings/{code}', [PlantingController::class, 'show']);
 Route::put('/plantings/{code}', [PlantingController::class, 'change']);
 Route::post('/entries', [EntryController::class, 'record']);
 Route::post('/entries/{entry}/strike', [EntryController::class, 'strike']);
+Route::get('/beginnings', [EntryController::class, 'beginnings']);
 Route::get('/journal', [EntryController::class, 'index']);
 Route::get('/settings', [SettingsController::class, 'index']);
 Route::put('/settings/{key}', [SettingsController::class, 'put']);

@@ -180,7 +180,7 @@ final readonly class Recorder
             throw Refused::at('kind', $draft->about === Subject::Lot ? 'There is no such lot.' : 'There is no such planting.');
         }
 
-        return $draft->about === Subject::Lot ? $this->beginLot($draft, $draft->begins) : $this->beginPlanting($draft, $draft->begins);
+        return $draft->about === Subject::Lot ? $this->beginLot($draft, $draft->begins, $kind) : $this->beginPlanting($draft, $draft->begins);
     }
 
     /** @throws Refused */
@@ -196,11 +196,11 @@ final readonly class Recorder
     }
 
     /** @throws Refused */
-    private function beginLot(Draft $draft, Begins $begins): Lot
+    private function beginLot(Draft $draft, Begins $begins, Kind $kind): Lot
     {
         $planting = $begins->planting === null ? null : Planting::query()->find($begins->planting) ?? throw Refused::at('planting', 'There is no such planting.');
         $variety = $planting === null ? $this->variety($begins)->id : $planting->variety_id;
-        if ($planting === null && $draft->kind === 'picked') {
+        if ($planting === null && $kind->from === Subject::Planting) {
             throw Refused::at('planting', 'Say which planting it was picked from.');
         }
         Lot::query()->create(['id' => $draft->aboutId, 'number' => $this->nextNumber(Lot::class), 'variety_id' => $variety]);

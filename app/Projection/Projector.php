@@ -164,7 +164,7 @@ final readonly class Projector
         $interval = $share?->interval();
         $storing = $course->storing;
         $stock = $course->stock->stock;
-        $year = $course->origin->firstAt()?->format('Y');
+        $year = $course->origin->year();
         $forecast = $course->forecast();
 
         return [
@@ -172,7 +172,7 @@ final readonly class Projector
             'place' => $course->place()->value,
             'stage' => $course->place() === Place::Bench ? ($course->cleaning->isClean() ? 'clean' : $course->cleaning->stage->value) : $course->drying->verdict()->value,
             'used_up' => (int) $course->isUsedUp(),
-            'year' => $year === null ? null : (int) $year,
+            'year' => $year,
             'seeds' => $stock->seeds(),
             'grams' => $stock->grams() ?? $course->drying->lastMass() ?? $course->cleaning->massOut,
             'moisture' => $storing->moisture ?? $course->drying->moisture(),

@@ -66,12 +66,13 @@ final readonly class EntryWords
     private static function number(Field $field, int|float $value): string
     {
         return match (true) {
+            $field->type === FieldType::Share => Quantity::percent((float) $value),
             $field->unit === 'g' => Quantity::weighed((float) $value),
             $field->unit === '°C' => Quantity::temperature((float) $value),
             $field->unit === '% RH' => round((float) $value)."\u{00A0}% RH",
             $field->unit === '%' => Quantity::moisture((float) $value),
             $field->noun !== '' => Quantity::number((int) $value, $field->noun, self::plural($field->noun)),
-            default => is_int($value) ? number_format($value, 0, '.', "\u{00A0}") : Field::show($value),
+            default => Field::show($value),
         };
     }
 

@@ -246,6 +246,9 @@ final readonly class LotWords
         if ($store->isShutInDamp()) {
             return sprintf('No forecast: closed in at %s it moulds or dies within weeks. Open it and dry it first.', Quantity::moisture((float) $store->moisture));
         }
+        if ($this->lot->origin->firstAt() === null && $this->lot->testing->lastEnded() === null) {
+            return 'No forecast: nobody knows how it was kept before it came here. A germination test would be a beginning.';
+        }
         if ($store->moisture !== null && $store->moisture > ViabilityConstants::MAX_MOISTURE) {
             return sprintf('At %s moisture there is nothing to forecast: seed this damp does not keep. Spread it and dry it.', Quantity::moisture($store->moisture));
         }

@@ -48,6 +48,7 @@ final class ApiContractTest extends TestCase
         yield 'places to keep seed in' => ['/store-places', '/store-places'];
         yield 'journal' => ['/journal', '/journal'];
         yield 'found' => ['/find', '/find?text=tomato'];
+        yield 'beginnings' => ['/beginnings', '/beginnings'];
         yield 'form' => ['/forms/{name}', '/forms/sown'];
         yield 'lots to sow from' => ['/choices/lots', '/choices/lots?crop=tomato'];
         yield 'settings' => ['/settings', '/settings'];

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Clock;
 use App\Http\Documents\AnswerDocument;
 use App\Http\Documents\AnswersDocument;
+use App\Http\Documents\BeginningDocument;
 use App\Http\Documents\JournalDocument;
 use App\Http\Drafts;
 use App\Journal\Answer;
@@ -17,6 +18,7 @@ use App\Presenting\JournalPages;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Marrow\Core\Journal\Subject;
+use Marrow\Core\Registered;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -57,6 +59,14 @@ final class EntryController extends Controller
         );
 
         return self::answered($recorder->record([$draft]));
+    }
+
+    #[OA\Get(path: '/beginnings', operationId: 'beginnings', description: 'What a lot or a planting can begin with, out of nothing.', responses: [
+        new OA\Response(response: 200, description: 'the kinds', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: BeginningDocument::class))),
+    ])]
+    public function beginnings(): JsonResponse
+    {
+        return new JsonResponse(BeginningDocument::all(...array_values(Registered::kinds()->all())));
     }
 
     #[OA\Get(path: '/journal', operationId: 'journal', parameters: [

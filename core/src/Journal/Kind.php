@@ -21,6 +21,7 @@ final readonly class Kind
      * @param  list<string>  $says  the parts of its sentence, fields in braces; a part of which a field is empty is left out
      * @param  ?list<string>  $once  set when it happens once only, of each of these fields
      * @param  bool  $starts  whether the thing it is about may begin with it
+     * @param  ?Subject  $from  what it then begins from, where it cannot begin out of nothing
      */
     private function __construct(
         public string $name,
@@ -31,6 +32,7 @@ final readonly class Kind
         public array $says,
         public ?array $once = null,
         public bool $starts = false,
+        public ?Subject $from = null,
     ) {}
 
     /** @param  Subject|list<Subject>  $of */
@@ -63,10 +65,10 @@ final readonly class Kind
         return $this->with(['once' => array_values($by)]);
     }
 
-    /** The thing that it is about may begin with it. */
-    public function starts(): self
+    /** The thing that it is about may begin with it: from something that stands already, or out of nothing. */
+    public function starts(?Subject $from = null): self
     {
-        return $this->with(['starts' => true]);
+        return $this->with(['starts' => true, 'from' => $from]);
     }
 
     /** @return array<string, string> what it refers to: by field, lot, planting, place … */
@@ -178,7 +180,7 @@ final readonly class Kind
     /** @param  array<string, mixed>  $change */
     private function with(array $change): self
     {
-        /** @var array{name: string, of: list<Subject>, title: string, act: string, fields: FieldList, says: list<string>, once: ?list<string>, starts: bool} $all */
+        /** @var array{name: string, of: list<Subject>, title: string, act: string, fields: FieldList, says: list<string>, once: ?list<string>, starts: bool, from: ?Subject} $all */
         $all = [...get_object_vars($this), ...$change];
 
         return new self(...$all);

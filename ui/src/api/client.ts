@@ -36,6 +36,7 @@ export type ReckoningInput = Schemas['ReckoningInputDocument'];
 export type Alternatives = Schemas['AlternativesDocument'];
 export type Reckoned = Schemas['ReckonedDocument'];
 export type Picture = Schemas['PictureDocument'];
+export type Beginning = Schemas['BeginningDocument'];
 export type Answered = Schemas['AnswerDocument'];
 export type Draft = Schemas['DraftRequest'];
 export type FieldDeclared = Schemas['FieldDocument'];

@@ -117,6 +117,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/beginnings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What a lot or a planting can begin with, out of nothing. */
+        get: operations["beginnings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/journal": {
         parameters: {
             query?: never;
@@ -557,6 +574,15 @@ export interface components {
             width: number;
             /** Format: float */
             depth: number;
+        };
+        /** @description A kind of entry with which a lot or a planting begins out of nothing. */
+        BeginningDocument: {
+            kind: string;
+            /** @enum {string} */
+            subject: "planting" | "lot";
+            title: string;
+            act: string;
+            fields: components["schemas"]["FieldDocument"][];
         };
         /** @description One day of the belt. */
         BeltDayDocument: {
@@ -1791,6 +1817,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AnswersDocument"];
+                };
+            };
+        };
+    };
+    beginnings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the kinds */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeginningDocument"][];
                 };
             };
         };

@@ -145,6 +145,14 @@ export function useLotsToChoose(crop?: string) {
   });
 }
 
+export function useBeginnings() {
+  return useQuery({
+    queryKey: ['beginnings'],
+    queryFn: () => take(api.GET('/beginnings')),
+    staleTime: 60_000,
+  });
+}
+
 export function useForm(name: string) {
   return useQuery({
     queryKey: ['form', name],

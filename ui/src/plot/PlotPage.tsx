@@ -6,7 +6,7 @@ import { ThingList } from '../shell/ThingList';
 import { TwoPanes } from '../kit/TwoPanes';
 import { useLook } from '../shell/look';
 import { PlantingSheet } from './PlantingSheet';
-import { NewPlanting } from './NewPlanting';
+import { Begin } from '../record/Begin';
 import { useFrame } from '../api/queries';
 import { usePlans } from '../season/usePlan';
 
@@ -52,7 +52,7 @@ export function PlotPage() {
       }
       sheet={
         code === undefined ? null : code === 'new' ? (
-          <NewPlanting />
+          <Begin subject="planting" title="New planting" to="plot" />
         ) : (
           <PlantingSheet key={code} code={code} />
         )

@@ -12,7 +12,7 @@ import { LotInput, OfCrop } from '../record/LotInput';
 import { useDraft } from '../kit/draft';
 import { ChoiceInput, Labelled, TextInput } from '../kit/fields';
 import { day, shortDay } from '../kit/words';
-import { NewVariety } from '../plot/NewVariety';
+import { NewVariety } from '../record/NewVariety';
 
 type Typed = Record<
   | 'x'

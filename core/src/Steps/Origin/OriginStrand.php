@@ -82,6 +82,14 @@ final class OriginStrand extends Strand
         return $this->passes === [] ? null : $this->passes[count($this->passes) - 1]['at'];
     }
 
+    /** The year the seed ripened in; null when nobody knows. */
+    public function year(): ?int
+    {
+        $first = $this->firstAt();
+
+        return $first === null ? null : (int) $first->format('Y');
+    }
+
     /** Plants that gave seed: passes go over the same plants, so the largest pass counts, not the sum. */
     public function plants(): int
     {

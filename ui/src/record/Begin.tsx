@@ -6,28 +6,49 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 } from 'uuid';
-import { Refused, type Draft, type Variety } from '../api/client';
+import { Refused, type Beginning, type Draft, type PlaceName, type Variety } from '../api/client';
 import { Asked, record } from '../api/entries';
-import { afterwards, useForm, useFrame, useVarieties, useWrite } from '../api/queries';
+import { afterwards, useBeginnings, useFrame, useVarieties, useWrite } from '../api/queries';
 import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { useLook } from '../shell/look';
 import { useDraft } from '../kit/draft';
-import { FieldInput, Labelled, sentOf, startOf, TextInput, type Field, type Value } from '../kit/fields';
-import { OfCrop } from '../record/LotInput';
+import {
+  ChoiceInput,
+  FieldInput,
+  Labelled,
+  sentOf,
+  startOf,
+  TextInput,
+  type Field,
+  type Value,
+} from '../kit/fields';
+import { OfCrop } from './LotInput';
 import { NewVariety } from './NewVariety';
 
-/** Something was sown: which variety, how much, where and when. */
-export function NewPlanting() {
+/**
+ * A planting or a lot begins out of nothing: with what, of which variety, when. Where it can begin in several ways, the
+ * keeper says which.
+ */
+export function Begin({
+  subject,
+  title,
+  to,
+}: {
+  subject: Beginning['subject'];
+  title: string;
+  to: PlaceName;
+}) {
+  const ways = (useBeginnings().data ?? []).filter((way) => way.subject === subject);
   const varieties = useVarieties();
   const frame = useFrame();
   const navigate = useNavigate();
   const { at } = useLook();
   const say = useSay();
   const [adding, setAdding] = useState(false);
-  const fields = useForm('sown').data ?? [];
-  const draft = useDraft('planting', () => ({
-    planting: v7(),
+  const draft = useDraft(`begin:${subject}`, () => ({
+    begun: v7(),
+    kind: '',
     variety: '',
     spot: '',
     fields: {} as Record<string, Value>,
@@ -35,12 +56,14 @@ export function NewPlanting() {
   }));
   const { values, set } = draft;
   const chosen = varieties.data?.find(({ id }) => id === values.variety) ?? null;
+  const way = ways.find(({ kind }) => kind === values.kind) ?? ways[0];
+  const fields = (way?.fields ?? []).filter(({ hidden }) => !hidden);
   const valueOf = (field: Field) => values.fields[field.key] ?? startOf(field);
   const save = useWrite((evenSo: boolean) =>
     record({
       id: draft.id,
-      kind: 'sown',
-      about: { subject: 'planting', id: values.planting },
+      kind: way?.kind ?? '',
+      about: { subject, id: values.begun },
       begins: { variety: values.variety, spot: values.spot },
       happened_at: values.when,
       payload: Object.fromEntries(
@@ -53,14 +76,14 @@ export function NewPlanting() {
     void afterwards(save.mutateAsync(evenSo), (saved) => {
       draft.clear();
       say(`Kept. ${saved.said}`, saved.entry);
-      void navigate(at(`/plot/${saved.code}`));
+      void navigate(at(`/${to}/${saved.code}`));
     });
   const asked = save.error instanceof Asked ? save.error : undefined;
   const errors = save.error instanceof Refused && asked === undefined ? save.error.fields : {};
   return (
     <Box sx={{ maxWidth: 720 }}>
       <Typography variant="h1" sx={{ mb: 2 }}>
-        New planting
+        {title}
       </Typography>
       <Labelled label="Variety" error={errors['variety']}>
         {({ id }) => (
@@ -107,10 +130,18 @@ export function NewPlanting() {
         }}
       >
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+          {ways.length > 1 && (
+            <ChoiceInput
+              label="How it begins"
+              options={ways.map(({ kind, act }) => ({ key: kind, label: act }))}
+              value={way?.kind ?? ''}
+              onChange={(kind) => set({ kind })}
+            />
+          )}
           <OfCrop value={chosen?.crop}>
             {fields.map((field) => (
               <FieldInput
-                key={field.key}
+                key={`${way?.kind ?? ''}:${field.key}`}
                 field={field}
                 value={valueOf(field)}
                 error={errors[field.key]}
@@ -119,26 +150,33 @@ export function NewPlanting() {
             ))}
           </OfCrop>
           <TextInput
-            label="Sown"
+            label={way?.title ?? 'When'}
             type="datetime-local"
             error={errors['happened_at']}
             value={values.when}
             onChange={(when) => set({ when })}
           />
-          <TextInput
-            label="Where"
-            hint="Bed, row, glasshouse"
-            error={errors['spot']}
-            value={values.spot}
-            onChange={(spot) => set({ spot })}
-          />
+          {subject === 'planting' && (
+            <TextInput
+              label="Where"
+              hint="Bed, row, glasshouse"
+              error={errors['spot']}
+              value={values.spot}
+              onChange={(spot) => set({ spot })}
+            />
+          )}
         </Box>
         {save.error !== null && asked === undefined && Object.keys(errors).length === 0 && (
           <Trouble>{save.error.message}</Trouble>
         )}
         {asked !== undefined && <Caution>{asked.message}</Caution>}
-        <Button type="submit" variant="contained" sx={{ mt: 2 }} disabled={save.isPending}>
-          Keep: sown
+        <Button
+          type="submit"
+          variant="contained"
+          sx={{ mt: 2 }}
+          disabled={save.isPending || way === undefined}
+        >
+          Keep: {way?.title.toLowerCase()}
         </Button>
         {asked !== undefined && (
           <Button sx={{ mt: 2, ml: 1 }} disabled={save.isPending} onClick={() => keep(true)}>
