@@ -27,6 +27,8 @@ final class EntryWordsTest extends TestCase
     {
         yield 'sown' => ['sown', ['plants' => 1], 'Sown: 1 plant'];
         yield 'sown from a lot' => ['sown', ['plants' => 24, 'sown_from' => 'L3'], 'Sown: 24 plants, from L3'];
+        yield 'from elsewhere' => ['received', ['how' => 'swapped', 'from' => 'Odile', 'year' => 2023, 'claimed' => '85 %'], 'Came from elsewhere: swapped, from Odile, ripened in 2023, said to germinate 85 %'];
+        yield 'found' => ['received', ['how' => 'found'], 'Came from elsewhere: found in the cupboard'];
         yield 'first bloom' => ['first_bloom', [], 'First bloom'];
         yield 'last bloom' => ['last_bloom', [], 'Last bloom'];
         yield 'off-types' => ['off_types_seen', ['seen' => 5, 'off' => 2, 'how' => 'warted fruit'], 'Looked over for off-types: 2 of 5 plants, warted fruit'];

@@ -43,7 +43,7 @@ final class RandomJournalsTest extends CoreTestCase
         $crop = self::drawn($chance, $seed);
         $diary = new Diary($crop, '2024-03-01', self::places(), $seed % 7 === 0);
         $at = new \DateTimeImmutable('2025-08-01 08:00');
-        $diary->record('picked', $at->format('Y-m-d H:i'), ['plants' => 10, 'fruits' => 40, 'mass_g' => 5000]);
+        self::begin($diary, $at, $seed);
         for ($step = 0; $step < self::STEPS; $step++) {
             // Now and then two things are done within one minute.
             $at = $at->modify(sprintf('+%d minutes', $chance->getInt(0, 9) === 0 ? 0 : $chance->getInt(60, 60 * 24 * 12)));
@@ -99,7 +99,7 @@ final class RandomJournalsTest extends CoreTestCase
         $crop = self::drawn($chance, $seed);
         $diary = new Diary($crop, '2024-03-01', self::places());
         $at = new \DateTimeImmutable('2025-08-01 08:00');
-        $diary->record('picked', $at->format('Y-m-d H:i'), ['plants' => 10, 'fruits' => 40, 'mass_g' => 5000]);
+        self::begin($diary, $at, $seed);
         for ($step = 0; $step < 14; $step++) {
             $at = $at->modify(sprintf('+%d minutes', $chance->getInt(0, 60 * 24 * 9)));
             [$kind, $payload] = self::act($diary->course(), $chance, $step);
@@ -227,6 +227,16 @@ final class RandomJournalsTest extends CoreTestCase
         if ($course->isUsedUp()) {
             self::assertNull($counsel);
         }
+    }
+
+    /** Every fifth keeper got the seed from elsewhere. */
+    private static function begin(Diary $diary, \DateTimeImmutable $at, int $seed): void
+    {
+        [$kind, $payload] = $seed % 5 === 0
+            ? ['received', ['how' => 'swapped', 'from' => 'Odile', 'year' => 2023, 'claimed' => '85 %']]
+            : ['picked', ['plants' => 10, 'fruits' => 40, 'mass_g' => 5000]];
+        $diary->record($kind, $at->format('Y-m-d H:i'), $payload);
+        self::$tried[$kind] = (self::$tried[$kind] ?? 0) + 1;
     }
 
     /** Every second keeper has a crop that is fermented or rinsed, so that wet cleaning is tried as often as dry. */

@@ -1447,6 +1447,20 @@ export interface components {
             /** @description They weigh, g */
             mass_g?: ((number | null) | (string | null)) | null;
         };
+        /** Came from elsewhere */
+        EntryReceived: {
+            /**
+             * @description How it came
+             * @enum {string}
+             */
+            how: "bought" | "given" | "swapped" | "found";
+            /** @description From whom */
+            from?: string | null;
+            /** @description Ripened in the year */
+            year?: ((number | null) | (string | null)) | null;
+            /** @description Germinates, as it was told, share */
+            claimed?: ((number | null) | (string | null)) | null;
+        };
         /** Put to ferment */
         EntryFermentStarted: {
             /** @description Room temperature, °C */
@@ -1577,7 +1591,7 @@ export interface components {
             rh?: ((number | null) | (string | null)) | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryStored"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryStored"];
         VarietyRequest: {
             /** Format: uuid */
             id?: string;

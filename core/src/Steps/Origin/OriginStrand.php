@@ -13,7 +13,7 @@ use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Place;
 use Marrow\Core\Work\Whereabouts;
 
-/** How a lot came to be: the passes in which it was picked. */
+/** How a lot came to be: the passes in which it was picked, or that it came from elsewhere. */
 final class OriginStrand extends Strand
 {
     /** @var list<array{at: \DateTimeImmutable, picked: Picked}> */
@@ -21,12 +21,19 @@ final class OriginStrand extends Strand
 
     private bool $closed = false;
 
+    public ?Received $received = null;
+
+    public ?\DateTimeImmutable $receivedAt = null;
+
     /** @param  \DateTimeImmutable|null  $sownAt  when the planting it was picked from was sown, where that is known */
     public function __construct(private readonly Whereabouts $where, private readonly string $code, private readonly ?\DateTimeImmutable $sownAt) {}
 
     #[Takes]
     public function picked(Picked $picked, Entry $entry): void
     {
+        if ($this->received !== null) {
+            throw Misfit::outOfPlace(sprintf('%s came from elsewhere; what is picked here is a lot of its own.', $this->code));
+        }
         if ($this->sownAt !== null && $entry->happenedAt < $this->sownAt) {
             throw Misfit::tooEarly(sprintf(
                 'This planting was sown on %s; it cannot have been picked before that.',
@@ -37,25 +44,39 @@ final class OriginStrand extends Strand
         $this->begin();
     }
 
+    #[Takes]
+    public function received(Received $received, Entry $entry): void
+    {
+        if ($this->passes !== []) {
+            throw Misfit::outOfPlace(sprintf('%s was picked here; what comes from elsewhere is a lot of its own.', $this->code));
+        }
+        if ($received->year !== null && $received->year > (int) $entry->happenedAt->format('Y')) {
+            throw Misfit::at('year', sprintf('Seed that came on %s cannot have ripened in %d.', $entry->happenedAt->format('j F Y'), $received->year));
+        }
+        $this->received = $received;
+        $this->receivedAt = $entry->happenedAt;
+        $this->begin();
+    }
+
     public function offers(): array
     {
         return match (true) {
-            // Its picking was struck: it can only be picked anew.
-            ! $this->hasBegun() => [Offer::of(Picked::class, 10)],
-            ! $this->closed => [Offer::of(Picked::class, 30)],
+            // What it began with was struck: it can only begin anew.
+            ! $this->hasBegun() => [Offer::of(Picked::class, 10), Offer::of(Received::class, 11)],
+            $this->received === null && ! $this->closed => [Offer::of(Picked::class, 30)],
             default => [],
         };
     }
 
     public function hasBegun(): bool
     {
-        return $this->passes !== [];
+        return $this->passes !== [] || $this->received !== null;
     }
 
     /** Whether the seed came clean, so that there is nothing to ferment or thresh. */
     public function cameClean(): bool
     {
-        return false;
+        return $this->received !== null;
     }
 
     /** Cleaning has begun: what is picked now is another lot. */
@@ -68,7 +89,7 @@ final class OriginStrand extends Strand
     public function mustHaveBegun(\DateTimeImmutable $at): void
     {
         if (! $this->hasBegun()) {
-            throw Misfit::tooEarly(sprintf('On %s nothing had been picked for %s yet.', Show::moment($at), $this->code));
+            throw Misfit::tooEarly(sprintf('On %s nothing had been picked for %s yet, and it had not come from elsewhere.', Show::moment($at), $this->code));
         }
     }
 
@@ -87,7 +108,7 @@ final class OriginStrand extends Strand
     {
         $first = $this->firstAt();
 
-        return $first === null ? null : (int) $first->format('Y');
+        return $first === null ? $this->received?->year : (int) $first->format('Y');
     }
 
     /** Plants that gave seed: passes go over the same plants, so the largest pass counts, not the sum. */
