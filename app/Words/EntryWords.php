@@ -56,6 +56,7 @@ final readonly class EntryWords
             $value === null, $value === false, $value === '', $value === [] => '',
             is_array($value) => $this->several($field, $value),
             $value instanceof Choice => $value->label(),
+            $field->type === FieldType::Choice && is_string($value) => $field->options[$value] ?? $value,
             $value === true => mb_strtolower($field->label),
             $field->type === FieldType::Reference => is_string($value) ? $this->names[$value] ?? '' : '',
             is_int($value) || is_float($value) => self::number($field, $value),
