@@ -18,6 +18,7 @@ use App\Steps\Drying\DryingVoice;
 use App\Steps\Growing\GrowingVoice;
 use App\Steps\Journal\SettleVoice;
 use App\Steps\Keeping\KeepingVoice;
+use App\Steps\Origin\OriginSection;
 use App\Steps\Storing\StoringSection;
 use App\Steps\Storing\StoringVoice;
 use App\Steps\Testing\TestingSection;
@@ -31,7 +32,7 @@ final class StepsProvider extends ServiceProvider
     private const VOICES = [GrowingVoice::class, CleaningVoice::class, DryingVoice::class, TestingVoice::class, StoringVoice::class, KeepingVoice::class, SettleVoice::class];
 
     /** In the order in which they stand on the worksheet. */
-    private const SECTIONS = [StoringSection::class, TestingSection::class, DryingSection::class, CleaningSection::class];
+    private const SECTIONS = [StoringSection::class, TestingSection::class, DryingSection::class, CleaningSection::class, OriginSection::class];
 
     private const BOARDS = [PlotBoard::class, BenchBoard::class, RacksBoard::class, TraysBoard::class, StoreBoard::class];
 

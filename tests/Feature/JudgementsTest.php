@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Support\Str;
 use Tests\Support\Keeper;
 use Tests\TestCase;
 
@@ -132,6 +133,22 @@ final class JudgementsTest extends TestCase
         self::assertSame('L1: jar humidity read, 34 % RH, 19.5 °C', $said('jar_read', ['rh' => 34, 'temperature_c' => '19,5']));
         self::assertSame('L1: seeds counted and weighed, samples of 100 seeds, 0.302 g, 0.3 g', $said('sample_weighed', ['counted' => 100, 'masses_g' => ['0,302', '0.3']]));
         self::assertSame('L1: note, Looks well', $said('noted', ['text' => 'Looks well']));
+    }
+
+    public function test_seed_from_elsewhere_says_what_was_told_and_what_nobody_knows(): void
+    {
+        $keeper = new Keeper($this);
+        $draft = ['about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['variety' => $keeper->variety('onion', 'Capstan')], 'kind' => 'received', 'happened_at' => '2026-03-01'];
+        $lot = $keeper->sends($draft + ['payload' => ['how' => 'bought', 'from' => 'Harbour Seeds', 'claimed' => '85']])->assertOk()->json('answers.0.code');
+        $sheet = $this->sheet($lot);
+        self::assertNull($sheet['planting']);
+        self::assertSame(['origin'], array_column($sheet['sections'], 'section'));
+        self::assertSame(['bought, Sunday 1 March', 'Harbour Seeds', 'nobody knows', '85 %'], array_column($sheet['origin']['facts'], 'said'));
+        self::assertSame('stored', $sheet['offers'][0]['kind']);
+
+        $keeper->records($lot, 'stored', '2026-03-02', ['container' => 'tin', 'place' => 'Hall', 'temperature_c' => 18, 'rh' => 50, 'seeds' => 100]);
+        self::assertStringContainsString('nobody knows how it was kept', $this->sheet($lot)['store']['no_forecast']);
+        self::assertNull($this->sheet($lot)['tag']['year']);
     }
 
     /**

@@ -1329,6 +1329,14 @@ export interface components {
             /** Format: float */
             high: number;
         };
+        /** @description Where the seed of a lot came from, when it was not grown here. It belongs to no place. */
+        OriginDocument: {
+            title: string;
+            facts: components["schemas"]["FactDocument"][];
+            /** @enum {string} */
+            section: "origin";
+            belongs: string | null;
+        };
         /** @description Where and how much. */
         StoreDocument: {
             container: string;
@@ -1399,7 +1407,7 @@ export interface components {
             /** @enum {string} */
             belongs: "trays";
         };
-        SheetSection: components["schemas"]["CleaningDocument"] | components["schemas"]["DryingDocument"] | components["schemas"]["StoreDocument"] | components["schemas"]["TestDocument"];
+        SheetSection: components["schemas"]["CleaningDocument"] | components["schemas"]["DryingDocument"] | components["schemas"]["OriginDocument"] | components["schemas"]["StoreDocument"] | components["schemas"]["TestDocument"];
         /** Struck */
         EntryStruck: {
             /** @description The entry to strike */

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Steps\Origin;
+
+use App\Http\Documents\FactDocument;
+use App\Sheet\SectionDocument;
+use OpenApi\Attributes as OA;
+
+/** Where the seed of a lot came from, when it was not grown here. It belongs to no place. */
+#[OA\Schema]
+final readonly class OriginDocument implements SectionDocument
+{
+    /** @param  list<FactDocument>  $facts */
+    public function __construct(
+        #[OA\Property]
+        public string $title,
+        #[OA\Property(items: new OA\Items(ref: FactDocument::class))]
+        public array $facts,
+        #[OA\Property(enum: ['origin'])]
+        public string $section = 'origin',
+        #[OA\Property]
+        public ?string $belongs = null,
+    ) {}
+}
