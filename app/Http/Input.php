@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Voice\Speaking;
+use App\Voice\UnitSystem;
 use App\Words\RefusalWords;
 use Illuminate\Validation\ValidationException;
+use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
+use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Fields\Values;
 
@@ -41,13 +44,19 @@ final class Input
         $units = Speaking::forms()->units;
         foreach ($fields->fields as $key => $field) {
             if (is_string($given[$key] ?? null)) {
-                $given[$key] = $units->read($field, $given[$key]);
+                $given[$key] = self::typed($field, $given[$key], $units);
             } elseif (is_array($given[$key] ?? null)) {
-                $given[$key] = array_map(static fn (mixed $one): mixed => is_string($one) ? $units->read($field, $one) : $one, $given[$key]);
+                $given[$key] = array_map(static fn (mixed $one): mixed => is_string($one) ? self::typed($field, $one, $units) : $one, $given[$key]);
             }
         }
 
         return $given;
+    }
+
+    /** A share is typed in per cent, as its unit says. */
+    public static function typed(Field $field, string $typed, UnitSystem $units): string
+    {
+        return $field->type === FieldType::Share && is_numeric(str_replace(',', '.', trim($typed))) ? trim($typed).' %' : $units->read($field, $typed);
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Garden\SettingsChanged;
 use App\Http\Documents\FieldDocument;
 use App\Http\Documents\SettingDocument;
 use App\Http\Documents\SettingSectionDocument;
+use App\Http\Input;
 use App\Http\Scalar;
 use App\Voice\Speaking;
 use App\Words\RefusalWords;
@@ -19,7 +20,6 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
-use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\SettingList;
 use OpenApi\Attributes as OA;
@@ -52,7 +52,7 @@ final class SettingsController extends Controller
         $field = SettingList::field($key) ?? abort(404, 'There is no such setting.');
         $typed = Scalar::text($request, 'value');
         try {
-            $this->settings->put($key, $field->type === FieldType::Share && is_numeric(str_replace(',', '.', $typed)) ? "$typed %" : Speaking::forms()->units->read($field, $typed));
+            $this->settings->put($key, Input::typed($field, $typed, Speaking::forms()->units));
         } catch (Refused $refused) {
             throw ValidationException::withMessages(['value' => RefusalWords::bounds($refused)]);
         }

@@ -28,12 +28,16 @@ final class CleaningSection implements SheetSection
         }
         $here = $lot->place() === Place::Bench;
         $crop = $lot->facts->crop;
+        $facts = self::facts($lot, $when);
+        if ($facts === [] && $lot->cleaning->isClean()) {
+            return [];
+        }
 
         return [new CleaningDocument(
             $here ? 'Cleaning' : 'Harvest and cleaning',
             $here && ! $lot->cleaning->isClean() ? implode(' ', [$crop->cleaning->note, ...(new HandbookWords($crop))->screening()]) : null,
             self::ferment($lot->cleaning, $when),
-            self::facts($lot, $when),
+            $facts,
         )];
     }
 

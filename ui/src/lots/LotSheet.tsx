@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { Lot, PlaceName } from '../api/client';
+import type { Cleaning, Lot, PlaceName } from '../api/client';
 import { useLot } from '../api/queries';
 import { CleaningSection } from '../steps/cleaning/CleaningSection';
 import { JournalLines } from '../record/JournalLines';
-import { Caution, Section, Trouble } from '../kit/Section';
+import { Caution, Facts, Section, Trouble } from '../kit/Section';
 import { Tag } from '../shell/Tag';
 import { TaskLine } from '../shell/TaskLine';
 import { useLook } from '../shell/look';
@@ -72,6 +72,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
         )}
       </Box>
       {data.crossed !== null && <Caution>{data.crossed}</Caution>}
+      {data.advice !== null && <Box sx={{ fontWeight: 700, maxWidth: '46em' }}>{data.advice}</Box>}
       <Box sx={{ display: 'grid', gap: 1.25, my: 2 }}>
         {data.tasks.map((task) => (
           <TaskLine key={task.id} task={task} />
@@ -103,6 +104,14 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
   );
 }
 
+function FactsSection({ section }: { section: Pick<Cleaning, 'title' | 'facts'> }) {
+  return (
+    <Section title={section.title}>
+      <Facts facts={section.facts} />
+    </Section>
+  );
+}
+
 /** The sections as the server knows them; which of them opens the sheet is a matter of the place one stands in. */
 function ordered(lot: Lot, place: PlaceName): ReactNode[] {
   return [...lot.sections]
@@ -117,6 +126,9 @@ function ordered(lot: Lot, place: PlaceName): ReactNode[] {
           return <DryingSection key="drying" drying={section} />;
         case 'cleaning':
           return <CleaningSection key="cleaning" cleaning={section} />;
+        default:
+          // A section that has nothing to draw needs no component of its own.
+          return <FactsSection key={section.section} section={section} />;
       }
     });
 }

@@ -79,7 +79,7 @@ export function Begin({
       void navigate(at(`/${to}/${saved.code}`));
     });
   const asked = save.error instanceof Asked ? save.error : undefined;
-  const errors = save.error instanceof Refused && asked === undefined ? save.error.fields : {};
+  const errors = save.error instanceof Refused ? save.error.fields : {};
   return (
     <Box sx={{ maxWidth: 720 }}>
       <Typography variant="h1" sx={{ mb: 2 }}>
@@ -169,7 +169,7 @@ export function Begin({
         {save.error !== null && asked === undefined && Object.keys(errors).length === 0 && (
           <Trouble>{save.error.message}</Trouble>
         )}
-        {asked !== undefined && <Caution>{asked.message}</Caution>}
+        {asked !== undefined && <Caution>{asked.message} Mend it above, or keep it if it was so.</Caution>}
         <Button
           type="submit"
           variant="contained"

@@ -84,10 +84,10 @@ export function RecordForm({
   useEffect(() => {
     if (refused !== undefined) form.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
   }, [refused]);
+  // What is asked of a field stands at the field.
+  const atFields = ['happened_at', ...shown.map(({ key }) => key)].map(errorOf);
   const elsewhere =
-    refused !== undefined &&
-    asked === undefined &&
-    ['happened_at', ...shown.map(({ key }) => key)].every((key) => errorOf(key) === undefined);
+    refused !== undefined && asked === undefined && atFields.every((error) => error === undefined);
 
   return (
     <Box
@@ -120,7 +120,7 @@ export function RecordForm({
             <FieldInput
               field={field}
               value={valueOf(field)}
-              error={asked === undefined ? errorOf(field.key) : undefined}
+              error={errorOf(field.key)}
               onChange={(value) => draft.set({ fields: { ...values.fields, [field.key]: value } })}
             />
           </Box>
@@ -128,7 +128,7 @@ export function RecordForm({
         <TextInput
           label="When"
           type="datetime-local"
-          error={asked === undefined ? errorOf('happened_at') : undefined}
+          error={errorOf('happened_at')}
           value={values.when}
           onChange={(when) => draft.set({ when })}
         />
@@ -136,10 +136,12 @@ export function RecordForm({
       {elsewhere && <Trouble>{refused.message}</Trouble>}
       {asked !== undefined && (
         <Caution>
-          {asked.questions.map((question) => (
-            <Box key={question}>{question}</Box>
-          ))}
-          <Box sx={{ mt: 1 }}>Mend it above, or keep it if it was so.</Box>
+          {asked.questions
+            .filter((question) => !atFields.includes(question))
+            .map((question) => (
+              <Box key={question}>{question}</Box>
+            ))}
+          That does not fit what is recorded. Mend it above, or keep it if it was so.
         </Caution>
       )}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
