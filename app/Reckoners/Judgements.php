@@ -11,22 +11,50 @@ use App\Reckoners\Judgements\PopulationJudgements;
 use App\Reckoners\Judgements\StorageJudgements;
 use App\Reckoners\Judgements\WaterJudgements;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Reckoning\Reckoning;
 
 /** The sentence that goes with every reckoning. */
 final readonly class Judgements
 {
-    public function __construct(private CropReference $crops) {}
+    /** @var list<Judges> */
+    private array $judges;
+
+    public function __construct(CropReference $crops)
+    {
+        $this->judges = [
+            new GerminationJudgements,
+            new WaterJudgements,
+            new StorageJudgements($crops),
+            new CleaningJudgements,
+            new PopulationJudgements,
+            new IsolationJudgements($crops),
+        ];
+    }
 
     public function of(Asked $asked): Judgement
     {
-        return match (explode('.', $asked->name)[0]) {
-            'germination', 'sowing' => GerminationJudgements::of($asked),
-            'moisture', 'air', 'drying' => WaterJudgements::of($asked),
-            'storage', 'packets' => (new StorageJudgements($this->crops))->of($asked),
-            'ferment', 'seed' => CleaningJudgements::of($asked),
-            'population', 'line', 'selection' => PopulationJudgements::of($asked),
-            'isolation' => (new IsolationJudgements($this->crops))->of($asked),
-            default => throw new \LogicException("No judgement for $asked->name."),
-        };
+        return $this->judge($asked->name)->of($asked);
+    }
+
+    /** The step of the work in which the question comes up. */
+    public function family(Reckoning $reckoning): string
+    {
+        return $this->judge($reckoning->name)::families()[self::prefix($reckoning->name)];
+    }
+
+    private function judge(string $name): Judges
+    {
+        foreach ($this->judges as $judge) {
+            if (isset($judge::families()[self::prefix($name)])) {
+                return $judge;
+            }
+        }
+
+        throw new \LogicException("No judgement for $name.");
+    }
+
+    private static function prefix(string $name): string
+    {
+        return explode('.', $name)[0];
     }
 }

@@ -32,11 +32,11 @@ final class ReckoningController extends Controller
     #[OA\Get(path: '/reckonings', operationId: 'reckonings', parameters: [new OA\QueryParameter(ref: '#/components/parameters/units')], responses: [
         new OA\Response(response: 200, description: 'every reckoning', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ReckoningDocument::class))),
     ])]
-    public function index(Request $request, Registry $registry): JsonResponse
+    public function index(Request $request, Registry $registry, Judgements $judgements): JsonResponse
     {
         $units = self::units($request);
 
-        return new JsonResponse(array_map(static fn (Reckoning $reckoning): ReckoningDocument => ReckoningDocument::of($reckoning, $units), array_values(array_filter($registry->all(), ReckonerWords::isForTheBench(...)))));
+        return new JsonResponse(array_map(static fn (Reckoning $reckoning): ReckoningDocument => ReckoningDocument::of($reckoning, $judgements->family($reckoning), $units), array_values(array_filter($registry->all(), ReckonerWords::isForTheBench(...)))));
     }
 
     #[OA\Get(path: '/reckonings/{name}', operationId: 'reckon', parameters: [

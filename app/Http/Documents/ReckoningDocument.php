@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Documents;
 
 use App\Voice\UnitSystem;
-use App\Words\ReckonerWords;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Reckoning\Alternatives;
 use Marrow\Core\Reckoning\Reckoning;
@@ -37,13 +36,13 @@ final readonly class ReckoningDocument
         public array $alternatives,
     ) {}
 
-    public static function of(Reckoning $reckoning, UnitSystem $units): self
+    public static function of(Reckoning $reckoning, string $family, UnitSystem $units): self
     {
         return new self(
             $reckoning->name,
-            ReckonerWords::family($reckoning),
+            $family,
             $reckoning->question,
-            ReckonerWords::also($reckoning),
+            $reckoning->also,
             $reckoning->source,
             array_map(static fn (Field $input): ReckoningInputDocument => ReckoningInputDocument::of($input, $units), $reckoning->inputs),
             array_map(static fn (Alternatives $alternatives): AlternativesDocument => AlternativesDocument::of($alternatives), $reckoning->alternatives),

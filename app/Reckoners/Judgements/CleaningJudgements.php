@@ -6,20 +6,26 @@ namespace App\Reckoners\Judgements;
 
 use App\Reckoners\Asked;
 use App\Reckoners\Judgement;
+use App\Reckoners\Judges;
 use App\Voice\Figures;
 use App\Voice\Quantity;
 use App\Words\CautionWords;
 use Marrow\Core\Botany\Caution;
 
 /** What a ferment, a counted sample and a sorted sample say. */
-final class CleaningJudgements
+final class CleaningJudgements implements Judges
 {
+    public static function families(): array
+    {
+        return ['ferment' => 'Cleaning and counting', 'seed' => 'Cleaning and counting'];
+    }
+
     /** Beyond this variation of the samples they are weighed again (ISTA); chaffy seed is allowed more. */
     private const MOST_VARIATION = 4.0;
 
     private const MOST_VARIATION_CHAFFY = 6.0;
 
-    public static function of(Asked $asked): Judgement
+    public function of(Asked $asked): Judgement
     {
         return match ($asked->name) {
             'ferment.window' => self::window($asked),

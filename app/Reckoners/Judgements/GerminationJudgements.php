@@ -6,6 +6,7 @@ namespace App\Reckoners\Judgements;
 
 use App\Reckoners\Asked;
 use App\Reckoners\Judgement;
+use App\Reckoners\Judges;
 use App\Voice\Figures;
 use App\Voice\Quantity;
 use Marrow\Core\Germination\GerminationShare;
@@ -15,12 +16,17 @@ use Marrow\Core\Sowing\SeedsPerCell;
 use Marrow\Core\Statistics\Interval;
 
 /** What a germination test means, and how much to sow. */
-final class GerminationJudgements
+final class GerminationJudgements implements Judges
 {
+    public static function families(): array
+    {
+        return ['germination' => 'Germination tests', 'sowing' => 'Sowing'];
+    }
+
     /** More seeds than this to a cell are no longer a cell but a tray. */
     private const MOST_PER_CELL = 12;
 
-    public static function of(Asked $asked): Judgement
+    public function of(Asked $asked): Judgement
     {
         return match ($asked->name) {
             'germination.rate' => self::rate($asked),

@@ -6,12 +6,18 @@ namespace App\Reckoners\Judgements;
 
 use App\Reckoners\Asked;
 use App\Reckoners\Judgement;
+use App\Reckoners\Judges;
 use App\Voice\Figures;
 use Marrow\Core\Botany\CropReference;
 
 /** Whether two plantings cross, and what to do about it. */
-final readonly class IsolationJudgements
+final readonly class IsolationJudgements implements Judges
 {
+    public static function families(): array
+    {
+        return ['isolation' => 'Isolation'];
+    }
+
     private const SURE = 'A simple model with usual distances: wind, bees and weather can make it three times more or less. It shows in the next generation, not in this fruit (maize kernels excepted).';
 
     public function __construct(private CropReference $crops) {}

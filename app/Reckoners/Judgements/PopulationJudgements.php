@@ -6,15 +6,21 @@ namespace App\Reckoners\Judgements;
 
 use App\Reckoners\Asked;
 use App\Reckoners\Judgement;
+use App\Reckoners\Judges;
 use App\Voice\Figures;
 use App\Voice\Quantity;
 
 /** Parents, diversity, lines from a cross, and choosing plants. */
-final class PopulationJudgements
+final class PopulationJudgements implements Judges
 {
+    public static function families(): array
+    {
+        return ['population' => 'Parents and choosing', 'selection' => 'Parents and choosing', 'line' => 'Lines from a cross'];
+    }
+
     private const PARENTS = 'Counts plants that gave seed to the lot in equal parts; unequal ones count for fewer.';
 
-    public static function of(Asked $asked): Judgement
+    public function of(Asked $asked): Judgement
     {
         return match ($asked->name) {
             'population.alleles' => new Judgement(

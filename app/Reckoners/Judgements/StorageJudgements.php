@@ -6,6 +6,7 @@ namespace App\Reckoners\Judgements;
 
 use App\Reckoners\Asked;
 use App\Reckoners\Judgement;
+use App\Reckoners\Judges;
 use App\Voice\Figures;
 use App\Voice\Quantity;
 use Marrow\Core\Botany\CropReference;
@@ -17,8 +18,13 @@ use Marrow\Core\Storage\ThumbRule;
 use Marrow\Core\Storage\ViabilityConstants;
 
 /** How long seed lasts, what it lost, what its own tests say, and how to part it into packets. */
-final readonly class StorageJudgements
+final readonly class StorageJudgements implements Judges
 {
+    public static function families(): array
+    {
+        return ['storage' => 'Storing', 'packets' => 'Storing'];
+    }
+
     private const CUPBOARD_RH = 0.45;
 
     private const CUPBOARD_TEMPERATURE = 18.0;

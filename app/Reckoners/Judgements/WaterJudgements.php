@@ -6,15 +6,21 @@ namespace App\Reckoners\Judgements;
 
 use App\Reckoners\Asked;
 use App\Reckoners\Judgement;
+use App\Reckoners\Judges;
 use App\Voice\Figures;
 use App\Voice\Quantity;
 
 /** What moisture, air and a course of drying mean at the rack and the jar. */
-final class WaterJudgements
+final class WaterJudgements implements Judges
 {
+    public static function families(): array
+    {
+        return ['moisture' => 'Drying', 'air' => 'Drying', 'drying' => 'Drying'];
+    }
+
     private const ONE_CURVE = 'One curve serves all seed: a real one lies within about 1 % of moisture, less where it is dry.';
 
-    public static function of(Asked $asked): Judgement
+    public function of(Asked $asked): Judgement
     {
         return match ($asked->name) {
             'moisture.oven' => new Judgement(

@@ -40,6 +40,7 @@ final class AirReckonings
                     'dew_point' => $air->dewPoint(),
                 ];
             },
+            also: 'dew point humidity damp condensation vapour',
         );
     }
 
@@ -58,6 +59,7 @@ final class AirReckonings
             static fn (Values $in): array => [
                 'rh' => Air::at($in->number('temperature'), $in->number('rh'))->rhAt($in->number('to_temperature')),
             ],
+            also: 'heat warm room outside humidity dry drier',
         );
     }
 
@@ -84,6 +86,7 @@ final class AirReckonings
 
                 return ['dew_point' => $opening->dewPoint, 'dew_forms' => $opening->dewForms, 'wait_minutes' => $opening->waitMinutes];
             },
+            also: 'freezer fridge condensation wet dew thaw',
         );
     }
 

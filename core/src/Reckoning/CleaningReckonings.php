@@ -39,6 +39,7 @@ final class CleaningReckonings
                     'latest_hours' => $window->latestHours,
                 ];
             },
+            also: 'tomato cucumber gel mould ferment days',
         );
     }
 
@@ -67,6 +68,7 @@ final class CleaningReckonings
                     'seeds' => $in->has('mass') ? $seedMass->seedsIn($in->number('mass')) : null,
                 ];
             },
+            also: 'thousand seed weight TSM TKW count number grams',
         );
     }
 
@@ -94,6 +96,7 @@ final class CleaningReckonings
                     'pure_live' => $in->has('germination') ? $purity->pureLive($in->number('germination')) : null,
                 ];
             },
+            also: 'chaff clean pure live weed',
         );
     }
 }

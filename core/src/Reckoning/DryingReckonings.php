@@ -47,6 +47,7 @@ final class DryingReckonings
                     'residual' => $curve->residual,
                 ];
             },
+            also: 'how long until days weight finished',
         );
     }
 
@@ -78,6 +79,7 @@ final class DryingReckonings
 
                 return ['water' => $plan->water, 'desiccant' => $plan->desiccant];
             },
+            also: 'silica gel rice absorbent dry jar packets',
         );
     }
 }

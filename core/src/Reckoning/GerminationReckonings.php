@@ -45,6 +45,7 @@ final class GerminationReckonings
 
                 return ['rate' => $share->rate(), 'low' => $interval->low, 'high' => $interval->high];
             },
+            also: 'rate percent percentage good viable confidence interval how sure',
         );
     }
 
@@ -74,6 +75,7 @@ final class GerminationReckonings
                     'agree' => $agreement->agree,
                 ];
             },
+            also: 'repeat dish towel tray uneven chi square',
         );
     }
 
@@ -103,6 +105,7 @@ final class GerminationReckonings
                     'index' => $speed->index,
                 ];
             },
+            also: 'slow vigour vigor days t50 age',
         );
     }
 
@@ -137,6 +140,7 @@ final class GerminationReckonings
                     'p' => $comparison->p,
                 ];
             },
+            also: 'float floaters sinkers difference treatment old new lots versus',
         );
     }
 
@@ -155,6 +159,7 @@ final class GerminationReckonings
             static fn (Values $in): array => [
                 'seeds' => TestSize::of($in->number('expected'), $in->number('half_width'), $in->number('confidence')),
             ],
+            also: 'sample size how big enough',
         );
     }
 
@@ -182,6 +187,7 @@ final class GerminationReckonings
 
                 return ['verdict_now' => $outlook->verdictNow->value, 'lowest' => $outlook->lowest, 'highest' => $outlook->highest];
             },
+            also: 'stop early finished done verdict wait',
         );
     }
 

@@ -83,6 +83,7 @@ final class IsolationReckonings
                 new Way('not known: taken as together', []),
                 new Way('by the day', ['first_bloom', 'last_bloom', 'source_first_bloom', 'source_last_bloom']),
             ])],
+            also: 'distance apart cross pollinate pure bees wind contaminate neighbour squash',
         );
     }
 
@@ -110,6 +111,7 @@ final class IsolationReckonings
                     'verdicts' => array_map($verdict, $standings),
                 ];
             },
+            also: 'plan garden everything cross risk overview',
         );
     }
 
@@ -159,6 +161,7 @@ final class IsolationReckonings
                     'obstacles' => array_map(static fn (Obstacle $obstacle): string => $obstacle->planting->id, $found->obstacles),
                 ];
             },
+            also: 'plan garden solve cage bag shift sow later what to do',
         );
     }
 

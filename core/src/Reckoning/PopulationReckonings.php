@@ -27,6 +27,7 @@ final class PopulationReckonings
             [new Output('kept', 'share', 'chance that it is among them')],
             '1 − (1 − q)^2n.',
             static fn (Values $in): array => ['kept' => Alleles::kept($in->integer('plants'), $in->number('frequency'))],
+            also: 'diversity gene rare lose trait parents plants',
         );
     }
 
@@ -39,6 +40,7 @@ final class PopulationReckonings
             [new Output('plants', 'plants', 'parents')],
             '⌈ln(1 − c)/(2 ln(1 − q))⌉.',
             static fn (Values $in): array => ['plants' => Alleles::plantsToKeep($in->number('frequency'), $in->number('confidence'))],
+            also: 'minimum number mothers diversity inbreeding enough seed plants',
         );
     }
 
@@ -61,6 +63,7 @@ final class PopulationReckonings
                 new Way('what each gave', ['contributions']),
                 new Way('how many of each sex', ['males', 'females']),
             ])],
+            also: 'bottleneck unequal mothers fathers sex ratio',
         );
     }
 
@@ -79,6 +82,7 @@ final class PopulationReckonings
                 'ne' => EffectiveSize::ofHistory($in->numbers('sizes')),
                 'heterozygosity_kept' => EffectiveSize::heterozygosityKept($in->numbers('sizes')),
             ],
+            also: 'bottleneck inbreeding generations lost vigour',
         );
     }
 
@@ -100,6 +104,7 @@ final class PopulationReckonings
                 'heterozygosity' => SelfedLine::heterozygosity($in->integer('generation')),
                 'all_fixed' => SelfedLine::allFixed($in->integer('generation'), $in->integer('loci')),
             ],
+            also: 'stabilise hybrid F1 F2 F6 true breeding dehybridise',
         );
     }
 
@@ -112,6 +117,7 @@ final class PopulationReckonings
             [new Output('plants', 'plants', 'F2 plants')],
             '⌈ln(1 − c)/ln(1 − ¼^k)⌉.',
             static fn (Values $in): array => ['plants' => SelfedLine::plantsToFind($in->integer('traits'), $in->number('confidence'))],
+            also: 'hybrid recombine F2 recessive both',
         );
     }
 

@@ -17,6 +17,7 @@ final readonly class Reckoning
      * @param  list<Output>  $outputs
      * @param  string  $source  formula and where it comes from
      * @param  list<Alternatives>  $alternatives  of its optional inputs, those that stand for one another
+     * @param  string  $also  words that stand in no question of ours but that people ask with
      * @param  \Closure(Values): array<string, float|int|string|bool|list<float>|list<int>|list<string>|null>  $reckon
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class Reckoning
         public string $source,
         private \Closure $reckon,
         public array $alternatives = [],
+        public string $also = '',
     ) {}
 
     /**

@@ -45,6 +45,7 @@ final class SelectionReckonings
 
                 return ['ranking' => $index->ranking, 'differential' => $index->differential, 'response' => $index->response];
             },
+            also: 'select best score rank keep heritability',
         );
     }
 }

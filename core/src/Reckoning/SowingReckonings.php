@@ -50,6 +50,7 @@ final class SowingReckonings
                 new Way('its share', ['rate', 'field_factor']),
                 new Way('a test of it', ['germinated', 'sown']),
             ])],
+            also: 'thickly enough packet how much sowing rate',
         );
     }
 
@@ -67,6 +68,7 @@ final class SowingReckonings
             static fn (Values $in): array => [
                 'seeds_per_cell' => SeedsPerCell::of($in->number('rate'), $in->number('max_empty')),
             ],
+            also: 'plug pot tray hole multi',
         );
     }
 }

@@ -58,6 +58,7 @@ final class StorageReckonings
                 ];
             },
             [StorageInputs::crops(), StorageInputs::starts()],
+            also: 'keep last years old shelf viability fridge freezer cupboard expire',
         );
     }
 
@@ -82,6 +83,7 @@ final class StorageReckonings
                 StorageInputs::germination($in),
             )],
             [StorageInputs::crops(), StorageInputs::starts()],
+            also: 'moved shed attic summer hot past age left',
         );
     }
 
@@ -115,6 +117,7 @@ final class StorageReckonings
                 new Way('the crop and its store', ['crop', 'moisture', 'temperature']),
                 new Way('constants and the store', ['ke', 'cw', 'ch', 'cq', 'moisture', 'temperature']),
             ])],
+            also: 'tests trend decline getting worse old regenerate',
         );
     }
 
@@ -130,6 +133,7 @@ final class StorageReckonings
             [new Output('factor', 'times', 'as long')],
             'Harrington’s rule of thumb: life doubles per 1 % less moisture (5–14 %) and per 5 °C cooler (0–50 °C).',
             static fn (Values $in): array => ['factor' => ThumbRule::factor($in->number('moisture_change'), $in->number('temperature_change'))],
+            also: 'Harrington rule hundred fridge freezer double',
         );
     }
 
@@ -179,6 +183,7 @@ final class StorageReckonings
                 new Way('by its pace', ['germination', 'sigma_days']),
                 new Way('shares known year by year', ['yearly_shares']),
             ])],
+            also: 'pack share divide envelopes foil years',
         );
     }
 

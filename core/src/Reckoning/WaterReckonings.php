@@ -32,6 +32,7 @@ final class WaterReckonings
             static fn (Values $in): array => [
                 'moisture' => Moisture::oven($in->number('dish'), $in->number('dish_wet'), $in->number('dish_dry')),
             ],
+            also: 'water content dry moist',
         );
     }
 
@@ -50,6 +51,7 @@ final class WaterReckonings
             static fn (Values $in): array => [
                 'mass' => Moisture::targetMass($in->number('mass'), $in->number('moisture'), $in->number('target')),
             ],
+            also: 'weight target grams scale dry',
         );
     }
 
@@ -68,6 +70,7 @@ final class WaterReckonings
             static fn (Values $in): array => [
                 'moisture' => Moisture::now($in->number('start_mass'), $in->number('start_moisture'), $in->number('mass')),
             ],
+            also: 'weight loss water content dry enough scale',
         );
     }
 
@@ -90,6 +93,7 @@ final class WaterReckonings
                 'moisture' => Equilibrium::moisture($in->number('rh'), $in->number('temperature'), $in->number('oil')),
                 'moisture_dry_basis' => Equilibrium::dryBasis($in->number('rh'), $in->number('temperature'), $in->number('oil')),
             ],
+            also: 'humidity balance water content room dry enough',
         );
     }
 
@@ -108,6 +112,7 @@ final class WaterReckonings
             static fn (Values $in): array => [
                 'rh' => Equilibrium::seedRh($in->number('moisture'), $in->number('temperature'), $in->number('oil')),
             ],
+            also: 'hygrometer card reading dry enough mould mold jar',
         );
     }
 
