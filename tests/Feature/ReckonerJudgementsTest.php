@@ -54,6 +54,7 @@ final class ReckonerJudgementsTest extends TestCase
         yield 'samples that vary' => ['seed.mass', ['counted' => 100, 'masses' => '0.30,0.33', 'mass' => 63], 'About 20 000 seeds in the lot: a thousand weigh 3.15 g; but weigh the samples again.'];
         yield 'unequal parents' => ['population.effective', ['contributions' => '40,10,10,20,5'], 'They are worth 3.2 equal parents.'];
         yield 'F6' => ['line.fixation', ['generation' => 6, 'loci' => 10], 'In the F6 a plant still has 3 % of those genes mixed; 73 % of plants are stable altogether.'];
+        yield 'roguing' => ['roguing.plants', ['share' => 0.02], 'Look over 149 plants.'];
         yield 'keep' => ['selection.index', ['weights' => '1,2,-0.5', 'heritabilities' => '0.3,0.5,0.2', 'scores' => '8,3,50;6,4,55;9,1,40;5,5,60;7,2,45', 'keep' => 2], 'Keep plants 1 and 4.'];
         yield 'two marrows' => ['isolation.pair', ['crop' => 'squash-pepo', 'distance' => 100], 'Expect about 33 % crossed seed: cage, bag, move or shift one of them, or leave one out this year.'];
         yield 'strangers' => ['isolation.pair', ['crop' => 'leek', 'source' => 'carrot', 'distance' => 0], 'They do not cross: plant them as you like.'];

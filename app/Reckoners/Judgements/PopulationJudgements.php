@@ -15,7 +15,7 @@ final class PopulationJudgements implements Judges
 {
     public static function families(): array
     {
-        return ['population' => 'Parents and choosing', 'selection' => 'Parents and choosing', 'line' => 'Lines from a cross'];
+        return ['population' => 'Parents and choosing', 'selection' => 'Parents and choosing', 'roguing' => 'Parents and choosing', 'line' => 'Lines from a cross'];
     }
 
     private const PARENTS = 'Counts plants that gave seed to the lot in equal parts; unequal ones count for fewer.';
@@ -42,6 +42,11 @@ final class PopulationJudgements implements Judges
                 'For recessive traits on different chromosomes. Traits that go together in one parent may hide together.',
             ),
             'selection.index' => self::selection($asked),
+            'roguing.plants' => new Judgement(
+                sprintf('Look over %s.', Figures::count($asked->count('plants'), 'plant')),
+                sprintf('If %s of the plants are off-type, at least one is among them %s.', Quantity::percent($asked->in->number('share')), Figures::oneIn($asked->in->number('confidence'))),
+                'For off-types that stand at random and can be told by looking. To have met none does not say that there is none.',
+            ),
             default => throw new \LogicException("No judgement for $asked->name."),
         };
     }

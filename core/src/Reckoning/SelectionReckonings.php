@@ -6,6 +6,7 @@ namespace Marrow\Core\Reckoning;
 
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Values;
+use Marrow\Core\Selection\Roguing;
 use Marrow\Core\Selection\SelectionIndex;
 
 final class SelectionReckonings
@@ -13,7 +14,23 @@ final class SelectionReckonings
     /** @return list<Reckoning> */
     public static function all(): array
     {
-        return [self::index()];
+        return [self::index(), self::roguing()];
+    }
+
+    private static function roguing(): Reckoning
+    {
+        return new Reckoning(
+            'roguing.plants',
+            'How many plants must I look over to meet an off-type?',
+            [
+                Field::share('share', 'share of plants that are off-type', 0.0001, 1.0),
+                Field::share('confidence', 'how sure to be of meeting one', 0.5, 0.999999)->optional(0.95),
+            ],
+            [new Output('plants', 'plants', 'plants to look over')],
+            '⌈ln(1 − c)/ln(1 − p)⌉.',
+            static fn (Values $in): array => ['plants' => Roguing::plants($in->number('share'), $in->number('confidence'))],
+            also: 'rogue off-type stray inspect check variety true pure how many',
+        );
     }
 
     private static function index(): Reckoning

@@ -148,6 +148,10 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'one trait, very surely' => ['line.search', ['traits' => 1, 'confidence' => 0.99], ['plants' => 17]];
         yield 'purity' => ['seed.purity', ['pure' => 95, 'inert' => 4, 'other' => 1, 'germination' => 0.8], ['purity' => 0.95, 'pure_live' => 0.76]];
         yield 'purity alone' => ['seed.purity', ['pure' => 95, 'inert' => 4, 'other' => 1], ['purity' => 0.95, 'pure_live' => null]];
+        // ln 0.05 / ln 0.98 = 148.28 in R.
+        yield 'roguing' => ['roguing.plants', ['share' => 0.02, 'confidence' => 0.95], ['plants' => 149]];
+        yield 'half are off-type' => ['roguing.plants', ['share' => 0.5, 'confidence' => 0.75], ['plants' => 2]];
+        yield 'all are off-type' => ['roguing.plants', ['share' => 1, 'confidence' => 0.95], ['plants' => 1]];
         yield 'selection' => ['selection.index', ['weights' => '1,2,-0.5', 'heritabilities' => '0.3,0.5,0.2', 'scores' => '8,3,50;6,4,55;9,1,40;5,5,60;7,2,45', 'keep' => 2], ['ranking' => [1, 4, 2, 3, 5], 'differential' => [-0.5, 1.0, 5.0], 'response' => [-0.15, 0.5, 1.0]]];
         yield 'selection without the sick one' => ['selection.index', ['weights' => [1], 'heritabilities' => [0.5], 'scores' => [[3], [5], [4]], 'keep' => 1, 'culls' => [2]], ['ranking' => [3, 1], 'differential' => [0.0], 'response' => [0.0]]];
 
