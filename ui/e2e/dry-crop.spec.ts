@@ -86,7 +86,7 @@ test('a dry crop is threshed, winnowed and dried by a closed jar, with each mist
     await page.getByRole('button', { name: 'Put away' }).click();
     await page.getByLabel('Where', { exact: true }).first().click();
     await page.getByRole('option', { name: 'Add another place …' }).click();
-    await keeper.fill({ 'New place': 'Cellar shelf', Temperature: '150', Humidity: '65' });
+    await keeper.fill({ Place: 'Cellar shelf', Temperature: '150', Humidity: '65' });
     await page.getByRole('button', { name: 'Add this place' }).click();
     await expect(alert('from -30 to 45 °C')).toBeVisible();
     await keeper.fill({ Temperature: '12,5' });

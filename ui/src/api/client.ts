@@ -37,6 +37,7 @@ export type Alternatives = Schemas['AlternativesDocument'];
 export type Reckoned = Schemas['ReckonedDocument'];
 export type Picture = Schemas['PictureDocument'];
 export type Beginning = Schemas['BeginningDocument'];
+export type Saved = Schemas['SavedDocument'];
 export type Answered = Schemas['AnswerDocument'];
 export type Draft = Schemas['DraftRequest'];
 export type FieldDeclared = Schemas['FieldDocument'];

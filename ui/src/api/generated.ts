@@ -898,11 +898,10 @@ export interface components {
         PlaceToKeepDocument: {
             id: string;
             name: string;
-            /** Format: float */
-            temperature: number;
-            /** Format: float */
-            rh: number;
             said: string;
+            typed: {
+                [key: string]: string;
+            };
         };
         /** @description A season's plan as it is drawn and typed. */
         PlanContentDocument: {

@@ -9,6 +9,9 @@ import { HandbookList } from './HandbookList';
 import { JournalBook } from './JournalBook';
 import { Leaf } from './Leaf';
 import { NewCrop } from './NewCrop';
+import { PlacesBook } from './PlacesBook';
+import { SettingsBook } from './SettingsBook';
+import { VarietiesBook } from './VarietiesBook';
 import { ReckonerPage } from './reckoner/ReckonerPage';
 import { ReckonerList } from './reckoner/ReckonerList';
 
@@ -30,6 +33,21 @@ export function BooksPage() {
                 <b>Quick reckoners</b>: one figure, no record
               </span>
             </Leaf>
+            <Leaf to={at('/books/varieties')} current={book === 'varieties'}>
+              <span>
+                <b>Varieties</b>: names, crops, two that are one
+              </span>
+            </Leaf>
+            <Leaf to={at('/books/places')} current={book === 'places'}>
+              <span>
+                <b>Places</b>: where seed is kept
+              </span>
+            </Leaf>
+            <Leaf to={at('/books/settings')} current={book === 'settings'}>
+              <span>
+                <b>Settings</b>: frosts, units, days, pass marks
+              </span>
+            </Leaf>
             <HandbookList leaf={book === 'handbook' ? leaf : undefined} />
           </Box>
         </>
@@ -42,6 +60,9 @@ export function BooksPage() {
 
 function pageOf(book: string | undefined, leaf: string | undefined): ReactNode {
   if (book === 'journal') return <JournalBook />;
+  if (book === 'varieties') return <VarietiesBook />;
+  if (book === 'places') return <PlacesBook />;
+  if (book === 'settings') return <SettingsBook />;
   if (book === 'handbook' && leaf === 'new-crop') return <NewCrop />;
   if (book === 'handbook' && leaf !== undefined) return <CropPage cropKey={leaf} />;
   if (book === 'reckoners')

@@ -157,7 +157,7 @@ export function TextInput({
 
 export function FieldInput(props: FieldInputProps) {
   const { field, value, error, onChange } = props;
-  const Reference = useContext(References)[field.of];
+  const Reference = useContext(References)[field.type === 'reference' ? field.of : field.type];
   if (field.type === 'flag') {
     return (
       <FormControlLabel
@@ -171,7 +171,7 @@ export function FieldInput(props: FieldInputProps) {
       <ListInput field={field} value={Array.isArray(value) ? value : []} error={error} onChange={onChange} />
     );
   }
-  if (field.type === 'reference' && Reference !== undefined) return <Reference {...props} />;
+  if (Reference !== undefined) return <Reference {...props} />;
   if (field.type === 'choice') {
     return (
       <ChoiceInput

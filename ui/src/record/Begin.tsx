@@ -13,18 +13,10 @@ import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { useLook } from '../shell/look';
 import { useDraft } from '../kit/draft';
-import {
-  ChoiceInput,
-  FieldInput,
-  Labelled,
-  sentOf,
-  startOf,
-  TextInput,
-  type Field,
-  type Value,
-} from '../kit/fields';
+import { ChoiceInput, Labelled, sentOf, startOf, TextInput } from '../kit/fields';
+import { FieldGrid, type Values } from '../kit/FieldGrid';
 import { OfCrop } from './LotInput';
-import { NewVariety } from './NewVariety';
+import { VarietyForm } from './VarietyForm';
 
 /**
  * A planting or a lot begins out of nothing: with what, of which variety, when. Where it can begin in several ways, the
@@ -51,14 +43,13 @@ export function Begin({
     kind: '',
     variety: '',
     spot: '',
-    fields: {} as Record<string, Value>,
+    fields: {} as Values,
     when: frame.data?.now ?? '',
   }));
   const { values, set } = draft;
   const chosen = varieties.data?.find(({ id }) => id === values.variety) ?? null;
   const way = ways.find(({ kind }) => kind === values.kind) ?? ways[0];
   const fields = (way?.fields ?? []).filter(({ hidden }) => !hidden);
-  const valueOf = (field: Field) => values.fields[field.key] ?? startOf(field);
   const save = useWrite((evenSo: boolean) =>
     record({
       id: draft.id,
@@ -67,7 +58,7 @@ export function Begin({
       begins: { variety: values.variety, spot: values.spot },
       happened_at: values.when,
       payload: Object.fromEntries(
-        fields.map((field) => [field.key, sentOf(field, valueOf(field))]),
+        fields.map((field) => [field.key, sentOf(field, values.fields[field.key] ?? startOf(field))]),
       ) as Draft['payload'],
       even_so: evenSo,
     }),
@@ -112,10 +103,10 @@ export function Begin({
         )}
       </Labelled>
       {adding && (
-        <NewVariety
-          onAdded={(id) => {
+        <VarietyForm
+          onSaved={({ entry }) => {
             setAdding(false);
-            set({ variety: id });
+            set({ variety: entry });
           }}
           onCancel={() => setAdding(false)}
         />
@@ -129,43 +120,40 @@ export function Begin({
           keep(false);
         }}
       >
-        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
-          {ways.length > 1 && (
-            <ChoiceInput
-              label="How it begins"
-              options={ways.map(({ kind, act }) => ({ key: kind, label: act }))}
-              value={way?.kind ?? ''}
-              onChange={(kind) => set({ kind })}
-            />
-          )}
-          <OfCrop value={chosen?.crop}>
-            {fields.map((field) => (
-              <FieldInput
-                key={`${way?.kind ?? ''}:${field.key}`}
-                field={field}
-                value={valueOf(field)}
-                error={errors[field.key]}
-                onChange={(value) => set({ fields: { ...values.fields, [field.key]: value } })}
-              />
-            ))}
-          </OfCrop>
-          <TextInput
-            label={way?.title ?? 'When'}
-            type="datetime-local"
-            error={errors['happened_at']}
-            value={values.when}
-            onChange={(when) => set({ when })}
+        {ways.length > 1 && (
+          <ChoiceInput
+            label="How it begins"
+            options={ways.map(({ kind, act }) => ({ key: kind, label: act }))}
+            value={way?.kind ?? ''}
+            onChange={(kind) => set({ kind })}
           />
-          {subject === 'planting' && (
+        )}
+        <OfCrop value={chosen?.crop}>
+          <FieldGrid
+            key={way?.kind}
+            fields={fields}
+            values={values.fields}
+            errors={errors}
+            onChange={(typed) => set({ fields: typed })}
+          >
             <TextInput
-              label="Where"
-              hint="Bed, row, glasshouse"
-              error={errors['spot']}
-              value={values.spot}
-              onChange={(spot) => set({ spot })}
+              label={way?.title ?? 'When'}
+              type="datetime-local"
+              error={errors['happened_at']}
+              value={values.when}
+              onChange={(when) => set({ when })}
             />
-          )}
-        </Box>
+            {subject === 'planting' && (
+              <TextInput
+                label="Where"
+                hint="Bed, row, glasshouse"
+                error={errors['spot']}
+                value={values.spot}
+                onChange={(spot) => set({ spot })}
+              />
+            )}
+          </FieldGrid>
+        </OfCrop>
         {save.error !== null && asked === undefined && Object.keys(errors).length === 0 && (
           <Trouble>{save.error.message}</Trouble>
         )}

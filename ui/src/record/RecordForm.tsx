@@ -8,7 +8,8 @@ import { afterwards, useFrame, useWrite } from '../api/queries';
 import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { useDraft } from '../kit/draft';
-import { FieldInput, sentOf, startOf, TextInput, type Value } from '../kit/fields';
+import { sentOf, startOf, TextInput, type Value } from '../kit/fields';
+import { errorOf, FieldGrid, type Values } from '../kit/FieldGrid';
 
 /** What happened to what, as far as it is known before anything is typed. */
 export type Happening = {
@@ -24,7 +25,7 @@ export type Happening = {
   corrects?: { id: string; at: string; payload: Record<string, unknown> };
 };
 
-type Typed = { when: string; fields: Record<string, Value>; made: string };
+type Typed = { when: string; fields: Values; made: string };
 
 /** Records one thing that happened. What is refused stays as it was typed, with the reason at its field. */
 export function RecordForm({
@@ -77,15 +78,14 @@ export function RecordForm({
     });
   const asked = save.error instanceof Asked ? save.error : undefined;
   const refused = save.error instanceof Refused ? save.error : undefined;
-  const errorOf = (key: string) =>
-    Object.entries(refused?.fields ?? {}).find(([path]) => path === key || path.startsWith(`${key}.`))?.[1];
+  const errors = refused?.fields ?? {};
   const form = useRef<HTMLFormElement>(null);
   // What was refused may stand above what is in view.
   useEffect(() => {
     if (refused !== undefined) form.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
   }, [refused]);
   // What is asked of a field stands at the field.
-  const atFields = ['happened_at', ...shown.map(({ key }) => key)].map(errorOf);
+  const atFields = ['happened_at', ...shown.map(({ key }) => key)].map((key) => errorOf(key, errors));
   const elsewhere =
     refused !== undefined && asked === undefined && atFields.every((error) => error === undefined);
 
@@ -103,36 +103,20 @@ export function RecordForm({
       {cautions.map((caution) => (
         <Caution key={caution}>{caution}</Caution>
       ))}
-      <Box
-        sx={{
-          display: 'grid',
-          gridTemplateColumns: { xs: '1fr', sm: 'repeat(auto-fill, minmax(210px, 1fr))' },
-          gap: 2,
-          alignItems: 'start',
-          my: 1.5,
-        }}
+      <FieldGrid
+        fields={fields}
+        values={values.fields}
+        errors={errors}
+        onChange={(fields) => draft.set({ fields })}
       >
-        {shown.map((field) => (
-          <Box
-            key={field.key}
-            sx={field.type === 'prose' || field.count !== null ? { gridColumn: '1 / -1' } : undefined}
-          >
-            <FieldInput
-              field={field}
-              value={valueOf(field)}
-              error={errorOf(field.key)}
-              onChange={(value) => draft.set({ fields: { ...values.fields, [field.key]: value } })}
-            />
-          </Box>
-        ))}
         <TextInput
           label="When"
           type="datetime-local"
-          error={errorOf('happened_at')}
+          error={errors['happened_at']}
           value={values.when}
           onChange={(when) => draft.set({ when })}
         />
-      </Box>
+      </FieldGrid>
       {elsewhere && <Trouble>{refused.message}</Trouble>}
       {asked !== undefined && (
         <Caution>

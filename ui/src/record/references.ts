@@ -1,6 +1,7 @@
 import type { ReferenceInputs } from '../kit/fields';
+import { CropInput } from './CropInput';
 import { LotInput } from './LotInput';
 import { PlaceInput } from './PlaceInput';
 
 /** How each thing that a record can refer to is chosen. */
-export const referenceInputs: ReferenceInputs = { lot: LotInput, place: PlaceInput };
+export const referenceInputs: ReferenceInputs = { crop: CropInput, lot: LotInput, place: PlaceInput };

@@ -12,7 +12,7 @@ import { LotInput, OfCrop } from '../record/LotInput';
 import { useDraft } from '../kit/draft';
 import { ChoiceInput, Labelled, TextInput } from '../kit/fields';
 import { day, shortDay } from '../kit/words';
-import { NewVariety } from '../record/NewVariety';
+import { VarietyForm } from '../record/VarietyForm';
 
 type Typed = Record<
   | 'x'
@@ -147,9 +147,9 @@ export function PlantingEditor({
         </Box>
       )}
       {adding ? (
-        <NewVariety
-          onAdded={(added) => {
-            draft.set({ variety: added });
+        <VarietyForm
+          onSaved={({ entry }) => {
+            draft.set({ variety: entry });
             setAdding(false);
           }}
           onCancel={() => setAdding(false)}

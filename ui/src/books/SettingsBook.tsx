@@ -1,0 +1,80 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { api, Refused, take, type SettingSection } from '../api/client';
+import { afterwards, useSettings, useWrite } from '../api/queries';
+import { FieldInput, type Value } from '../kit/fields';
+import { Section, Trouble } from '../kit/Section';
+import { useSay } from '../kit/Said';
+
+type Setting = SettingSection['settings'][number];
+
+/** Everything that a keeper can set, with what Marrow goes by where nothing is set. */
+export function SettingsBook() {
+  const settings = useSettings();
+  if (settings.error !== null) return <Trouble>{settings.error.message}</Trouble>;
+  return (
+    <Box sx={{ maxWidth: 760 }}>
+      <Box component="h1" sx={{ typography: 'h1', mt: 0, mb: 2 }}>
+        Settings
+      </Box>
+      {(settings.data ?? []).map((section) => (
+        <Section key={section.title} title={section.title}>
+          {section.settings.map((setting) => (
+            <Line key={`${setting.field.key}:${setting.typed ?? ''}:${setting.now}`} setting={setting} />
+          ))}
+        </Section>
+      ))}
+    </Box>
+  );
+}
+
+function Line({ setting }: { setting: Setting }) {
+  const { field, typed } = setting;
+  // A choice always stands at one of its options; what is typed is the keeper's own, or nothing.
+  const start = typed ?? (field.type === 'choice' ? (field.usual ?? '') : '');
+  const [value, setValue] = useState<Value>(start);
+  const say = useSay();
+  const put = useWrite((next: string) =>
+    take(api.PUT('/settings/{key}', { params: { path: { key: field.key } }, body: { value: next } })),
+  );
+  const keep = (next: string) =>
+    void afterwards(put.mutateAsync(next), (now) => say(`${field.label}: ${now.now}`));
+  const error = put.error instanceof Refused ? (put.error.fields['value'] ?? put.error.message) : undefined;
+  return (
+    <Box
+      component="form"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        keep(String(value));
+      }}
+      sx={(t) => ({
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', sm: '1fr 110px' },
+        gap: 1,
+        alignItems: 'end',
+        borderTop: `1px solid ${t.vars?.palette.quiet}`,
+        py: 1.25,
+        '&:first-of-type': { borderTop: 0 },
+      })}
+    >
+      <FieldInput
+        field={{ ...field, required: false, hint: [field.hint, said(setting)].filter(Boolean).join('. ') }}
+        value={value}
+        error={error}
+        onChange={setValue}
+      />
+      <Button
+        type="submit"
+        disabled={String(value) === start || put.isPending}
+        aria-label={`Keep: ${field.label}`}
+      >
+        Keep
+      </Button>
+    </Box>
+  );
+}
+
+const said = ({ typed, now, usual }: Setting) =>
+  usual === '' ? '' : typed === null ? `Now ${now}` : `Left empty: ${usual}`;
