@@ -8,6 +8,7 @@ use App\Voice\Speaking;
 use App\Voice\UnitSystem;
 use App\Words\RefusalWords;
 use Illuminate\Validation\ValidationException;
+use Marrow\Core\Fields\DayText;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\FieldType;
@@ -56,6 +57,10 @@ final class Input
     /** A share is typed in per cent, as its unit says. */
     public static function typed(Field $field, string $typed, UnitSystem $units): string
     {
+        if ($field->type === FieldType::Date) {
+            return DayText::read($typed, Speaking::forms()->monthFirst()) ?? $typed;
+        }
+
         return $field->type === FieldType::Share && is_numeric(str_replace(',', '.', trim($typed))) ? trim($typed).' %' : $units->read($field, $typed);
     }
 

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Journal;
 
 use App\Clock;
+use App\Voice\Speaking;
 use DateTimeImmutable;
+use Marrow\Core\Fields\DayText;
 use Marrow\Core\Fields\Refused;
 
-/** When something happened, as it was given: a day, or a day and an hour, garden time. */
+/** When something happened, as it was given: a day, or a day and an hour, garden time, in any form that people write. */
 final readonly class Moments
 {
     private const EARLIEST = '1950-01-01';
@@ -30,28 +32,51 @@ final readonly class Moments
             throw Refused::at('happened_at', 'Say when it happened.');
         }
         $now = $this->clock->now();
-        $at = self::strict('Y-m-d\TH:i', $given, $now);
-        if ($at === null) {
-            $day = self::strict('Y-m-d', $given, $now) ?? throw Refused::at('happened_at', sprintf('"%s" is not a day of the calendar. Write it as 2026-09-14, or 2026-09-14T18:30.', mb_substr($given, 0, 40)));
-            $at = $given === $now->format('Y-m-d') ? $now->setTime((int) $now->format('H'), (int) $now->format('i')) : $day->setTime(12, 0);
-        }
+        $at = self::understood($given, $now) ?? throw Refused::at('happened_at', sprintf('"%s" is not a day of the calendar. Write it as %2$s, or %2$s, %3$s.', mb_substr($given, 0, 40), Speaking::forms()->day($now), Speaking::forms()->hour($now)));
         if ($at > $now && $at <= $now->modify(self::AHEAD)) {
             return $now->setTime((int) $now->format('H'), (int) $now->format('i'));
         }
         if ($at > $now) {
-            throw Refused::at('happened_at', sprintf('%s is still to come. The journal holds what has happened; today is %s.', $at->format('j F Y, H:i'), $now->format('j F Y')));
+            throw Refused::at('happened_at', sprintf('%s, %s is still to come. The journal holds what has happened; today is %s.', Speaking::forms()->day($at), Speaking::forms()->hour($at), Speaking::forms()->day($now)));
         }
 
         return $at >= new DateTimeImmutable(self::EARLIEST) ? $at : throw Refused::at('happened_at', 'That is before 1950. Is the year right?');
     }
 
-    private static function strict(string $form, string $given, DateTimeImmutable $now): ?DateTimeImmutable
+    /** A day in any form that DayText reads, and an hour behind it, of 24 or with am and pm. */
+    private static function understood(string $given, DateTimeImmutable $now): ?DateTimeImmutable
     {
-        if (preg_match('/^[\dT:-]+$/', $given) !== 1) {
+        $hour = null;
+        if (preg_match('/^(.*?)(?:T|,? +|, *)(\d{1,2}):(\d{2})(?: *([ap])\.?m\.?)?$/i', $given, $part) === 1) {
+            $hour = self::hour((int) $part[2], (int) $part[3], mb_strtolower($part[4] ?? ''));
+            if ($hour === null) {
+                return null;
+            }
+            $given = $part[1];
+        }
+        $day = DayText::read($given, Speaking::forms()->monthFirst());
+        if ($day === null) {
             return null;
         }
-        $at = DateTimeImmutable::createFromFormat("!$form", $given, $now->getTimezone());
+        $at = new DateTimeImmutable($day, $now->getTimezone());
 
-        return $at !== false && $at->format($form) === $given ? $at : null;
+        return match (true) {
+            $hour !== null => $at->setTime(...$hour),
+            $day === $now->format('Y-m-d') => $now->setTime((int) $now->format('H'), (int) $now->format('i')),
+            default => $at->setTime(12, 0),
+        };
+    }
+
+    /**
+     * @param  ''|'a'|'p'  $half
+     * @return ?array{int, int}
+     */
+    private static function hour(int $hour, int $minute, string $half): ?array
+    {
+        if ($minute > 59 || $hour > ($half === '' ? 23 : 12) || ($half !== '' && $hour === 0)) {
+            return null;
+        }
+
+        return [$half === '' ? $hour : $hour % 12 + ($half === 'p' ? 12 : 0), $minute];
     }
 }

@@ -11,6 +11,16 @@ final readonly class Forms
 {
     public function __construct(public UnitSystem $units = UnitSystem::Metric, public string $dayForm = 'words', public string $hourForm = 'h24') {}
 
+    /** Whether 9/4/2026 is the 4th of September here; null where nobody writes days so. */
+    public function monthFirst(): ?bool
+    {
+        return match ($this->dayForm) {
+            'us' => true,
+            'numbers' => false,
+            default => null,
+        };
+    }
+
     /** "14 September 2026", "September 14, 2026", "14.09.2026", "2026-09-14". */
     public function day(DateTimeImmutable $at): string
     {
@@ -30,6 +40,17 @@ final readonly class Forms
             'numbers' => 'D d.m.',
             'iso' => 'D m-d',
             default => 'l j F',
+        });
+    }
+
+    /** Of any year: "14 September". */
+    public function anyYear(DateTimeImmutable $at): string
+    {
+        return $at->format(match ($this->dayForm) {
+            'us' => 'F j',
+            'numbers' => 'd.m.',
+            'iso' => 'm-d',
+            default => 'j F',
         });
     }
 

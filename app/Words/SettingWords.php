@@ -20,6 +20,7 @@ final class SettingWords
             $value === null, $value === '' => 'not set',
             $value instanceof Choice => $value->label(),
             $field->type === FieldType::Choice && is_scalar($value) => $field->options[(string) $value] ?? (string) $value,
+            $field->type === FieldType::YearDay && is_string($value) => Speaking::forms()->anyYear(new \DateTimeImmutable("2001-$value")),
             $field->type === FieldType::Share && is_numeric($value) => Field::show(round((float) $value * 100, 4))."\u{00A0}%",
             is_int($value) || is_float($value) => trim(Field::show(round($units->fromCore($field->unit, (float) $value), 2))."\u{00A0}".$units->unit($field->unit)),
             default => is_scalar($value) ? (string) $value : '',

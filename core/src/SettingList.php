@@ -23,8 +23,8 @@ final class SettingList
     {
         return self::$sections ??= [
             'The garden' => FieldList::of(
-                Field::yearDay('last_frost', 'Last frost in spring')->called('the last frost in spring')->optional('04-30')->hint('A plan begins with it; each plan can have its own. Month-day, as 04-20'),
-                Field::yearDay('first_frost', 'First frost in autumn')->called('the first frost in autumn')->optional('10-20')->hint('Month-day, as 10-28'),
+                Field::yearDay('last_frost', 'Last frost in spring')->called('the last frost in spring')->optional('04-30')->hint('A plan begins with it; each plan can have its own'),
+                Field::yearDay('first_frost', 'First frost in autumn')->called('the first frost in autumn')->optional('10-20'),
                 Field::number('latitude', 'Latitude', '°', -90, 90)->optional()->hint('North is positive. South of the equator the seasons of the handbook and of plans are not served yet: they stand half a year off'),
                 Field::number('longitude', 'Longitude', '°', -180, 180)->optional()->hint('East is positive'),
                 Field::text('time_zone', 'Time zone', 60)->optional('')->hint('As Europe/London; left empty, the zone of the machine'),

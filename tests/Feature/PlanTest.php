@@ -85,7 +85,7 @@ final class PlanTest extends TestCase
             [['plants' => 'many'], 'plantings.0.plants', "The number of plants must be a whole number, 1 to 100\u{00A0}000; \"many\" was given."],
             [['plants' => ''], 'plantings.0.plants', 'The number of plants is missing.'],
             [['plant_out' => '2027-01-01'], 'plantings.0.plant_out', 'It cannot be planted out before it is sown.'],
-            [['sow' => '2027-02-31'], 'plantings.0.sow', 'The day of sowing must be a day of the calendar, as 2026-09-14; "2027-02-31" was given.'],
+            [['sow' => '2027-02-31'], 'plantings.0.sow', 'The day of sowing must be a day of the calendar, as 14 September 2026 or 2026-09-14; "2027-02-31" was given.'],
             [['variety' => (string) Str::uuid7()], 'plantings.0.variety', 'Choose a variety, or add it first.'],
             [['crop' => 'leek', 'variety' => $this->variety('pea')], 'plantings.0.crop', 'This variety is of another crop.'],
             [['crop' => 'dragonfruit', 'variety' => $this->variety('pea')], 'plantings.0.crop', 'There is no crop "dragonfruit" in the handbook.'],

@@ -7,10 +7,10 @@ test('a day picked on the belt shows every place as it will stand then, and home
   const due = page.getByRole('region', { name: 'Due now' });
   await expect(due.getByText('Pour off before', { exact: false })).toBeVisible();
 
-  await page.getByRole('button', { name: /^Week of 14 Sept.*this week$/ }).click();
-  await page.getByRole('button', { name: /Fri 18 Sept/ }).click();
+  await page.getByRole('button', { name: /^Week of 14 Sep.*this week$/ }).click();
+  await page.getByRole('button', { name: /Fri 18 Sep/ }).click();
   await expect(page).toHaveURL(/on=2026-09-18/);
-  await expect(page.getByRole('status')).toContainText('Looking ahead to Fri, 18 Sept 2026');
+  await expect(page.getByRole('status')).toContainText('Looking ahead to Friday 18 September 2026');
   await expect(
     page.getByRole('region', { name: 'Due by that day' }).getByText('Pour off at once'),
   ).toBeVisible();

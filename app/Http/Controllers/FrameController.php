@@ -12,6 +12,7 @@ use App\Moment;
 use App\Presenting\Belt;
 use App\Presenting\Counts;
 use App\Presenting\DueLists;
+use App\Voice\Speaking;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -29,6 +30,8 @@ final class FrameController extends Controller
             Moment::say($seen->today()),
             $when->now->format('Y-m-d'),
             $seen->isAhead(),
+            Speaking::forms()->dayForm,
+            Speaking::forms()->hourForm,
             $counts->handsToday($when->now),
             $counts->places($when->now),
             $belt->weeks($seen->today()),

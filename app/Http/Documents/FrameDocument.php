@@ -13,6 +13,7 @@ final readonly class FrameDocument
     /**
      * @param  string  $now  garden time
      * @param  string  $on  the day looked at
+     * @param  string  $day_form  how days are said and typed
      * @param  list<PlaceCountDocument>  $places
      * @param  list<BeltWeekDocument>  $belt
      */
@@ -25,6 +26,10 @@ final readonly class FrameDocument
         public string $on,
         #[OA\Property]
         public bool $looking_ahead,
+        #[OA\Property(enum: ['words', 'us', 'numbers', 'iso'])]
+        public string $day_form,
+        #[OA\Property(enum: ['h24', 'h12'])]
+        public string $hour_form,
         #[OA\Property]
         public int $hands_today,
         #[OA\Property(items: new OA\Items(ref: PlaceCountDocument::class))]

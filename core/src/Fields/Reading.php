@@ -124,27 +124,20 @@ final class Reading
     /** @throws Refused */
     private static function day(Field $field, mixed $given): string
     {
-        $text = is_string($given) ? $given : '';
-        $date = preg_match('/^\d{4}-\d\d-\d\d$/', $text) === 1 ? \DateTimeImmutable::createFromFormat('!Y-m-d', $text) : false;
-        // PHP reads 31 February as 3 March; a gardener would want to be told.
-        if ($date === false || $date->format('Y-m-d') !== $text) {
-            throw Refused::at($field->key, sprintf('%s must be a day of the calendar, as 2026-09-14; "%s" was given.', $field->subject(), is_scalar($given) ? mb_substr((string) $given, 0, 40) : '…'));
-        }
+        $day = is_string($given) ? DayText::read($given) : null;
 
-        return $text;
+        return $day ?? throw Refused::at($field->key, sprintf('%s must be a day of the calendar, as 14 September 2026 or 2026-09-14; "%s" was given.', $field->subject(), is_scalar($given) ? mb_substr((string) $given, 0, 40) : '…'));
     }
 
     /** @throws Refused */
     private static function yearDay(Field $field, mixed $given): string
     {
-        $text = is_string($given) && preg_match('/^\d\d-\d\d$/', $given) === 1 ? $given : '';
-        // Of a leap year, so that 29 February may stand.
-        $date = $text === '' ? false : \DateTimeImmutable::createFromFormat('!Y-m-d', "2024-$text");
-        if ($date === false || $date->format('m-d') !== $text) {
-            throw Refused::at($field->key, $field->subject().' must be a day of the year, as 04-20.');
+        $day = is_string($given) ? DayText::ofYear($given) : null;
+        if ($day === null) {
+            throw Refused::at($field->key, $field->subject().' must be a day of the year, as 20 April or 04-20.');
         }
 
-        return $text === '02-29' ? '02-28' : $text;
+        return $day === '02-29' ? '02-28' : $day;
     }
 
     /**

@@ -91,7 +91,8 @@ final class AlternativesTest extends CoreTestCase
     {
         $day = Field::day('bloom', 'first bloom');
         self::assertSame('2028-02-29', $day->read('2028-02-29'));
-        foreach (['2027-02-29', '29.2.2028', '2028-2-29', 'soon', 20280229] as $given) {
+        self::assertSame('2028-02-29', $day->read('29 February 2028'));
+        foreach (['2027-02-29', '29.2.2027', '2028-2-29', 'soon', 20280229] as $given) {
             try {
                 $day->read($given);
                 self::fail('It was taken.');

@@ -755,6 +755,10 @@ export interface components {
             now: string;
             on: string;
             looking_ahead: boolean;
+            /** @enum {string} */
+            day_form: "words" | "us" | "numbers" | "iso";
+            /** @enum {string} */
+            hour_form: "h24" | "h12";
             hands_today: number;
             places: components["schemas"]["PlaceCountDocument"][];
             belt: components["schemas"]["BeltWeekDocument"][];

@@ -1,3 +1,4 @@
+import { monthName as called } from '../kit/words';
 import Box from '@mui/material/Box';
 import { useInk } from '../charts/Chart';
 import type { HandbookPage } from '../api/client';
@@ -69,5 +70,4 @@ export function YearStrip({ year }: { year: HandbookPage['year'] }) {
 }
 
 const monthName = (month: number) =>
-  new Date(2001, Math.floor(month), 1).toLocaleDateString(undefined, { month: 'long' }) +
-  (month >= 12 ? ` of year ${Math.floor(month / 12) + 1}` : '');
+  called(Math.floor(month) % 12) + (month >= 12 ? ` of year ${Math.floor(month / 12) + 1}` : '');

@@ -6,6 +6,7 @@ import InputAdornment from '@mui/material/InputAdornment';
 import MenuItem from '@mui/material/MenuItem';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import Select from '@mui/material/Select';
+import { DayInput } from './DayInput';
 import { createContext, useContext, useId, type ReactNode } from 'react';
 
 /** Read out, but not seen. */
@@ -116,7 +117,6 @@ export function TextInput({
   value,
   onChange,
   unit,
-  type,
   inputMode,
   lines = 1,
   ...labelled
@@ -129,7 +129,6 @@ export function TextInput({
   value: string;
   onChange: (value: string) => void;
   unit?: string;
-  type?: 'datetime-local' | 'date';
   inputMode?: 'numeric' | 'decimal';
   lines?: number;
 }) {
@@ -139,7 +138,6 @@ export function TextInput({
         <OutlinedInput
           fullWidth
           id={id}
-          type={type}
           error={labelled.error !== undefined}
           value={value}
           multiline={lines > 1}
@@ -183,6 +181,18 @@ export function FieldInput(props: FieldInputProps) {
       />
     );
   }
+  if (field.type === 'date') {
+    return (
+      <DayInput
+        label={field.label}
+        error={error}
+        hint={field.hint === '' ? undefined : field.hint}
+        required={field.required}
+        value={String(value)}
+        onChange={onChange}
+      />
+    );
+  }
   return (
     <TextInput
       label={field.label}
@@ -192,7 +202,6 @@ export function FieldInput(props: FieldInputProps) {
       value={String(value)}
       onChange={onChange}
       unit={field.unit === '' ? undefined : field.unit}
-      type={field.type === 'date' ? 'date' : undefined}
       inputMode={inputModes[field.type]}
       lines={field.type === 'prose' ? 3 : 1}
     />

@@ -1,5 +1,3 @@
-import dayjs from 'dayjs';
-
 /** Figures and days as they are said; the sentences themselves come from the server. */
 export const percent = (share: number) => `${Math.round(share * 100)} %`;
 
@@ -7,16 +5,81 @@ export const grams = (g: number) => `${g >= 100 ? Math.round(g) : Number(g.toFix
 
 export const moisture = (m: number) => `${m.toFixed(1)} %`;
 
-/** A moment in the form of the person's own browser. */
-export const day = (at: string) =>
-  dayjs(at)
-    .toDate()
-    .toLocaleDateString(undefined, { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' });
-
-export const shortDay = (at: string) =>
-  dayjs(at).toDate().toLocaleDateString(undefined, { day: 'numeric', month: 'short' });
-
-export const moment = (at: string) =>
-  `${day(at)}, ${dayjs(at).toDate().toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' })}`;
-
 export const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
+
+type DayForm = 'words' | 'us' | 'numbers' | 'iso';
+export type Forms = { days: DayForm; hours: 'h24' | 'h12' };
+
+let forms: Forms = { days: 'words', hours: 'h24' };
+
+/** In what form days and hours are said, by the keeper's setting: here and on the server the same. */
+export const speakAs = (wanted: Forms) => {
+  forms = wanted;
+};
+
+const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+];
+const WEEKDAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
+
+/** The parts of a day of the garden's wall calendar: no zone of the browser's comes into it. */
+const parts = (at: string) => {
+  const [year = '', month = '', date = ''] = at.slice(0, 10).split('-');
+  return { year, month, date, d: String(Number(date)), name: MONTHS[Number(month) - 1] ?? '' };
+};
+
+/** "14 September 2026", "September 14, 2026", "14.09.2026", "2026-09-14". */
+export const day = (at: string) => {
+  const { year, month, date, d, name } = parts(at);
+  return {
+    words: `${d} ${name} ${year}`,
+    us: `${name} ${d}, ${year}`,
+    numbers: `${date}.${month}.${year}`,
+    iso: `${year}-${month}-${date}`,
+  }[forms.days];
+};
+
+/** The same within the year that is spoken of: "14 September". */
+export const dayOfYear = (at: string) => {
+  const { month, date, d, name } = parts(at);
+  return { words: `${d} ${name}`, us: `${name} ${d}`, numbers: `${date}.${month}.`, iso: `${month}-${date}` }[
+    forms.days
+  ];
+};
+
+/** Short, where there is little room: "14 Sep". */
+export const shortDay = (at: string) => {
+  const { month, date, d, name } = parts(at);
+  const short = name.slice(0, 3);
+  return {
+    words: `${d} ${short}`,
+    us: `${short} ${d}`,
+    numbers: `${date}.${month}.`,
+    iso: `${month}-${date}`,
+  }[forms.days];
+};
+
+export const weekday = (at: string) => WEEKDAYS[new Date(`${at.slice(0, 10)}T12:00:00Z`).getUTCDay()] ?? '';
+
+/** "18:30", "6:30 pm". */
+export const hour = (at: string) => {
+  const [h = '', minute = ''] = at.slice(11, 16).split(':');
+  return forms.hours === 'h24'
+    ? `${h}:${minute}`
+    : `${Number(h) % 12 || 12}:${minute} ${Number(h) < 12 ? 'am' : 'pm'}`;
+};
+
+export const moment = (at: string) => `${day(at)}, ${hour(at)}`;
+
+export const monthName = (month: number) => MONTHS[month] ?? '';

@@ -4,6 +4,7 @@ import { usePlanting } from '../api/queries';
 import { JournalLines } from '../record/JournalLines';
 import { Facts, Section, Trouble } from '../kit/Section';
 import { Tag } from '../shell/Tag';
+import { Spot } from './Spot';
 import { TaskLine } from '../shell/TaskLine';
 import { useLook } from '../shell/look';
 import { Offers } from '../record/Offers';
@@ -45,6 +46,7 @@ export function PlantingSheet({ code }: { code: string }) {
       )}
       <Section title="Planting">
         <Facts facts={data.facts} />
+        <Spot planting={data} fixed={on !== undefined} />
         <p style={{ maxWidth: '46em', marginBottom: 0 }}>
           {data.crop.name} {data.crop.breeding}. Ripe: {data.crop.ripe_cue.toLowerCase()}.
         </p>

@@ -14,6 +14,8 @@ import { useSay } from '../kit/Said';
 import { useLook } from '../shell/look';
 import { useDraft } from '../kit/draft';
 import { ChoiceInput, Labelled, sentOf, startOf, TextInput } from '../kit/fields';
+import { DayInput } from '../kit/DayInput';
+import { moment } from '../kit/words';
 import { FieldGrid, type Values } from '../kit/FieldGrid';
 import { OfCrop } from './LotInput';
 import { VarietyForm } from './VarietyForm';
@@ -44,7 +46,7 @@ export function Begin({
     variety: '',
     spot: '',
     fields: {} as Values,
-    when: frame.data?.now ?? '',
+    when: moment(frame.data?.now ?? ''),
   }));
   const { values, set } = draft;
   const chosen = varieties.data?.find(({ id }) => id === values.variety) ?? null;
@@ -136,9 +138,9 @@ export function Begin({
             errors={errors}
             onChange={(typed) => set({ fields: typed })}
           >
-            <TextInput
-              label={way?.title ?? 'When'}
-              type="datetime-local"
+            <DayInput
+              label={way?.kind === 'sown' ? way.title : 'When'}
+              hours
               error={errors['happened_at']}
               value={values.when}
               onChange={(when) => set({ when })}

@@ -8,7 +8,9 @@ import { afterwards, useFrame, useWrite } from '../api/queries';
 import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { useDraft } from '../kit/draft';
-import { sentOf, startOf, TextInput, type Value } from '../kit/fields';
+import { DayInput } from '../kit/DayInput';
+import { sentOf, startOf, type Value } from '../kit/fields';
+import { moment } from '../kit/words';
 import { errorOf, FieldGrid, type Values } from '../kit/FieldGrid';
 
 /** What happened to what, as far as it is known before anything is typed. */
@@ -44,7 +46,7 @@ export function RecordForm({
   const subject = about === 'a new lot' ? `from:${happening.from ?? ''}` : about.id;
   const which = fields.find(({ hidden, usual }) => hidden && usual !== null)?.usual ?? '';
   const draft = useDraft<Typed>(`${subject}:${kind}:${which}:${corrects?.id ?? ''}`, () => ({
-    when: corrects?.at ?? frame.data?.now ?? '',
+    when: moment(corrects?.at ?? frame.data?.now ?? ''),
     fields: Object.fromEntries(fields.map((field) => [field.key, start(field, corrects?.payload)])),
     // The id of the lot that begins, or of the test that does.
     made: v7(),
@@ -109,9 +111,9 @@ export function RecordForm({
         errors={errors}
         onChange={(fields) => draft.set({ fields })}
       >
-        <TextInput
+        <DayInput
           label="When"
-          type="datetime-local"
+          hours
           error={errors['happened_at']}
           value={values.when}
           onChange={(when) => draft.set({ when })}

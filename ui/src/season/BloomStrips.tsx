@@ -3,7 +3,7 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import dayjs from 'dayjs';
 import type { Plan } from '../api/client';
 import { useInk } from '../charts/Chart';
-import { shortDay } from '../kit/words';
+import { monthName, shortDay } from '../kit/words';
 
 const NAMES = 130;
 const NEVER = '9999-12-31';
@@ -89,7 +89,7 @@ export function BloomStrips({
                 strokeWidth={2}
               />
               <text x={at(month.format('YYYY-MM-DD'))} y={rows.length * row + 17} fontSize={14} fill={faint}>
-                {month.toDate().toLocaleDateString(undefined, { month: 'short' })}
+                {monthName(month.month()).slice(0, 3)}
               </text>
             </g>
           ))}

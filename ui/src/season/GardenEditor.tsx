@@ -1,3 +1,4 @@
+import { dayOfYear } from '../kit/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
@@ -24,7 +25,11 @@ export function GardenEditor({
 }) {
   const { content } = plan;
   const crops = useCrops();
-  const [ground, setGround] = useState<Row>(() => texts(content.ground));
+  const [ground, setGround] = useState<Row>(() => ({
+    ...texts(content.ground),
+    last_frost: dayOfYear(`2001-${content.ground.last_frost}`),
+    first_frost: dayOfYear(`2001-${content.ground.first_frost}`),
+  }));
   const [isolation, setIsolation] = useState<Row>(() => ({
     ...texts(content.isolation),
     allowed: String(content.isolation.allowed * 100),
@@ -131,10 +136,10 @@ export function GardenEditor({
             (to) => setGround({ ...ground, wind: to }),
             '°',
           )}
-          {field(of(ground, 'last_frost'), 'Last frost, month-day', 'ground.last_frost', (to) =>
+          {field(of(ground, 'last_frost'), 'Last frost', 'ground.last_frost', (to) =>
             setGround({ ...ground, last_frost: to }),
           )}
-          {field(of(ground, 'first_frost'), 'First frost, month-day', 'ground.first_frost', (to) =>
+          {field(of(ground, 'first_frost'), 'First frost', 'ground.first_frost', (to) =>
             setGround({ ...ground, first_frost: to }),
           )}
         </Box>

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import dayjs from 'dayjs';
+import { monthName } from '../kit/words';
 import type { Plan, PlanTask } from '../api/client';
 import { useFrame } from '../api/queries';
 import { PlanTaskRow } from '../shell/PlanTaskRow';
@@ -50,7 +50,7 @@ function Months({ tasks }: { tasks: PlanTask[] }) {
       {months.map((month) => (
         <Box component="section" key={month} sx={{ mb: 1.5 }}>
           <Box component="h3" sx={{ typography: 'h3', m: 0 }}>
-            {dayjs(`${month}-01`).toDate().toLocaleDateString(undefined, { month: 'long', year: 'numeric' })}
+            {`${monthName(Number(month.slice(5, 7)) - 1)} ${month.slice(0, 4)}`}
           </Box>
           <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
             {tasks

@@ -9,6 +9,7 @@ import type { Plan, PlanContent, PlannedPlanting, Refused } from '../api/client'
 import { useCrops, useVarieties } from '../api/queries';
 import { Trouble } from '../kit/Section';
 import { LotInput, OfCrop } from '../record/LotInput';
+import { DayInput } from '../kit/DayInput';
 import { useDraft } from '../kit/draft';
 import { ChoiceInput, Labelled, TextInput } from '../kit/fields';
 import { day, shortDay } from '../kit/words';
@@ -82,15 +83,23 @@ export function PlantingEditor({
   const text = (
     field: keyof Typed,
     label: string,
-    more: { unit?: string; hint?: string; type?: 'date'; at?: string } = {},
+    more: { unit?: string; hint?: string; at?: string } = {},
   ) => (
     <TextInput
       label={label}
       error={error(more.at ?? field)}
       unit={more.unit}
       hint={more.hint}
-      type={more.type}
-      inputMode={more.type === undefined ? 'decimal' : undefined}
+      inputMode="decimal"
+      value={String(typed[field])}
+      onChange={(value) => draft.set({ [field]: value } as Partial<Typed>)}
+    />
+  );
+  const date = (field: keyof Typed, label: string, hint?: string) => (
+    <DayInput
+      label={label}
+      hint={hint}
+      error={error(field)}
       value={String(typed[field])}
       onChange={(value) => draft.set({ [field]: value } as Partial<Typed>)}
     />
@@ -184,8 +193,8 @@ export function PlantingEditor({
           onChange={(value) => draft.set({ purpose: value as Typed['purpose'] })}
         />
         {text('plants', 'Plants')}
-        {text('sow', 'Sown', { type: 'date' })}
-        {text('plant_out', 'Planted out', { type: 'date', hint: 'empty if sown where it stands' })}
+        {date('sow', 'Sown')}
+        {date('plant_out', 'Planted out', 'empty if sown where it stands')}
         {text('x', 'From the left', { unit: 'm', at: 'spot' })}
         {text('y', 'From the top', { unit: 'm', at: 'spot.y' })}
         {text('width', 'Wide', { unit: 'm', at: 'spot.width', hint: 'empty: what the plants need' })}
@@ -212,8 +221,8 @@ export function PlantingEditor({
               hint: `${plan.content.isolation.allowed * 100} % if left empty`,
             })}
             <span />
-            {text('first_bloom', 'First bloom, as seen', { type: 'date' })}
-            {text('last_bloom', 'Last bloom, as seen', { type: 'date' })}
+            {date('first_bloom', 'First bloom, as seen')}
+            {date('last_bloom', 'Last bloom, as seen')}
           </>
         )}
       </Box>
@@ -260,6 +269,7 @@ export function PlantingEditor({
 function typedOf(known: PlannedPlanting | undefined, year: number): Typed {
   const shown = (figure: number | null | undefined) =>
     figure === null || figure === undefined ? '' : String(figure);
+  const said = (at: string | null | undefined) => (at === null || at === undefined ? '' : day(at));
   return {
     variety: known?.variety ?? '',
     purpose: known?.purpose ?? 'seed',
@@ -273,10 +283,10 @@ function typedOf(known: PlannedPlanting | undefined, year: number): Typed {
     width: shown(known?.spot.width),
     depth: shown(known?.spot.depth),
     plants: shown(known?.plants),
-    sow: known?.sow ?? `${year}-04-15`,
-    plant_out: known?.plant_out ?? '',
-    first_bloom: known?.first_bloom ?? '',
-    last_bloom: known?.last_bloom ?? '',
+    sow: day(known?.sow ?? `${year}-04-15`),
+    plant_out: said(known?.plant_out),
+    first_bloom: said(known?.first_bloom),
+    last_bloom: said(known?.last_bloom),
     allowed: known?.allowed === null || known?.allowed === undefined ? '' : String(known.allowed * 100),
     seeds_wanted: shown(known?.seeds_wanted),
     lot: known?.lot ?? '',

@@ -3,12 +3,11 @@ import Button from '@mui/material/Button';
 import Popover from '@mui/material/Popover';
 import Tooltip from '@mui/material/Tooltip';
 import useMediaQuery from '@mui/material/useMediaQuery';
-import dayjs from 'dayjs';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import type { BeltWeek, Frame } from '../api/client';
 import { useLook } from './look';
 import { heading } from '../kit/theme';
-import { plural, shortDay } from '../kit/words';
+import { monthName, plural, shortDay, weekday } from '../kit/words';
 
 /** On a phone a week must still be wide enough for a thumb, so only the next months are shown. */
 const NARROW_WEEKS = { behind: 1, shown: 9 };
@@ -211,7 +210,7 @@ function Days({ week, today, onPick }: { week: BeltWeek; today: string; onPick: 
                 fontWeight: d.date === today ? 700 : 400,
               }}
             >
-              {dayjs(d.date).format('ddd')} {shortDay(d.date)}
+              {weekday(d.date).slice(0, 3)} {shortDay(d.date)}
             </Box>
             <Box component="span" sx={{ lineHeight: 1.25 }}>
               {d.date === today && <b>today </b>}
@@ -234,7 +233,7 @@ function shown(weeks: BeltWeek[], today: string, narrow: boolean): BeltWeek[] {
 
 /** The month's name on the first week that begins in it. */
 function monthOf(week: BeltWeek, before: BeltWeek | undefined): string {
-  const month = dayjs(week.starts);
-  if (before !== undefined && dayjs(before.starts).month() === month.month()) return '';
-  return month.format('MMM');
+  const month = Number(week.starts.slice(5, 7));
+  if (before !== undefined && Number(before.starts.slice(5, 7)) === month) return '';
+  return monthName(month - 1).slice(0, 3);
 }

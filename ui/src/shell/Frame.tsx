@@ -7,7 +7,7 @@ import type { Frame as FrameWords } from '../api/client';
 import { useFrame } from '../api/queries';
 import { useLook } from './look';
 import { pages } from './places';
-import { day } from '../kit/words';
+import { day, speakAs, weekday } from '../kit/words';
 import { Belt } from './Belt';
 import { Broken } from '../kit/Broken';
 import { Find } from './Find';
@@ -18,6 +18,7 @@ import { Trouble } from '../kit/Section';
 /** What stands round every page: the garden's name, finding, the belt, the places. */
 export function Frame() {
   const frame = useFrame();
+  if (frame.data !== undefined) speakAs({ days: frame.data.day_form, hours: frame.data.hour_form });
   const [keysShown, setKeysShown] = useState(false);
   const { pathname } = useLocation();
   useShortcuts(() => setKeysShown(true));
@@ -64,7 +65,7 @@ function Head({ frame, onKeys }: { frame: FrameWords | undefined; onKeys: () => 
           component="span"
           sx={(t) => ({ ml: { md: 1.5 }, color: t.vars?.palette.text.secondary, whiteSpace: 'nowrap' })}
         >
-          {frame !== undefined && day(frame.now)}
+          {frame !== undefined && `${weekday(frame.now)} ${day(frame.now)}`}
         </Box>
       </Box>
       <Box sx={{ flex: 1, display: { xs: 'none', md: 'block' } }} />
@@ -108,8 +109,8 @@ function LookingAhead({ frame }: { frame: FrameWords }) {
         component="span"
         sx={(t) => ({ fontWeight: 700, bgcolor: t.vars?.palette.background.default, px: 1 })}
       >
-        Looking ahead to {day(frame.on)}: as things will stand if nothing is done. Nothing can be recorded
-        here.
+        Looking ahead to {weekday(frame.on)} {day(frame.on)}: as things will stand if nothing is done. Nothing
+        can be recorded here.
       </Box>
       <Button variant="contained" onClick={() => lookTo(undefined)}>
         Back to today

@@ -2,6 +2,7 @@ import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import { useCrops } from '../../api/queries';
 import type { ReckoningInput as Input } from '../../api/client';
+import { DayInput } from '../../kit/DayInput';
 import { Labelled, TextInput } from '../../kit/fields';
 
 const hints: Partial<Record<Input['type'], string>> = {
@@ -47,6 +48,17 @@ export function ReckonerInput({
         )}
       </Labelled>
     );
+  if (input.type === 'date')
+    return (
+      <DayInput
+        label={label}
+        required={needed}
+        error={error}
+        hint={hints[input.type] ?? optional(input)}
+        value={value}
+        onChange={onChange}
+      />
+    );
   return (
     <TextInput
       label={label}
@@ -54,11 +66,8 @@ export function ReckonerInput({
       error={error}
       hint={hints[input.type] ?? optional(input)}
       value={value}
-      type={input.type === 'date' ? 'date' : undefined}
-      unit={
-        input.type === 'date' || input.unit === '' ? undefined : input.type === 'share' ? '%' : input.unit
-      }
-      inputMode={input.type === 'integer' ? 'numeric' : input.type === 'date' ? undefined : 'decimal'}
+      unit={input.unit === '' ? undefined : input.type === 'share' ? '%' : input.unit}
+      inputMode={input.type === 'integer' ? 'numeric' : 'decimal'}
       onChange={onChange}
     />
   );
