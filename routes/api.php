@@ -29,6 +29,7 @@ Route::get('/settings', [SettingsController::class, 'index']);
 Route::put('/settings/{key}', [SettingsController::class, 'put']);
 Route::get('/forms/{name}', [GardenController::class, 'form']);
 Route::get('/choices/lots', [GardenController::class, 'lots']);
+Route::get('/choices/plantings', [GardenController::class, 'plantings']);
 Route::get('/crops', [BooksController::class, 'crops']);
 Route::get('/crops/{key}', [BooksController::class, 'handbook']);
 Route::post('/crops', [HandbookController::class, 'add']);

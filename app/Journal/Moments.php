@@ -68,7 +68,7 @@ final readonly class Moments
     }
 
     /**
-     * @param  ''|'a'|'p'  $half
+     * @param  string  $half  a or p of am and pm; empty of 24 hours
      * @return ?array{int, int}
      */
     private static function hour(int $hour, int $minute, string $half): ?array

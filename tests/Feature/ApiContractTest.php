@@ -51,6 +51,7 @@ final class ApiContractTest extends TestCase
         yield 'beginnings' => ['/beginnings', '/beginnings'];
         yield 'form' => ['/forms/{name}', '/forms/sown'];
         yield 'lots to sow from' => ['/choices/lots', '/choices/lots?crop=tomato'];
+        yield 'plantings to choose' => ['/choices/plantings', '/choices/plantings?crop=tomato'];
         yield 'settings' => ['/settings', '/settings'];
         yield 'plans' => ['/plans', '/plans'];
         yield 'plan' => ['/plans/{year}', '/plans/2027'];

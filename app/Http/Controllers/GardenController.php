@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Garden\Garden;
-use App\Http\Documents\ChosenLotDocument;
+use App\Http\Documents\ChosenDocument;
 use App\Http\Documents\FieldDocument;
 use App\Http\Documents\PlaceToKeepDocument;
 use App\Http\Documents\SavedDocument;
@@ -15,6 +15,7 @@ use App\Http\Input;
 use App\Http\Scalar;
 use App\Models\Lot;
 use App\Models\Place;
+use App\Models\Planting;
 use App\Models\Variety;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -115,7 +116,7 @@ final class GardenController extends Controller
     #[OA\Get(path: '/choices/lots', operationId: 'lotsToChoose', description: 'Lots to sow from, newest first.', parameters: [
         new OA\QueryParameter(name: 'crop', schema: new OA\Schema(type: 'string')),
     ], responses: [
-        new OA\Response(response: 200, description: 'lots of the crop', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ChosenLotDocument::class))),
+        new OA\Response(response: 200, description: 'lots of the crop', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ChosenDocument::class))),
     ])]
     public function lots(Request $request): JsonResponse
     {
@@ -124,7 +125,22 @@ final class GardenController extends Controller
             ->when($crop !== '', static fn ($query) => $query->whereHas('variety', static fn ($variety) => $variety->where('crop', $crop)))
             ->orderByDesc('number')->limit(500)->get();
 
-        return new JsonResponse(array_values($lots->map(ChosenLotDocument::of(...))->all()));
+        return new JsonResponse(array_values($lots->map(ChosenDocument::lot(...))->all()));
+    }
+
+    #[OA\Get(path: '/choices/plantings', operationId: 'plantingsToChoose', description: 'Plantings, newest first.', parameters: [
+        new OA\QueryParameter(name: 'crop', schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'plantings of the crop', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ChosenDocument::class))),
+    ])]
+    public function plantings(Request $request): JsonResponse
+    {
+        $crop = Scalar::text($request, 'crop');
+        $plantings = Planting::query()->with(['variety', 'standing'])
+            ->when($crop !== '', static fn ($query) => $query->whereHas('variety', static fn ($variety) => $variety->where('crop', $crop)))
+            ->orderByDesc('number')->limit(500)->get();
+
+        return new JsonResponse(array_values($plantings->map(ChosenDocument::planting(...))->all()));
     }
 
     private function variety(string $id): Variety

@@ -41,7 +41,7 @@ export type Saved = Schemas['SavedDocument'];
 export type Answered = Schemas['AnswerDocument'];
 export type Draft = Schemas['DraftRequest'];
 export type FieldDeclared = Schemas['FieldDocument'];
-export type ChosenLot = Schemas['ChosenLotDocument'];
+export type Chosen = Schemas['ChosenDocument'];
 export type SettingSection = Schemas['SettingSectionDocument'];
 export type PlaceName = PlaceList['place'];
 

@@ -295,6 +295,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/choices/plantings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Plantings, newest first. */
+        get: operations["plantingsToChoose"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/crops/{key}/figures": {
         parameters: {
             query?: never;
@@ -599,7 +616,7 @@ export interface components {
             days: components["schemas"]["BeltDayDocument"][];
         };
         /** @description A lot as it is chosen from a list. */
-        ChosenLotDocument: {
+        ChosenDocument: {
             id: string;
             code: string;
             variety: string;
@@ -2143,7 +2160,29 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ChosenLotDocument"][];
+                    "application/json": components["schemas"]["ChosenDocument"][];
+                };
+            };
+        };
+    };
+    plantingsToChoose: {
+        parameters: {
+            query?: {
+                crop?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description plantings of the crop */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChosenDocument"][];
                 };
             };
         };

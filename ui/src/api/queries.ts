@@ -138,10 +138,10 @@ export function useStrike() {
   return useWrite((entry: string) => strike(entry, v7()));
 }
 
-export function useLotsToChoose(crop?: string) {
+export function useChoices(of: 'lots' | 'plantings', crop?: string) {
   return useQuery({
-    queryKey: ['choices', 'lots', crop],
-    queryFn: () => take(api.GET('/choices/lots', { params: { query: { crop } } })),
+    queryKey: ['choices', of, crop],
+    queryFn: () => take(api.GET(`/choices/${of}`, { params: { query: { crop } } })),
   });
 }
 

@@ -69,7 +69,9 @@ function Line({ variety, others }: { variety: Variety; others: Variety[] }) {
       })}
     >
       <Box sx={{ flex: 1, minWidth: 220 }}>
-        <b>{variety.name}</b> {variety.generation}, {variety.crop_name}, <em lang="la">{variety.latin}</em>
+        <b>{variety.name}</b>
+        {variety.generation !== '' && ` ${variety.generation}`}, {variety.crop_name},{' '}
+        <em lang="la">{variety.latin}</em>
         {variety.note !== '' && (
           <Box sx={(t) => ({ color: t.vars?.palette.text.secondary })}>{variety.note}</Box>
         )}

@@ -17,7 +17,7 @@ import { ChoiceInput, Labelled, sentOf, startOf, TextInput } from '../kit/fields
 import { DayInput } from '../kit/DayInput';
 import { moment } from '../kit/words';
 import { FieldGrid, type Values } from '../kit/FieldGrid';
-import { OfCrop } from './LotInput';
+import { OfCrop } from './ThingInput';
 import { VarietyForm } from './VarietyForm';
 
 /**

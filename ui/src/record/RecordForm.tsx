@@ -9,6 +9,7 @@ import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { useDraft } from '../kit/draft';
 import { DayInput } from '../kit/DayInput';
+import { LotInput, PlantingInput } from './ThingInput';
 import { sentOf, startOf, type Value } from '../kit/fields';
 import { moment } from '../kit/words';
 import { errorOf, FieldGrid, type Values } from '../kit/FieldGrid';
@@ -27,7 +28,7 @@ export type Happening = {
   corrects?: { id: string; at: string; payload: Record<string, unknown> };
 };
 
-type Typed = { when: string; fields: Values; made: string };
+type Typed = { when: string; fields: Values; made: string; of: string };
 
 /** Records one thing that happened. What is refused stays as it was typed, with the reason at its field. */
 export function RecordForm({
@@ -50,14 +51,16 @@ export function RecordForm({
     fields: Object.fromEntries(fields.map((field) => [field.key, start(field, corrects?.payload)])),
     // The id of the lot that begins, or of the test that does.
     made: v7(),
+    of: subject,
   }));
   const { values } = draft;
+  const OfWhat = about !== 'a new lot' && about.subject === 'planting' ? PlantingInput : LotInput;
   const valueOf = (field: FieldDeclared) => values.fields[field.key] ?? startOf(field);
   const save = useWrite((evenSo: boolean) =>
     record({
       id: draft.id,
       kind,
-      about: about === 'a new lot' ? { subject: 'lot', id: values.made } : about,
+      about: about === 'a new lot' ? { subject: 'lot', id: values.made } : { ...about, id: values.of },
       begins: about === 'a new lot' ? { planting: happening.from } : undefined,
       happened_at: values.when,
       payload: Object.fromEntries(
@@ -105,6 +108,16 @@ export function RecordForm({
       {cautions.map((caution) => (
         <Caution key={caution}>{caution}</Caution>
       ))}
+      {/* What was recorded of the wrong thing is moved to the right one. */}
+      {corrects !== undefined && about !== 'a new lot' && (
+        <Box sx={{ maxWidth: 440, mt: 1.5 }}>
+          <OfWhat
+            field={{ label: about.subject === 'lot' ? 'Of the lot' : 'Of the planting', hint: '' }}
+            value={values.of}
+            onChange={(of) => draft.set({ of: of === '' ? subject : String(of) })}
+          />
+        </Box>
+      )}
       <FieldGrid
         fields={fields}
         values={values.fields}

@@ -1,7 +1,12 @@
 import type { ReferenceInputs } from '../kit/fields';
 import { CropInput } from './CropInput';
-import { LotInput } from './LotInput';
+import { LotInput, PlantingInput } from './ThingInput';
 import { PlaceInput } from './PlaceInput';
 
 /** How each thing that a record can refer to is chosen. */
-export const referenceInputs: ReferenceInputs = { crop: CropInput, lot: LotInput, place: PlaceInput };
+export const referenceInputs: ReferenceInputs = {
+  crop: CropInput,
+  lot: LotInput,
+  place: PlaceInput,
+  planting: PlantingInput,
+};

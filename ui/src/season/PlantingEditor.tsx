@@ -8,7 +8,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Plan, PlanContent, PlannedPlanting, Refused } from '../api/client';
 import { useCrops, useVarieties } from '../api/queries';
 import { Trouble } from '../kit/Section';
-import { LotInput, OfCrop } from '../record/LotInput';
+import { LotInput, OfCrop } from '../record/ThingInput';
 import { DayInput } from '../kit/DayInput';
 import { useDraft } from '../kit/draft';
 import { ChoiceInput, Labelled, TextInput } from '../kit/fields';

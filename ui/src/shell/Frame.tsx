@@ -7,7 +7,7 @@ import type { Frame as FrameWords } from '../api/client';
 import { useFrame } from '../api/queries';
 import { useLook } from './look';
 import { pages } from './places';
-import { day, speakAs, weekday } from '../kit/words';
+import { day, shortDay, speakAs, weekday } from '../kit/words';
 import { Belt } from './Belt';
 import { Broken } from '../kit/Broken';
 import { Find } from './Find';
@@ -65,7 +65,16 @@ function Head({ frame, onKeys }: { frame: FrameWords | undefined; onKeys: () => 
           component="span"
           sx={(t) => ({ ml: { md: 1.5 }, color: t.vars?.palette.text.secondary, whiteSpace: 'nowrap' })}
         >
-          {frame !== undefined && `${weekday(frame.now)} ${day(frame.now)}`}
+          {frame !== undefined && (
+            <>
+              <Box component="span" sx={{ display: { md: 'none' } }}>
+                {weekday(frame.now).slice(0, 3)} {shortDay(frame.now)}
+              </Box>
+              <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
+                {weekday(frame.now)} {day(frame.now)}
+              </Box>
+            </>
+          )}
         </Box>
       </Box>
       <Box sx={{ flex: 1, display: { xs: 'none', md: 'block' } }} />

@@ -1,34 +1,36 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
 import { createContext, useContext } from 'react';
-import type { ChosenLot } from '../api/client';
-import { useLotsToChoose } from '../api/queries';
+import type { Chosen } from '../api/client';
+import { useChoices } from '../api/queries';
 import { Labelled, type Field, type FieldInputProps } from '../kit/fields';
 
 /** The crop whose lots can be chosen in the form around it. */
 export const OfCrop = createContext<string | undefined>(undefined);
 
+type Props = Omit<FieldInputProps, 'field'> & { field: Pick<Field, 'label' | 'hint'> };
+
 /** Chooses one of the garden's own lots. */
-export function LotInput({
-  field,
-  value,
-  error,
-  onChange,
-}: Omit<FieldInputProps, 'field'> & { field: Pick<Field, 'label' | 'hint'> }) {
-  const lots = useLotsToChoose(useContext(OfCrop));
-  const options = lots.data ?? [];
+export const LotInput = (props: Props) => <ThingInput of="lots" {...props} />;
+
+/** Chooses one of the garden's own plantings. */
+export const PlantingInput = (props: Props) => <ThingInput of="plantings" {...props} />;
+
+function ThingInput({ of, field, value, error, onChange }: Props & { of: 'lots' | 'plantings' }) {
+  const things = useChoices(of, useContext(OfCrop));
+  const options = things.data ?? [];
   return (
     <Labelled label={field.label} error={error} hint={field.hint === '' ? undefined : field.hint}>
       {({ id, describedBy }) => (
         <Autocomplete
           id={id}
           options={options}
-          value={options.find((lot) => lot.id === value) ?? null}
-          getOptionLabel={(lot: ChosenLot) => lot.said}
-          getOptionKey={(lot) => lot.id}
+          value={options.find((thing) => thing.id === value) ?? null}
+          getOptionLabel={(thing: Chosen) => thing.said}
+          getOptionKey={(thing) => thing.id}
           isOptionEqualToValue={(a, b) => a.id === b.id}
-          onChange={(_, lot) => onChange(lot?.id ?? '')}
-          noOptionsText="No lot of this crop"
+          onChange={(_, thing) => onChange(thing?.id ?? '')}
+          noOptionsText="None of this crop"
           renderInput={(params) => (
             <TextField
               {...params}

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Documents;
 
 use App\Models\Lot;
+use App\Models\Planting;
 use App\Presenting\Stages;
 use App\Voice\Quantity;
 use OpenApi\Attributes as OA;
 
 /** A lot as it is chosen from a list. */
 #[OA\Schema]
-final readonly class ChosenLotDocument
+final readonly class ChosenDocument
 {
     /**
      * @param  string  $variety  id
@@ -30,7 +31,7 @@ final readonly class ChosenLotDocument
         public string $said,
     ) {}
 
-    public static function of(Lot $lot): self
+    public static function lot(Lot $lot): self
     {
         $standing = $lot->standing;
 
@@ -39,6 +40,17 @@ final readonly class ChosenLotDocument
             $standing?->year === null ? null : (string) $standing->year,
             $standing === null ? null : Stages::of($standing->place, $standing->stage, $standing->used_up === 1),
             $standing?->seeds === null ? null : Quantity::roughSeeds($standing->seeds),
+        ])));
+    }
+
+    public static function planting(Planting $planting): self
+    {
+        $sown = $planting->standing?->season;
+
+        return new self($planting->id, $planting->code(), $planting->variety_id, $planting->variety->crop, implode(', ', array_filter([
+            $planting->code().' '.$planting->variety->name,
+            $sown === null ? null : (string) $sown,
+            $planting->spot,
         ])));
     }
 }
