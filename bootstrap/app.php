@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Middleware\KnowsTheGarden;
 use App\Http\Middleware\SpeaksAsSet;
 use App\Http\Middleware\WritesAreJson;
 use App\Http\Refusals;
@@ -20,7 +21,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         // No cookies and no session: there is nothing to sign in to yet.
         $middleware->group('web', [SubstituteBindings::class]);
-        $middleware->group('api', [SubstituteBindings::class, WritesAreJson::class, SpeaksAsSet::class]);
+        $middleware->group('api', [SubstituteBindings::class, WritesAreJson::class, KnowsTheGarden::class, SpeaksAsSet::class]);
         $middleware->trustHosts(
             at: static fn (): array => array_map(
                 static fn (string $host): string => '^'.preg_quote($host).'$',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Clock;
+use App\Garden\SchemaAge;
 use App\Garden\Settings;
 use App\Garden\SettingsChanged;
 use App\Handbook\HandbookChanged;
@@ -18,6 +19,8 @@ use App\Voice\Speaking;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsEnded;
+use Illuminate\Database\Events\MigrationsStarted;
+use Illuminate\Database\Events\NoPendingMigrations;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
@@ -26,6 +29,7 @@ use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Practice;
 use Marrow\Core\Reckoning\Registry;
 use Psr\Clock\ClockInterface;
+use RuntimeException;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -59,6 +63,11 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(HandbookChanged::class, [Projector::class, 'handbookChanged']);
         Event::listen(HandbookChanged::class, [PlansAfresh::class, 'handbookChanged']);
         Event::listen(SettingsChanged::class, [Projector::class, 'settingsChanged']);
+        Event::listen([MigrationsStarted::class, NoPendingMigrations::class], static function (): void {
+            if (SchemaAge::isNewer()) {
+                throw new RuntimeException(SchemaAge::NEWER);
+            }
+        });
         // What lists hold is laid out anew by migrations; it is reckoned from the journal and the plans.
         Event::listen(MigrationsEnded::class, static function (): void {
             if (DB::table('journal_entries')->exists()) {

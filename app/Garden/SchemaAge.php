@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Garden;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+
+/** Whether this program knows every change that was made to the form of the garden's database. */
+final class SchemaAge
+{
+    public const NEWER = 'This garden was last opened by a newer Marrow than this one, and only that one, or one newer still, can read all of it. Nothing was changed.';
+
+    public static function isNewer(): bool
+    {
+        if (! Schema::hasTable('migrations')) {
+            return false;
+        }
+        $known = array_map(static fn (string $file): string => basename($file, '.php'), glob(database_path('migrations/*.php')) ?: []);
+
+        return DB::table('migrations')->whereNotIn('migration', $known)->exists();
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Garden\SchemaAge;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+/** A garden that a newer program has written to is not read by halves. */
+final class KnowsTheGarden
+{
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        return SchemaAge::isNewer() ? throw new HttpException(503, SchemaAge::NEWER) : $next($request);
+    }
+}
