@@ -6,9 +6,9 @@ namespace App\Boards;
 
 use App\Models\LotStanding;
 use App\Moment;
-use App\Presenting\Stages;
 use App\Voice\Quantity;
 use App\Voice\When;
+use App\Words\Stages;
 use Marrow\Core\Work\Place;
 
 final class BenchBoard extends LotBoard

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Boards;
 
-use App\Http\Documents\PlaceDocument;
+use App\Documents\PlaceDocument;
 use App\Voice\When;
 use DateTimeImmutable;
 use Marrow\Core\Work\Place;

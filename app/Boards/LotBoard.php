@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Boards;
 
-use App\Http\Documents\ListItemDocument;
-use App\Http\Documents\PlaceDocument;
-use App\Http\Documents\TaskDocument;
+use App\Documents\ListItemDocument;
+use App\Documents\PlaceDocument;
+use App\Documents\TaskDocument;
 use App\Models\LotStanding;
 use App\Presenting\Finder;
 use App\Presenting\Tags;

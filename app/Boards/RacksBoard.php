@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Boards;
 
 use App\Models\LotStanding;
-use App\Presenting\Stages;
 use App\Voice\Quantity;
 use App\Voice\When;
+use App\Words\Stages;
 use Marrow\Core\Work\Place;
 
 final class RacksBoard extends LotBoard

@@ -10,8 +10,8 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Choice;
 use Marrow\Core\Fields\Refused;
-use Marrow\Core\Practice;
-use Marrow\Core\SettingList;
+use Marrow\Core\Settings\Practice;
+use Marrow\Core\Settings\SettingList;
 
 /** What the keeper has set, in this garden. */
 final class Settings

@@ -13,6 +13,7 @@ use App\Models\LotOrigin;
 use App\Models\Planting;
 use App\Models\Variety;
 use App\Moment;
+use App\Reading\EntryStore;
 use App\Reading\Facts;
 use Closure;
 use DateTimeImmutable;

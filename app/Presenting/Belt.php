@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
-use App\Http\Documents\BeltDayDocument;
-use App\Http\Documents\BeltWeekDocument;
+use App\Documents\BeltDayDocument;
+use App\Documents\BeltWeekDocument;
 use App\Moment;
 use App\Plans\PlannedWork;
 use App\Work\TaskVoices;

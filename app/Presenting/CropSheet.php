@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
-use App\Http\Documents\CropDocument;
+use App\Documents\CropDocument;
 use App\Words\CautionWords;
 use App\Words\HandbookWords;
 use Marrow\Core\Botany\Crop;

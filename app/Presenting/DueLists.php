@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
-use App\Http\Documents\PlanTaskDocument;
-use App\Http\Documents\TaskDocument;
-use App\Http\Documents\TodayDocument;
+use App\Documents\PlanTaskDocument;
+use App\Documents\TaskDocument;
+use App\Documents\TodayDocument;
 use App\Models\DueTask;
 use App\Moment;
 use App\Plans\PlannedWork;

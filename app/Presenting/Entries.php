@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
-use App\Http\Documents\EntryDocument;
-use App\Http\Documents\FieldDocument;
-use App\Journal\EntryStore;
+use App\Documents\EntryDocument;
+use App\Documents\FieldDocument;
 use App\Models\JournalEntry;
 use App\Models\Lot;
 use App\Models\Place;
 use App\Models\Planting;
 use App\Moment;
+use App\Reading\EntryStore;
 use App\Voice\Speaking;
 use App\Words\EntryWords;
 use Illuminate\Support\Collection;

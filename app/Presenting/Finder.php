@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
-use App\Http\Documents\FoundDocument;
+use App\Documents\FoundDocument;
 use App\Models\Code;
 use App\Models\LotStanding;
 use App\Models\PlantingStanding;
+use App\Words\Stages;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
-use App\Http\Documents\CropNameDocument;
-use App\Http\Documents\FactDocument;
-use App\Http\Documents\HandbookDocument;
-use App\Http\Documents\HandbookSectionDocument;
-use App\Http\Documents\KinDocument;
-use App\Http\Documents\RelationDocument;
-use App\Http\Documents\YearSpanDocument;
+use App\Documents\CropNameDocument;
+use App\Documents\FactDocument;
+use App\Documents\HandbookDocument;
+use App\Documents\HandbookSectionDocument;
+use App\Documents\KinDocument;
+use App\Documents\RelationDocument;
+use App\Documents\YearSpanDocument;
 use App\Voice\Quantity;
 use App\Words\CautionWords;
 use App\Words\HandbookWords;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
-use App\Http\Documents\JournalDocument;
-use App\Http\Documents\JournalLineDocument;
-use App\Journal\EntryStore;
+use App\Documents\JournalDocument;
+use App\Documents\JournalLineDocument;
 use App\Models\JournalEntry;
 use App\Models\Lot;
 use App\Models\Planting;
+use App\Reading\EntryStore;
 use App\Reading\Facts;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
-use App\Http\Documents\LotDocument;
-use App\Http\Documents\OfferDocument;
+use App\Documents\LotDocument;
+use App\Documents\OfferDocument;
 use App\Lineage\Crossings;
 use App\Models\DueTask;
 use App\Models\Lot;
@@ -17,6 +17,7 @@ use App\Sheet\SheetSection;
 use App\Voice\When;
 use App\Words\CrossingWords;
 use App\Words\LotWords;
+use App\Words\Stages;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Work\Offer;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
-use App\Http\Documents\IsolationRiskDocument;
-use App\Http\Documents\PlanContentDocument;
-use App\Http\Documents\PlanDocument;
-use App\Http\Documents\PlannedCourseDocument;
-use App\Http\Documents\PlanRemarkDocument;
-use App\Http\Documents\PlanTaskDocument;
-use App\Http\Documents\RiskSourceDocument;
+use App\Documents\IsolationRiskDocument;
+use App\Documents\PlanContentDocument;
+use App\Documents\PlanDocument;
+use App\Documents\PlannedCourseDocument;
+use App\Documents\PlanRemarkDocument;
+use App\Documents\PlanTaskDocument;
+use App\Documents\RiskSourceDocument;
 use App\Lineage\Crossings;
 use App\Models\Lot;
 use App\Models\Variety;

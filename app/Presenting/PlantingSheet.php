@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
-use App\Http\Documents\FactDocument;
-use App\Http\Documents\OfferDocument;
-use App\Http\Documents\PlantingDocument;
+use App\Documents\FactDocument;
+use App\Documents\OfferDocument;
+use App\Documents\PlantingDocument;
 use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\Planting;

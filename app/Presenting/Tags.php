@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
-use App\Http\Documents\TagDocument;
+use App\Documents\TagDocument;
 use App\Lineage\Crossings;
 use App\Models\Lot;
 use App\Models\Planting;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
-use App\Http\Documents\TaskDocument;
+use App\Documents\TaskDocument;
 use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\Planting;

@@ -26,8 +26,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use Marrow\Core\Botany\CropReference;
-use Marrow\Core\Practice;
 use Marrow\Core\Reckoning\Registry;
+use Marrow\Core\Settings\Practice;
 use Psr\Clock\ClockInterface;
 use RuntimeException;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Handbook\OwnFigures;
-use App\Journal\EntryStore;
 use App\Lineage\Crossings;
 use App\Models\Lot;
 use App\Models\Place;
@@ -21,7 +20,7 @@ use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Lot\LotFacts;
 use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Planting\PlantingFacts;
-use Marrow\Core\Practice;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Growing\SeedLot;
 use Marrow\Core\Steps\Growing\Sown;
 use Marrow\Core\Steps\Origin\Picked;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Architecture;
 
 use PHPat\Selector\Selector;
+use PHPat\Test\Attributes\TestRule;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
@@ -18,6 +19,28 @@ final class LayersTest
             ->canOnly()->dependOn()
             ->classes(Selector::inNamespace('Marrow\Core'))
             ->because('the core is plain PHP: everything comes in as arguments');
+    }
+
+    /** Lowest first; each knows only those before it. */
+    public const CORE = [
+        'Fields', 'Journal', 'Work', 'Folding', 'Statistics', 'Cleaning', 'Germination', 'Sowing', 'Drying', 'Storage', 'Botany',
+        'Isolation', 'Settings', 'Steps', 'Lot', 'Planting', 'Population', 'Selection', 'Season', 'Reckoning',
+    ];
+
+    /** @return iterable<string, Rule> */
+    #[TestRule]
+    public function each_room_of_the_core_knows_none_above_it(): iterable
+    {
+        foreach (self::CORE as $i => $room) {
+            $above = array_slice(self::CORE, $i + 1);
+            if ($above !== []) {
+                yield $room => PHPat::rule()
+                    ->classes(Selector::inNamespace("Marrow\\Core\\$room"))
+                    ->shouldNot()->dependOn()
+                    ->classes(...array_map(static fn (string $name) => Selector::inNamespace("Marrow\\Core\\$name"), $above))
+                    ->because("$room stands below them");
+            }
+        }
     }
 
     public function test_the_core_does_not_read_the_clock(): Rule

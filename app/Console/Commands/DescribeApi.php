@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Http\FieldSchemas;
+use App\Documents\FieldSchemas;
 use App\Sheet\SectionDocument;
 use Illuminate\Console\Command;
 use OpenApi\Annotations\Schema;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Documents\CropNameDocument;
-use App\Http\Documents\FoundDocument;
-use App\Http\Documents\HandbookDocument;
+use App\Documents\CropNameDocument;
+use App\Documents\FoundDocument;
+use App\Documents\HandbookDocument;
 use App\Http\Scalar;
 use App\Presenting\Finder;
 use App\Presenting\Handbook;

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Clock;
-use App\Http\Documents\AnswerDocument;
-use App\Http\Documents\AnswersDocument;
-use App\Http\Documents\BeginningDocument;
-use App\Http\Documents\JournalDocument;
+use App\Documents\AnswersDocument;
+use App\Documents\BeginningDocument;
+use App\Documents\JournalDocument;
 use App\Http\Drafts;
 use App\Journal\Answer;
 use App\Journal\Draft;
 use App\Journal\Recorder;
 use App\Models\JournalEntry;
+use App\Presenting\Answers;
 use App\Presenting\JournalPages;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -89,6 +89,6 @@ final class EntryController extends Controller
             default => 422,
         };
 
-        return new JsonResponse(new AnswersDocument($kept === [] ? $answers[0]->message ?? '' : '', array_map(AnswerDocument::of(...), $answers)), $status);
+        return new JsonResponse(new AnswersDocument($kept === [] ? $answers[0]->message ?? '' : '', array_map(Answers::document(...), $answers)), $status);
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Documents\FrameDocument;
-use App\Http\Documents\TodayDocument;
+use App\Boards\Counts;
+use App\Documents\FrameDocument;
+use App\Documents\TodayDocument;
 use App\Http\SeenFrom;
 use App\Models\Garden;
 use App\Moment;
 use App\Presenting\Belt;
-use App\Presenting\Counts;
 use App\Presenting\DueLists;
 use App\Voice\Speaking;
 use Illuminate\Http\JsonResponse;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\ChosenDocument;
+use App\Documents\FieldDocument;
+use App\Documents\PlaceToKeepDocument;
+use App\Documents\SavedDocument;
+use App\Documents\VarietyDocument;
 use App\Garden\Garden;
-use App\Http\Documents\ChosenDocument;
-use App\Http\Documents\FieldDocument;
-use App\Http\Documents\PlaceToKeepDocument;
-use App\Http\Documents\SavedDocument;
-use App\Http\Documents\VarietyDocument;
 use App\Http\Forms;
 use App\Http\Input;
 use App\Http\Scalar;

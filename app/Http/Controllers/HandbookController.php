@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\CropFigureDocument;
+use App\Documents\SavedDocument;
 use App\Handbook\HandbookWriter;
 use App\Handbook\OwnFigures;
-use App\Http\Documents\CropFigureDocument;
-use App\Http\Documents\SavedDocument;
 use App\Models\Variety;
 use App\Voice\Speaking;
 use App\Words\RefusalWords;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Documents\LotDocument;
+use App\Documents\LotDocument;
 use App\Http\SeenFrom;
 use App\Presenting\LotSheet;
 use Illuminate\Http\JsonResponse;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Boards\Boards;
 use App\Boards\Narrowing;
-use App\Http\Documents\PlaceDocument;
+use App\Documents\PlaceDocument;
 use App\Http\Scalar;
 use App\Http\SeenFrom;
 use Illuminate\Http\JsonResponse;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Clock;
-use App\Http\Documents\PlanDocument;
-use App\Http\Documents\RemediesDocument;
-use App\Http\Documents\RemedyStepDocument;
-use App\Http\Documents\RemedyWayDocument;
+use App\Documents\PlanDocument;
+use App\Documents\RemediesDocument;
+use App\Documents\RemedyStepDocument;
+use App\Documents\RemedyWayDocument;
 use App\Http\Requests\PlanRequest;
 use App\Http\Requests\RemedyRequest;
 use App\Plans\Observed;

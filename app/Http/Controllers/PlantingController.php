@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\PlantingDocument;
+use App\Documents\SavedDocument;
 use App\Garden\Garden;
-use App\Http\Documents\PlantingDocument;
-use App\Http\Documents\SavedDocument;
 use App\Http\Input;
 use App\Http\SeenFrom;
 use App\Presenting\PlantingSheet;

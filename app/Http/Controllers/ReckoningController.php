@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Documents\JudgementDocument;
-use App\Http\Documents\ReckonedDocument;
-use App\Http\Documents\ReckonedFigureDocument;
-use App\Http\Documents\ReckoningDocument;
+use App\Documents\JudgementDocument;
+use App\Documents\ReckonedDocument;
+use App\Documents\ReckonedFigureDocument;
+use App\Documents\ReckoningDocument;
 use App\Reckoners\Asked;
 use App\Reckoners\Judgements;
 use App\Reckoners\Pictures\Picture;

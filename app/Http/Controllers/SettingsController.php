@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\FieldDocument;
+use App\Documents\SettingDocument;
+use App\Documents\SettingSectionDocument;
 use App\Garden\Settings;
 use App\Garden\SettingsChanged;
-use App\Http\Documents\FieldDocument;
-use App\Http\Documents\SettingDocument;
-use App\Http\Documents\SettingSectionDocument;
 use App\Http\Input;
 use App\Http\Scalar;
 use App\Voice\Speaking;
@@ -21,7 +21,7 @@ use Illuminate\Validation\ValidationException;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\Refused;
-use Marrow\Core\SettingList;
+use Marrow\Core\Settings\SettingList;
 use OpenApi\Attributes as OA;
 
 /** Everything that a keeper can set. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Http\Documents\PlanContentDocument;
+use App\Documents\PlanContentDocument;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 

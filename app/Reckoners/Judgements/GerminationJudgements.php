@@ -11,7 +11,7 @@ use App\Voice\Figures;
 use App\Voice\Quantity;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\Verdict;
-use Marrow\Core\Practice;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Sowing\SeedsPerCell;
 use Marrow\Core\Statistics\Interval;
 

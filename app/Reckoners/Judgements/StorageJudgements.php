@@ -11,7 +11,7 @@ use App\Voice\Figures;
 use App\Voice\Quantity;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Drying\Equilibrium;
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Reckoning\StorageInputs;
 use Marrow\Core\Storage\ConstantsBasis;
 use Marrow\Core\Storage\ThumbRule;

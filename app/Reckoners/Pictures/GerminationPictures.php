@@ -8,7 +8,7 @@ use App\Reckoners\Asked;
 use App\Voice\Figures;
 use App\Voice\Quantity;
 use Marrow\Core\Germination\GerminationShare;
-use Marrow\Core\Practice;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Sowing\SeedsNeeded;
 
 final class GerminationPictures

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Steps\Origin;
 
-use App\Http\Documents\FactDocument;
+use App\Documents\FactDocument;
 use App\Sheet\SheetSection;
 use App\Voice\Quantity;
 use App\Voice\When;

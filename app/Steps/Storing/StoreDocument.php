@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Steps\Storing;
 
-use App\Http\Documents\FactDocument;
+use App\Documents\FactDocument;
 use App\Sheet\SectionDocument;
 use App\Steps\Keeping\ForecastDocument;
 use OpenApi\Attributes as OA;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Steps\Testing;
 
-use App\Http\Documents\OfferDocument;
+use App\Documents\OfferDocument;
 use App\Moment;
 use App\Sheet\SheetSection;
 use App\Voice\Quantity;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Botany;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Storage\ViabilityConstants;
 
 /** One crop of the reference: what a keeper of its seed needs to know. */

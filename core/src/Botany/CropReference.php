@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Botany;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /**
  * The crops we know, by key. Whoever builds it reads the files; the core only reads what it is handed. A crop is read

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Cleaning;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /**
  * When a ferment of seed in its gel may be poured off. A rule of thumb, not a law: about 72 h at 21 °C, halved for

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Cleaning;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** How much of a lot, by mass, is seed of its crop. */
 final readonly class Purity

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Cleaning;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /**
  * Screens with round holes for seed of a known breadth: one that lets all the seed through and holds the trash, and one

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Cleaning;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** The mass of a thousand seeds, from counted samples that were weighed. */
 final readonly class SeedMass

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Drying;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** The air of a room, a fridge or a jar. Magnus with the coefficients 6.112 hPa, 17.62 and 243.12 °C (WMO). */
 final readonly class Air

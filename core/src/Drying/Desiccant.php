@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Drying;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** How much absorbent a closed jar needs to bring its seed down to a moisture. */
 final readonly class Desiccant

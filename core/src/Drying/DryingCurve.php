@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Drying;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /**
  * The course of drying seed, m = mₑ + (m₀ − mₑ)e^(−kt) (Lewis's thin layer), fitted to weighings by least squares. For

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Drying;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /**
  * What moisture seed settles to in air of a given humidity, and back. Oily seed holds less water than starchy seed.

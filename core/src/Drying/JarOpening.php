@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Drying;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** How long a cold container must stand closed before it is opened, so that no dew wets the seed. */
 final readonly class JarOpening

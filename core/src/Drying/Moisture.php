@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Drying;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** Moisture of seed from its weight. Per cent of wet mass throughout; the dry matter never changes, only the water. */
 final class Moisture

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Germination;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Statistics\Interval;
 use Marrow\Core\Statistics\Normal;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Germination;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /**
  * How fast the seeds came up. Slow seed is old seed, often a year before the share falls.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Germination;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** The verdict on a test that may still be running: settled only when no outcome of the undecided seeds could change it. */
 final readonly class Outlook

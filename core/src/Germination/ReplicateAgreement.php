@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Germination;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Statistics\ChiSquare;
 
 /** Whether the replicates of one test differ by chance alone: χ² test of homogeneity, df = replicates − 1. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Isolation;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** The days in which a planting has open flowers, both ends included. */
 final readonly class Bloom

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Isolation;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /**
  * Expected share of seed with a foreign pollen parent. A simple model, and stated as such: full strength between

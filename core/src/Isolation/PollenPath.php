@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Isolation;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** How pollen gets from a source to a planting kept for seed: how far, past what, when, from how many. */
 final readonly class PollenPath

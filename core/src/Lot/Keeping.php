@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Lot;
 
+use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Folding\Strand;
-use Marrow\Core\InvalidFigure;
-use Marrow\Core\Practice;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Statistics\Interval;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\StockStrand;

@@ -9,7 +9,7 @@ use Marrow\Core\Folding\Admission;
 use Marrow\Core\Folding\Course;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Journal\Entry;
-use Marrow\Core\Practice;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Notes\NotesStrand;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Population;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** How likely it is that a rare form of a gene is still among the parents. */
 final class Alleles

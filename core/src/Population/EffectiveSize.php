@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Population;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** The number of equal parents that a real set of parents is worth. */
 final class EffectiveSize

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Population;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** A cross being made into a line by selfing. */
 final class SelfedLine

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Reckoning;
 
 use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Fields\Values;
 use Marrow\Core\Germination\Comparison;
@@ -13,7 +14,6 @@ use Marrow\Core\Germination\GerminationSpeed;
 use Marrow\Core\Germination\Outlook;
 use Marrow\Core\Germination\ReplicateAgreement;
 use Marrow\Core\Germination\TestSize;
-use Marrow\Core\InvalidFigure;
 
 final class GerminationReckonings
 {

@@ -62,7 +62,7 @@ final class StorageInputs
         return Field::number('temperature', 'temperature of the store', '°C', ViabilityConstants::MIN_TEMPERATURE, ViabilityConstants::MAX_TEMPERATURE);
     }
 
-    /** @throws \Marrow\Core\InvalidFigure when there is no such crop */
+    /** @throws \Marrow\Core\Fields\InvalidFigure when there is no such crop */
     public static function constants(Values $in, CropReference $crops): ViabilityConstants
     {
         return $in->has('crop')

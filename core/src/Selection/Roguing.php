@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Selection;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** Looking a stand over for plants that are not of its variety. */
 final class Roguing

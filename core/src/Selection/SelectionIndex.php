@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Selection;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** Plants ranked on several traits at once, and what keeping the best of them gains in the next generation. */
 final readonly class SelectionIndex

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Sowing;
 
+use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Germination\GerminationShare;
-use Marrow\Core\InvalidFigure;
 use Marrow\Core\Statistics\Beta;
 
 /** How many seeds to sow so that enough plants come up, as surely as asked. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Sowing;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** Seeds to a module, pot or station so that few of them stay empty. */
 final class SeedsPerCell

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Statistics;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /**
  * The gamma function's logarithm and the regularised incomplete gamma functions: what the normal and χ²

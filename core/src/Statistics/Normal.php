@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Statistics;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** The standard normal distribution and its inverse, the probit. */
 final class Normal

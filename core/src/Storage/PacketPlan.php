@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Storage;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Sowing\SeedsNeeded;
 
 /** Seed parted into a packet for each year's sowing, later ones fuller as the seed ages, so that the rest stays shut. */

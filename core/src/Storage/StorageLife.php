@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Storage;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Statistics\Normal;
 
 /** How long seed lasts at one moisture and temperature: v = Kᵢ − p/σ in probits (Ellis & Roberts 1980). */

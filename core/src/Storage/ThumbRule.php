@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Storage;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 
 /** Harrington's rule of thumb: life doubles for every 1 % less moisture (5 to 14 %) and for every 5 °C cooler (0 to 50 °C). */
 final class ThumbRule

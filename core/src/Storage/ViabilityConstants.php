@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Storage;
 
 use Marrow\Core\Drying\Equilibrium;
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Statistics\Normal;
 
 /**

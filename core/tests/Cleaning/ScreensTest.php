@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Tests\Cleaning;
 
 use Marrow\Core\Cleaning\Screens;
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -6,7 +6,7 @@ namespace Marrow\Core\Tests\Lot;
 
 use Marrow\Core\Germination\Verdict;
 use Marrow\Core\Lot\KeepingTask;
-use Marrow\Core\Practice;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStage;
 use Marrow\Core\Steps\Cleaning\CleaningTask;
 use Marrow\Core\Steps\Drying\DryingTask;

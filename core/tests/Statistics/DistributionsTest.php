@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Statistics;
 
-use Marrow\Core\InvalidFigure;
+use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Statistics\Beta;
 use Marrow\Core\Statistics\ChiSquare;
 use Marrow\Core\Statistics\Gamma;

@@ -11,8 +11,8 @@ use Marrow\Core\Folding\Asked;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Lot\LotFacts;
-use Marrow\Core\Practice;
 use Marrow\Core\Registered;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Storing\StoredAt;
 
 /** Writes the journal of one lot for a test, in short lines. */

@@ -6,11 +6,11 @@ namespace Marrow\Core\Steps\Stock;
 
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Cleaning\SeedMass;
+use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
-use Marrow\Core\InvalidFigure;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Growing\Sown;

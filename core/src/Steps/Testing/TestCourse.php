@@ -10,7 +10,7 @@ use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\GerminationSpeed;
 use Marrow\Core\Germination\Outlook;
 use Marrow\Core\Germination\ReplicateAgreement;
-use Marrow\Core\Practice;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Work\Offer;
 
 /** One germination test from the first damp towel to its verdict. */

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use OpenApi\Attributes as OA;
+
+/** A journal entry in words. */
+#[OA\Schema]
+final readonly class EntryDocument
+{
+    /**
+     * @param  string|null  $strike  id of the strike, to bring the entry back
+     * @param  string|null  $adrift  why nothing is reckoned from it, where that is so
+     * @param  bool  $agrees  whether it says once more what stands already
+     * @param  string|null  $was  what it said before it was corrected
+     * @param  array<string, mixed>  $payload  as it is kept, for correcting it
+     * @param  list<FieldDocument>  $fields  that it asks for
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $kind,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $figures,
+        #[OA\Property]
+        public string $happened_at,
+        #[OA\Property]
+        public string $recorded_at,
+        #[OA\Property]
+        public string $by,
+        #[OA\Property]
+        public bool $struck,
+        #[OA\Property]
+        public ?string $strike,
+        #[OA\Property]
+        public ?string $adrift,
+        #[OA\Property]
+        public bool $agrees,
+        #[OA\Property]
+        public ?string $was,
+        #[OA\Property(type: 'object', additionalProperties: true)]
+        public array $payload,
+        #[OA\Property(items: new OA\Items(ref: FieldDocument::class))]
+        public array $fields,
+    ) {}
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Voice\Speaking;
+use App\Voice\UnitSystem;
+use App\Words\ReckonerWords;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\FieldType;
+use OpenApi\Attributes as OA;
+
+/** Something that is asked of a person, in their own units: what a form shows for it. */
+#[OA\Schema]
+final readonly class FieldDocument
+{
+    /**
+     * @param  string  $bounds  as a person reads them
+     * @param  string|null  $usual  what stands in the form to begin with
+     * @param  list<OptionDocument>  $options  of a choice
+     * @param  int|null  $count  set when several are asked for: how many stand there to begin with, 0 for one line
+     * @param  bool  $grows  whether more can be added
+     * @param  string  $of  of a reference: what it is to
+     * @param  bool  $hidden  whether no person is asked
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $key,
+        #[OA\Property(enum: ['number', 'integer', 'share', 'flag', 'text', 'prose', 'choice', 'date', 'year_day', 'crop', 'reference', 'id', 'rows', 'segments'])]
+        public string $type,
+        #[OA\Property]
+        public string $label,
+        #[OA\Property]
+        public string $unit,
+        #[OA\Property]
+        public string $bounds,
+        #[OA\Property]
+        public bool $required,
+        #[OA\Property]
+        public ?string $usual,
+        #[OA\Property]
+        public string $hint,
+        #[OA\Property(items: new OA\Items(ref: OptionDocument::class))]
+        public array $options,
+        #[OA\Property]
+        public ?int $count,
+        #[OA\Property]
+        public bool $grows,
+        #[OA\Property]
+        public string $of,
+        #[OA\Property]
+        public bool $hidden,
+    ) {}
+
+    public static function of(Field $field, ?UnitSystem $units = null): self
+    {
+        $units ??= Speaking::forms()->units;
+
+        return new self(
+            $field->key,
+            $field->type->value,
+            mb_strtoupper(mb_substr($field->label, 0, 1)).mb_substr($field->label, 1),
+            $field->type === FieldType::Share ? '%' : $units->unit($field->unit),
+            ReckonerWords::bounds($field, $units),
+            $field->required,
+            self::usual($field, $units),
+            $field->hint,
+            array_map(static fn (string|int $key, string $label): OptionDocument => new OptionDocument((string) $key, $label), array_keys($field->options), array_values($field->options)),
+            $field->each?->count,
+            $field->each->grows ?? false,
+            $field->of,
+            $field->hidden,
+        );
+    }
+
+    private static function usual(Field $field, UnitSystem $units): ?string
+    {
+        $usual = $field->usual ?? (is_scalar($field->default) && ! is_bool($field->default) ? $field->default : null);
+        if ($field->usual === null && $field->type !== FieldType::Choice) {
+            return null;
+        }
+        if (is_int($usual) || is_float($usual)) {
+            return Field::show(round($units->fromCore($field->unit, (float) $usual), 1));
+        }
+
+        return $usual === null ? null : (string) $usual;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use OpenApi\Attributes as OA;
+
+/** What every page shows around its own matter. */
+#[OA\Schema]
+final readonly class FrameDocument
+{
+    /**
+     * @param  string  $now  garden time
+     * @param  string  $on  the day looked at
+     * @param  string  $day_form  how days are said and typed
+     * @param  list<PlaceCountDocument>  $places
+     * @param  list<BeltWeekDocument>  $belt
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $garden,
+        #[OA\Property]
+        public string $now,
+        #[OA\Property]
+        public string $on,
+        #[OA\Property]
+        public bool $looking_ahead,
+        #[OA\Property(enum: ['words', 'us', 'numbers', 'iso'])]
+        public string $day_form,
+        #[OA\Property(enum: ['h24', 'h12'])]
+        public string $hour_form,
+        #[OA\Property]
+        public int $hands_today,
+        #[OA\Property(items: new OA\Items(ref: PlaceCountDocument::class))]
+        public array $places,
+        #[OA\Property(items: new OA\Items(ref: BeltWeekDocument::class))]
+        public array $belt,
+    ) {}
+}

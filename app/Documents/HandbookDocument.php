@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use OpenApi\Attributes as OA;
+
+/** A page of the handbook: a crop to be read about. */
+#[OA\Schema]
+final readonly class HandbookDocument
+{
+    /**
+     * @param  list<HandbookSectionDocument>  $sections
+     * @param  list<KinDocument>  $kin  crops of the handbook that it crosses with
+     * @param  list<RelationDocument>  $relations  other species, that it crosses with or is wrongly said to
+     * @param  list<YearSpanDocument>  $year
+     * @param  list<FactDocument>  $sources
+     */
+    public function __construct(
+        #[OA\Property]
+        public CropNameDocument $crop,
+        #[OA\Property(items: new OA\Items(ref: HandbookSectionDocument::class))]
+        public array $sections,
+        #[OA\Property(items: new OA\Items(ref: KinDocument::class))]
+        public array $kin,
+        #[OA\Property(items: new OA\Items(ref: RelationDocument::class))]
+        public array $relations,
+        #[OA\Property(items: new OA\Items(ref: YearSpanDocument::class))]
+        public array $year,
+        #[OA\Property(items: new OA\Items(ref: FactDocument::class))]
+        public array $sources,
+    ) {}
+}

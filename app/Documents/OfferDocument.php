@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Words\CautionWords;
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Work\Offer;
+use OpenApi\Attributes as OA;
+
+/** Something that can be recorded of a thing as it stands: what it is called and what it asks. */
+#[OA\Schema]
+final readonly class OfferDocument
+{
+    /**
+     * @param  string  $title  what the journal will say was done
+     * @param  string  $act  what the hand does, for the button
+     * @param  list<FieldDocument>  $fields
+     * @param  list<string>  $cautions
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $kind,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $act,
+        #[OA\Property(items: new OA\Items(ref: FieldDocument::class))]
+        public array $fields,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $cautions,
+    ) {}
+
+    public static function of(Offer $offer, Crop $crop): self
+    {
+        return new self(
+            $offer->kind->name,
+            $offer->kind->title,
+            $offer->act ?? $offer->kind->act,
+            array_map(static fn (Field $field): FieldDocument => FieldDocument::of($field), $offer->fields),
+            CautionWords::at($crop, $offer->kind->name),
+        );
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use Marrow\Core\Work\Place;
+use OpenApi\Attributes as OA;
+
+/** What is in a place. */
+#[OA\Schema]
+final readonly class PlaceDocument
+{
+    /**
+     * @param  list<ListItemDocument>  $items
+     */
+    public function __construct(
+        #[OA\Property(enum: Place::class)]
+        public string $place,
+        #[OA\Property(items: new OA\Items(ref: ListItemDocument::class))]
+        public array $items,
+        #[OA\Property]
+        public int $total,
+        #[OA\Property]
+        public int $page,
+        #[OA\Property]
+        public int $pages,
+    ) {}
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use OpenApi\Attributes as OA;
+
+/** What a crop has to do with another species. */
+#[OA\Schema]
+final readonly class RelationDocument
+{
+    public function __construct(
+        #[OA\Property]
+        public string $latin,
+        #[OA\Property(enum: ['freely', 'now and then', 'never'])]
+        public string $crosses,
+        #[OA\Property]
+        public string $note,
+    ) {}
+}

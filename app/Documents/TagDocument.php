@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use OpenApi\Attributes as OA;
+
+/** What stands on the label of a lot or planting, on screen as on paper. */
+#[OA\Schema]
+final readonly class TagDocument
+{
+    public function __construct(
+        #[OA\Property(enum: ['planting', 'lot'])]
+        public string $subject,
+        #[OA\Property]
+        public string $code,
+        #[OA\Property]
+        public string $variety,
+        #[OA\Property]
+        public string $crop,
+        #[OA\Property]
+        public string $latin,
+        #[OA\Property]
+        public ?int $year,
+        #[OA\Property]
+        public string $generation,
+        #[OA\Property(enum: ['true', 'unsure', 'crossed', 'mixing'])]
+        public string $line,
+    ) {}
+}

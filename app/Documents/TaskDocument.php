@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use Marrow\Core\Work\Place;
+use OpenApi\Attributes as OA;
+
+/** Something that wants doing, in words, as seen from the day asked for. */
+#[OA\Schema]
+final readonly class TaskDocument
+{
+    /**
+     * @param  string  $away  how far off it is
+     * @param  bool  $alarm  seed is lost unless somebody acts
+     * @param  string|null  $about  id of the test it concerns
+     */
+    public function __construct(
+        #[OA\Property]
+        public int $id,
+        #[OA\Property]
+        public string $kind,
+        #[OA\Property(enum: Place::class)]
+        public string $place,
+        #[OA\Property]
+        public string $do,
+        #[OA\Property]
+        public string $why,
+        #[OA\Property]
+        public string $opens,
+        #[OA\Property]
+        public string $best,
+        #[OA\Property]
+        public ?string $latest,
+        #[OA\Property]
+        public string $away,
+        #[OA\Property(enum: ['ahead', 'open', 'now', 'late'])]
+        public string $state,
+        #[OA\Property]
+        public bool $alarm,
+        #[OA\Property]
+        public ?string $about,
+        #[OA\Property]
+        public TagDocument $tag,
+    ) {}
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use OpenApi\Attributes as OA;
+
+/** What is due, over all plantings and lots. */
+#[OA\Schema]
+final readonly class TodayDocument
+{
+    /**
+     * @param  list<TaskDocument>  $now  due or overdue
+     * @param  list<TaskDocument>  $open  can be done already
+     * @param  list<TaskDocument>  $next  coming up within a month
+     * @param  list<PlanTaskDocument>  $planned  of the plans: begun and not over, or coming up within a month
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $on,
+        #[OA\Property(items: new OA\Items(ref: TaskDocument::class))]
+        public array $now,
+        #[OA\Property]
+        public int $now_total,
+        #[OA\Property(items: new OA\Items(ref: TaskDocument::class))]
+        public array $open,
+        #[OA\Property]
+        public int $open_total,
+        #[OA\Property(items: new OA\Items(ref: TaskDocument::class))]
+        public array $next,
+        #[OA\Property]
+        public int $next_total,
+        #[OA\Property(items: new OA\Items(ref: PlanTaskDocument::class))]
+        public array $planned,
+    ) {}
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenting;
+
+use App\Documents\AnswerDocument;
+use App\Journal\Answer;
+use App\Words\EntryWords;
+use Marrow\Core\Folding\Question;
+use Marrow\Core\Journal\Entry;
+
+/** What became of drafts, said back. */
+final class Answers
+{
+    public static function document(Answer $answer): AnswerDocument
+    {
+        return new AnswerDocument(
+            $answer->id,
+            $answer->status,
+            $answer->code,
+            self::said($answer),
+            $answer->adrift,
+            $answer->message,
+            (object) $answer->errors,
+            array_map(static fn (Question $question): string => $question->message, $answer->questions),
+        );
+    }
+
+    private static function said(Answer $answer): string
+    {
+        if ($answer->kind === null || $answer->payload === null) {
+            return '';
+        }
+        $entry = new Entry($answer->id, $answer->id, $answer->kind, $answer->payload, new \DateTimeImmutable('@0'));
+        $figures = (new EntryWords(Entries::names([$entry])))->figures($answer->kind, $answer->payload);
+
+        return $answer->code.': '.mb_strtolower($answer->kind->title).($figures === '' ? '' : ', '.$figures);
+    }
+}

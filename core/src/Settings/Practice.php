@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Settings;
+
+use Marrow\Core\Fields\Refused;
+
+/** The keeper's settings that the core goes by; what is not set is as the list of settings has it. */
+final readonly class Practice
+{
+    /** Share from which seed is sown as usual. */
+    public float $good;
+
+    /** Share below which it is not relied on. */
+    public float $poor;
+
+    /** Taken for seed that has never been tested: what sound fresh seed usually gives. */
+    public float $untestedShare;
+
+    /** @param  array<string, mixed>  $set  by key of the setting; what cannot be read is left as the list has it */
+    public function __construct(private array $set = [])
+    {
+        $this->good = $this->number('good');
+        $this->poor = min($this->good, $this->number('poor'));
+        $this->untestedShare = $this->number('untested_share');
+    }
+
+    /** A setting that is a number. */
+    public function number(string $key): float
+    {
+        $field = SettingList::field($key) ?? throw new \LogicException("There is no setting $key.");
+        try {
+            $value = $field->read($this->set[$key] ?? null);
+        } catch (Refused) {
+            $value = $field->default;
+        }
+
+        return is_int($value) || is_float($value) ? (float) $value : throw new \LogicException("The setting $key is no number.");
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Settings;
+
+use Marrow\Core\Botany\IsolationStandard;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\FieldList;
+use Marrow\Core\Isolation\Climate;
+
+/**
+ * Everything that a keeper can set, described once: what the garden is, how things are said, and the stated assumptions
+ * where practitioners disagree. What the core goes by reaches it as Practice.
+ */
+final class SettingList
+{
+    /** @var array<string, FieldList>|null */
+    private static ?array $sections = null;
+
+    /** @return array<string, FieldList> by the heading they stand under */
+    public static function sections(): array
+    {
+        return self::$sections ??= [
+            'The garden' => FieldList::of(
+                Field::yearDay('last_frost', 'Last frost in spring')->called('the last frost in spring')->optional('04-30')->hint('A plan begins with it; each plan can have its own'),
+                Field::yearDay('first_frost', 'First frost in autumn')->called('the first frost in autumn')->optional('10-20'),
+                Field::number('latitude', 'Latitude', '°', -90, 90)->optional()->hint('North is positive. South of the equator the seasons of the handbook and of plans are not served yet: they stand half a year off'),
+                Field::number('longitude', 'Longitude', '°', -180, 180)->optional()->hint('East is positive'),
+                Field::text('time_zone', 'Time zone', 60)->optional('')->hint('As Europe/London; left empty, the zone of the machine'),
+            ),
+            'How things are said' => FieldList::of(
+                Field::choice('units', 'Units', ['metric' => 'metric: g, °C, m', 'us' => 'US: oz, °F, ft'])->optional('metric'),
+                Field::choice('day_form', 'Days', ['words' => '14 September 2026', 'us' => 'September 14, 2026', 'numbers' => '14.09.2026', 'iso' => '2026-09-14'])->optional('words'),
+                Field::choice('hour_form', 'Hours', ['h24' => '18:30', 'h12' => '6:30 pm'])->optional('h24'),
+            ),
+            'Isolation' => FieldList::of(
+                Field::choice('isolation_standard', 'How far apart, to begin with', IsolationStandard::class)->optional(IsolationStandard::Careful),
+                Field::choice('isolation_climate', 'Climate', Climate::class)->optional(Climate::Temperate),
+            ),
+            'Germination tests' => FieldList::of(
+                Field::share('good', 'Sown as usual from', 0.5, 0.99)->optional(0.80),
+                Field::share('poor', 'Not relied on below', 0.1, 0.9)->optional(0.60),
+                Field::share('untested_share', 'Taken for seed never tested', 0.5, 0.99)->optional(0.95)->hint('What sound fresh seed usually gives'),
+                Field::share('max_empty', 'Modules that may stay empty', 0.005, 0.3)->optional(0.05),
+                Field::integer('plants', 'Plants to reckon sowing for', 'plants', 1, 1000)->optional(24)->of('plant'),
+                Field::integer('fewest_to_test', 'Not tested below', 'seeds', 0, 1000)->optional(40)->of('seed')->hint('A test of fewer would eat the lot'),
+                Field::number('test_stale_years', 'A test says little after', 'years', 1, 20)->optional(3.0),
+            ),
+            'Drying and storing' => FieldList::of(
+                Field::number('damp_margin', 'Damp above the jar moisture by', '%', 0.2, 5)->optional(1.0)->hint('Closed-in seed this much above what its crop bears moulds or dies within weeks'),
+                Field::number('steady_loss', 'Weight is steady below a loss a day of', '%', 0.1, 3)->optional(0.5),
+                Field::number('room_temperature', 'Ordinary room, temperature', '°C', 5, 35)->optional(18.0)->hint('What seed of unknown keeping is taken to lie in'),
+                Field::number('room_rh', 'Ordinary room, humidity', '% RH', 20, 90)->optional(50.0),
+            ),
+        ];
+    }
+
+    /** @return array<string, Field> by key */
+    public static function all(): array
+    {
+        return array_merge([], ...array_values(array_map(static fn (FieldList $list): array => $list->fields, self::sections())));
+    }
+
+    public static function field(string $key): ?Field
+    {
+        return self::all()[$key] ?? null;
+    }
+}
