@@ -2,6 +2,36 @@ import js from '@eslint/js';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
+/** The rooms of the interface, lowest first: each knows those below it and none above. The kit knows nothing of seed. */
+const rooms = [
+  'kit',
+  'api',
+  'charts',
+  'record',
+  'shell',
+  'steps',
+  'season',
+  'plot',
+  'lots',
+  'books',
+  'today',
+];
+
+const oneWay = rooms.slice(0, -1).map((room, i) => ({
+  files: [`src/${room}/**`],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: rooms.slice(i + 1).map((above) => ({
+          group: [`**/${above}/**`],
+          message: `${room} stands below ${above} and does not know it.`,
+        })),
+      },
+    ],
+  },
+}));
+
 export default tseslint.config(
   { ignores: ['src/api/generated.ts', 'node_modules', 'test-results', 'playwright-report'] },
   js.configs.recommended,
@@ -14,4 +44,5 @@ export default tseslint.config(
       eqeqeq: 'error',
     },
   },
+  ...oneWay,
 );

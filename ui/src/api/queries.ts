@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { v7 } from 'uuid';
-import { useLook } from '../shell/look';
+import { useLook } from './look';
 import { api, Refused, take, type PlaceName } from './client';
 import { strike } from './entries';
 

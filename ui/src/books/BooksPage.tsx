@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { PlaceHead } from '../shell/PlaceHead';
 import { TwoPanes } from '../kit/TwoPanes';
-import { useLook } from '../shell/look';
+import { useLook } from '../api/look';
 import { CropPage } from './CropPage';
 import { HandbookList } from './HandbookList';
 import { JournalBook } from './JournalBook';

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { useHandbook } from '../api/queries';
 import type { HandbookPage } from '../api/client';
 import { Caution, Facts, Section, Trouble } from '../kit/Section';
-import { useLook } from '../shell/look';
+import { useLook } from '../api/look';
 import { OwnFigures } from './OwnFigures';
 import { YearStrip } from './YearStrip';
 

@@ -3,8 +3,8 @@ import OutlinedInput from '@mui/material/OutlinedInput';
 import { useSearchParams } from 'react-router';
 import { useCrops } from '../api/queries';
 import { Trouble } from '../kit/Section';
-import { useLook } from '../shell/look';
-import { findCrops, kinds, meanings } from './handbook';
+import { useLook } from '../api/look';
+import { findCrops, kinds, meanings } from '../record/handbook';
 import { Leaf } from './Leaf';
 
 /** The crops of the handbook, found by common name, Latin name or family. */

@@ -1,7 +1,7 @@
 import { Navigate, useParams } from 'react-router';
 import { useLot } from '../api/queries';
 import { Trouble } from '../kit/Section';
-import { useLook } from '../shell/look';
+import { useLook } from '../api/look';
 
 /** Leads to a lot where it lies now, for links that know its code only. */
 export function LotPlace() {

@@ -8,7 +8,7 @@ import { JournalLines } from '../record/JournalLines';
 import { Caution, Facts, Section, Trouble } from '../kit/Section';
 import { Tag } from '../shell/Tag';
 import { TaskLine } from '../shell/TaskLine';
-import { useLook } from '../shell/look';
+import { useLook } from '../api/look';
 import { titleOf } from '../shell/places';
 import { Offers } from '../record/Offers';
 import { DryingSection } from '../steps/drying/DryingSection';

@@ -5,7 +5,7 @@ import { PlaceHead } from '../shell/PlaceHead';
 import { ThingList } from '../shell/ThingList';
 import { TwoPanes } from '../kit/TwoPanes';
 import { Begin } from '../record/Begin';
-import { useLook } from '../shell/look';
+import { useLook } from '../api/look';
 import { LotSheet } from './LotSheet';
 
 type LotPlace = Exclude<PlaceName, 'plot'>;

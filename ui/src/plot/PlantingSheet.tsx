@@ -6,7 +6,7 @@ import { Facts, Section, Trouble } from '../kit/Section';
 import { Tag } from '../shell/Tag';
 import { Spot } from './Spot';
 import { TaskLine } from '../shell/TaskLine';
-import { useLook } from '../shell/look';
+import { useLook } from '../api/look';
 import { Offers } from '../record/Offers';
 
 /** A planting: when it went in, what ripe looks like, and the lots picked from it. */

@@ -4,7 +4,7 @@ import { Link, useParams } from 'react-router';
 import { PlaceHead } from '../shell/PlaceHead';
 import { ThingList } from '../shell/ThingList';
 import { TwoPanes } from '../kit/TwoPanes';
-import { useLook } from '../shell/look';
+import { useLook } from '../api/look';
 import { PlantingSheet } from './PlantingSheet';
 import { Begin } from '../record/Begin';
 import { useFrame } from '../api/queries';

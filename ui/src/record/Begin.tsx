@@ -11,7 +11,7 @@ import { Asked, record } from '../api/entries';
 import { afterwards, useBeginnings, useFrame, useVarieties, useWrite } from '../api/queries';
 import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
-import { useLook } from '../shell/look';
+import { useLook } from '../api/look';
 import { useDraft } from '../kit/draft';
 import { ChoiceInput, Labelled, sentOf, startOf, TextInput } from '../kit/fields';
 import { DayInput } from '../kit/DayInput';

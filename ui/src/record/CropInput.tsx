@@ -2,7 +2,7 @@ import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
 import type { CropName } from '../api/client';
 import { useCrops } from '../api/queries';
-import { findCrops } from '../books/handbook';
+import { findCrops } from './handbook';
 import { Labelled, type FieldInputProps } from '../kit/fields';
 
 /** Chooses a crop of the handbook by any of its names. */

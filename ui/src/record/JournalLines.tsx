@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Draft, Entry } from '../api/client';
 import { useStrike } from '../api/queries';
-import { useLook } from '../shell/look';
+import { useLook } from '../api/look';
 import { moment } from '../kit/words';
 import { useSay } from '../kit/Said';
 import { RecordForm } from './RecordForm';

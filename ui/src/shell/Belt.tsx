@@ -5,7 +5,7 @@ import Tooltip from '@mui/material/Tooltip';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import type { BeltWeek, Frame } from '../api/client';
-import { useLook } from './look';
+import { useLook } from '../api/look';
 import { heading } from '../kit/theme';
 import { monthName, plural, shortDay, weekday } from '../kit/words';
 

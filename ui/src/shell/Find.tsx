@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useFind } from '../api/queries';
-import { useLook } from './look';
+import { useLook } from '../api/look';
 import { Tag } from './Tag';
 
 /** Finds a lot or planting by anything, from any page. */

@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import { Outlet, useLocation, useNavigate } from 'react-router';
 import type { Frame as FrameWords } from '../api/client';
 import { useFrame } from '../api/queries';
-import { useLook } from './look';
+import { useLook } from '../api/look';
 import { pages } from './places';
 import { day, shortDay, speakAs, weekday } from '../kit/words';
 import { Belt } from './Belt';

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { Link, useLocation } from 'react-router';
 import type { Frame } from '../api/client';
-import { useLook } from './look';
+import { useLook } from '../api/look';
 import { pages, type PageName } from './places';
 import { enamel, heading } from '../kit/theme';
 

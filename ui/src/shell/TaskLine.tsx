@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import type { Task } from '../api/client';
-import { useLook } from './look';
+import { useLook } from '../api/look';
 import { titleOf } from './places';
 import { enamel } from '../kit/theme';
 import { Tag } from './Tag';

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Reckoned } from '../../api/client';
-import { IntervalBar } from '../../steps/testing/IntervalBar';
+import { IntervalBar } from '../../charts/IntervalBar';
 import { PictureChart } from '../../charts/PictureChart';
 import { Caution, Facts } from '../../kit/Section';
 import { heading } from '../../kit/theme';

@@ -2,10 +2,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Test } from '../../api/client';
-import { IntervalBar } from './IntervalBar';
+import { IntervalBar } from '../../charts/IntervalBar';
 import { TestChart } from './TestChart';
 import { Section } from '../../kit/Section';
-import { useLook } from '../../shell/look';
+import { useLook } from '../../api/look';
 import { RecordForm } from '../../record/RecordForm';
 
 export function TestSection({ test, lot }: { test: Test; lot: string }) {

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
-import { percent } from '../../kit/words';
-import { useInk } from '../../charts/Chart';
+import { percent } from '../kit/words';
+import { useInk } from './Chart';
 
 /** A share (or a difference of shares) with the range in which the real one likely lies, on a scale with the marks that matter. */
 export function IntervalBar({
