@@ -9,7 +9,7 @@ const empties: [string, string][] = [
   ['bench', 'A lot comes to the bench when you record a picking from a planting on the Plot.'],
   ['racks', 'Seed comes to the racks when it is clean and you record that it was spread.'],
   ['trays', 'Start one from the worksheet of any clean lot.'],
-  ['store', 'Seed comes here when it is dry and you record what it was put into.'],
+  ['store', 'what you have already comes in with Seed from elsewhere.'],
 ];
 
 test('an empty garden says in each place what belongs there and how it gets there', async ({ page }) => {

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Tests\Lot;
+
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Folding\Misfit;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Planting\PlantingCourse;
+use Marrow\Core\Planting\PlantingFacts;
+use Marrow\Core\Registered;
+use Marrow\Core\Steps\Growing\SeedLot;
+use Marrow\Core\Tests\Support\CoreTestCase;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Plantings that many keepers might have recorded, in any order, with slips among them. */
+final class RandomPlantingsTest extends CoreTestCase
+{
+    private const KEEPERS = 80;
+
+    /** @var array<string, int> how often each kind was tried */
+    private static array $tried = [];
+
+    #[DataProvider('keepers')]
+    public function test_the_order_of_arrival_does_not_matter_and_nothing_that_happened_is_lost(int $seed): void
+    {
+        $chance = new Randomizer(new Mt19937(5000 + $seed));
+        [$facts, $entries] = self::history($chance, $seed);
+        $whole = PlantingCourse::fold($facts, $entries);
+        for ($n = 0; $n < 5; $n++) {
+            $kept = [];
+            foreach ($chance->shuffleArray($entries) as $entry) {
+                $admission = PlantingCourse::admit($facts, $kept, $entry);
+                $left = $admission->with->adrift[$entry->id] ?? null;
+                self::assertTrue($left === null || $left instanceof Misfit);
+                $kept[] = $entry;
+            }
+            self::assertAsGood($whole, PlantingCourse::fold($facts, $kept));
+        }
+    }
+
+    #[DataProvider('keepers')]
+    public function test_bloom_comes_after_sowing_and_ends_after_it_began_whatever_was_recorded(int $seed): void
+    {
+        [$facts, $entries] = self::history(new Randomizer(new Mt19937(6000 + $seed)), $seed);
+        $course = PlantingCourse::fold($facts, $entries);
+        $growing = $course->growing;
+        self::assertSame([], array_diff(array_keys($course->adrift()), array_column($entries, 'id')), 'what is adrift was recorded');
+        if ($growing->firstBloomAt !== null && $growing->sownAt !== null) {
+            self::assertGreaterThanOrEqual($growing->sownAt, $growing->firstBloomAt);
+        }
+        if ($growing->lastBloomAt !== null) {
+            self::assertNotNull($growing->firstBloomAt);
+            self::assertGreaterThanOrEqual($growing->firstBloomAt, $growing->lastBloomAt);
+        }
+        if ($growing->offTypes !== null) {
+            self::assertLessThanOrEqual($growing->offTypes->seen, $growing->offTypes->off);
+        }
+        foreach ($course->tasks() as $task) {
+            self::assertLessThanOrEqual($task->best, $task->opens);
+            self::assertTrue($task->latest === null || $task->best <= $task->latest);
+        }
+    }
+
+    #[DataProvider('keepers')]
+    public function test_struck_one_after_another_nothing_is_left(int $seed): void
+    {
+        $chance = new Randomizer(new Mt19937(7000 + $seed));
+        [$facts, $entries] = self::history($chance, $seed);
+        $all = $entries;
+        foreach ($chance->shuffleArray($entries) as $i => $entry) {
+            $all[] = self::entry(sprintf('strike-%04d', $i), 'struck', '2027-01-01 10:00', ['entry' => $entry->id]);
+            PlantingCourse::fold($facts, $all);
+        }
+        $bare = PlantingCourse::fold($facts, $all);
+        self::assertNull($bare->growing->sown);
+        self::assertSame([], $bare->tasks());
+        self::assertSame([], $bare->adrift());
+        self::assertAsGood(PlantingCourse::fold($facts, []), $bare);
+    }
+
+    public function test_every_kind_that_can_happen_to_a_planting_was_tried(): void
+    {
+        foreach (Registered::kinds()->all() as $kind) {
+            if ($kind->name !== 'struck' && in_array('planting', array_map(static fn ($subject): string => $subject->value, $kind->of), true)) {
+                self::assertGreaterThan(20, self::$tried[$kind->name] ?? 0, $kind->name);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function keepers(): iterable
+    {
+        for ($seed = 1; $seed <= self::KEEPERS; $seed++) {
+            yield "keeper $seed" => [$seed];
+        }
+    }
+
+    /** @return array{PlantingFacts, list<Entry>} */
+    private static function history(Randomizer $chance, int $seed): array
+    {
+        $crop = self::crop(['pea', 'leek', 'squash-pepo', 'tomato'][$seed % 4]);
+        $facts = new PlantingFacts($crop, 'variety', $seed % 3 === 0 ? new \DateTimeImmutable('2026-09-01') : null, 'L9', [
+            'same' => new SeedLot('L1', $crop->key, 'variety', 'Coxswain'),
+            'near' => new SeedLot('L2', $crop->key, 'other', 'Ballast'),
+        ]);
+        $entries = [];
+        for ($n = 1; $n <= 8; $n++) {
+            $kind = $n === 1 ? 'sown' : ['sown', 'first_bloom', 'first_bloom', 'last_bloom', 'off_types_seen', 'noted'][$chance->getInt(0, 5)];
+            $at = (new \DateTimeImmutable('2026-03-01 08:00'))->modify(sprintf('+%d hours', $chance->getInt(0, 24 * 200)))->format('Y-m-d H:i');
+            try {
+                $entries[] = self::entry(sprintf('entry-%04d', $n), $kind, $at, match ($kind) {
+                    'sown' => ['plants' => $chance->getInt(1, 60), 'lot' => [null, 'same', 'near'][$chance->getInt(0, 2)]],
+                    'off_types_seen' => ['seen' => $chance->getInt(1, 40), 'off' => $chance->getInt(0, 10), 'how' => 'warted'],
+                    'noted' => ['text' => 'Slugs'],
+                    default => [],
+                });
+                self::$tried[$kind] = (self::$tried[$kind] ?? 0) + 1;
+            } catch (Refused $refused) {
+                // More off-types than plants: no figure that can be.
+                self::assertSame('off', $refused->path);
+            }
+        }
+
+        return [$facts, $entries];
+    }
+
+    private static function assertAsGood(PlantingCourse $a, PlantingCourse $b): void
+    {
+        self::assertEquals($a->tasks(), $b->tasks());
+        self::assertSame(array_keys($a->adrift()), array_keys($b->adrift()));
+        self::assertEquals($a->growing->sownAt, $b->growing->sownAt);
+        self::assertEquals($a->growing->firstBloomAt, $b->growing->firstBloomAt);
+        self::assertEquals($a->growing->lastBloomAt, $b->growing->lastBloomAt);
+        self::assertEquals($a->growing->offTypes, $b->growing->offTypes);
+    }
+
+    /** @param  array<string, mixed>  $payload */
+    private static function entry(string $id, string $name, string $at, array $payload): Entry
+    {
+        $kinds = Registered::kinds();
+
+        return new Entry($id, $id, $kinds->named($name) ?? throw new \LogicException("No kind $name."), $kinds->read($name, $payload), new \DateTimeImmutable($at));
+    }
+}

@@ -1,0 +1,58 @@
+import { expect, test } from '@playwright/test';
+import { Keeper } from './keeper';
+
+test('seed that came from elsewhere is a lot, is put away, and says what nobody knows', async ({ page }) => {
+  const keeper = new Keeper(page);
+  await keeper.addsVariety('Leek', 'Ebb Stream');
+  await page.goto('/store');
+  await page.getByRole('link', { name: 'Seed from elsewhere' }).click();
+  await page.getByPlaceholder('Name of the variety or crop').fill('Ebb Stream');
+  await page.getByRole('option', { name: /^Ebb Stream/ }).click();
+  await keeper.fill({
+    'How it came': 'swapped',
+    'From whom': 'Odile',
+    'Ripened in the year': '2030',
+    'Germinates, as it was told': '85',
+    When: '1 March 2026',
+  });
+  await page.getByRole('button', { name: /^Keep: / }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'cannot have ripened in 2030' })).toBeVisible();
+  await keeper.fill({ 'Ripened in the year': '2024' });
+  await page.getByRole('button', { name: /^Keep: / }).click();
+  await keeper.code('bench');
+  await expect(keeper.section('Where it came from')).toContainText(/swapped.*Odile.*2024.*85\s%/);
+  await keeper.records('Put away', { Seeds: '', 'Seeds, if counted': '300', When: '2 March 2026' });
+  await keeper.code('store');
+  await expect(keeper.section('In store')).toContainText('nobody knows how it was kept before it came here');
+});
+
+test('a slip is corrected in place, in the form in which days and figures are said here', async ({ page }) => {
+  const keeper = new Keeper(page);
+  await page.goto('/racks/L12');
+  const line = page.getByRole('listitem').filter({ hasText: 'Weighed: ' }).first();
+  await line.getByRole('button', { name: /^Correct: Weighed/ }).click();
+  await expect(page.getByLabel('When', { exact: true })).toHaveValue(/^\d+ September 2026, \d\d:\d\d$/);
+  await keeper.fill({ 'It weighs': '11,7' });
+  await page.getByRole('button', { name: 'Keep: weighed' }).click();
+  await expect(page.getByText(/^Kept\. L12: weighed, 11\.7\sg/)).toBeVisible();
+  await expect(page.getByText(/corrected; it said: /)).toBeVisible();
+});
+
+test('days and units are said as the keeper set them, everywhere at once', async ({ page }) => {
+  await page.goto('/books/settings');
+  const set = async (label: string, option: string) => {
+    await page.getByRole('combobox', { name: label, exact: true }).click();
+    await page.getByRole('option', { name: option }).click();
+    await page.getByRole('button', { name: `Keep: ${label}` }).click();
+    await expect(page.getByText(`${label}: ${option}`)).toBeVisible();
+  };
+  await set('Days', 'September 14, 2026');
+  await set('Units', 'US: oz, °F, ft');
+  await expect(page.getByText('Monday September 14, 2026')).toBeVisible();
+  await page.goto('/racks/L10');
+  await expect(page.getByRole('main')).toContainText(/\d oz/);
+  await page.goto('/books/settings');
+  await set('Days', '14 September 2026');
+  await set('Units', 'metric: g, °C, m');
+  await expect(page.getByText('Monday 14 September 2026')).toBeVisible();
+});
