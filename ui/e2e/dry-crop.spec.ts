@@ -93,7 +93,7 @@ test('a dry crop is threshed, winnowed and dried by a closed jar, with each mist
     await page.getByRole('button', { name: 'Add this place' }).click();
     await expect(page.getByText('Cellar shelf')).toBeVisible();
     await keep();
-    await expect(alert('Say how much there is')).toBeVisible();
+    await expect(alert('How much there is is not known')).toBeVisible();
     await keeper.fill({ 'It weighs': '401', When: '2026-07-30T09:00' });
     await keeper.keeps();
     await keeper.code('store');

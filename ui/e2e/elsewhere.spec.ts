@@ -21,12 +21,14 @@ test('seed that came from elsewhere is a lot, is put away, and says what nobody 
   await page.getByRole('button', { name: /^Keep: / }).click();
   await keeper.code('bench');
   await expect(keeper.section('Where it came from')).toContainText(/swapped.*Odile.*2024.*85\s%/);
-  await keeper.records('Put away', { Seeds: '', 'Seeds, if counted': '300', When: '2 March 2026' });
+  await keeper.records('Put away', { 'Seeds, if counted': '300', When: '2 March 2026' });
   await keeper.code('store');
   await expect(keeper.section('In store')).toContainText('nobody knows how it was kept before it came here');
 });
 
-test('a slip is corrected in place, in the form in which days and figures are said here', async ({ page }) => {
+test('a slip is corrected in place, in the form in which days and figures are said here', async ({
+  page,
+}) => {
   const keeper = new Keeper(page);
   await page.goto('/racks/L12');
   const line = page.getByRole('listitem').filter({ hasText: 'Weighed: ' }).first();

@@ -4,6 +4,7 @@ import { BooksPage } from './books/BooksPage';
 import { LotPlace } from './lots/LotPlace';
 import { TagSheet } from './lots/TagSheet';
 import { LotsPage } from './lots/LotsPage';
+import { lotPlaces } from './shell/places';
 import { PlanPage } from './season/PlanPage';
 import { PlotPage } from './plot/PlotPage';
 import { TodayPage } from './today/TodayPage';
@@ -16,10 +17,9 @@ export function App() {
         <Route path="today" element={<TodayPage />} />
         <Route path="plot/plan/:year?" element={<PlanPage />} />
         <Route path="plot/:code?" element={<PlotPage />} />
-        <Route path="bench/:code?" element={<LotsPage key="bench" place="bench" />} />
-        <Route path="racks/:code?" element={<LotsPage key="racks" place="racks" />} />
-        <Route path="trays/:code?" element={<LotsPage key="trays" place="trays" />} />
-        <Route path="store/:code?" element={<LotsPage key="store" place="store" />} />
+        {lotPlaces.map((place) => (
+          <Route key={place} path={`${place}/:code?`} element={<LotsPage key={place} place={place} />} />
+        ))}
         <Route path="lots/:code" element={<LotPlace />} />
         <Route path="tags/:code" element={<TagSheet />} />
         <Route path="books/:book?/:leaf?" element={<BooksPage />} />

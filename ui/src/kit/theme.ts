@@ -9,17 +9,6 @@ const text = '"Atkinson Hyperlegible Next", "Helvetica Neue", Arial, sans-serif'
 
 export const radius = 3;
 
-/** One strong enamel colour a place. It marks that place's spine and nothing else; the name always stands beside it. */
-export const enamel = {
-  today: '#5b6b73',
-  plot: '#12854b',
-  bench: '#d99a00',
-  racks: '#c0407a',
-  trays: '#6a4bc4',
-  store: '#1766c2',
-  books: '#0c8a94',
-} as const;
-
 declare module '@mui/material/styles' {
   interface Palette {
     rule: string;

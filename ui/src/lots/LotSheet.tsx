@@ -9,7 +9,7 @@ import { Caution, Facts, Section, Trouble } from '../kit/Section';
 import { Tag } from '../shell/Tag';
 import { TaskLine } from '../shell/TaskLine';
 import { useLook } from '../api/look';
-import { titleOf } from '../shell/places';
+import { places } from '../shell/places';
 import { Offers } from '../record/Offers';
 import { DryingSection } from '../steps/drying/DryingSection';
 import { StoreSection } from '../steps/storing/StoreSection';
@@ -45,7 +45,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
         to={at(`/${place}`)}
         sx={{ display: { xs: 'inline-block', md: 'none' }, color: 'inherit', py: 1 }}
       >
-        Back to the {titleOf(place).toLowerCase()}
+        Back to the {places[place].title.toLowerCase()}
       </Box>
       <Box component="h1" sx={{ m: 0, font: 'inherit', maxWidth: 560 }}>
         <Tag tag={data.tag} large />
@@ -66,7 +66,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
           <>
             {' · now '}
             <Box component={Link} to={at(`/${data.place}/${code}`)} sx={{ color: 'inherit' }}>
-              in the {titleOf(data.place).toLowerCase()}
+              in the {places[data.place].title.toLowerCase()}
             </Box>
           </>
         )}

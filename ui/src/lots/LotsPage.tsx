@@ -1,23 +1,12 @@
 import Button from '@mui/material/Button';
 import { Link, useParams } from 'react-router';
-import type { PlaceName } from '../api/client';
+import type { LotPlace } from '../shell/places';
 import { PlaceHead } from '../shell/PlaceHead';
 import { ThingList } from '../shell/ThingList';
 import { TwoPanes } from '../kit/TwoPanes';
 import { Begin } from '../record/Begin';
 import { useLook } from '../api/look';
 import { LotSheet } from './LotSheet';
-
-type LotPlace = Exclude<PlaceName, 'plot'>;
-
-const empties: Record<LotPlace, string> = {
-  bench:
-    'Nothing is being cleaned. A lot comes to the bench when you record a picking from a planting on the Plot.',
-  racks: 'Nothing is drying. Seed comes to the racks when it is clean and you record that it was spread.',
-  trays: 'No germination test is running. Start one from the worksheet of any clean lot.',
-  store:
-    'The store is empty. Seed comes here when it is dry and you record what it was put into; what you have already comes in with Seed from elsewhere.',
-};
 
 export function LotsPage({ place }: { place: LotPlace }) {
   const { code } = useParams();
@@ -37,7 +26,7 @@ export function LotsPage({ place }: { place: LotPlace }) {
               )
             }
           />
-          <ThingList place={place} empty={empties[place]} />
+          <ThingList place={place} />
         </>
       }
       sheet={

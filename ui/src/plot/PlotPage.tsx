@@ -44,10 +44,7 @@ export function PlotPage() {
             }
           />
           <PlanLink />
-          <ThingList
-            place="plot"
-            empty="Nothing is growing. A planting comes here when you record that a variety was sown: press New planting."
-          />
+          <ThingList place="plot" />
         </>
       }
       sheet={

@@ -73,6 +73,8 @@ export function Begin({
     });
   const asked = save.error instanceof Asked ? save.error : undefined;
   const errors = save.error instanceof Refused ? save.error.fields : {};
+  // A button that changes from grey to black while one reads it is read as grey.
+  if (way === undefined) return <Box aria-busy="true">Opening the form …</Box>;
   return (
     <Box sx={{ maxWidth: 720 }}>
       <Typography variant="h1" sx={{ mb: 2 }}>
@@ -126,20 +128,20 @@ export function Begin({
           <ChoiceInput
             label="How it begins"
             options={ways.map(({ kind, act }) => ({ key: kind, label: act }))}
-            value={way?.kind ?? ''}
+            value={way.kind}
             onChange={(kind) => set({ kind })}
           />
         )}
         <OfCrop value={chosen?.crop}>
           <FieldGrid
-            key={way?.kind}
+            key={way.kind}
             fields={fields}
             values={values.fields}
             errors={errors}
             onChange={(typed) => set({ fields: typed })}
           >
             <DayInput
-              label={way?.kind === 'sown' ? way.title : 'When'}
+              label={way.kind === 'sown' ? way.title : 'When'}
               hours
               error={errors['happened_at']}
               value={values.when}
@@ -160,13 +162,8 @@ export function Begin({
           <Trouble>{save.error.message}</Trouble>
         )}
         {asked !== undefined && <Caution>{asked.message} Mend it above, or keep it if it was so.</Caution>}
-        <Button
-          type="submit"
-          variant="contained"
-          sx={{ mt: 2 }}
-          disabled={save.isPending || way === undefined}
-        >
-          Keep: {way?.title.toLowerCase()}
+        <Button type="submit" variant="contained" sx={{ mt: 2 }} disabled={save.isPending}>
+          Keep: {way.title.toLowerCase()}
         </Button>
         {asked !== undefined && (
           <Button sx={{ mt: 2, ml: 1 }} disabled={save.isPending} onClick={() => keep(true)}>

@@ -1,3 +1,4 @@
+import { places } from '../shell/places';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Tab from '@mui/material/Tab';
@@ -9,7 +10,6 @@ import { v7 } from 'uuid';
 import { api, Refused, take, type Plan } from '../api/client';
 import { afterwards, useFrame } from '../api/queries';
 import { Trouble } from '../kit/Section';
-import { enamel } from '../kit/theme';
 import { BloomStrips } from './BloomStrips';
 import { GardenEditor } from './GardenEditor';
 import { PlanMap } from './PlanMap';
@@ -148,7 +148,7 @@ function PlanHead({ plan, undo, busy }: { plan: Plan; undo: () => void; busy: bo
   const next = plan.year + 1;
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5, mb: 2 }}>
-      <Box sx={{ width: 10, height: 34, bgcolor: enamel.plot }} />
+      <Box sx={{ width: 10, height: 34, bgcolor: places.plot.enamel }} />
       <Typography variant="h1" sx={{ mr: 1 }}>
         Plan for {plan.year}
       </Typography>

@@ -4,10 +4,10 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { pages } from './places';
+import { pageNames, pages } from './places';
 
 const keys: [string, string][] = [
-  ...pages.map(({ title }, index): [string, string] => [String(index + 1), title]),
+  ...pageNames.map((name, index): [string, string] => [String(index + 1), pages[name].title]),
   ['/', 'Find by code, name, note or year'],
   ['Home', 'Back to today from a look ahead'],
   ['← →', 'Along the belt, once it is reached with Tab'],

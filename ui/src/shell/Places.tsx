@@ -2,8 +2,8 @@ import Box from '@mui/material/Box';
 import { Link, useLocation } from 'react-router';
 import type { Frame } from '../api/client';
 import { useLook } from '../api/look';
-import { pages, type PageName } from './places';
-import { enamel, heading } from '../kit/theme';
+import { pageNames, pages, type PageName } from './places';
+import { heading } from '../kit/theme';
 
 /** The places of the work: down the side where there is room, in two rows under the thumb on a phone. */
 export function Places({ counts, handsToday }: { counts: Frame['places']; handsToday: number }) {
@@ -30,7 +30,8 @@ export function Places({ counts, handsToday }: { counts: Frame['places']; handsT
         borderTop: { xs: `2px solid ${t.vars?.palette.rule}`, md: 0 },
       })}
     >
-      {pages.map(({ name, title }) => {
+      {pageNames.map((name) => {
+        const { title } = pages[name];
         const count = counts.find(({ place }) => place === name);
         return (
           <PlacePlate
@@ -76,7 +77,7 @@ function PlacePlate({
         pr: 0.5,
         color: t.vars?.palette.text.primary,
         textDecoration: 'none',
-        borderLeft: `${current ? 10 : 6}px solid ${enamel[name]}`,
+        borderLeft: `${current ? 10 : 6}px solid ${pages[name].enamel}`,
         borderBottom: { md: `2px solid ${t.vars?.palette.rule}` },
         bgcolor: current ? t.vars?.palette.background.paper : undefined,
         borderRight: { md: current ? 0 : `2px solid ${t.vars?.palette.rule}` },

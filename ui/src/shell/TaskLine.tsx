@@ -1,9 +1,8 @@
+import { places } from './places';
 import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import type { Task } from '../api/client';
 import { useLook } from '../api/look';
-import { titleOf } from './places';
-import { enamel } from '../kit/theme';
 import { Tag } from './Tag';
 
 /** What to do, in one line, and why. */
@@ -70,8 +69,8 @@ export function TaskRow({ task }: { task: Task }) {
             color: t.vars?.palette.text.secondary,
           })}
         >
-          <Box component="span" sx={{ width: 12, height: 12, bgcolor: enamel[task.place] }} />
-          {titleOf(task.place)}
+          <Box component="span" sx={{ width: 12, height: 12, bgcolor: places[task.place].enamel }} />
+          {places[task.place].title}
         </Box>
       </Box>
       <TaskLine task={task} />

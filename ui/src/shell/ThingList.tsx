@@ -3,37 +3,10 @@ import Button from '@mui/material/Button';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { ListItem, PlaceName } from '../api/client';
+import { places } from './places';
 import { usePlace, type Narrowing } from '../api/queries';
 import { Empty, Trouble } from '../kit/Section';
 import { Tag } from './Tag';
-
-const orders: Record<PlaceName, [NonNullable<Narrowing['sort']>, string][]> = {
-  plot: [
-    ['due', 'unpicked first'],
-    ['name', 'by name'],
-    ['code', 'by code'],
-  ],
-  bench: [
-    ['due', 'waiting longest'],
-    ['name', 'by name'],
-    ['code', 'by code'],
-  ],
-  racks: [
-    ['due', 'waiting longest'],
-    ['name', 'by name'],
-    ['code', 'by code'],
-  ],
-  trays: [
-    ['due', 'running first'],
-    ['name', 'by name'],
-    ['code', 'by code'],
-  ],
-  store: [
-    ['due', 'ends soonest'],
-    ['name', 'by name'],
-    ['code', 'by code'],
-  ],
-};
 
 /** How a list is narrowed and ordered, kept in the address. */
 function useNarrowing() {
@@ -61,7 +34,7 @@ function useNarrowing() {
 }
 
 /** What is in a place: tags, each with the one figure that matters here and what it wants next. */
-export function ThingList({ place, empty }: { place: PlaceName; empty: string }) {
+export function ThingList({ place }: { place: PlaceName }) {
   const { narrowing, narrow } = useNarrowing();
   const list = usePlace(place, narrowing);
   const { code } = useParams();
@@ -96,7 +69,7 @@ export function ThingList({ place, empty }: { place: PlaceName; empty: string })
               px: 1,
             })}
           >
-            {orders[place].map(([sort, words]) => (
+            {places[place].orders.map(([sort, words]) => (
               <option key={sort} value={sort}>
                 {words}
               </option>
@@ -106,7 +79,7 @@ export function ThingList({ place, empty }: { place: PlaceName; empty: string })
       )}
       {list.error !== null && <Trouble>{list.error.message}</Trouble>}
       {list.data?.total === 0 && (
-        <Empty>{narrowed ? 'Nothing here has that on its tag or in its notes.' : empty}</Empty>
+        <Empty>{narrowed ? 'Nothing here has that on its tag or in its notes.' : places[place].empty}</Empty>
       )}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {(list.data?.items ?? []).map((item, index) => (
