@@ -90,7 +90,7 @@ final class Keeping extends Strand
         }
         $tested = $this->testing->lastEnded();
         if ($tested === null) {
-            return [new Task(KeepingTask::TestFirst, Place::Store, $since, Later::days($since, 28), null, Loss::Nothing)];
+            return [new Task(KeepingTask::TestFirst, Place::Store, $since, Later::days($since, (int) $this->practice->number('first_test_days')), null, Loss::Nothing)];
         }
         $forecast = $this->forecast();
         $threshold = $this->facts->crop->test->minimum;

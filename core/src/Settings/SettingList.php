@@ -45,6 +45,7 @@ final class SettingList
                 Field::share('max_empty', 'Modules that may stay empty', 0.005, 0.3)->optional(0.05),
                 Field::integer('plants', 'Plants to reckon sowing for', 'plants', 1, 1000)->optional(24)->of('plant'),
                 Field::integer('fewest_to_test', 'Not tested below', 'seeds', 0, 1000)->optional(40)->of('seed')->hint('A test of fewer would eat the lot'),
+                Field::integer('first_test_days', 'First test wanted within', 'days', 1, 730)->optional(28)->of('day')->hint('After seed was put away; dormant seed wants longer'),
                 Field::number('test_stale_years', 'A test says little after', 'years', 1, 20)->optional(3.0),
             ),
             'Drying and storing' => FieldList::of(
