@@ -12,6 +12,7 @@ use Marrow\Core\Planting\PlantingFacts;
 use Marrow\Core\Registered;
 use Marrow\Core\Steps\Growing\SeedLot;
 use Marrow\Core\Tests\Support\CoreTestCase;
+use Marrow\Core\Tests\Support\MakesEntries;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -19,6 +20,8 @@ use Random\Randomizer;
 /** Plantings that many keepers might have recorded, in any order, with slips among them. */
 final class RandomPlantingsTest extends CoreTestCase
 {
+    use MakesEntries;
+
     private const KEEPERS = 80;
 
     /** @var array<string, int> how often each kind was tried */
@@ -136,13 +139,5 @@ final class RandomPlantingsTest extends CoreTestCase
         self::assertEquals($a->growing->firstBloomAt, $b->growing->firstBloomAt);
         self::assertEquals($a->growing->lastBloomAt, $b->growing->lastBloomAt);
         self::assertEquals($a->growing->offTypes, $b->growing->offTypes);
-    }
-
-    /** @param  array<string, mixed>  $payload */
-    private static function entry(string $id, string $name, string $at, array $payload): Entry
-    {
-        $kinds = Registered::kinds();
-
-        return new Entry($id, $id, $kinds->named($name) ?? throw new \LogicException("No kind $name."), $kinds->read($name, $payload), new \DateTimeImmutable($at));
     }
 }

@@ -11,13 +11,14 @@ use Marrow\Core\Folding\Asked;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Lot\LotFacts;
-use Marrow\Core\Registered;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Storing\StoredAt;
 
 /** Writes the journal of one lot for a test, in short lines. */
 final class Diary
 {
+    use MakesEntries;
+
     /** @var list<Entry> */
     private array $entries = [];
 
@@ -41,7 +42,7 @@ final class Diary
      */
     public function record(string $kind, string $at, array $payload = []): string
     {
-        $entry = $this->entry($kind, $at, $payload);
+        $entry = self::entry($this->next(), $kind, $at, $payload);
         $questions = $this->admission($entry)->questions;
         if ($questions !== []) {
             throw Asked::about($questions);
@@ -59,7 +60,7 @@ final class Diary
      */
     public function insist(string $kind, string $at, array $payload = []): string
     {
-        $this->entries[] = $entry = $this->entry($kind, $at, $payload);
+        $this->entries[] = $entry = self::entry($this->next(), $kind, $at, $payload);
 
         return $entry->id;
     }
@@ -67,7 +68,7 @@ final class Diary
     /** @param  array<string, mixed>  $payload */
     public function asks(string $kind, string $at, array $payload = []): Admission
     {
-        return $this->admission($this->entry($kind, $at, $payload));
+        return $this->admission(self::entry($this->next(), $kind, $at, $payload));
     }
 
     public function strike(string $id): string
@@ -97,13 +98,8 @@ final class Diary
         return LotCourse::admit($this->facts, $this->entries, $entry, new Practice);
     }
 
-    /** @param  array<string, mixed>  $payload */
-    private function entry(string $name, string $at, array $payload): Entry
+    private function next(): string
     {
-        $kinds = Registered::kinds();
-        $id = sprintf('entry-%04d', ++$this->order);
-        $kind = $kinds->named($name) ?? throw new \LogicException("No kind $name.");
-
-        return new Entry($id, $id, $kind, $kinds->read($name, $payload), new \DateTimeImmutable($at));
+        return sprintf('entry-%04d', ++$this->order);
     }
 }

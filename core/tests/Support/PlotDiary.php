@@ -9,12 +9,13 @@ use Marrow\Core\Folding\Asked;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Planting\PlantingFacts;
-use Marrow\Core\Registered;
 use Marrow\Core\Steps\Growing\SeedLot;
 
 /** Writes the journal of one planting for a test, in short lines. */
 final class PlotDiary
 {
+    use MakesEntries;
+
     /** @var list<Entry> */
     private array $entries = [];
 
@@ -31,7 +32,7 @@ final class PlotDiary
     /** @param  array<string, mixed>  $payload */
     public function record(string $kind, string $at, array $payload = []): string
     {
-        $entry = $this->entry($kind, $at, $payload);
+        $entry = self::entry($this->next(), $kind, $at, $payload);
         $questions = PlantingCourse::admit($this->facts, $this->entries, $entry)->questions;
         if ($questions !== []) {
             throw Asked::about($questions);
@@ -44,7 +45,7 @@ final class PlotDiary
     /** @param  array<string, mixed>  $payload */
     public function insist(string $kind, string $at, array $payload = []): string
     {
-        $this->entries[] = $entry = $this->entry($kind, $at, $payload);
+        $this->entries[] = $entry = self::entry($this->next(), $kind, $at, $payload);
 
         return $entry->id;
     }
@@ -65,13 +66,8 @@ final class PlotDiary
         return PlantingCourse::fold($this->facts, array_reverse($this->entries));
     }
 
-    /** @param  array<string, mixed>  $payload */
-    private function entry(string $name, string $at, array $payload): Entry
+    private function next(): string
     {
-        $kinds = Registered::kinds();
-        $id = sprintf('entry-%04d', ++$this->order);
-        $kind = $kinds->named($name) ?? throw new \LogicException("No kind $name.");
-
-        return new Entry($id, $id, $kind, $kinds->read($name, $payload), new \DateTimeImmutable($at));
+        return sprintf('entry-%04d', ++$this->order);
     }
 }

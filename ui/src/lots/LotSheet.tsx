@@ -7,6 +7,7 @@ import { CleaningSection } from '../steps/cleaning/CleaningSection';
 import { JournalLines } from '../record/JournalLines';
 import { Caution, Facts, Section, Trouble } from '../kit/Section';
 import { Tag } from '../shell/Tag';
+import { TagLinks } from '../shell/TagLinks';
 import { TaskLine } from '../shell/TaskLine';
 import { useLook } from '../api/look';
 import { places } from '../shell/places';
@@ -81,22 +82,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
       {lies && offers}
       {ordered(data, place)}
       {!lies && offers}
-      {data.grown.length > 0 && (
-        <Section title="Sown from it">
-          <Box sx={{ display: 'grid', gap: 1, maxWidth: 480 }}>
-            {data.grown.map((tag) => (
-              <Box
-                key={tag.code}
-                component={Link}
-                to={at(`/plot/${tag.code}`)}
-                sx={{ textDecoration: 'none' }}
-              >
-                <Tag tag={tag} />
-              </Box>
-            ))}
-          </Box>
-        </Section>
-      )}
+      <TagLinks title="Sown from it" tags={data.grown} />
       <Section title="Journal">
         <JournalLines entries={data.entries} about={{ subject: 'lot', id: data.id }} />
       </Section>

@@ -4,6 +4,7 @@ import { usePlanting } from '../api/queries';
 import { JournalLines } from '../record/JournalLines';
 import { Facts, Section, Trouble } from '../kit/Section';
 import { Tag } from '../shell/Tag';
+import { TagLinks } from '../shell/TagLinks';
 import { Spot } from './Spot';
 import { TaskLine } from '../shell/TaskLine';
 import { useLook } from '../api/look';
@@ -51,33 +52,8 @@ export function PlantingSheet({ code }: { code: string }) {
           {data.crop.name} {data.crop.breeding}. Ripe: {data.crop.ripe_cue.toLowerCase()}.
         </p>
       </Section>
-      {data.sown_lot !== null && (
-        <Section title="Sown from">
-          <Box
-            component={Link}
-            to={at(`/lots/${data.sown_lot.code}`)}
-            sx={{ textDecoration: 'none', display: 'block', maxWidth: 480 }}
-          >
-            <Tag tag={data.sown_lot} />
-          </Box>
-        </Section>
-      )}
-      {data.lots.length > 0 && (
-        <Section title="Lots picked from it">
-          <Box sx={{ display: 'grid', gap: 1, maxWidth: 480 }}>
-            {data.lots.map((tag) => (
-              <Box
-                key={tag.code}
-                component={Link}
-                to={at(`/lots/${tag.code}`)}
-                sx={{ textDecoration: 'none' }}
-              >
-                <Tag tag={tag} />
-              </Box>
-            ))}
-          </Box>
-        </Section>
-      )}
+      <TagLinks title="Sown from" tags={data.sown_lot === null ? [] : [data.sown_lot]} />
+      <TagLinks title="Lots picked from it" tags={data.lots} />
       <Section title="Journal">
         <JournalLines entries={data.entries} about={{ subject: 'planting', id: data.id }} />
       </Section>

@@ -1,0 +1,28 @@
+import Box from '@mui/material/Box';
+import { Link } from 'react-router';
+import type { TagWords } from '../api/client';
+import { useLook } from '../api/look';
+import { Section } from '../kit/Section';
+import { Tag } from './Tag';
+
+/** What a thing came from, or what came of it, as tags that lead there. */
+export function TagLinks({ title, tags }: { title: string; tags: TagWords[] }) {
+  const { at } = useLook();
+  if (tags.length === 0) return null;
+  return (
+    <Section title={title}>
+      <Box sx={{ display: 'grid', gap: 1, maxWidth: 480 }}>
+        {tags.map((tag) => (
+          <Box
+            key={tag.code}
+            component={Link}
+            to={at(tag.subject === 'lot' ? `/lots/${tag.code}` : `/plot/${tag.code}`)}
+            sx={{ textDecoration: 'none' }}
+          >
+            <Tag tag={tag} />
+          </Box>
+        ))}
+      </Box>
+    </Section>
+  );
+}
