@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Documents\FieldSchemas;
 use App\Sheet\SectionDocument;
 use Illuminate\Console\Command;
+use LogicException;
 use OpenApi\Annotations\Schema;
 use OpenApi\Generator;
 
@@ -37,7 +38,7 @@ final class DescribeApi extends Command
 
     private static function document(): string
     {
-        $api = Generator::scan([app_path('Http'), app_path('Reckoners'), app_path('Steps')], ['validate' => false]);
+        $api = Generator::scan([app_path('Http'), app_path('Documents'), app_path('Reckoners'), app_path('Steps')], ['validate' => false]);
         assert($api !== null);
         $schemas = is_array($api->components->schemas) ? $api->components->schemas : [];
         $sections = [];
@@ -58,6 +59,13 @@ final class DescribeApi extends Command
         $components = is_array($document['components'] ?? null) ? $document['components'] : [];
         $known = is_array($components['schemas'] ?? null) ? $components['schemas'] : [];
         $document['components'] = [...$components, 'schemas' => [...$known, 'SheetSection' => ['oneOf' => $sections], ...FieldSchemas::all()]];
+
+        array_walk_recursive($document, static function (mixed $value, string|int $key): void {
+            // An answer that no folder below was scanned for stays a bare class name.
+            if ($key === '$ref' && is_string($value) && ! str_starts_with($value, '#/')) {
+                throw new LogicException("$value is answered with but not described.");
+            }
+        });
 
         return json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
     }

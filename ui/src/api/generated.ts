@@ -540,6 +540,26 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        PlanRequest: {
+            /** @description A changed plan, and which version it was changed from. */
+            version: number;
+            content: components["schemas"]["PlanContentDocument"];
+            /** @description what was changed, to be shown beside taking it back */
+            said?: string;
+        };
+        RemedyRequest: {
+            /** @description What the keeper is ready to do about crossing. */
+            shift_days: number;
+            move: boolean;
+            cage: boolean;
+            alternate: boolean;
+            bag: boolean;
+            leave_out: boolean;
+            /** @description when one is to be carried out: the version it was proposed for */
+            version?: number;
+            /** @description when one is to be carried out: which */
+            way?: string;
+        };
         /** @description Something that can be told in one of several ways. */
         AlternativesDocument: {
             label: string;
@@ -1208,26 +1228,6 @@ export interface components {
             /** Format: float */
             to: number;
             said: string;
-        };
-        PlanRequest: {
-            /** @description A changed plan, and which version it was changed from. */
-            version: number;
-            content: components["schemas"]["PlanContentDocument"];
-            /** @description what was changed, to be shown beside taking it back */
-            said?: string;
-        };
-        RemedyRequest: {
-            /** @description What the keeper is ready to do about crossing. */
-            shift_days: number;
-            move: boolean;
-            cage: boolean;
-            alternate: boolean;
-            bag: boolean;
-            leave_out: boolean;
-            /** @description when one is to be carried out: the version it was proposed for */
-            version?: number;
-            /** @description when one is to be carried out: which */
-            way?: string;
         };
         /** @description One side of a picture. */
         AxisDocument: {
