@@ -53,7 +53,7 @@ function Line({ setting }: { setting: Setting }) {
         display: 'grid',
         gridTemplateColumns: { xs: '1fr', sm: '1fr 110px' },
         gap: 1,
-        alignItems: 'end',
+        alignItems: 'start',
         borderTop: `1px solid ${t.vars?.palette.quiet}`,
         py: 1.25,
         '&:first-of-type': { borderTop: 0 },
@@ -67,6 +67,7 @@ function Line({ setting }: { setting: Setting }) {
       />
       <Button
         type="submit"
+        sx={{ mt: { sm: '30px' } }}
         disabled={String(value) === start || put.isPending}
         aria-label={`Keep: ${field.label}`}
       >
@@ -77,4 +78,4 @@ function Line({ setting }: { setting: Setting }) {
 }
 
 const said = ({ typed, now, usual }: Setting) =>
-  usual === '' ? '' : typed === null ? `Now ${now}` : `Left empty: ${usual}`;
+  typed === null ? (now === 'not set' ? 'Not set' : `Now ${now}`) : `Left empty: ${usual}`;
