@@ -1450,7 +1450,7 @@ export interface components {
             sown_from?: string | null;
             /** @description Seeds taken */
             seeds?: ((number | null) | (string | null)) | null;
-            /** @description Or grams taken, g */
+            /** @description Or their mass, g */
             mass_g?: ((number | null) | (string | null)) | null;
         };
         /** First bloom */

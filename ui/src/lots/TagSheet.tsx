@@ -99,12 +99,18 @@ function Outside({ lot, garden }: { lot: Lot; garden: string }) {
     .filter((section) => section.section === 'test')
     .find(({ ended }) => ended !== null);
   const store = lot.sections.find((section) => section.section === 'store');
+  const origin = lot.sections.find((section) => section.section === 'origin');
   const harvest = lot.sections
     .find((section) => section.section === 'cleaning')
     ?.facts.find(({ label }) => label === 'From');
   const rows: [string, string][] = [
-    ['Grown', `${garden}, ${lot.tag.year ?? ''}`],
-    ['From', harvest?.said ?? 'unknown'],
+    // Seed that was not grown here never says that it was.
+    ...(origin === undefined
+      ? ([
+          ['Grown', [garden, lot.tag.year].filter(Boolean).join(', ')],
+          ['From', harvest?.said ?? 'not recorded'],
+        ] as [string, string][])
+      : origin.facts.map(({ label, said }): [string, string] => [label, said])),
     ['Line', lines[lot.tag.line]],
     ['Holds', store?.stock ?? 'not counted'],
     [
@@ -142,7 +148,7 @@ function Inside({ lot, garden }: { lot: Lot; garden: string }) {
   return (
     <>
       <Head lot={lot} />
-      {garden}, {lot.tag.year}
+      {[garden, lot.tag.year].filter(Boolean).join(', ')}
     </>
   );
 }
