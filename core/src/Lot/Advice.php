@@ -6,6 +6,7 @@ namespace Marrow\Core\Lot;
 
 use Marrow\Core\Steps\Testing\TestCourse;
 use Marrow\Core\Storage\Forecast;
+use Marrow\Core\Storage\ViabilityConstants;
 
 /**
  * What to do with the seed of a lot, as seen from a day: the one place that weighs all that is known of it. Whatever else
@@ -38,7 +39,8 @@ final readonly class Advice
             $lot->facts->crossed => Counsel::NotForSeed,
             ! $lot->facts->crop->bearsDrying() => Counsel::SowFresh,
             $lot->storing->isShutInDamp() => Counsel::DryFirst,
-            $lot->storing->now !== null && $forecast === null && $rate === null => Counsel::DryFirst,
+            $lot->storing->now !== null && $lot->storing->moisture > ViabilityConstants::MAX_MOISTURE => Counsel::DryFirst,
+            $lot->storing->now !== null && $rate === null && $lot->origin->firstAt() === null && $lot->testing->running() === [] => Counsel::PastUnknown,
             $rate !== null && $rate < $lot->practice->poor => Counsel::DoNotRely,
             $lot->testing->running() !== [] => Counsel::AwaitTest,
             $forecast !== null && $forecast->reaches($minimum) <= $now && ($rate === null || $rate >= $minimum) => Counsel::TestFirst,

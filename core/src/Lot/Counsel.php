@@ -25,6 +25,9 @@ enum Counsel: string
     /** It may have fallen too low since anybody looked. */
     case TestFirst = 'test_first';
 
+    /** It came from elsewhere and was never tested here: nobody knows what it went through. */
+    case PastUnknown = 'past_unknown';
+
     case SowThicker = 'sow_thicker';
     case SowAsUsual = 'sow_as_usual';
 

@@ -18,6 +18,7 @@ use Marrow\Core\Steps\Drying\DryingTask;
 use Marrow\Core\Steps\Storing\MoistureGround;
 use Marrow\Core\Steps\Storing\StoredAt;
 use Marrow\Core\Steps\Storing\StoringTask;
+use Marrow\Core\Storage\ViabilityConstants;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\Diary;
 use Marrow\Core\Work\Place;
@@ -208,6 +209,12 @@ final class RandomJournalsTest extends CoreTestCase
         if ($counsel === Counsel::SowFresh) {
             self::assertNull($course->forecast());
             self::assertSame([], array_filter($wanted, static fn (TaskKind $kind): bool => in_array($kind, [DryingTask::SpreadDry, DryingTask::SpreadWet, DryingTask::PutAway], true)));
+        }
+        if ($counsel === Counsel::DryFirst) {
+            self::assertTrue($course->storing->isShutInDamp() || $course->storing->moisture > ViabilityConstants::MAX_MOISTURE, 'only what is damp is to be dried');
+        }
+        if ($counsel === Counsel::PastUnknown) {
+            self::assertNull($course->forecast(), 'what nobody knows is not forecast');
         }
         if (in_array(StoringTask::OpenDampJar, $wanted, true)) {
             self::assertContains($counsel, [Counsel::DryFirst, Counsel::NotForSeed]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Tests\Lot;
 
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Lot\Counsel;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\Diary;
 use Marrow\Core\Work\Place;
@@ -25,6 +26,7 @@ final class ReceivedTest extends CoreTestCase
 
         $diary->record('stored', '2025-03-02', ['container' => 'paper_envelope', 'place' => 'Hall', 'temperature_c' => 18, 'rh' => 50, 'seeds' => 200]);
         self::assertNull($diary->course()->forecast(), 'nobody knows how old it was, nor how it was kept');
+        self::assertSame(Counsel::PastUnknown, $diary->course()->advice(new \DateTimeImmutable('2025-06-01'))?->counsel);
         self::assertSame(['test_first'], array_map(static fn ($task): string => $task->kind->value, $diary->course()->tasks()));
     }
 
