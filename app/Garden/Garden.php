@@ -78,7 +78,8 @@ final readonly class Garden
                     DB::table('plan_versions')->where('year', $version->year)->where('number', $version->number)->update(['document' => $document]);
                 }
             }
-            DB::table('plan_varieties')->where('variety_id', $variety->id)->delete();
+            // The plans that had the one have the other now, and are worked out afresh below.
+            DB::statement('UPDATE OR REPLACE plan_varieties SET variety_id = ? WHERE variety_id = ?', [$into->id, $variety->id]);
             DB::table('crop_figures')->where('variety', $variety->id)->delete();
             $note = trim(implode("\n", array_filter([$into->note, $variety->note, "Also kept as $variety->name."])));
             $into->update(['note' => mb_substr($note, 0, 2000)]);
