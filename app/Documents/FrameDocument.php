@@ -30,6 +30,8 @@ final readonly class FrameDocument
         public string $day_form,
         #[OA\Property(enum: ['h24', 'h12'])]
         public string $hour_form,
+        #[OA\Property(enum: ['metric', 'us'])]
+        public string $units,
         #[OA\Property]
         public int $hands_today,
         #[OA\Property(items: new OA\Items(ref: PlaceCountDocument::class))]

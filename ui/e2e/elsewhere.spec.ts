@@ -21,7 +21,11 @@ test('seed that came from elsewhere is a lot, is put away, and says what nobody 
   await page.getByRole('button', { name: /^Keep: / }).click();
   await keeper.code('bench');
   await expect(keeper.section('Where it came from')).toContainText(/swapped.*Odile.*2024.*85\s%/);
-  await keeper.records('Put away', { 'Seeds, if counted': '300', When: '2 March 2026' });
+  await keeper.records('Put away', {
+    Where: 'Hall cupboard',
+    'Seeds, if counted': '300',
+    When: '2 March 2026',
+  });
   await keeper.code('store');
   await expect(keeper.section('In store')).toContainText('nobody knows how it was kept before it came here');
 });
@@ -40,6 +44,10 @@ test('a slip is corrected in place, in the form in which days and figures are sa
   await expect(page.getByText(/corrected; it said: /)).toBeVisible();
 });
 
+test.afterEach(async ({ request }) => {
+  for (const key of ['day_form', 'units']) await request.put(`/api/settings/${key}`, { data: { value: '' } });
+});
+
 test('days and units are said as the keeper set them, everywhere at once', async ({ page }) => {
   await page.goto('/books/settings');
   const set = async (label: string, option: string) => {
@@ -52,7 +60,8 @@ test('days and units are said as the keeper set them, everywhere at once', async
   await set('Units', 'US: oz, °F, ft');
   await expect(page.getByText('Monday September 14, 2026')).toBeVisible();
   await page.goto('/racks/L10');
-  await expect(page.getByRole('main')).toContainText(/\d oz/);
+  await expect(page.getByRole('main')).toContainText(/\d\soz/);
+  await expect(page.getByRole('img', { name: /Weight fell from .* oz/ })).toBeVisible();
   await page.goto('/books/settings');
   await set('Days', '14 September 2026');
   await set('Units', 'metric: g, °C, m');

@@ -32,6 +32,7 @@ final class FrameController extends Controller
             $seen->isAhead(),
             Speaking::forms()->dayForm,
             Speaking::forms()->hourForm,
+            Speaking::forms()->units->value,
             $counts->handsToday($when->now),
             $counts->places($when->now),
             $belt->weeks($seen->today()),

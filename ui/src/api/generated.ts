@@ -796,6 +796,8 @@ export interface components {
             day_form: "words" | "us" | "numbers" | "iso";
             /** @enum {string} */
             hour_form: "h24" | "h12";
+            /** @enum {string} */
+            units: "metric" | "us";
             hands_today: number;
             places: components["schemas"]["PlaceCountDocument"][];
             belt: components["schemas"]["BeltWeekDocument"][];

@@ -1,20 +1,24 @@
 /** Figures and days as they are said; the sentences themselves come from the server. */
 export const percent = (share: number) => `${Math.round(share * 100)} %`;
 
-export const grams = (g: number) => `${g >= 100 ? Math.round(g) : Number(g.toFixed(g >= 1 ? 1 : 3))} g`;
-
 export const moisture = (m: number) => `${m.toFixed(1)} %`;
 
 export const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
 
 type DayForm = 'words' | 'us' | 'numbers' | 'iso';
-export type Forms = { days: DayForm; hours: 'h24' | 'h12' };
+export type Forms = { days: DayForm; hours: 'h24' | 'h12'; units: 'metric' | 'us' };
 
-let forms: Forms = { days: 'words', hours: 'h24' };
+let forms: Forms = { days: 'words', hours: 'h24', units: 'metric' };
 
-/** In what form days and hours are said, by the keeper's setting: here and on the server the same. */
+/** In what form days, hours and masses are said, by the keeper's setting: here and on the server the same. */
 export const speakAs = (wanted: Forms) => {
   forms = wanted;
+};
+
+/** A mass of so many grams: three figures of it, as the sentences beside it have. */
+export const grams = (g: number) => {
+  if (forms.units === 'us') return `${Number((g / 28.349523125).toPrecision(3))} oz`;
+  return `${g >= 100 ? Math.round(g) : Number(g.toFixed(g >= 1 ? 1 : 3))} g`;
 };
 
 const MONTHS = [

@@ -18,7 +18,8 @@ import { Trouble } from '../kit/Section';
 /** What stands round every page: the garden's name, finding, the belt, the places. */
 export function Frame() {
   const frame = useFrame();
-  if (frame.data !== undefined) speakAs({ days: frame.data.day_form, hours: frame.data.hour_form });
+  if (frame.data !== undefined)
+    speakAs({ days: frame.data.day_form, hours: frame.data.hour_form, units: frame.data.units });
   const [keysShown, setKeysShown] = useState(false);
   const { pathname } = useLocation();
   useShortcuts(() => setKeysShown(true));
