@@ -1,10 +1,15 @@
 import Box from '@mui/material/Box';
 import dayjs from 'dayjs';
+import { hour, shortDay, weekday } from '../../kit/words';
 import type { Ferment } from '../../api/client';
 import { useInk } from '../../charts/Chart';
 
 /** To the full hour: a rule of thumb is not good to the minute. */
-const hour = (at: dayjs.Dayjs) => at.add(30, 'minute').startOf('hour').format('ddd D MMM HH:mm');
+/** To the hour: it is a rule of thumb. */
+const toTheHour = (at: string) => {
+  const said = dayjs(at).add(30, 'minute').startOf('hour').format('YYYY-MM-DDTHH:mm');
+  return `${weekday(said).slice(0, 3)} ${shortDay(said)} ${hour(said)}`;
+};
 
 /** A ferment in time: working, the window in which to pour off, and too late; with where it is now. */
 export function FermentBar({ ferment, now }: { ferment: Ferment; now: string }) {
@@ -23,7 +28,7 @@ export function FermentBar({ ferment, now }: { ferment: Ferment; now: string }) 
   return (
     <Box
       role="img"
-      aria-label={`Look from ${hour(dayjs(ferment.earliest))}, usually ready ${hour(dayjs(ferment.typical))}, poured off by ${hour(latest)}.`}
+      aria-label={`Look from ${toTheHour(ferment.earliest)}, usually ready ${toTheHour(ferment.typical)}, poured off by ${hour(latest)}.`}
       sx={{ maxWidth: 720, my: 1 }}
     >
       <Box sx={{ position: 'relative', height: 26, color: faint }}>
@@ -74,10 +79,10 @@ export function FermentBar({ ferment, now }: { ferment: Ferment; now: string }) 
       </svg>
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 1fr' }, gap: 0.5, mt: 0.5 }}>
         <span>
-          look from <b>{hour(dayjs(ferment.earliest))}</b>
+          look from <b>{toTheHour(ferment.earliest)}</b>
         </span>
         <span>
-          usually ready <b>{hour(dayjs(ferment.typical))}</b>
+          usually ready <b>{toTheHour(ferment.typical)}</b>
         </span>
         <span>
           poured off by <b>{hour(latest)}</b>

@@ -2,7 +2,7 @@ import { ChartsReferenceLine } from '@mui/x-charts/ChartsReferenceLine';
 import { LineChart } from '@mui/x-charts/LineChart';
 import dayjs from 'dayjs';
 import type { Forecast } from '../../api/client';
-import { percent } from '../../kit/words';
+import { monthName, percent } from '../../kit/words';
 import { ChartBox, useInk } from '../../charts/Chart';
 
 /** How the share alive is expected to fall, with the band in which it may really lie. */
@@ -22,7 +22,7 @@ export function ForecastChart({ forecast, on }: { forecast: Forecast; on: string
             data: points.map((p) => dayjs(p.at).toDate()),
             tickNumber: 6,
             domainLimit: 'strict',
-            valueFormatter: (at: Date) => dayjs(at).format('MMM YYYY'),
+            valueFormatter: (at: Date) => `${monthName(at.getMonth()).slice(0, 3)} ${at.getFullYear()}`,
           },
         ]}
         yAxis={[{ min: 0, max: 1, width: 60, valueFormatter: (share: number) => percent(share) }]}
