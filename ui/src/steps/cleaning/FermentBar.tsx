@@ -28,7 +28,7 @@ export function FermentBar({ ferment, now }: { ferment: Ferment; now: string }) 
   return (
     <Box
       role="img"
-      aria-label={`Look from ${toTheHour(ferment.earliest)}, usually ready ${toTheHour(ferment.typical)}, poured off by ${hour(latest)}.`}
+      aria-label={`Look from ${toTheHour(ferment.earliest)}, usually ready ${toTheHour(ferment.typical)}, poured off by ${toTheHour(ferment.latest)}.`}
       sx={{ maxWidth: 720, my: 1 }}
     >
       <Box sx={{ position: 'relative', height: 26, color: faint }}>
@@ -85,7 +85,7 @@ export function FermentBar({ ferment, now }: { ferment: Ferment; now: string }) 
           usually ready <b>{toTheHour(ferment.typical)}</b>
         </span>
         <span>
-          poured off by <b>{hour(latest)}</b>
+          poured off by <b>{toTheHour(ferment.latest)}</b>
         </span>
       </Box>
     </Box>
