@@ -1,0 +1,285 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Tests\Lot;
+
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Steps\Storing\MoistureGround;
+use Marrow\Core\Steps\Storing\StoredAt;
+use Marrow\Core\Steps\Storing\StoringTask;
+use Marrow\Core\Tests\Support\CoreTestCase;
+use Marrow\Core\Tests\Support\Diary;
+use Marrow\Core\Work\Offer;
+use Marrow\Core\Work\Place;
+use Marrow\Core\Work\Task;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/**
+ * Seed in store: how moist it is there, by what that is known, and how it aged from place to place. Moistures and shares
+ * are worked out in R from the published equations (oil 0.23; Kᴇ 6.975, Cw 3.470, Ch 0.0400, Cq 0.000428).
+ */
+final class StoringTest extends CoreTestCase
+{
+    private const SHED = ['place' => 'Shed', 'temperature_c' => 10, 'rh' => 55];
+
+    private const FRIDGE = ['place' => 'Fridge', 'temperature_c' => 5, 'rh' => 60];
+
+    /** Onion in balance with 10 °C and 55 % RH. */
+    private const IN_SHED = 11.59430841;
+
+    /** Onion in balance with an ordinary room, 18 °C and 50 % RH. */
+    private const IN_ROOM = 10.54969586;
+
+    /** @param  array<string, mixed>  $place */
+    #[DataProvider('containers')]
+    public function test_what_breathes_follows_its_place_and_what_is_tight_does_not(string $container, array $place, float $moisture, MoistureGround $ground): void
+    {
+        $diary = self::clean();
+        $diary->record('stored', '2025-10-01', ['container' => $container, 'mass_g' => 20, ...$place]);
+        $storing = $diary->course()->storing;
+        self::assertSixDigits($moisture, $storing->moisture);
+        self::assertSame($ground, $storing->ground);
+        self::assertSame(Place::Store, $diary->course()->place());
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, float, MoistureGround}> */
+    public static function containers(): iterable
+    {
+        yield 'an envelope in the shed' => ['paper_envelope', self::SHED, self::IN_SHED, MoistureGround::PlaceAir];
+        yield 'a bag in the fridge' => ['cloth_bag', self::FRIDGE, 12.5741379, MoistureGround::PlaceAir];
+        yield 'a tin breathes through its lid' => ['tin', self::SHED, self::IN_SHED, MoistureGround::PlaceAir];
+        yield 'paper in a freezer' => ['paper_envelope', ['place' => 'Freezer', 'temperature_c' => -18, 'rh' => 70], 15.74063746, MoistureGround::PlaceAir];
+        yield 'a jar of seed nobody measured' => ['jar', self::FRIDGE, self::IN_ROOM, MoistureGround::Assumed];
+        yield 'a pouch of seed nobody measured' => ['foil_pouch', self::SHED, self::IN_ROOM, MoistureGround::Assumed];
+    }
+
+    public function test_a_jar_filled_from_paper_holds_what_the_paper_let_in(): void
+    {
+        $diary = self::clean();
+        // Dry when it was put into the envelope: that says nothing of what it is half a year later.
+        $diary->record('jar_read', '2025-09-29', ['rh' => 20, 'temperature_c' => 20]);
+        $diary->record('stored', '2025-10-01', ['container' => 'paper_envelope', 'mass_g' => 20, ...self::SHED]);
+        $diary->record('stored', '2026-06-10', ['container' => 'jar', ...self::FRIDGE]);
+        $course = $diary->course();
+        self::assertSixDigits(self::IN_SHED, $course->storing->moisture);
+        self::assertSame(MoistureGround::Carried, $course->storing->ground);
+        self::assertTrue($course->storing->isShutInDamp(), 'onion bears 8.5 % in a jar');
+        self::assertSame([StoringTask::OpenDampJar], self::tasks($diary, StoringTask::class));
+    }
+
+    public function test_a_reading_taken_just_before_it_is_closed_in_settles_the_matter(): void
+    {
+        $diary = self::clean();
+        $diary->record('stored', '2025-10-01', ['container' => 'paper_envelope', 'mass_g' => 20, ...self::SHED]);
+        $diary->record('jar_read', '2026-06-09', ['rh' => 33, 'temperature_c' => 20]);
+        self::assertSame(MoistureGround::PlaceAir, $diary->course()->storing->ground, 'it still lies in paper');
+        $diary->record('stored', '2026-06-10', ['container' => 'jar', ...self::FRIDGE]);
+        self::assertSixDigits(8.163376762, $diary->course()->storing->moisture);
+        self::assertSame(MoistureGround::Measured, $diary->course()->storing->ground);
+    }
+
+    public function test_from_one_tight_container_into_another_it_stays_as_it_was(): void
+    {
+        $diary = self::clean();
+        $diary->record('jar_read', '2025-09-29', ['rh' => 20, 'temperature_c' => 20]);
+        $diary->record('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::SHED]);
+        $diary->record('stored', '2026-06-10', ['container' => 'foil_pouch', ...self::FRIDGE]);
+        $storing = $diary->course()->storing;
+        self::assertSixDigits(6.222375759, $storing->moisture);
+        self::assertSame(MoistureGround::Measured, $storing->ground);
+        self::assertSame('Fridge', $storing->now?->at->name);
+    }
+
+    public function test_a_reading_in_store_replaces_what_was_taken_for_granted(): void
+    {
+        $diary = self::clean();
+        $diary->record('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
+        self::assertSame([StoringTask::ReadStoredJar], self::tasks($diary, StoringTask::class));
+        $diary->record('jar_read', '2025-10-03', ['rh' => 33, 'temperature_c' => 20]);
+        self::assertSixDigits(8.163376762, $diary->course()->storing->moisture);
+        self::assertSame([], self::tasks($diary, StoringTask::class));
+    }
+
+    public function test_only_what_is_a_margin_above_the_jar_moisture_is_damp(): void
+    {
+        foreach ([['45', false], ['46', true]] as [$rh, $damp]) {
+            // 9.446 and 9.576 % of wet mass; onion may be jarred at 8.5 %, and one per cent more is called damp.
+            $diary = self::clean();
+            $diary->record('jar_read', '2025-09-29', ['rh' => $rh, 'temperature_c' => 30]);
+            $diary->record('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
+            self::assertSame($damp, $diary->course()->storing->isShutInDamp(), "$rh % RH");
+        }
+    }
+
+    public function test_what_stands_damp_is_spread_before_anything_else(): void
+    {
+        $diary = self::clean();
+        $diary->record('jar_read', '2025-09-29', ['rh' => 60, 'temperature_c' => 20]);
+        $diary->record('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
+        self::assertSame('spread', self::offered($diary)[0]);
+        $diary->record('spread', '2025-10-02', ['surface' => 'tray', 'mass_g' => 20]);
+        $course = $diary->course();
+        self::assertSame(Place::Racks, $course->place());
+        self::assertNull($course->storing->now);
+        self::assertNull($course->storing->moisture);
+        self::assertSame([], $course->storing->containers);
+    }
+
+    public function test_moved_it_is_offered_what_it_lies_in_already(): void
+    {
+        $places = ['cellar' => new StoredAt('Cellar', 12, 65), 'fridge' => new StoredAt('Fridge', 5, 60)];
+        $diary = self::clean($places);
+        $diary->record('stored', '2025-10-01', ['container' => 'foil_pouch', 'place_id' => 'cellar', 'mass_g' => 20]);
+        $move = array_values(array_filter($diary->course()->offers(), static fn (Offer $offer): bool => $offer->kind->name === 'stored'))[0];
+        self::assertSame('Move it', $move->act);
+        $usual = [];
+        foreach ($move->fields as $field) {
+            $usual[$field->key] = $field->usual;
+        }
+        self::assertSame(['foil_pouch', 'cellar'], [$usual['container'], $usual['place_id']]);
+    }
+
+    public function test_a_place_known_by_its_id_says_its_own_air(): void
+    {
+        $diary = self::clean(['shed' => new StoredAt('Potting shed', 10, 55)]);
+        $diary->record('stored', '2025-10-01', ['container' => 'paper_envelope', 'place_id' => 'shed', 'mass_g' => 20]);
+        $kept = $diary->course()->storing->now;
+        self::assertSame(['Potting shed', 'shed'], [$kept?->at->name, $kept?->placeId]);
+        self::assertSixDigits(self::IN_SHED, $diary->course()->storing->moisture);
+    }
+
+    public function test_somewhere_is_not_a_place(): void
+    {
+        $diary = self::clean();
+        foreach ([[], ['place' => 'Fridge'], ['place_id' => 'gone']] as $where) {
+            $questions = $diary->asks('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...$where])->questions;
+            self::assertSame('place_id', $questions[0]->field);
+            self::assertStringContainsString('where it was put', $questions[0]->message);
+        }
+    }
+
+    public function test_more_than_there_was_is_asked_about_but_another_scale_is_not(): void
+    {
+        $diary = self::clean();
+        $diary->record('spread', '2025-09-22', ['surface' => 'mesh', 'mass_g' => 20]);
+        self::assertSame([], $diary->asks('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20.9, ...self::FRIDGE])->questions);
+        $heavier = $diary->asks('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 21.5, ...self::FRIDGE])->questions;
+        self::assertSame('mass_g', $heavier[0]->field);
+        self::assertStringContainsString('last weighed 20 g; 21.5 g cannot', $heavier[0]->message);
+        $picked = self::clean()->asks('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 250, ...self::FRIDGE])->questions;
+        self::assertStringContainsString('only 200 g were picked', $picked[0]->message);
+    }
+
+    public function test_how_much_there_is_may_stay_unknown_but_is_asked_for(): void
+    {
+        $diary = self::clean();
+        $asked = $diary->asks('stored', '2025-10-01', ['container' => 'jar', ...self::FRIDGE])->questions;
+        self::assertCount(1, $asked);
+        self::assertStringContainsString('How much there is is not known', $asked[0]->message);
+        $diary->insist('stored', '2025-10-01', ['container' => 'jar', ...self::FRIDGE]);
+        self::assertSame(Place::Store, $diary->course()->place());
+        self::assertNull($diary->course()->stock->stock->seeds());
+        self::assertFalse($diary->course()->isUsedUp());
+    }
+
+    public function test_it_cannot_be_put_away_before_it_is_out_of_its_fruit(): void
+    {
+        $diary = new Diary(self::crop('onion'));
+        $diary->record('picked', '2025-08-20', ['plants' => 20, 'fruits' => 20]);
+        $this->expectException(Refused::class);
+        $this->expectExceptionMessage('Seed is stored after it has been cleaned: record the threshing first.');
+        $diary->record('stored', '2025-10-01', ['container' => 'jar', ...self::FRIDGE, 'mass_g' => 20]);
+    }
+
+    public function test_a_lot_may_lie_in_several_containers(): void
+    {
+        $diary = self::clean();
+        $diary->record('stored', '2025-10-01', ['container' => 'jar', 'into' => 'a', 'mass_g' => 20, ...self::FRIDGE]);
+        $diary->record('stored', '2025-10-02', ['container' => 'paper_envelope', 'into' => 'b', ...self::SHED]);
+        $diary->record('stored', '2025-10-03', ['container' => 'foil_pouch', 'into' => 'a', ...self::FRIDGE]);
+        $course = $diary->course();
+        self::assertSame(['a', 'b'], array_keys($course->storing->containers));
+        self::assertSame('foil_pouch', $course->storing->containers['a']->container->value, 'put into another, it is no longer in the first');
+        self::assertSame('Shed', $course->storing->containers['b']->at->name);
+    }
+
+    public function test_ageing_adds_up_over_the_room_the_paper_and_the_jar(): void
+    {
+        $diary = self::clean();
+        $diary->record('stored', '2025-10-01', ['container' => 'paper_envelope', 'mass_g' => 20, ...self::SHED]);
+        $diary->record('stored', '2026-06-10', ['container' => 'paper_envelope', 'place' => 'Cold shed', 'temperature_c' => 5, 'rh' => 50.9155]);
+        $forecast = $diary->course()->forecast();
+        self::assertNotNull($forecast);
+        self::assertSame('2025-08-20', $forecast->startAt->format('Y-m-d'), 'untested, it is forecast from the day it was picked');
+        self::assertSixDigits(0.878155823, $forecast->shareAt(new \DateTimeImmutable('2026-06-10')));
+    }
+
+    public function test_back_on_the_racks_it_ages_as_in_a_room(): void
+    {
+        $diary = self::clean();
+        $diary->record('jar_read', '2025-09-29', ['rh' => 20, 'temperature_c' => 20]);
+        $diary->record('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
+        $diary->record('spread', '2026-01-01', ['surface' => 'tray', 'mass_g' => 20]);
+        self::assertNull($diary->course()->forecast(), 'on the racks it is not in store');
+        $diary->record('jar_read', '2026-01-31', ['rh' => 20, 'temperature_c' => 20]);
+        $diary->record('stored', '2026-02-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
+        self::assertSixDigits(0.9246984116, $diary->course()->forecast()?->shareAt(new \DateTimeImmutable('2026-02-01')));
+    }
+
+    /** @param  array<string, mixed>  $stored */
+    #[DataProvider('outside')]
+    public function test_kept_where_the_equation_is_not_trusted_there_is_no_forecast(array $stored): void
+    {
+        $diary = self::clean();
+        $diary->record('stored', '2025-10-01', ['mass_g' => 20, ...$stored]);
+        self::assertNull($diary->course()->forecast());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function outside(): iterable
+    {
+        yield 'paper in a wet cellar' => [['container' => 'paper_envelope', 'place' => 'Cellar', 'temperature_c' => 12, 'rh' => 92]];
+        yield 'a loft too hot' => [['container' => 'jar', 'place' => 'Loft', 'temperature_c' => 42, 'rh' => 40]];
+        yield 'a freezer too cold' => [['container' => 'jar', 'place' => 'Lab', 'temperature_c' => -25, 'rh' => 40]];
+    }
+
+    public function test_drier_than_the_equation_reaches_gains_nothing_more(): void
+    {
+        $share = static function (float $rh): float {
+            $diary = self::clean();
+            $diary->record('jar_read', '2025-09-29', ['rh' => $rh, 'temperature_c' => 30]);
+            $diary->record('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
+            self::assertLessThan(3.0, $diary->course()->storing->moisture);
+
+            return (float) $diary->course()->forecast()?->shareAt(new \DateTimeImmutable('2035-10-01'));
+        };
+        self::assertSame($share(3.0), $share(4.0));
+    }
+
+    /** @param  array<string, StoredAt>  $places */
+    private static function clean(array $places = []): Diary
+    {
+        $diary = new Diary(self::crop('onion'), null, $places);
+        $diary->record('picked', '2025-08-20', ['plants' => 20, 'fruits' => 20, 'mass_g' => 200]);
+        $diary->record('threshed', '2025-09-20', ['mass_g' => 40]);
+        $diary->record('winnowed', '2025-09-21', ['mass_g' => 22]);
+
+        return $diary;
+    }
+
+    /**
+     * @param  class-string  $of
+     * @return list<mixed>
+     */
+    private static function tasks(Diary $diary, string $of): array
+    {
+        return array_values(array_filter(array_map(static fn (Task $task): mixed => $task->kind, $diary->course()->tasks()), static fn (mixed $kind): bool => $kind instanceof $of));
+    }
+
+    /** @return list<string> */
+    private static function offered(Diary $diary): array
+    {
+        return array_map(static fn (Offer $offer): string => $offer->kind->name, $diary->course()->offers());
+    }
+}
