@@ -96,7 +96,7 @@ final class BoardsTest extends TestCase
         $this->keeper->sends(['even_so' => true] + $this->keeper->draft($lot, 'withdrawn', '2026-09-01', ['purpose' => 'sowing', 'seeds' => 3600]))->assertOk();
         self::assertSame([], $this->on('store'));
         self::assertSame(0, $this->counted('store'));
-        self::assertSame('used up', $this->getJson("/api/find?text=$lot")->json('0.where'));
+        self::assertSame('used up, Old fridge', $this->getJson("/api/find?text=$lot")->json('0.where'));
     }
 
     /** @param  list<string>  $order */
