@@ -9,7 +9,7 @@ use App\Voice\When;
 use DateTimeImmutable;
 use Marrow\Core\Work\Place;
 
-/** What is in a place: tags with the one figure that matters there. Found by the tag 'boards', in the order of the places. */
+/** What is in a place: tags with the one figure that matters there. Found by the name of its place. */
 interface Board
 {
     public function place(): Place;

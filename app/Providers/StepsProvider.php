@@ -4,12 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Boards\BenchBoard;
 use App\Boards\Boards;
-use App\Boards\PlotBoard;
-use App\Boards\RacksBoard;
-use App\Boards\StoreBoard;
-use App\Boards\TraysBoard;
 use App\Presenting\LotSheet;
 use App\Steps\Cleaning\CleaningSection;
 use App\Steps\Cleaning\CleaningVoice;
@@ -25,8 +20,9 @@ use App\Steps\Testing\TestingSection;
 use App\Steps\Testing\TestingVoice;
 use App\Work\TaskVoices;
 use Illuminate\Support\ServiceProvider;
+use Marrow\Core\Work\Place;
 
-/** What each step of the work says and shows. A new step, section or place is a new line here, and nowhere else. */
+/** What each step of the work says and shows. A new step or section is a new line here, and nowhere else. */
 final class StepsProvider extends ServiceProvider
 {
     private const VOICES = [GrowingVoice::class, CleaningVoice::class, DryingVoice::class, TestingVoice::class, StoringVoice::class, KeepingVoice::class, SettleVoice::class];
@@ -34,13 +30,12 @@ final class StepsProvider extends ServiceProvider
     /** In the order in which they stand on the worksheet. */
     private const SECTIONS = [StoringSection::class, TestingSection::class, DryingSection::class, CleaningSection::class, OriginSection::class];
 
-    private const BOARDS = [PlotBoard::class, BenchBoard::class, RacksBoard::class, TraysBoard::class, StoreBoard::class];
-
     public function register(): void
     {
         $this->app->tag(self::VOICES, 'task-voices');
         $this->app->tag(self::SECTIONS, 'sheet-sections');
-        $this->app->tag(self::BOARDS, 'boards');
+        // Every place has a board that goes by its name.
+        $this->app->tag(array_map(static fn (Place $place): string => 'App\\Boards\\'.$place->name.'Board', Place::cases()), 'boards');
         $this->app->when(TaskVoices::class)->needs('$voices')->giveTagged('task-voices');
         $this->app->when(LotSheet::class)->needs('$sections')->giveTagged('sheet-sections');
         $this->app->when(Boards::class)->needs('$boards')->giveTagged('boards');

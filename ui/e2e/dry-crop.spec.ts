@@ -91,7 +91,7 @@ test('a dry crop is threshed, winnowed and dried by a closed jar, with each mist
     await expect(alert('from -30 to 45 °C')).toBeVisible();
     await keeper.fill({ Temperature: '12,5' });
     await page.getByRole('button', { name: 'Add this place' }).click();
-    await expect(page.getByText('Cellar shelf')).toBeVisible();
+    await expect(page.getByRole('combobox', { name: 'Where' })).toContainText('Cellar shelf');
     await keep();
     await expect(alert('How much there is is not known')).toBeVisible();
     await keeper.fill({ 'It weighs': '401', When: '2026-07-30T09:00' });

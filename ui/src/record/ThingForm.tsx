@@ -1,0 +1,60 @@
+import Button from '@mui/material/Button';
+import Box from '@mui/material/Box';
+import { useState, type ReactNode } from 'react';
+import { v7 } from 'uuid';
+import { Refused, type Saved } from '../api/client';
+import { afterwards, useForm, useWrite } from '../api/queries';
+import { FieldGrid, typedOf, type Values } from '../kit/FieldGrid';
+import { Trouble } from '../kit/Section';
+import { useSay } from '../kit/Said';
+
+/** The form of a thing of the garden that has a name, added or changed; it asks what the server says is to be asked. */
+export function ThingForm({
+  name,
+  thing,
+  add,
+  save,
+  children,
+  onSaved,
+  onCancel,
+}: {
+  /** of the form, as the server knows it */
+  name: 'variety' | 'place';
+  /** the one that is changed, with what is typed of it; none where one is added */
+  thing?: { id: string; typed: Values };
+  /** what adding it is called */
+  add: string;
+  save: (id: string, typed: Record<string, string>) => Promise<Saved>;
+  /** what is worth saying of what is typed */
+  children?: (typed: Record<string, string>) => ReactNode;
+  onSaved: (saved: Saved) => void;
+  onCancel: () => void;
+}) {
+  const fields = useForm(name).data ?? [];
+  const say = useSay();
+  const [id] = useState(() => thing?.id ?? v7());
+  const [values, setValues] = useState<Values>(() => ({ ...thing?.typed }));
+  const typed = typedOf(fields, values);
+  const write = useWrite(() => save(id, typed));
+  const errors = write.error instanceof Refused ? write.error.fields : {};
+  const keep = () =>
+    void afterwards(write.mutateAsync(undefined), (saved) => {
+      say(saved.said);
+      onSaved(saved);
+    });
+  return (
+    <>
+      <FieldGrid fields={fields} values={values} errors={errors} onChange={setValues} />
+      {children?.(typed)}
+      {write.error !== null && Object.keys(errors).length === 0 && <Trouble>{write.error.message}</Trouble>}
+      <Box sx={{ display: 'flex', gap: 1, my: 1 }}>
+        <Button variant="contained" disabled={write.isPending} onClick={keep}>
+          {thing === undefined ? add : 'Keep the change'}
+        </Button>
+        <Button variant="text" onClick={onCancel}>
+          Leave it
+        </Button>
+      </Box>
+    </>
+  );
+}
