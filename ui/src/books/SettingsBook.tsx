@@ -21,7 +21,7 @@ export function SettingsBook() {
       {(settings.data ?? []).map((section) => (
         <Section key={section.title} title={section.title}>
           {section.settings.map((setting) => (
-            <Line key={`${setting.field.key}:${setting.typed ?? ''}:${setting.now}`} setting={setting} />
+            <Line key={setting.field.key} setting={setting} />
           ))}
         </Section>
       ))}
@@ -33,13 +33,18 @@ function Line({ setting }: { setting: Setting }) {
   const { field, typed } = setting;
   // A choice always stands at one of its options; what is typed is the keeper's own, or nothing.
   const start = typed ?? (field.type === 'choice' ? (field.usual ?? '') : '');
-  const [value, setValue] = useState<Value>(start);
+  // Null while nothing is typed over what stands.
+  const [own, setOwn] = useState<Value | null>(null);
+  const value = own ?? start;
   const say = useSay();
   const put = useWrite((next: string) =>
     take(api.PUT('/settings/{key}', { params: { path: { key: field.key } }, body: { value: next } })),
   );
   const keep = (next: string) =>
-    void afterwards(put.mutateAsync(next), (now) => say(`${field.label}: ${now.now}`));
+    void afterwards(put.mutateAsync(next), (now) => {
+      setOwn(null);
+      say(`${field.label}: ${now.now}`);
+    });
   const error = put.error instanceof Refused ? (put.error.fields['value'] ?? put.error.message) : undefined;
   return (
     <Box
@@ -63,7 +68,7 @@ function Line({ setting }: { setting: Setting }) {
         field={{ ...field, required: false, hint: [field.hint, said(setting)].filter(Boolean).join('. ') }}
         value={value}
         error={error}
-        onChange={setValue}
+        onChange={setOwn}
       />
       <Button
         type="submit"

@@ -25,7 +25,10 @@ export function TwoPanes({ list, sheet, hint }: { list: ReactNode; sheet: ReactN
         {list}
       </Box>
       <Box
+        id="sheet"
+        tabIndex={-1}
         sx={(t) => ({
+          outline: 'none',
           display: { xs: sheet === null ? 'none' : 'block', md: 'block' },
           borderLeft: { md: `2px solid ${t.vars?.palette.rule}` },
           minHeight: { md: 'calc(100vh - 114px)' },

@@ -29,6 +29,7 @@ export function Frame() {
 
   return (
     <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column', pb: { xs: '104px', md: 0 } }}>
+      <PastTheLists />
       <Box component="header" sx={{ '@media print': { display: 'none' } }}>
         <Head frame={frame.data} onKeys={() => setKeysShown(true)} />
         {frame.data !== undefined && <Belt frame={frame.data} />}
@@ -37,7 +38,11 @@ export function Frame() {
       {frame.error !== null && <Trouble>{frame.error.message}</Trouble>}
       <Box sx={{ flex: 1, display: 'flex', minWidth: 0 }}>
         <Places counts={frame.data?.places ?? []} handsToday={frame.data?.hands_today ?? 0} />
-        <Box component="main" sx={{ flex: 1, minWidth: 0, '@media print': { p: 0 } }}>
+        <Box
+          component="main"
+          tabIndex={-1}
+          sx={{ outline: 'none', flex: 1, minWidth: 0, '@media print': { p: 0 } }}
+        >
           {frame.data !== undefined && (
             <Broken key={pathname}>
               <Outlet />
@@ -47,6 +52,25 @@ export function Frame() {
       </Box>
       <Keys open={keysShown} onClose={() => setKeysShown(false)} />
     </Box>
+  );
+}
+
+/** The first thing that Tab comes to: whoever has no mouse need not walk through the belt and the list. */
+function PastTheLists() {
+  return (
+    <Button
+      variant="contained"
+      onClick={() => (document.getElementById('sheet') ?? document.querySelector('main'))?.focus()}
+      sx={{
+        position: 'absolute',
+        left: 8,
+        top: 8,
+        zIndex: 1300,
+        '&:not(:focus-visible)': { clipPath: 'inset(50%)', pointerEvents: 'none' },
+      }}
+    >
+      To the open sheet
+    </Button>
   );
 }
 
