@@ -26,6 +26,8 @@ final readonly class PlanDocument
         public ?string $last_change,
         #[OA\Property]
         public PlanContentDocument $content,
+        #[OA\Property]
+        public PlanTypedDocument $typed,
         #[OA\Property(items: new OA\Items(ref: PlannedCourseDocument::class))]
         public array $plantings,
         #[OA\Property(items: new OA\Items(ref: IsolationRiskDocument::class))]

@@ -10,6 +10,7 @@ use App\Documents\PlanDocument;
 use App\Documents\PlannedCourseDocument;
 use App\Documents\PlanRemarkDocument;
 use App\Documents\PlanTaskDocument;
+use App\Documents\PlanTypedDocument;
 use App\Documents\RiskSourceDocument;
 use App\Lineage\Crossings;
 use App\Models\Lot;
@@ -50,6 +51,7 @@ final readonly class PlanSheet
             $open->version,
             $open->lastChange,
             PlanContentDocument::of($open->plan),
+            PlanTypedDocument::of($open->plan),
             array_map(static fn (PlannedCourse $course): PlannedCourseDocument => self::course($course, $verdicts[$course->planting->id] ?? 'none', $words), array_values($garden->courses)),
             array_map(static fn (IsolationStanding $standing): IsolationRiskDocument => self::risk($standing, $garden, $words), $garden->standings),
             [

@@ -9,6 +9,7 @@ use App\Documents\PlanDocument;
 use App\Documents\RemediesDocument;
 use App\Documents\RemedyStepDocument;
 use App\Documents\RemedyWayDocument;
+use App\Http\PlanInput;
 use App\Http\Requests\PlanRequest;
 use App\Http\Requests\RemedyRequest;
 use App\Plans\Observed;
@@ -68,7 +69,7 @@ final class PlanController extends Controller
     ])]
     public function save(int $year, PlanRequest $request, PlanBook $plans): JsonResponse
     {
-        return new JsonResponse($this->sheet->of($plans->save($year, $request->integer('version'), $request->plan(), $request->string('said')->toString())));
+        return new JsonResponse($this->sheet->of($plans->save($year, $request->integer('version'), PlanInput::read($request->plan()), $request->string('said')->toString())));
     }
 
     #[OA\Post(path: '/plans/{year}/undo', operationId: 'undoPlan', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['version'], properties: [

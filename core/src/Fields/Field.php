@@ -112,6 +112,12 @@ final readonly class Field
         return new self($key, FieldType::Choice, $label, options: $named, choice: $options);
     }
 
+    /** A choice that is none here. */
+    public function without(Choice $case): self
+    {
+        return $this->with(['options' => array_diff_key($this->options, [(string) $case->value => 1])]);
+    }
+
     /** A day of the calendar. */
     public static function day(string $key, string $label): self
     {

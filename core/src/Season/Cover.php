@@ -35,10 +35,10 @@ enum Cover: string implements Choice
     public function label(): string
     {
         return match ($this) {
-            self::Open => 'nothing',
-            self::Caged => 'a cage or net',
+            self::Open => 'nothing but distance',
+            self::Caged => 'a cage all through bloom',
             self::Alternate => 'cages opened in turn',
-            self::Bagged => 'bags',
+            self::Bagged => 'bags on the flowers',
         };
     }
 }

@@ -17,6 +17,19 @@ final class PlanFields
 {
     private const NAME = 80;
 
+    /** @return array<string, FieldList> what is asked of each part of a plan, by its name; a planting has a spot besides */
+    public static function parts(): array
+    {
+        return [
+            'ground' => self::ground(),
+            'isolation' => self::isolation(),
+            'beds' => self::bed(),
+            'barriers' => self::barrier(),
+            'sources' => self::source(),
+            'plantings' => self::planting(),
+        ];
+    }
+
     public static function plan(): FieldList
     {
         return FieldList::of(Field::integer('year', 'the year', '', 1900, 2200), Field::integer('form', 'the form of the document', '', 0, 1000)->optional(0)->unasked());
@@ -27,40 +40,40 @@ final class PlanFields
         return FieldList::of(
             Field::number('width', 'Width', 'm', 1, 2000)->called('the width of the garden'),
             Field::number('depth', 'Depth', 'm', 1, 2000)->called('the depth of the garden'),
-            Field::integer('north', 'North, degrees from the top', '', 0, 359)->called('the direction of north'),
-            Field::integer('wind', 'Wind mostly from, degrees', '', 0, 359)->called('the direction of the wind'),
-            Field::yearDay('last_frost', 'Last frost in spring')->called('the last frost in spring'),
-            Field::yearDay('first_frost', 'First frost in autumn')->called('the first frost in autumn'),
+            Field::integer('north', 'North, from the top', '°', 0, 359)->called('the direction of north'),
+            Field::integer('wind', 'Wind comes from', '°', 0, 359)->called('the direction of the wind'),
+            Field::yearDay('last_frost', 'Last frost')->called('the last frost in spring'),
+            Field::yearDay('first_frost', 'First frost')->called('the first frost in autumn'),
         );
     }
 
     public static function isolation(): FieldList
     {
         return FieldList::of(
-            Field::choice('standard', 'How far apart', IsolationStandard::class)->called('how strictly')->optional(IsolationStandard::Careful),
+            Field::choice('standard', 'Distances of', IsolationStandard::class)->called('how strictly')->optional(IsolationStandard::Careful),
             Field::choice('climate', 'Climate', Climate::class)->called('the climate')->optional(Climate::Temperate),
-            Field::number('allowed', 'Crossed seed put up with', '', 0.0001, 1)->called('the share of crossed seed put up with')->optional(IsolationSetting::ALLOWED),
-            Field::number('behind_barrier', 'Pollen past a hedge, share', '', 0, 1)->called('what gets past a hedge')->optional(CrossShare::BEHIND_BARRIER),
+            Field::share('allowed', 'Crossed seed put up with', 0.0001)->called('the share of crossed seed put up with')->optional(IsolationSetting::ALLOWED),
+            Field::share('behind_barrier', 'Pollen past a hedge')->called('what gets past a hedge')->optional(CrossShare::BEHIND_BARRIER),
         );
     }
 
     public static function bed(): FieldList
     {
-        return FieldList::of(Field::id('id', 'the id'), Field::text('name', 'Name', self::NAME)->called('the name of the bed'), ...self::rectangle(0.1));
+        return FieldList::of(Field::id('id', 'the id'), Field::text('name', 'Name', self::NAME)->called('the name of the bed'), ...self::rectangle(0.1, 4, 1.2));
     }
 
     public static function barrier(): FieldList
     {
-        $corner = static fn (string $key): Field => Field::number($key, 'A corner of it', 'm', -Ground::FARTHEST, Ground::FARTHEST);
+        $corner = static fn (string $key, string $label): Field => Field::number($key, $label, 'm', -Ground::FARTHEST, Ground::FARTHEST);
 
         return FieldList::of(
             Field::id('id', 'the id'),
             Field::text('name', 'Name', self::NAME)->called('its name')->optional(''),
-            Field::choice('kind', 'What it is', Barrier::class)->called('a hedge or a building'),
-            $corner('x1'),
-            $corner('y1'),
-            $corner('x2'),
-            $corner('y2'),
+            Field::choice('kind', 'What it is', Barrier::class)->without(Barrier::None)->called('a hedge or a building')->usually(Barrier::Hedge->value),
+            $corner('x1', 'From, left'),
+            $corner('y1', 'From, top'),
+            $corner('x2', 'To, left'),
+            $corner('y2', 'To, top'),
         );
     }
 
@@ -68,13 +81,13 @@ final class PlanFields
     {
         return FieldList::of(
             Field::id('id', 'the id'),
-            Field::text('name', 'What or whose it is', self::NAME),
+            Field::text('name', 'What or whose', self::NAME),
             Field::crop('crop', 'The crop'),
-            ...self::rectangle(0),
+            ...self::rectangle(0, 0, 0),
             ...[
                 Field::integer('plants', 'Plants', '', 1, 1_000_000)->called('the number of plants'),
-                Field::day('first_bloom', 'Its first bloom')->optional(),
-                Field::day('last_bloom', 'Its last bloom')->optional(),
+                Field::day('first_bloom', 'First bloom')->optional(),
+                Field::day('last_bloom', 'Last bloom')->optional(),
             ],
         );
     }
@@ -86,20 +99,20 @@ final class PlanFields
             Field::crop('crop', 'The crop'),
             Field::reference('variety', 'Variety', 'variety'),
             Field::integer('plants', 'Plants', '', 1, PlannedPlanting::MOST_PLANTS)->called('the number of plants'),
-            Field::choice('purpose', 'For', Purpose::class)->called('what it is for'),
-            Field::day('sow', 'Sow')->called('the day of sowing'),
-            Field::day('plant_out', 'Plant out')->called('the day of planting out')->optional(),
-            Field::day('first_bloom', 'First bloom')->called('the first bloom')->optional(),
-            Field::day('last_bloom', 'Last bloom')->called('the last bloom')->optional(),
+            Field::choice('purpose', 'Grown for', Purpose::class)->called('what it is for')->usually(Purpose::Seed->value),
+            Field::day('sow', 'Sown')->called('the day of sowing'),
+            Field::day('plant_out', 'Planted out')->called('the day of planting out')->optional()->hint('Empty if sown where it stands'),
+            Field::day('first_bloom', 'First bloom, as seen')->called('the first bloom')->optional(),
+            Field::day('last_bloom', 'Last bloom, as seen')->called('the last bloom')->optional(),
             Field::choice('cover', 'Kept apart by', Cover::class)->called('how it is kept apart')->optional(Cover::Open),
-            Field::flag('flowers', 'May flower')->optional(true),
-            Field::flag('mixing', 'Mixed on purpose'),
-            Field::flag('lifted', 'Lifted for the winter'),
+            Field::flag('flowers', 'It will or may flower')->optional(true),
+            Field::flag('mixing', 'Mixed on purpose: crossing is welcome'),
+            Field::flag('lifted', 'Lifted for the winter and replanted'),
             Field::flag('out', 'Left out this year'),
-            Field::number('allowed', 'Crossed seed put up with', '', 0.0001, 1)->called('the share of crossed seed put up with')->optional(),
+            Field::share('allowed', 'Crossed seed put up with', 0.0001)->called('the share of crossed seed put up with')->optional()->hint('As for the whole garden if left empty'),
             Field::number('seeds_wanted', 'Seeds wanted', '', 1, 100_000_000)->called('the seeds wanted')->optional(),
             Field::reference('lot', 'Seed from lot', 'lot')->optional(),
-            Field::reference('planting', 'Sown as planting', 'planting')->optional(),
+            Field::reference('planting', 'Sown as planting', 'planting')->optional()->hint('Left empty, the one of its variety that was sown about then'),
         );
     }
 
@@ -109,23 +122,23 @@ final class PlanFields
         $far = Ground::FARTHEST;
 
         return FieldList::of(
-            Field::number('x', 'Where it begins, from the left', 'm', -$far, $far),
-            Field::number('y', 'Where it begins, from the top', 'm', -$far, $far),
-            Field::number('width', 'Its width', 'm', PlannedPlanting::SMALLEST_SIDE, $far)->optional(),
-            Field::number('depth', 'Its depth', 'm', PlannedPlanting::SMALLEST_SIDE, $far)->optional(),
+            Field::number('x', 'From the left', 'm', -$far, $far)->called('where it begins, from the left')->usually(0.5),
+            Field::number('y', 'From the top', 'm', -$far, $far)->called('where it begins, from the top')->usually(0.5),
+            Field::number('width', 'Wide', 'm', PlannedPlanting::SMALLEST_SIDE, $far)->called('its width')->optional()->hint('Empty: what the plants need'),
+            Field::number('depth', 'Deep', 'm', PlannedPlanting::SMALLEST_SIDE, $far)->called('its depth')->optional()->hint('One spacing for a single row'),
         );
     }
 
     /** @return list<Field> */
-    private static function rectangle(float $least): array
+    private static function rectangle(float $least, float $width, float $depth): array
     {
         $far = Ground::FARTHEST;
 
         return [
-            Field::number('x', 'Where it begins, from the left', 'm', -$far, $far),
-            Field::number('y', 'Where it begins, from the top', 'm', -$far, $far),
-            Field::number('width', 'Its width', 'm', $least, $far),
-            Field::number('depth', 'Its depth', 'm', $least, $far),
+            Field::number('x', 'From the left', 'm', -$far, $far)->called('where it begins, from the left')->usually(0),
+            Field::number('y', 'From the top', 'm', -$far, $far)->called('where it begins, from the top')->usually(0),
+            Field::number('width', 'Wide', 'm', $least, $far)->called('its width')->usually($width),
+            Field::number('depth', 'Deep', 'm', $least, $far)->called('its depth')->usually($depth),
         ];
     }
 }

@@ -146,12 +146,8 @@ final readonly class SeasonPlan
     private static function barrier(Document $document): BarrierLine
     {
         $given = $document->read(PlanFields::barrier());
-        $kind = $given->one('kind', Barrier::class);
-        if ($kind === Barrier::None) {
-            throw $document->refused('kind', 'Choose a hedge or a building.');
-        }
 
-        return new BarrierLine($given->text('id'), $given->text('name'), $kind, $given->number('x1'), $given->number('y1'), $given->number('x2'), $given->number('y2'));
+        return new BarrierLine($given->text('id'), $given->text('name'), $given->one('kind', Barrier::class), $given->number('x1'), $given->number('y1'), $given->number('x2'), $given->number('y2'));
     }
 
     /**

@@ -962,6 +962,7 @@ export interface components {
             version: number;
             last_change: string | null;
             content: components["schemas"]["PlanContentDocument"];
+            typed: components["schemas"]["PlanTypedDocument"];
             plantings: components["schemas"]["PlannedCourseDocument"][];
             risks: components["schemas"]["IsolationRiskDocument"][];
             remarks: components["schemas"]["PlanRemarkDocument"][];
@@ -980,6 +981,16 @@ export interface components {
             until: string | null;
             do: string;
             why: string;
+        };
+        /** @description A season's plan as it would be typed: by part and field, in the keeper's units and form of days. */
+        PlanTypedDocument: {
+            ground: components["schemas"]["TypedPart"];
+            isolation: components["schemas"]["TypedPart"];
+            beds: components["schemas"]["TypedPart"][];
+            barriers: components["schemas"]["TypedPart"][];
+            sources: components["schemas"]["TypedPart"][];
+            plantings: components["schemas"]["TypedPart"][];
+            spots: components["schemas"]["TypedPart"][];
         };
         /** @description What a planned planting does in time, and how it stands. */
         PlannedCourseDocument: {
@@ -1622,6 +1633,10 @@ export interface components {
         };
         /** @description by kind, see the schema of that name */
         EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryStored"];
+        /** @description by field, as it would be typed */
+        TypedPart: {
+            [key: string]: string | boolean;
+        };
         VarietyRequest: {
             /** Format: uuid */
             id?: string;

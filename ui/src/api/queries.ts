@@ -1,4 +1,4 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { v7 } from 'uuid';
 import { useLook } from './look';
 import { api, Refused, take, type PlaceName } from './client';
@@ -153,13 +153,20 @@ export function useBeginnings() {
   });
 }
 
-export function useForm(name: string) {
-  return useQuery({
-    queryKey: ['form', name],
-    queryFn: () => take(api.GET('/forms/{name}', { params: { path: { name } } })),
-    staleTime: Infinity,
+const formQuery = (name: string) => ({
+  queryKey: ['form', name],
+  queryFn: () => take(api.GET('/forms/{name}', { params: { path: { name } } })),
+  staleTime: Infinity,
+});
+
+export const useForm = (name: string) => useQuery(formQuery(name));
+
+/** The fields of several forms, by name; those that have not come yet are missing. */
+export const useForms = (names: string[]) =>
+  useQueries({
+    queries: names.map(formQuery),
+    combine: (forms) => Object.fromEntries(names.map((name, i) => [name, forms[i]?.data])),
   });
-}
 
 export function useSettings() {
   return useQuery({ queryKey: ['settings'], queryFn: () => take(api.GET('/settings')) });

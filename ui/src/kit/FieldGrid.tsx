@@ -15,22 +15,27 @@ export function FieldGrid({
   values,
   errors,
   onChange,
+  narrow = false,
   children,
 }: {
   fields: Field[];
   values: Values;
   errors: Record<string, string>;
   onChange: (values: Values) => void;
+  /** whether its figures are short, so that more stand side by side */
+  narrow?: boolean;
   children?: ReactNode;
 }) {
   return (
     <Box
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: '1fr', sm: 'repeat(auto-fill, minmax(210px, 1fr))' },
-        gap: 2,
+        gridTemplateColumns: narrow
+          ? 'repeat(auto-fill, minmax(130px, 1fr))'
+          : { xs: '1fr', sm: 'repeat(auto-fill, minmax(210px, 1fr))' },
+        gap: narrow ? 1 : 2,
         alignItems: 'start',
-        my: 1.5,
+        my: narrow ? 0.5 : 1.5,
       }}
     >
       {fields
@@ -52,6 +57,29 @@ export function FieldGrid({
     </Box>
   );
 }
+
+/** What is sent where much is kept as it was: a field that was not touched goes back as it came, not as it was shown. */
+export const changedOf = (
+  fields: Field[],
+  values: Values,
+  shown: Values,
+  kept: object,
+): Record<string, unknown> =>
+  Object.fromEntries(
+    fields.map((field) => {
+      const { key } = field;
+      const value = values[key] ?? shown[key] ?? startOf(field);
+      return [key, value === shown[key] && key in kept ? kept[key as keyof object] : value];
+    }),
+  );
+
+/** What is refused below a path, by what comes after it. */
+export const errorsAt = (path: string, errors: Record<string, string>): Record<string, string> =>
+  Object.fromEntries(
+    Object.entries(errors)
+      .filter(([at]) => at.startsWith(`${path}.`))
+      .map(([at, says]) => [at.slice(path.length + 1), says]),
+  );
 
 /** What is sent of a form: every field, as it was typed. */
 export const typedOf = (fields: Field[], values: Values): Record<string, string> =>

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Tests\Support\RealServer;
+use Tests\TestCase;
+
+/** That what is measured is still what the application answers. How fast it is, is printed and never asserted. */
+final class BenchTest extends TestCase
+{
+    public function test_every_call_is_answered_and_said_with_its_ratio_to_the_bare_framework(): void
+    {
+        Artisan::call('marrow:demo');
+        DB::disconnect();
+        $server = RealServer::on($this->database);
+        try {
+            self::assertSame(0, Artisan::call('marrow:bench', ['url' => $server->url(''), '--rounds' => 5, '--label' => 'demo']));
+        } finally {
+            $server->kill();
+        }
+        $lines = array_slice(explode("\n", trim(Artisan::output())), -15);
+        self::assertStringContainsString('(demo, 5 calls each)', $lines[0]);
+        self::assertMatchesRegularExpression('/^bare framework route +[\d.]+ +[\d.]+ +1\.00$/', $lines[1]);
+        self::assertMatchesRegularExpression('/^record an entry +[\d.]+ +[\d.]+ +[\d.]+$/', $lines[14]);
+        self::assertSame(8, DB::table('journal_entries')->where('payload', 'like', '%Measured%')->count(), 'five, and three to warm up');
+    }
+
+    public function test_only_a_server_on_this_machine_is_measured(): void
+    {
+        self::assertSame(1, Artisan::call('marrow:bench', ['url' => 'http://marrow.example']));
+    }
+}
