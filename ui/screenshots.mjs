@@ -22,6 +22,17 @@ const views = [
   { name: 'trays', path: '/trays/L9', height: 1000 },
   { name: 'store', path: '/store/L2', height: 1000 },
   { name: 'tags', path: '/tags/L2' },
+  {
+    name: 'elsewhere',
+    path: '/store/new',
+    before: async (page) => {
+      await page.getByPlaceholder('Name of the variety or crop').fill('Tidewrack');
+      await page.getByRole('option', { name: /^Tidewrack/ }).click();
+      await page.getByLabel('From whom').fill('Odile');
+    },
+  },
+  { name: 'journal', path: '/books/journal' },
+  { name: 'settings', path: '/books/settings' },
   { name: 'handbook', path: '/books/handbook/squash-pepo' },
   { name: 'reckoner', path: '/books/reckoners/sowing.seeds?plants=24&germinated=41&sown=50', height: 1150 },
   { name: 'evening', path: '/store/L7', colours: 'dark' },

@@ -7,6 +7,7 @@ namespace App\Documents;
 use App\Voice\Speaking;
 use App\Voice\UnitSystem;
 use App\Words\ReckonerWords;
+use Marrow\Core\Fields\Choice;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldType;
 use OpenApi\Attributes as OA;
@@ -76,10 +77,11 @@ final readonly class FieldDocument
 
     private static function usual(Field $field, UnitSystem $units): ?string
     {
-        $usual = $field->usual ?? (is_scalar($field->default) && ! is_bool($field->default) ? $field->default : null);
-        if ($field->usual === null && $field->type !== FieldType::Choice) {
-            return null;
-        }
+        $usual = $field->usual ?? match (true) {
+            $field->type !== FieldType::Choice => null,
+            $field->default instanceof Choice => $field->default->value,
+            default => is_string($field->default) ? $field->default : null,
+        };
         if (is_int($usual) || is_float($usual)) {
             return Field::show(round($units->fromCore($field->unit, (float) $usual), 1));
         }

@@ -106,7 +106,10 @@ final class Quantity
     {
         $units = Speaking::forms()->units;
 
-        return self::trim(number_format($units->fromCore('°C', $celsius), $units === UnitSystem::Us ? 0 : 1)).self::NB.$units->unit('°C');
+        $shown = self::trim(number_format($units->fromCore('°C', $celsius), $units === UnitSystem::Us ? 0 : 1));
+
+        // A minus, not a hyphen.
+        return str_replace('-', "\u{2212}", $shown).self::NB.$units->unit('°C');
     }
 
     public static function number(int $n, string $one, ?string $many = null): string

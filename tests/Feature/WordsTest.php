@@ -44,7 +44,7 @@ final class WordsTest extends TestCase
         yield 'hours' => [Quantity::hours(116.96), '117 h'];
         yield 'one day' => [Quantity::days(1.0), '1 day'];
         yield 'days' => [Quantity::days(4.11), '4.1 days'];
-        yield 'degrees' => [Quantity::temperature(-18.0), '-18 °C'];
+        yield 'degrees' => [Quantity::temperature(-18.0), '−18 °C'];
         yield 'one plant' => [Quantity::number(1, 'plant'), '1 plant'];
         yield 'plants' => [Quantity::number(31, 'plant'), '31 plants'];
     }

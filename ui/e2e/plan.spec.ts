@@ -3,6 +3,9 @@ import { emptyPort } from '../playwright.config';
 
 test.use({ baseURL: `http://127.0.0.1:${emptyPort}` });
 
+/** A field by its name; one that must be filled in has a star behind it. */
+const field = (page: Page, name: string) => page.getByLabel(new RegExp(`^${name}( \\*)?$`));
+
 /** Plans a planting through the form, adding its variety on the way. */
 async function plan(page: Page, name: string, crop: string, species: string, x: string, y: string) {
   await page.getByRole('button', { name: 'Add a planting' }).click();
@@ -12,12 +15,12 @@ async function plan(page: Page, name: string, crop: string, species: string, x: 
   await page.getByLabel('Name of the variety').fill(name);
   await page.getByRole('button', { name: 'Add this variety' }).click();
   await expect(page.getByLabel(/^Variety/)).toHaveValue(new RegExp(`^${name}`));
-  await page.getByLabel('Plants', { exact: true }).fill('6');
-  await page.getByLabel('Sown', { exact: true }).fill('2027-05-01');
-  await page.getByLabel('From the left', { exact: true }).fill(x);
-  await page.getByLabel('From the top', { exact: true }).fill(y);
-  await page.getByLabel('Wide', { exact: true }).fill('2');
-  await page.getByLabel('Deep', { exact: true }).fill('1');
+  await field(page, 'Plants').fill('6');
+  await field(page, 'Sown').fill('2027-05-01');
+  await field(page, 'From the left').fill(x);
+  await field(page, 'From the top').fill(y);
+  await field(page, 'Wide').fill('2');
+  await field(page, 'Deep').fill('1');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByRole('button', { name: `${name}, 6 plants` })).toBeVisible();
 }
@@ -77,17 +80,17 @@ test('a planting is dragged on the plan, and a mistake in the form stands at its
   await expect(page.getByRole('button', { name: 'Take back: moved Marker' })).toBeVisible();
 
   await marker.click();
-  await expect(page.getByLabel('From the left', { exact: true })).not.toHaveValue('1');
-  await page.getByLabel('From the left', { exact: true }).fill('300');
-  await page.getByLabel('Planted out', { exact: true }).fill('2026-01-01');
+  await expect(field(page, 'From the left')).not.toHaveValue('1');
+  await field(page, 'From the left').fill('300');
+  await field(page, 'Planted out').fill('2026-01-01');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('It lies outside the garden, which is 20 by 12 m.')).toBeVisible();
-  await expect(page.getByLabel('From the left', { exact: true })).toHaveValue('300');
+  await expect(field(page, 'From the left')).toHaveValue('300');
   // What is typed survives a reload.
   await page.reload();
   await page.getByRole('button', { name: 'Marker, 6 plants' }).click();
-  await expect(page.getByLabel('From the left', { exact: true })).toHaveValue('300');
-  await page.getByLabel('From the left', { exact: true }).fill('3');
+  await expect(field(page, 'From the left')).toHaveValue('300');
+  await field(page, 'From the left').fill('3');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('It cannot be planted out before it is sown.')).toBeVisible();
 });
@@ -107,7 +110,7 @@ test('the work of the plan can be taken along as a calendar, and beds are dragge
   // Beds are dragged while the garden itself is looked at.
   await page.getByRole('tab', { name: 'Garden' }).click();
   await page.getByRole('button', { name: 'Add a bed' }).click();
-  await page.getByLabel('Name', { exact: true }).fill('Long bed');
+  await field(page, 'Name').fill('Long bed');
   await page.getByRole('button', { name: 'Keep the garden' }).click();
   const bed = page.getByText('Long bed', { exact: true });
   await expect(bed).toBeVisible();

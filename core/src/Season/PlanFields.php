@@ -105,14 +105,14 @@ final class PlanFields
             Field::day('first_bloom', 'First bloom, as seen')->called('the first bloom')->optional(),
             Field::day('last_bloom', 'Last bloom, as seen')->called('the last bloom')->optional(),
             Field::choice('cover', 'Kept apart by', Cover::class)->called('how it is kept apart')->optional(Cover::Open),
-            Field::flag('flowers', 'It will or may flower')->optional(true),
-            Field::flag('mixing', 'Mixed on purpose: crossing is welcome'),
-            Field::flag('lifted', 'Lifted for the winter and replanted'),
-            Field::flag('out', 'Left out this year'),
             Field::share('allowed', 'Crossed seed put up with', 0.0001)->called('the share of crossed seed put up with')->optional()->hint('As for the whole garden if left empty'),
             Field::number('seeds_wanted', 'Seeds wanted', '', 1, 100_000_000)->called('the seeds wanted')->optional(),
             Field::reference('lot', 'Seed from lot', 'lot')->optional(),
             Field::reference('planting', 'Sown as planting', 'planting')->optional()->hint('Left empty, the one of its variety that was sown about then'),
+            Field::flag('flowers', 'It will or may flower')->optional(true),
+            Field::flag('mixing', 'Mixed on purpose: crossing is welcome'),
+            Field::flag('lifted', 'Lifted for the winter and replanted'),
+            Field::flag('out', 'Left out this year'),
         );
     }
 

@@ -15,24 +15,24 @@ export function FieldGrid({
   values,
   errors,
   onChange,
-  narrow = false,
+  least = 210,
   children,
 }: {
   fields: Field[];
   values: Values;
   errors: Record<string, string>;
   onChange: (values: Values) => void;
-  /** whether its figures are short, so that more stand side by side */
-  narrow?: boolean;
+  /** px, the least width of a column; in a narrow one stands a figure, and what is longer takes two */
+  least?: number;
   children?: ReactNode;
 }) {
+  const narrow = least < 150;
+  const columns = `repeat(auto-fill, minmax(${least}px, 1fr))`;
   return (
     <Box
       sx={{
         display: 'grid',
-        gridTemplateColumns: narrow
-          ? 'repeat(auto-fill, minmax(130px, 1fr))'
-          : { xs: '1fr', sm: 'repeat(auto-fill, minmax(210px, 1fr))' },
+        gridTemplateColumns: { xs: narrow ? columns : '1fr', sm: columns },
         gap: narrow ? 1 : 2,
         alignItems: 'start',
         my: narrow ? 0.5 : 1.5,
@@ -41,10 +41,7 @@ export function FieldGrid({
       {fields
         .filter(({ hidden }) => !hidden)
         .map((field) => (
-          <Box
-            key={field.key}
-            sx={field.type === 'prose' || field.count !== null ? { gridColumn: '1 / -1' } : undefined}
-          >
+          <Box key={field.key} sx={{ gridColumn: spanOf(field, narrow) }}>
             <FieldInput
               field={field}
               value={values[field.key] ?? startOf(field)}
@@ -56,6 +53,14 @@ export function FieldGrid({
       {children}
     </Box>
   );
+}
+
+const figures = new Set(['number', 'integer', 'share']);
+
+/** What is long has the room it needs. */
+function spanOf(field: Field, narrow: boolean): string {
+  if (field.type === 'prose' || field.count !== null) return '1 / -1';
+  return narrow && !figures.has(field.type) ? 'span 2' : 'span 1';
 }
 
 /** What is sent where much is kept as it was: a field that was not touched goes back as it came, not as it was shown. */

@@ -96,7 +96,7 @@ export function GardenEditor({
       {ones.map(({ part, title }) => (
         <Section key={part} title={title}>
           <FieldGrid
-            narrow
+            least={120}
             fields={forms[`plan.${part}`] ?? []}
             values={single[part]}
             errors={errorsAt(part, errors)}
@@ -109,7 +109,7 @@ export function GardenEditor({
           {rows[part].map(({ id, typed }, i) => (
             <Box key={id} sx={(t) => ({ borderBottom: `1px solid ${t.vars?.palette.quiet}`, pb: 1, mb: 1 })}>
               <FieldGrid
-                narrow
+                least={120}
                 fields={forms[form] ?? []}
                 values={typed}
                 errors={errorsAt(`${part}.${i}`, errors)}

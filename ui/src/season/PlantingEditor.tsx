@@ -146,6 +146,7 @@ export function PlantingEditor({
       )}
       <OfCrop value={crop?.key}>
         <FieldGrid
+          least={165}
           fields={asked.filter(({ key }) => isAsked(key, purpose, crop))}
           values={typed.fields}
           errors={errors}
@@ -156,6 +157,7 @@ export function PlantingEditor({
         Where it stands
       </Box>
       <FieldGrid
+        least={165}
         fields={forms['plan.spot'] ?? []}
         values={typed.spot}
         errors={spotErrors}
