@@ -48,6 +48,14 @@ const views = [
   },
 ];
 
+/** Until nothing has been on its way for a while: one thing that was asked for leads to the next. */
+async function settled(page) {
+  for (let quiet = 0; quiet < 4;) {
+    quiet = (await page.locator('main[aria-busy="false"]').count()) > 0 ? quiet + 1 : 0;
+    await page.waitForTimeout(150);
+  }
+}
+
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
@@ -60,8 +68,9 @@ for (const { name, path, width = 1280, height = 800, colours = 'light', before }
   });
   const page = await context.newPage();
   await page.goto(`${address}${path}`);
-  await page.waitForLoadState('networkidle');
+  await settled(page);
   await before?.(page);
+  await settled(page);
   await page.screenshot({ path: `${folder}/${name}.png` });
   await context.close();
 }

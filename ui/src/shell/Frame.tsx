@@ -1,3 +1,4 @@
+import { useIsFetching } from '@tanstack/react-query';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useColorScheme } from '@mui/material/styles';
@@ -20,6 +21,8 @@ export function Frame() {
   const frame = useFrame();
   if (frame.data !== undefined)
     speakAs({ days: frame.data.day_form, hours: frame.data.hour_form, units: frame.data.units });
+  // What is on its way for the first time; what is only asked for again stands there already.
+  const waiting = useIsFetching({ predicate: ({ state }) => state.status === 'pending' }) > 0;
   const [keysShown, setKeysShown] = useState(false);
   const { pathname } = useLocation();
   useShortcuts(() => setKeysShown(true));
@@ -40,6 +43,7 @@ export function Frame() {
         <Places counts={frame.data?.places ?? []} handsToday={frame.data?.hands_today ?? 0} />
         <Box
           component="main"
+          aria-busy={waiting}
           tabIndex={-1}
           sx={{ outline: 'none', flex: 1, minWidth: 0, '@media print': { p: 0 } }}
         >
