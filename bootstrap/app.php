@@ -1,8 +1,10 @@
 <?php
 
+use App\Http\Middleware\GuardedAnswers;
 use App\Http\Middleware\KnowsTheGarden;
+use App\Http\Middleware\OwnPagesOnly;
 use App\Http\Middleware\SpeaksAsSet;
-use App\Http\Middleware\WritesAreJson;
+use App\Http\Middleware\WellFormed;
 use App\Http\Refusals;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -19,9 +21,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // Same-origin, so no CORS; and the package behind it is one the registry lacks (support/README.md).
         $middleware->remove(HandleCors::class);
+        $middleware->prepend([GuardedAnswers::class, WellFormed::class, OwnPagesOnly::class]);
         // No cookies and no session: there is nothing to sign in to yet.
         $middleware->group('web', [SubstituteBindings::class]);
-        $middleware->group('api', [SubstituteBindings::class, WritesAreJson::class, KnowsTheGarden::class, SpeaksAsSet::class]);
+        $middleware->group('api', [SubstituteBindings::class, KnowsTheGarden::class, SpeaksAsSet::class]);
         $middleware->trustHosts(
             at: static fn (): array => array_map(
                 static fn (string $host): string => '^'.preg_quote($host).'$',

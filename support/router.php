@@ -2,9 +2,42 @@
 
 // PHP's own web server for bin/demo, bin/start and the tests: built files as they are, all else through the application.
 
-$path = urldecode(parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH) ?: '/');
-if ($path !== '/' && is_file(__DIR__.'/../public'.$path)) {
-    return false;
-}
+use App\Http\Guards;
 
-require __DIR__.'/../public/index.php';
+const TYPES = [
+    'js' => 'text/javascript', 'css' => 'text/css', 'json' => 'application/json', 'svg' => 'image/svg+xml',
+    'woff2' => 'font/woff2', 'woff' => 'font/woff', 'png' => 'image/png', 'txt' => 'text/plain', 'webmanifest' => 'application/manifest+json',
+];
+
+(static function (): void {
+    $built = realpath(__DIR__.'/../public/build');
+    $path = parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH);
+    $asked = is_string($path) && str_starts_with($path, '/build/') ? rawurldecode($path) : null;
+    if ($asked === null || str_contains($asked, "\0")) {
+        require __DIR__.'/../public/index.php';
+
+        return;
+    }
+    require_once __DIR__.'/../app/Http/Guards.php';
+    header_remove('X-Powered-By');
+    foreach (Guards::HEADERS as $name => $value) {
+        header("$name: $value");
+    }
+    // Where it really lies: nothing above the folder of built files is given out, or even told of.
+    $file = realpath(__DIR__.'/../public'.$asked);
+    $type = $file === false ? null : TYPES[pathinfo($file, PATHINFO_EXTENSION)] ?? null;
+    if ($built === false || $file === false || $type === null || ! str_starts_with($file, $built.DIRECTORY_SEPARATOR) || ! is_file($file)) {
+        http_response_code(404);
+        header('Content-Type: text/plain; charset=utf-8');
+        echo 'There is no such file.';
+
+        return;
+    }
+    header("Content-Type: $type");
+    header('Content-Length: '.filesize($file));
+    // Their names carry the hash of what they hold.
+    header('Cache-Control: public, max-age=31536000, immutable');
+    if ($_SERVER['REQUEST_METHOD'] !== 'HEAD') {
+        readfile($file);
+    }
+})();

@@ -28,6 +28,7 @@ final class FieldSchemas
             'EntryPayload' => ['description' => 'by kind, see the schema of that name', 'anyOf' => array_map(static fn (string $name): array => ['$ref' => "#/components/schemas/$name"], array_keys($payloads))],
             'TypedPart' => ['description' => 'by field, as it would be typed', 'type' => 'object', 'additionalProperties' => ['type' => ['string', 'boolean']]],
             'VarietyRequest' => self::of(GardenFields::variety(), $id),
+            'CropRequest' => self::of(GardenFields::crop()),
             'PlaceRequest' => self::of(GardenFields::place(), $id),
         ];
     }

@@ -6,6 +6,7 @@ namespace App\Handbook;
 
 use App\Models\Variety;
 use Illuminate\Contracts\Events\Dispatcher;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -14,6 +15,8 @@ use Marrow\Core\Botany\CropFigureList;
 use Marrow\Core\Botany\CropFile;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Botany\UnsoundCrop;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Fields\Values;
 use Marrow\Core\Reckoning\Registry;
 
 /** Changes the handbook of this garden; what was reckoned with the old figures is reckoned afresh. */
@@ -64,15 +67,26 @@ final readonly class HandbookWriter
     /**
      * A crop that the handbook lacks, made like one that it has.
      *
+     * @param  Values  $given  of GardenFields::crop()
      * @return string its key
      *
-     * @throws ValidationException
+     * @throws Refused|ValidationException
      */
-    public function add(string $name, string $latin, string $family, string $like): string
+    public function add(Values $given): string
     {
+        [$name, $latin, $family, $like] = [$given->text('name'), $given->text('latin'), $given->text('family'), $given->text('like')];
         $key = Str::slug($name);
         if ($key === '' || $this->own->original($key) !== []) {
-            throw ValidationException::withMessages(['name' => 'There is a crop of that name already.']);
+            throw Refused::at('name', 'There is a crop of that name already.');
+        }
+        if (preg_match('/^[A-Z][a-z]+ (×)?[a-z-]+$/u', $latin) !== 1) {
+            throw Refused::at('latin', 'Give its Latin name, genus and epithet, as Solanum lycopersicum.');
+        }
+        if (preg_match('/^[A-Z][a-z]+ceae$/', $family) !== 1) {
+            throw Refused::at('family', 'Give its family by its Latin name, as Solanaceae.');
+        }
+        if ($this->own->original($like) === []) {
+            throw Refused::at('like', 'Choose the crop that it is most like.');
         }
         $document = [
             ...$this->own->original($like),
@@ -89,7 +103,12 @@ final readonly class HandbookWriter
         } catch (UnsoundCrop $unsound) {
             throw ValidationException::withMessages(['like' => self::inWords($unsound, $key)]);
         }
-        DB::table('own_crops')->insert(['crop' => $key, 'document' => json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
+        try {
+            DB::table('own_crops')->insert(['crop' => $key, 'document' => json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
+        } catch (UniqueConstraintViolationException) {
+            // Somebody else added it a moment before.
+            throw Refused::at('name', 'There is a crop of that name already.');
+        }
         $this->renew();
 
         return $key;

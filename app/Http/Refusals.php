@@ -16,7 +16,7 @@ final class Refusals
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || ! mb_check_encoding(rawurldecode($request->getRequestUri()), 'UTF-8'));
         $exceptions->dontReport([Refused::class, UnknownReckoning::class, PlanMoved::class]);
         $exceptions->render(static function (Refused $e): JsonResponse {
             $messages = Input::messages([$e]);

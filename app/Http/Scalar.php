@@ -15,4 +15,12 @@ final class Scalar
 
         return is_scalar($given) ? trim((string) $given) : '';
     }
+
+    /** The leaf of a list that is asked for: the first, where anything else was sent. */
+    public static function page(Request $request): int
+    {
+        $given = self::text($request, 'page');
+
+        return preg_match('/^[1-9]\d{0,5}$/', $given) === 1 ? (int) $given : 1;
+    }
 }

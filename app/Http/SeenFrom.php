@@ -36,7 +36,7 @@ final readonly class SeenFrom
         }
         $day = DateTimeImmutable::createFromFormat('!Y-m-d', $on, $now->getTimezone());
         if ($day === false || $day->format('Y-m-d') !== $on) {
-            throw ValidationException::withMessages(['on' => "\"$on\" is not a day. Write it as 2026-09-20."]);
+            throw ValidationException::withMessages(['on' => sprintf('"%s" is not a day. Write it as 2026-09-20.', mb_substr($on, 0, 40))]);
         }
         $days = (int) $now->setTime(0, 0)->diff($day)->format('%r%a');
         if ($days < 0 || $days > self::FURTHEST_DAYS) {

@@ -31,6 +31,17 @@ final class GardenFields
         );
     }
 
+    /** A crop that the handbook lacks. */
+    public static function crop(): FieldList
+    {
+        return FieldList::of(
+            Field::text('name', 'Common name', 60)->called('the common name')->hint('Oca'),
+            Field::text('latin', 'Latin name', 80)->called('the Latin name')->hint('Oxalis tuberosa'),
+            Field::text('family', 'Family', 60)->called('the family')->hint('Oxalidaceae'),
+            Field::crop('like', 'Most like')->called('the crop that it is most like'),
+        );
+    }
+
     public static function spot(): FieldList
     {
         return FieldList::of(Field::text('spot', 'Where', 120)->called('the spot')->optional('')->hint('Bed, row, glasshouse'));

@@ -29,7 +29,7 @@ final class PlanTest extends TestCase
         self::assertSame('clear', $saved->json('plantings.0.verdict'));
         $this->getJson('/api/plans')->assertExactJson([2027]);
         $this->postJson('/api/plans', ['year' => 2027])->assertStatus(422)->assertJsonPath('errors.year.0', 'There is a plan for 2027 already.');
-        $this->postJson('/api/plans', ['year' => 'soon'])->assertStatus(422)->assertJsonPath('errors.year.0', 'Give the year of the season, as 2027.');
+        $this->postJson('/api/plans', ['year' => 'soon'])->assertStatus(422)->assertJsonPath('errors.year.0', 'The year of the season must be a whole number, 1900 to 2200; "soon" was given.');
     }
 
     public function test_two_squashes_are_at_risk_a_remedy_clears_them_and_is_taken_back(): void
@@ -132,7 +132,7 @@ final class PlanTest extends TestCase
         self::assertStringContainsString('cannot be kept under 1', $found->json('obstacles.0'));
         self::assertStringContainsString('Wild carrot on the bank', $found->json('obstacles.0'));
         $this->postJson('/api/plans/2027/remedies', ['shift_days' => 400, 'move' => true, 'cage' => false, 'alternate' => false, 'bag' => false, 'leave_out' => false])
-            ->assertStatus(422)->assertJsonPath('errors.shift_days.0', 'Sowing may be shifted by 0 to 90 days.');
+            ->assertStatus(422)->assertJsonPath('errors.shift_days.0', 'The shift of sowing must be from 0 to 90 days.');
     }
 
     /**

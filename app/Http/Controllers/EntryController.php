@@ -9,6 +9,7 @@ use App\Documents\AnswersDocument;
 use App\Documents\BeginningDocument;
 use App\Documents\JournalDocument;
 use App\Http\Drafts;
+use App\Http\Scalar;
 use App\Journal\Answer;
 use App\Journal\Draft;
 use App\Journal\Recorder;
@@ -76,7 +77,7 @@ final class EntryController extends Controller
     ])]
     public function index(Request $request, JournalPages $pages): JsonResponse
     {
-        return new JsonResponse($pages->page(min(1_000_000, max(1, $request->integer('page', 1)))));
+        return new JsonResponse($pages->page(Scalar::page($request)));
     }
 
     /** @param  list<Answer>  $answers */

@@ -8,19 +8,22 @@ use App\Documents\CropFigureDocument;
 use App\Documents\SavedDocument;
 use App\Handbook\HandbookWriter;
 use App\Handbook\OwnFigures;
+use App\Http\Input;
+use App\Http\Scalar;
 use App\Models\Variety;
 use App\Voice\Speaking;
 use App\Words\RefusalWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Marrow\Core\Botany\CropFigureList;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\GardenFields;
 use OpenApi\Attributes as OA;
 
 /** The keeper's own figures and crops in the handbook. */
@@ -39,7 +42,7 @@ final class HandbookController extends Controller
     {
         abort_unless($crops->has($key), 404, 'There is no such crop in the handbook.');
 
-        return new JsonResponse($this->list($key, $request->string('variety')->toString()));
+        return new JsonResponse($this->list($key, Scalar::text($request, 'variety')));
     }
 
     #[OA\Put(path: '/crops/{key}/figures', operationId: 'putCropFigure', parameters: [new OA\PathParameter(ref: '#/components/parameters/crop')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['path', 'value'], properties: [
@@ -52,13 +55,17 @@ final class HandbookController extends Controller
     public function put(string $key, Request $request, CropReference $crops, HandbookWriter $handbook): JsonResponse
     {
         abort_unless($crops->has($key), 404, 'There is no such crop in the handbook.');
-        $request->validate(['path' => ['required', Rule::in(array_keys(CropFigureList::all()))]], ['path.*' => 'The handbook has no such figure.']);
-        $variety = $request->string('variety')->toString();
+        $sent = $request->all();
+        // A program sends a number where a person types one.
+        $number = is_int($sent['value'] ?? null) || is_float($sent['value'] ?? null);
+        $given = Input::read(self::figure(), $number ? ['value' => (string) json_encode($sent['value'])] + $sent : $sent);
+        [$path, $variety, $typed] = [$given->text('path'), $given->text('variety'), $given->text('value')];
+        if (! isset(CropFigureList::all()[$path])) {
+            throw ValidationException::withMessages(['path' => 'The handbook has no such figure.']);
+        }
         if ($variety !== '' && ! Variety::query()->where('id', $variety)->where('crop', $key)->exists()) {
             throw ValidationException::withMessages(['variety' => 'There is no such variety of this crop.']);
         }
-        $path = $request->string('path')->toString();
-        $typed = $request->string('value')->trim()->toString();
         try {
             $handbook->put($key, $variety, $path, $typed === '' ? null : self::read(CropFigureList::field($path), $typed));
         } catch (Refused $refused) {
@@ -68,35 +75,15 @@ final class HandbookController extends Controller
         return new JsonResponse($this->list($key, $variety));
     }
 
-    #[OA\Post(path: '/crops', operationId: 'addCrop', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['name', 'latin', 'family', 'like'], properties: [
-        new OA\Property(property: 'name', type: 'string'),
-        new OA\Property(property: 'latin', type: 'string'),
-        new OA\Property(property: 'family', type: 'string'),
-        new OA\Property(property: 'like', type: 'string', description: 'key of the crop that its figures are taken from to begin with'),
-    ])), responses: [
+    #[OA\Post(path: '/crops', operationId: 'addCrop', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/CropRequest')), responses: [
         new OA\Response(response: 200, description: 'kept; the code is its key', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
-    public function add(Request $request, CropReference $crops, HandbookWriter $handbook): JsonResponse
+    public function add(Request $request, HandbookWriter $handbook): JsonResponse
     {
-        $request->validate([
-            'name' => ['required', 'string', 'max:60'],
-            'latin' => ['required', 'string', 'max:80', 'regex:/^[A-Z][a-z]+ (×)?[a-z-]+$/u'],
-            'family' => ['required', 'string', 'max:60', 'regex:/^[A-Z][a-z]+ceae$/'],
-            'like' => ['required', 'string', Rule::in($crops->keys())],
-        ], [
-            'name.*' => 'Give the crop a name, of at most 60 letters.',
-            'latin.*' => 'Give its Latin name, genus and epithet, as Solanum lycopersicum.',
-            'family.*' => 'Give its family by its Latin name, as Solanaceae.',
-            'like.*' => 'Choose the crop that it is most like.',
-        ]);
-        $key = $handbook->add(
-            $request->string('name')->trim()->toString(),
-            $request->string('latin')->trim()->toString(),
-            $request->string('family')->trim()->toString(),
-            $request->string('like')->toString(),
-        );
+        $given = Input::read(GardenFields::crop(), $request->all());
+        $key = $handbook->add($given);
 
-        return new JsonResponse(new SavedDocument($key, $key, 'Added '.$request->string('name')->trim()->toString()));
+        return new JsonResponse(new SavedDocument($key, $key, 'Added '.$given->text('name')));
     }
 
     #[OA\Get(path: '/crops/{key}/file', operationId: 'cropFile', parameters: [new OA\PathParameter(ref: '#/components/parameters/crop')], responses: [
@@ -115,6 +102,15 @@ final class HandbookController extends Controller
             'Content-Type' => 'application/json',
             'Content-Disposition' => "attachment; filename=\"$key.json\"",
         ]);
+    }
+
+    private static function figure(): FieldList
+    {
+        return FieldList::of(
+            Field::text('path', 'The figure', 60),
+            Field::text('value', 'Your figure', 40)->optional(''),
+            Field::text('variety', 'The variety', 40)->optional(''),
+        );
     }
 
     /** A bare number typed for a share is per cent; other bare numbers are in the keeper's own units. */

@@ -32,7 +32,7 @@ final class PlaceController extends Controller
         $narrowing = new Narrowing(
             mb_substr(Scalar::text($request, 'find'), 0, 200),
             Scalar::text($request, 'sort'),
-            min(1_000_000, max(1, $request->integer('page', 1))),
+            Scalar::page($request),
         );
 
         return new JsonResponse($board->page($narrowing, $seen->when()));

@@ -9,7 +9,7 @@ use App\Documents\PlanDocument;
 use App\Documents\RemediesDocument;
 use App\Documents\RemedyStepDocument;
 use App\Documents\RemedyWayDocument;
-use App\Http\PlanInput;
+use App\Http\Input;
 use App\Http\Requests\PlanRequest;
 use App\Http\Requests\RemedyRequest;
 use App\Plans\Observed;
@@ -19,6 +19,8 @@ use App\Presenting\PlanSheet;
 use App\Words\RemedyWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Season\Obstacle;
 use Marrow\Core\Season\Remedies;
@@ -49,11 +51,12 @@ final class PlanController extends Controller
     ])]
     public function start(Request $request, PlanBook $plans): JsonResponse
     {
-        $request->validate(['year' => ['required', 'integer', 'between:1900,2200'], 'from' => ['sometimes', 'nullable', 'integer']], [
-            'year.*' => 'Give the year of the season, as 2027.',
-        ]);
+        $given = Input::read(FieldList::of(
+            Field::integer('year', 'The year of the season', '', 1900, 2200)->hint('As 2027'),
+            Field::integer('from', 'The season to start from', '', 1900, 2200)->optional(),
+        ), $request->all());
 
-        return new JsonResponse($this->sheet->of($plans->start($request->integer('year'), $request->filled('from') ? $request->integer('from') : null)));
+        return new JsonResponse($this->sheet->of($plans->start($given->integer('year'), $given->has('from') ? $given->integer('from') : null)));
     }
 
     #[OA\Get(path: '/plans/{year}', operationId: 'plan', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], responses: [
@@ -67,9 +70,11 @@ final class PlanController extends Controller
     #[OA\Put(path: '/plans/{year}', operationId: 'savePlan', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: PlanRequest::class)), responses: [
         new OA\Response(response: 200, description: 'the plan as it stands now', content: new OA\JsonContent(ref: PlanDocument::class)),
     ])]
-    public function save(int $year, PlanRequest $request, PlanBook $plans): JsonResponse
+    public function save(int $year, Request $request, PlanBook $plans): JsonResponse
     {
-        return new JsonResponse($this->sheet->of($plans->save($year, $request->integer('version'), PlanInput::read($request->plan()), $request->string('said')->toString())));
+        $sent = PlanRequest::of($request);
+
+        return new JsonResponse($this->sheet->of($plans->save($year, $sent->version, $sent->content, $sent->said)));
     }
 
     #[OA\Post(path: '/plans/{year}/undo', operationId: 'undoPlan', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['version'], properties: [
@@ -79,19 +84,19 @@ final class PlanController extends Controller
     ])]
     public function undo(int $year, Request $request, PlanBook $plans): JsonResponse
     {
-        return new JsonResponse($this->sheet->of($plans->undo($year, $request->integer('version'))));
+        return new JsonResponse($this->sheet->of($plans->undo($year, PlanRequest::version($request))));
     }
 
     #[OA\Post(path: '/plans/{year}/remedies', operationId: 'remedies', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: RemedyRequest::class)), responses: [
         new OA\Response(response: 200, description: 'what can be done', content: new OA\JsonContent(ref: RemediesDocument::class)),
     ])]
-    public function remedies(int $year, RemedyRequest $request, PlanBook $plans, Clock $clock): JsonResponse
+    public function remedies(int $year, Request $request, PlanBook $plans, Clock $clock): JsonResponse
     {
         $plan = $this->observed->onto($plans->open($year)->plan);
         $words = new RemedyWords($plan, PlanSheet::words($plan), Waiting::of($plan)->reasons);
         $ways = [];
         $obstacles = [];
-        foreach (Remedies::alternatives($plan, $request->preferences($plan, $clock)) as $key => $way) {
+        foreach (Remedies::alternatives($plan, RemedyRequest::of($request)->preferences($plan, $clock)) as $key => $way) {
             if ($way->plan === null) {
                 $obstacles = array_map(static fn (Obstacle $obstacle): string => $words->obstacle($obstacle), $way->obstacles);
 
@@ -112,11 +117,12 @@ final class PlanController extends Controller
     #[OA\Post(path: '/plans/{year}/remedies/apply', operationId: 'applyRemedy', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: RemedyRequest::class)), responses: [
         new OA\Response(response: 200, description: 'the plan with the measures in it', content: new OA\JsonContent(ref: PlanDocument::class)),
     ])]
-    public function apply(int $year, RemedyRequest $request, PlanBook $plans, Clock $clock): JsonResponse
+    public function apply(int $year, Request $request, PlanBook $plans, Clock $clock): JsonResponse
     {
-        $way = $request->string('way')->toString();
-        $open = $plans->change($year, $request->integer('version'), 'Carried out: '.lcfirst(RemedyWords::title($way)), function (SeasonPlan $plan) use ($request, $clock, $way): SeasonPlan {
-            $found = Remedies::alternatives($this->observed->onto($plan), $request->preferences($plan, $clock))[$way] ?? null;
+        $wish = RemedyRequest::of($request);
+        $way = $wish->way();
+        $open = $plans->change($year, $wish->version(), 'Carried out: '.lcfirst(RemedyWords::title($way)), function (SeasonPlan $plan) use ($wish, $clock, $way): SeasonPlan {
+            $found = Remedies::alternatives($this->observed->onto($plan), $wish->preferences($plan, $clock))[$way] ?? null;
 
             return $found?->plan instanceof RemedyPlan ? $found->plan->applyTo($plan) : throw Refused::at('way', 'That is no longer possible: ask again what can be done.');
         });

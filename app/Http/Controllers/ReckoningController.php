@@ -8,6 +8,7 @@ use App\Documents\JudgementDocument;
 use App\Documents\ReckonedDocument;
 use App\Documents\ReckonedFigureDocument;
 use App\Documents\ReckoningDocument;
+use App\Http\Scalar;
 use App\Reckoners\Asked;
 use App\Reckoners\Judgements;
 use App\Reckoners\Pictures\Picture;
@@ -77,7 +78,7 @@ final class ReckoningController extends Controller
 
     private static function units(Request $request): UnitSystem
     {
-        return UnitSystem::tryFrom($request->string('units')->toString()) ?? UnitSystem::Metric;
+        return UnitSystem::tryFrom(Scalar::text($request, 'units')) ?? UnitSystem::Metric;
     }
 
     /**

@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Clock;
+use App\Http\Input;
 use App\Plans\Waiting;
 use DateTimeImmutable;
 use DateTimeZone;
-use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\FieldList;
+use Marrow\Core\Fields\Values;
 use Marrow\Core\Season\RemedyPreferences;
 use Marrow\Core\Season\SeasonPlan;
 use OpenApi\Attributes as OA;
@@ -24,39 +29,45 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'version', type: 'integer', description: 'when one is to be carried out: the version it was proposed for'),
     new OA\Property(property: 'way', type: 'string', description: 'when one is to be carried out: which'),
 ])]
-final class RemedyRequest extends FormRequest
+final readonly class RemedyRequest
 {
-    /** @return array<string, list<mixed>> */
-    public function rules(): array
+    private function __construct(private Values $given) {}
+
+    /** @throws ValidationException */
+    public static function of(Request $request): self
     {
-        return [
-            'shift_days' => ['required', 'integer', 'between:0,'.RemedyPreferences::MOST_SHIFT],
-            'move' => ['required', 'boolean'],
-            'cage' => ['required', 'boolean'],
-            'alternate' => ['required', 'boolean'],
-            'bag' => ['required', 'boolean'],
-            'leave_out' => ['required', 'boolean'],
-            'version' => ['sometimes', 'integer'],
-            'way' => ['sometimes', 'string'],
-        ];
+        return new self(Input::read(FieldList::of(
+            Field::integer('shift_days', 'The shift of sowing', 'days', 0, RemedyPreferences::MOST_SHIFT),
+            Field::flag('move', 'Move plantings'),
+            Field::flag('cage', 'Put up cages'),
+            Field::flag('alternate', 'Open cages in turn'),
+            Field::flag('bag', 'Bag flowers'),
+            Field::flag('leave_out', 'Leave plantings out'),
+            Field::integer('version', 'The version it was proposed for', '', 0, 1_000_000_000)->optional(0),
+            Field::text('way', 'Which way', 60)->optional(''),
+        ), $request->all()));
     }
 
-    /** @return array<string, string> */
-    public function messages(): array
+    public function version(): int
     {
-        return ['shift_days.between' => 'Sowing may be shifted by 0 to 90 days.', 'shift_days.*' => 'Say by how many days sowing may be shifted.'];
+        return $this->given->integer('version');
+    }
+
+    public function way(): string
+    {
+        return $this->given->text('way');
     }
 
     public function preferences(SeasonPlan $plan, Clock $clock): RemedyPreferences
     {
         return new RemedyPreferences(
             new DateTimeImmutable($clock->now()->format('Y-m-d'), new DateTimeZone('UTC')),
-            $this->integer('shift_days'),
-            $this->boolean('move'),
-            $this->boolean('cage'),
-            $this->boolean('alternate'),
-            $this->boolean('bag'),
-            $this->boolean('leave_out'),
+            $this->given->integer('shift_days'),
+            $this->given->flag('move'),
+            $this->given->flag('cage'),
+            $this->given->flag('alternate'),
+            $this->given->flag('bag'),
+            $this->given->flag('leave_out'),
             Waiting::of($plan)->losses,
         );
     }

@@ -224,11 +224,16 @@ final readonly class Field
         if (is_string($given)) {
             $given = trim(Reading::cleaned($given));
         }
-        if ($given === null || $given === '' || $given === []) {
+        if ($given === null || $given === '' || ($given === [] && $this->takesSeveral())) {
             return $this->required ? throw $this->missing() : $this->default;
         }
 
         return $this->each === null ? Reading::one($this, $given) : Reading::many($this, $given);
+    }
+
+    private function takesSeveral(): bool
+    {
+        return $this->each !== null || $this->type === FieldType::Rows || $this->type === FieldType::Segments;
     }
 
     /** Bounds as a person reads them. */

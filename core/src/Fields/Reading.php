@@ -7,6 +7,9 @@ namespace Marrow\Core\Fields;
 /** Reads what was typed or handed over for a field. */
 final class Reading
 {
+    /** Bytes; no key or id is longer. */
+    private const LONGEST_KEY = 100;
+
     /** @throws Refused */
     public static function one(Field $field, mixed $given): mixed
     {
@@ -18,7 +21,7 @@ final class Reading
             FieldType::Choice => self::choice($field, $given),
             FieldType::Date => self::day($field, $given),
             FieldType::YearDay => self::yearDay($field, $given),
-            FieldType::Crop => is_string($given) ? $given : throw self::unreadable($field, $given),
+            FieldType::Crop => is_string($given) && strlen($given) <= self::LONGEST_KEY ? $given : throw self::unreadable($field, $given),
             FieldType::Plan => self::plan($field, $given),
             FieldType::Rows => array_map(
                 static fn (mixed $row): array => array_map(static fn (mixed $one): float => self::number($field, $one), self::parts($field, $row)),

@@ -1654,6 +1654,16 @@ export interface components {
             /** @description Note */
             note?: string | null;
         };
+        CropRequest: {
+            /** @description Common name */
+            name: string;
+            /** @description Latin name */
+            latin: string;
+            /** @description Family */
+            family: string;
+            /** @description Most like, crop */
+            like: string;
+        };
         PlaceRequest: {
             /** Format: uuid */
             id?: string;
@@ -1711,13 +1721,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    name: string;
-                    latin: string;
-                    family: string;
-                    /** @description key of the crop that its figures are taken from to begin with */
-                    like: string;
-                };
+                "application/json": components["schemas"]["CropRequest"];
             };
         };
         responses: {
