@@ -84,13 +84,11 @@ set_up() {
     interface
 }
 
-# Gets the garden in $DB_DATABASE ready; $1 is a command for an empty one.
+# Gets the garden in $DB_DATABASE ready: whatever file lies there, new, older or put back. Nothing beside it decides.
 garden() {
-    mkdir -p "$(dirname "$DB_DATABASE")"
-    [ -f "$DB_DATABASE" ] || : >"$DB_DATABASE"
-    # What lists hold is reckoned, so it is reckoned afresh when the reckoning has changed.
-    step "Preparing the garden in ${DB_DATABASE#"$ROOT"/}" "$DB_DATABASE.stamp" \
-        "php artisan migrate --force && ${1:-true}" -- database/migrations app/Demo app/Projection core/src core/data
+    (umask 077 && mkdir -p "$(dirname "$DB_DATABASE")" && { [ -f "$DB_DATABASE" ] || : >"$DB_DATABASE"; })
+    chmod go-rwx "$DB_DATABASE" storage/logs
+    (umask 077 && php artisan marrow:ready "$@" >&2) || die 'The garden was not opened.'
 }
 
 SERVER=
@@ -113,12 +111,16 @@ start_server() {
     if (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; then
         die "Port $port is taken by another program. Choose another with --port, for example --port $((port + 1))."
     fi
-    # Its own process group, so that the workers end with it.
+    # Its own process group, so that the workers end with it. What it writes is for its owner alone.
+    local mask
+    mask=$(umask)
+    umask 077
     set -m
-    PHP_CLI_SERVER_WORKERS=${MARROW_WORKERS:-4} php -d opcache.enable=1 -S "127.0.0.1:$port" -t public support/router.php \
+    PHP_CLI_SERVER_WORKERS=${MARROW_WORKERS:-4} php -d opcache.enable=1 -d expose_php=0 -d zend.exception_ignore_args=1 -S "127.0.0.1:$port" -t public support/router.php \
         >storage/logs/server-$port.log 2>&1 </dev/null &
     SERVER=$!
     set +m
+    umask "$mask"
     until curl -fs -o /dev/null "http://127.0.0.1:$port/api/ping"; do
         tries=$((tries + 1))
         if [ $tries -gt 100 ] || ! kill -0 "$SERVER" 2>/dev/null; then

@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Middleware\CopiesDaily;
 use App\Http\Middleware\GuardedAnswers;
 use App\Http\Middleware\KnowsTheGarden;
 use App\Http\Middleware\OwnPagesOnly;
@@ -24,7 +25,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend([GuardedAnswers::class, WellFormed::class, OwnPagesOnly::class]);
         // No cookies and no session: there is nothing to sign in to yet.
         $middleware->group('web', [SubstituteBindings::class]);
-        $middleware->group('api', [SubstituteBindings::class, KnowsTheGarden::class, SpeaksAsSet::class]);
+        $middleware->group('api', [SubstituteBindings::class, KnowsTheGarden::class, SpeaksAsSet::class, CopiesDaily::class]);
         $middleware->trustHosts(
             at: static fn (): array => array_map(
                 static fn (string $host): string => '^'.preg_quote($host).'$',

@@ -8,7 +8,7 @@ return [
             'database' => env('DB_DATABASE', base_path('data/garden.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 10_000,
+            'busy_timeout' => (int) env('DB_BUSY_TIMEOUT', 10_000),
             'journal_mode' => 'WAL',
             // Every confirmed entry is on the disk before it is confirmed.
             'synchronous' => 'FULL',

@@ -6,5 +6,7 @@ return [
     // Names and addresses this server answers to. Anything else is refused, so that no web page elsewhere can reach it
     // by pointing its own name here.
     'hosts' => array_map('trim', explode(',', (string) env('MARROW_HOSTS', '127.0.0.1,localhost'))),
+    // Where copies of the garden are put, one a day by itself; empty for none.
+    'copies' => env('MARROW_COPIES', ''),
     'crops' => base_path('core/data/crops'),
 ];

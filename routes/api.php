@@ -2,6 +2,7 @@
 
 use App\Http\Controllers\BooksController;
 use App\Http\Controllers\CalendarController;
+use App\Http\Controllers\CopyController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FrameController;
 use App\Http\Controllers\GardenController;
@@ -12,6 +13,9 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlantingController;
 use App\Http\Controllers\ReckoningController;
 use App\Http\Controllers\SettingsController;
+use App\Http\Middleware\CopiesDaily;
+use App\Http\Middleware\KnowsTheGarden;
+use App\Http\Middleware\SpeaksAsSet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Route;
 
@@ -25,6 +29,12 @@ Route::post('/entries', [EntryController::class, 'record']);
 Route::post('/entries/{entry}/strike', [EntryController::class, 'strike']);
 Route::get('/beginnings', [EntryController::class, 'beginnings']);
 Route::get('/journal', [EntryController::class, 'index']);
+// A garden that cannot be read is what a copy is for.
+Route::withoutMiddleware([KnowsTheGarden::class, SpeaksAsSet::class, CopiesDaily::class])->group(static function (): void {
+    Route::get('/copies', [CopyController::class, 'index']);
+    Route::post('/copies', [CopyController::class, 'take']);
+    Route::post('/copies/{copy}/restore', [CopyController::class, 'restore']);
+});
 Route::get('/settings', [SettingsController::class, 'index']);
 Route::put('/settings/{key}', [SettingsController::class, 'put']);
 Route::get('/forms/{name}', [GardenController::class, 'form']);

@@ -14,6 +14,7 @@ final readonly class TodayDocument
      * @param  list<TaskDocument>  $now  due or overdue
      * @param  list<TaskDocument>  $open  can be done already
      * @param  list<TaskDocument>  $next  coming up within a month
+     * @param  string|null  $trouble  with the garden's own keeping: a copy that could not be made
      * @param  list<PlanTaskDocument>  $planned  of the plans: begun and not over, or coming up within a month
      */
     public function __construct(
@@ -33,5 +34,7 @@ final readonly class TodayDocument
         public int $next_total,
         #[OA\Property(items: new OA\Items(ref: PlanTaskDocument::class))]
         public array $planned,
+        #[OA\Property]
+        public ?string $trouble,
     ) {}
 }

@@ -17,8 +17,15 @@ final class SchemaAge
         if (! Schema::hasTable('migrations')) {
             return false;
         }
+
+        return self::holdsUnknown(array_values(array_filter(DB::table('migrations')->pluck('migration')->all(), is_string(...))));
+    }
+
+    /** @param  list<string>  $migrations  those that a garden has gone through */
+    public static function holdsUnknown(array $migrations): bool
+    {
         $known = array_map(static fn (string $file): string => basename($file, '.php'), glob(database_path('migrations/*.php')) ?: []);
 
-        return DB::table('migrations')->whereNotIn('migration', $known)->exists();
+        return array_diff($migrations, $known) !== [];
     }
 }

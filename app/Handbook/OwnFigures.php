@@ -25,7 +25,8 @@ final class OwnFigures
     /** @var array<string, Crop> of varieties that have figures of their own, by id */
     private array $ofVarieties = [];
 
-    public function __construct(private readonly string $folder) {}
+    /** @param  bool  $answers  whether a request is being answered, which there is none of without a garden */
+    public function __construct(private readonly string $folder, private readonly bool $answers = false) {}
 
     public function reference(): CropReference
     {
@@ -137,9 +138,11 @@ final class OwnFigures
         try {
             return DB::select($query);
         } catch (QueryException $e) {
-            // The reckonings work without a garden too: then there are no own figures. Anything else must be heard of, or
+            // The command reckons without a garden too: then there are no own figures. Anything else must be heard of, or
             // the handbook's figures would silently stand in for the keeper's.
-            return str_contains($e->getMessage(), 'no such table') || str_contains($e->getMessage(), 'does not exist') ? [] : throw $e;
+            $none = str_contains($e->getMessage(), 'no such table') || str_contains($e->getMessage(), 'does not exist');
+
+            return $none && ! $this->answers ? [] : throw $e;
         }
     }
 }

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Copies\CopyFailed;
 use App\Plans\PlanMoved;
+use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Log;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Reckoning\UnknownReckoning;
+use PDOException;
+use Throwable;
 
 /** How the core's refusals reach the form they belong to: the same shape as any other field's error. */
 final class Refusals
@@ -17,7 +22,17 @@ final class Refusals
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || ! mb_check_encoding(rawurldecode($request->getRequestUri()), 'UTF-8'));
-        $exceptions->dontReport([Refused::class, UnknownReckoning::class, PlanMoved::class]);
+        $exceptions->dontReport([Refused::class, UnknownReckoning::class, PlanMoved::class, CopyFailed::class]);
+        // What is logged names what went wrong and where, never what somebody typed.
+        $exceptions->report(static function (Throwable $e): bool {
+            Log::error(sprintf('%s at %s:%d%s', $e::class, str_replace(base_path().'/', '', $e->getFile()), $e->getLine(), $e instanceof PDOException ? ' ('.implode(' ', array_map(strval(...), array_slice($e->errorInfo ?? [], 0, 2))).')' : ''), [
+                'by' => array_slice(array_map(static fn (array $step): string => ($step['class'] ?? '').($step['type'] ?? '').$step['function'], $e->getTrace()), 0, 12),
+            ]);
+
+            return false;
+        });
+        $exceptions->render(static fn (PDOException|SQLiteDatabaseDoesNotExistException $e): ?JsonResponse => DatabaseFaults::answer($e));
+        $exceptions->render(static fn (CopyFailed $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 422));
         $exceptions->render(static function (Refused $e): JsonResponse {
             $messages = Input::messages([$e]);
 

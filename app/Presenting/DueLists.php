@@ -7,6 +7,7 @@ namespace App\Presenting;
 use App\Documents\PlanTaskDocument;
 use App\Documents\TaskDocument;
 use App\Documents\TodayDocument;
+use App\Garden\Marks;
 use App\Models\DueTask;
 use App\Moment;
 use App\Plans\PlannedWork;
@@ -41,7 +42,15 @@ final readonly class DueLists
             $this->list($next, $when),
             $next->count(),
             array_map(PlanTaskDocument::of(...), $this->planned->between($when->now, $when->now->modify(sprintf('+%d days', self::SOON_DAYS)))),
+            self::trouble(),
         );
+    }
+
+    private static function trouble(): ?string
+    {
+        $trouble = Marks::get(Marks::COPY_TROUBLE);
+
+        return $trouble === '' ? null : "Today's copy of the garden could not be made. $trouble";
     }
 
     /**

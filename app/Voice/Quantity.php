@@ -112,6 +112,12 @@ final class Quantity
         return str_replace('-', "\u{2212}", $shown).self::NB.$units->unit('°C');
     }
 
+    /** "1.2 MB"; of files. */
+    public static function bytes(int $bytes): string
+    {
+        return $bytes < 1_000_000 ? max(1, (int) round($bytes / 1000)).self::NB.'kB' : self::trim(number_format($bytes / 1e6, 1)).self::NB.'MB';
+    }
+
     public static function number(int $n, string $one, ?string $many = null): string
     {
         return number_format($n, 0, '.', self::NB).self::NB.($n === 1 ? $one : $many ?? $one.'s');

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PDO;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 /**
@@ -23,10 +24,12 @@ final class OldGardensTest extends TestCase
         '/, loose lid/' => ', under a loose lid',
     ];
 
-    public function test_every_list_and_worksheet_of_november_2026_says_what_it_said(): void
+    #[TestWith(['garden-2026-11'])]
+    #[TestWith(['garden-2026-11-25'])]
+    public function test_every_list_and_worksheet_says_what_it_said(string $garden): void
     {
-        $this->open('garden-2026-11.sql');
-        $was = json_decode((string) file_get_contents(base_path('tests/fixtures/garden-2026-11.words.json')), true, flags: JSON_THROW_ON_ERROR);
+        $this->open("$garden.sql");
+        $was = json_decode((string) file_get_contents(base_path("tests/fixtures/$garden.words.json")), true, flags: JSON_THROW_ON_ERROR);
         foreach ($was['lots'] as $code => $lot) {
             self::assertSame(self::mended($lot), $this->lot($code), $code);
         }

@@ -12,14 +12,15 @@ final class RealServer
 {
     private function __construct(private readonly Process $process, private readonly int $port) {}
 
-    public static function on(string $database): self
+    /** @param  array<string, string>  $with  more of the environment */
+    public static function on(string $database, array $with = []): self
     {
         $port = self::freePort();
         // A process group of its own, so that the workers can be ended with it.
         $process = new Process(
             ['setsid', PHP_BINARY, '-S', "127.0.0.1:$port", '-t', 'public', 'support/router.php'],
             dirname(__DIR__, 2),
-            ['DB_DATABASE' => $database, 'PHP_CLI_SERVER_WORKERS' => '4', 'MARROW_NOW' => '2026-09-14T10:00', 'APP_ENV' => 'production'],
+            ['DB_DATABASE' => $database, 'PHP_CLI_SERVER_WORKERS' => '4', 'MARROW_NOW' => '2026-09-14T10:00', 'APP_ENV' => 'production', ...$with],
         );
         $process->setTimeout(null);
         $process->start();

@@ -20,6 +20,11 @@ final class GuardedAnswers
             $response->headers->set($name, $value);
         }
         header_remove('X-Powered-By');
+        $content = $response->getContent();
+        // The browser need not wait for what is done after the answer.
+        if (is_string($content) && ! $response->headers->has('Content-Length') && ! $response->isEmpty()) {
+            $response->headers->set('Content-Length', (string) strlen($content));
+        }
 
         return $response;
     }

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Copies\Copies;
+use App\Garden\Marks;
+use App\Models\Garden;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+use RuntimeException;
+use Throwable;
+
+/** Gets a garden's file ready for this program, whatever it went through: it may be new, older, or another than before. */
+final class Ready extends Command
+{
+    protected $signature = 'marrow:ready {--name= : what a new garden is called} {--demo : lay the demo garden out in an empty file}';
+
+    protected $description = 'Bring the database up to date, lay a new garden out, and reckon afresh what was reckoned by another program';
+
+    public function handle(Copies $copies): int
+    {
+        try {
+            $check = DB::selectOne('PRAGMA quick_check');
+            if (! is_object($check) || ! isset($check->quick_check) || $check->quick_check !== 'ok') {
+                throw new RuntimeException('not ok');
+            }
+        } catch (Throwable) {
+            $this->error("The garden's file is damaged. Nothing was changed. Go back to a copy of it: php artisan marrow:restore COPY");
+
+            return self::FAILURE;
+        }
+        try {
+            $this->callSilently('migrate', ['--force' => true]);
+        } catch (RuntimeException $e) {
+            // A newer garden, above all.
+            $this->error($e->getMessage());
+
+            return self::FAILURE;
+        }
+        if (! Garden::query()->exists()) {
+            $lost = $this->option('demo') ? [] : $copies->all();
+            if ($lost !== []) {
+                $this->error("There is no garden in the file, but there are copies of one, the newest {$lost[0]->file} with {$lost[0]->entries} entries. Go back to it: php artisan marrow:restore {$lost[0]->file}. For a new garden move the copies elsewhere.");
+
+                return self::FAILURE;
+            }
+            $name = $this->option('name');
+            $this->option('demo') ? $this->callSilently('marrow:demo') : Garden::query()->create(['name' => is_string($name) && $name !== '' ? $name : 'My garden']);
+        }
+        $with = self::program();
+        if (Marks::get(Marks::RECKONED_WITH) !== $with) {
+            $this->callSilently('marrow:rebuild');
+            Marks::set(Marks::RECKONED_WITH, $with);
+        }
+
+        return self::SUCCESS;
+    }
+
+    /** What lists hold is reckoned by these. */
+    private static function program(): string
+    {
+        $hash = hash_init('xxh128');
+        foreach (['core/src', 'core/data', 'app/Projection', 'app/Reading', 'app/Plans', 'app/Lineage'] as $folder) {
+            $files = [];
+            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(base_path($folder), \FilesystemIterator::SKIP_DOTS)) as $file) {
+                if ($file instanceof \SplFileInfo) {
+                    $files[] = $file->getPathname();
+                }
+            }
+            sort($files);
+            foreach ($files as $file) {
+                hash_update($hash, substr($file, strlen(base_path())).(string) hash_file('xxh128', $file));
+            }
+        }
+
+        return hash_final($hash);
+    }
+}

@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Copies;
+
+use App\Clock;
+use App\Garden\SchemaAge;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use SQLite3;
+use Throwable;
+
+/** Copies of the whole garden: made while it is in use, checked before they count, and gone back to. */
+final readonly class Copies
+{
+    private const DAILY = 7;
+
+    private const WEEKLY = 5;
+
+    private const MONTHLY = 12;
+
+    public function __construct(private Clock $clock) {}
+
+    /** Where the copies lie that are made by themselves; beside the garden, unless another folder was named. */
+    public function folder(): string
+    {
+        $folder = config('marrow.copies');
+
+        return is_string($folder) && $folder !== '' ? $folder : '';
+    }
+
+    /**
+     * Written aside, checked, and only then moved into place: what bears the name of a copy is one.
+     *
+     * @throws CopyFailed
+     */
+    public function take(string $file): Copy
+    {
+        if (file_exists($file)) {
+            throw new CopyFailed('There is a file of that name already. It was not touched; give another name.');
+        }
+        if (! is_dir(dirname($file)) || ! is_writable(dirname($file))) {
+            throw new CopyFailed('Nothing can be written in '.dirname($file).'.');
+        }
+        $part = "$file.part";
+        @unlink($part);
+        $umask = umask(0o077);
+        try {
+            $entries = DB::table('journal_entries')->count();
+            DB::statement('VACUUM INTO ?', [$part]);
+            $copy = Copy::in($part);
+            // What was recorded meanwhile is in it or not; what was there before must be.
+            if ($copy->entries < $entries) {
+                throw new CopyFailed('The copy came out incomplete, and was thrown away.');
+            }
+            self::onDisk($part);
+            if (! rename($part, $file)) {
+                throw new CopyFailed('The copy could not be moved into its place.');
+            }
+        } catch (CopyFailed $failed) {
+            throw $failed;
+        } catch (Throwable $e) {
+            throw new CopyFailed(str_contains($e->getMessage(), 'full') ? 'The disk is full; there is no room for a copy.' : 'The garden could not be copied: its file cannot be read, or the copy cannot be written.', previous: $e);
+        } finally {
+            umask($umask);
+            @unlink($part);
+        }
+
+        return Copy::in($file);
+    }
+
+    /** @return list<Copy> those that lie in the folder, newest first; what is no whole garden is left out */
+    public function all(): array
+    {
+        $copies = [];
+        foreach ($this->folder() === '' ? [] : array_reverse(glob($this->folder().'/garden-*.sqlite') ?: []) as $file) {
+            try {
+                $copies[] = Copy::in($file);
+            } catch (CopyFailed) {
+                continue;
+            }
+        }
+
+        return $copies;
+    }
+
+    /** @throws CopyFailed */
+    public function named(string $name): Copy
+    {
+        $file = $this->folder()."/garden-$name.sqlite";
+
+        return $this->folder() !== '' && preg_match('/^\d{4}-\d{2}-\d{2}(-\d{6}|-before-\d{6})?$/', $name) === 1 && is_file($file)
+            ? Copy::in($file)
+            : throw new CopyFailed('There is no such copy.');
+    }
+
+    public static function nameOf(Copy $copy): string
+    {
+        return substr(basename($copy->file, '.sqlite'), strlen('garden-'));
+    }
+
+    /**
+     * How many entries the garden holds that a copy lacks: what going back to it would lose.
+     *
+     * @return int|null null when the garden itself cannot be read
+     */
+    public function lostBy(Copy $copy): ?int
+    {
+        try {
+            DB::statement('ATTACH DATABASE ? AS copy', [$copy->file]);
+            try {
+                $lost = DB::selectOne('SELECT count(*) AS n FROM journal_entries e WHERE NOT EXISTS (SELECT 1 FROM copy.journal_entries c WHERE c.id = e.id)');
+
+                return is_object($lost) && isset($lost->n) && is_numeric($lost->n) ? (int) $lost->n : null;
+            } finally {
+                DB::statement('DETACH DATABASE copy');
+            }
+        } catch (Throwable) {
+            return null;
+        }
+    }
+
+    /**
+     * Puts a copy in the place of the garden, whatever state that is in, while it may be in use. What stood there is kept
+     * beside it.
+     *
+     * @return string where what stood there before was kept; empty when there was nothing
+     *
+     * @throws CopyFailed and then nothing was changed
+     */
+    public function restore(Copy $copy): string
+    {
+        if (SchemaAge::holdsUnknown($copy->migrations)) {
+            throw new CopyFailed(SchemaAge::NEWER);
+        }
+        $garden = config()->string('database.connections.sqlite.database');
+        $kept = $this->keepAside($garden);
+        DB::disconnect();
+        $umask = umask(0o077);
+        try {
+            $from = new SQLite3($copy->file, SQLITE3_OPEN_READONLY);
+            $to = new SQLite3($garden);
+            $to->busyTimeout(10_000);
+            if (! $from->backup($to)) {
+                throw new CopyFailed('The copy could not be put in place: '.$to->lastErrorMsg().'.');
+            }
+            $to->close();
+            $from->close();
+        } finally {
+            umask($umask);
+        }
+        DB::reconnect();
+        Artisan::call('migrate', ['--force' => true]);
+        Artisan::call('marrow:rebuild');
+
+        return $kept;
+    }
+
+    /** The copy of a day, and what need no longer be kept of those before. */
+    public function daily(): Copy
+    {
+        $folder = $this->folder();
+        if (! is_dir($folder) && ! @mkdir($folder, 0o700, true)) {
+            throw new CopyFailed("The folder for copies, $folder, cannot be made.");
+        }
+        $file = sprintf('%s/garden-%s.sqlite', $folder, $this->clock->now()->format('Y-m-d'));
+        $copy = is_file($file) ? Copy::in($file) : $this->take($file);
+        $this->prune();
+
+        return $copy;
+    }
+
+    /** A copy of a moment, because somebody asked for it. */
+    public function now(): Copy
+    {
+        $folder = $this->folder();
+        if ($folder === '') {
+            throw new CopyFailed('No folder is named for copies.');
+        }
+        if (! is_dir($folder) && ! @mkdir($folder, 0o700, true)) {
+            throw new CopyFailed("The folder for copies, $folder, cannot be made.");
+        }
+
+        return $this->take(sprintf('%s/garden-%s.sqlite', $folder, $this->clock->now()->format('Y-m-d-His')));
+    }
+
+    /** Seven days, five weeks and twelve months are kept, the first copy of each; what a keeper asked for stays. */
+    private function prune(): void
+    {
+        $keep = [];
+        $spans = ['Y-m-d' => self::DAILY, 'o-W' => self::WEEKLY, 'Y-m' => self::MONTHLY];
+        $days = [];
+        foreach (glob($this->folder().'/garden-????-??-??.sqlite') ?: [] as $file) {
+            $days[substr(basename($file), 7, 10)] = $file;
+        }
+        ksort($days);
+        foreach ($spans as $span => $most) {
+            $firsts = [];
+            foreach (array_keys($days) as $day) {
+                $firsts[(new \DateTimeImmutable($day))->format($span)] ??= $day;
+            }
+            $keep += array_flip(array_slice(array_values($firsts), -$most));
+        }
+        foreach (array_diff_key($days, $keep) as $file) {
+            unlink($file);
+        }
+    }
+
+    /** @throws CopyFailed */
+    private function keepAside(string $garden): string
+    {
+        if (! is_file($garden) || filesize($garden) === 0) {
+            return '';
+        }
+        $aside = sprintf('%s/garden-%s.sqlite', $this->folder() === '' || ! is_dir($this->folder()) ? dirname($garden) : $this->folder(), $this->clock->now()->format('Y-m-d-\b\e\f\o\r\e-His'));
+        try {
+            $this->take($aside);
+        } catch (CopyFailed) {
+            // Damaged as it is, it may still hold something: it is moved out of the way whole, with what belongs to it.
+            DB::disconnect();
+            foreach (['', '-wal', '-shm'] as $part) {
+                if (is_file($garden.$part) && ! rename($garden.$part, "$aside.damaged$part")) {
+                    throw new CopyFailed('The damaged garden could not be moved out of the way. Nothing was changed.');
+                }
+            }
+
+            return "$aside.damaged";
+        }
+
+        return $aside;
+    }
+
+    /** What the name of a copy stands for is on the disk before it gets that name. */
+    private static function onDisk(string $file): void
+    {
+        $handle = fopen($file, 'r+');
+        if ($handle === false || ! fsync($handle)) {
+            throw new CopyFailed('The copy could not be written to the disk.');
+        }
+        fclose($handle);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Clock;
+use App\Copies\Copies;
+use App\Copies\CopyFailed;
+use App\Garden\Marks;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Throwable;
+
+/** The first request of a day has a copy of the garden made, once it has been answered. */
+final readonly class CopiesDaily
+{
+    public function __construct(private Copies $copies, private Clock $clock) {}
+
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        return $next($request);
+    }
+
+    public function terminate(): void
+    {
+        if ($this->copies->folder() === '') {
+            return;
+        }
+        try {
+            $today = $this->clock->now()->format('Y-m-d');
+            if (Marks::get(Marks::COPIED_ON) === $today) {
+                return;
+            }
+            // Before it is tried, so that one request tries it and not every one while it is being made.
+            Marks::set(Marks::COPIED_ON, $today);
+            try {
+                $this->copies->daily();
+                Marks::set(Marks::COPY_TROUBLE, '');
+            } catch (CopyFailed $failed) {
+                Marks::set(Marks::COPY_TROUBLE, $failed->getMessage());
+            }
+        } catch (Throwable) {
+            // A garden that cannot be read or written says so by itself, to whoever asks it for something.
+        }
+    }
+}
