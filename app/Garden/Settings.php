@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Garden;
 
+use App\Models\NoGarden;
 use App\Voice\Forms;
 use App\Voice\UnitSystem;
 use Illuminate\Database\QueryException;
@@ -83,8 +84,7 @@ final class Settings
                 $rows = DB::table('settings')->pluck('value', 'key')->all();
                 $this->typed = $rows;
             } catch (QueryException $e) {
-                // The reckonings work without a garden too: then nothing is set. Anything else must be heard of.
-                if (! str_contains($e->getMessage(), 'no such table') && ! str_contains($e->getMessage(), 'does not exist')) {
+                if (! NoGarden::explains($e)) {
                     throw $e;
                 }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Handbook;
 
+use App\Models\NoGarden;
 use App\Models\Variety;
 use Closure;
 use Illuminate\Database\QueryException;
@@ -25,8 +26,7 @@ final class OwnFigures
     /** @var array<string, Crop> of varieties that have figures of their own, by id */
     private array $ofVarieties = [];
 
-    /** @param  bool  $answers  whether a request is being answered, which there is none of without a garden */
-    public function __construct(private readonly string $folder, private readonly bool $answers = false) {}
+    public function __construct(private readonly string $folder) {}
 
     public function reference(): CropReference
     {
@@ -138,11 +138,7 @@ final class OwnFigures
         try {
             return DB::select($query);
         } catch (QueryException $e) {
-            // The command reckons without a garden too: then there are no own figures. Anything else must be heard of, or
-            // the handbook's figures would silently stand in for the keeper's.
-            $none = str_contains($e->getMessage(), 'no such table') || str_contains($e->getMessage(), 'does not exist');
-
-            return $none && ! $this->answers ? [] : throw $e;
+            return NoGarden::explains($e) ? [] : throw $e;
         }
     }
 }

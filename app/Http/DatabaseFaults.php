@@ -35,10 +35,20 @@ final class DatabaseFaults
         return $said === null ? null : new JsonResponse(['message' => $said[1]], $said[0], ['Retry-After' => (string) self::AGAIN]);
     }
 
+    private static function isGone(Throwable $e): bool
+    {
+        if ($e instanceof SQLiteDatabaseDoesNotExistException || $e->getPrevious() instanceof SQLiteDatabaseDoesNotExistException) {
+            return true;
+        }
+        clearstatcache(true);
+
+        return $e instanceof PDOException && ! is_file(config()->string('database.connections.sqlite.database'));
+    }
+
     /** @return ?array{int, string} status and words; null when it is no fault of the file */
     private static function said(Throwable $e): ?array
     {
-        if ($e instanceof SQLiteDatabaseDoesNotExistException) {
+        if (self::isGone($e)) {
             return [503, "The garden's file is gone from its place. If it was moved, put it back; else go back to a copy of it. Nothing was changed."];
         }
         if (! $e instanceof PDOException) {

@@ -47,7 +47,7 @@ final class AppServiceProvider extends ServiceProvider
         });
         $this->app->singleton(Settings::class);
         $this->app->alias(Clock::class, ClockInterface::class);
-        $this->app->singleton(OwnFigures::class, static fn (): OwnFigures => new OwnFigures(config()->string('marrow.crops'), ! app()->runningInConsole()));
+        $this->app->singleton(OwnFigures::class, static fn (): OwnFigures => new OwnFigures(config()->string('marrow.crops')));
         $this->app->singleton(CropReference::class, fn (): CropReference => $this->app->make(OwnFigures::class)->reference());
         $this->app->singleton(Registry::class, fn (): Registry => Registry::standard($this->app->make(CropReference::class)));
         $this->app->singleton(Crossings::class);

@@ -14,10 +14,8 @@ use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
 /** The first request of a day has a copy of the garden made, once it has been answered. */
-final readonly class CopiesDaily
+final class CopiesDaily
 {
-    public function __construct(private Copies $copies, private Clock $clock) {}
-
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
@@ -26,18 +24,20 @@ final readonly class CopiesDaily
 
     public function terminate(): void
     {
-        if ($this->copies->folder() === '') {
-            return;
-        }
+        // Made only now: what it stands on may be what cannot be read.
         try {
-            $today = $this->clock->now()->format('Y-m-d');
+            $copies = app(Copies::class);
+            if ($copies->folder() === '') {
+                return;
+            }
+            $today = app(Clock::class)->now()->format('Y-m-d');
             if (Marks::get(Marks::COPIED_ON) === $today) {
                 return;
             }
             // Before it is tried, so that one request tries it and not every one while it is being made.
             Marks::set(Marks::COPIED_ON, $today);
             try {
-                $this->copies->daily();
+                $copies->daily();
                 Marks::set(Marks::COPY_TROUBLE, '');
             } catch (CopyFailed $failed) {
                 Marks::set(Marks::COPY_TROUBLE, $failed->getMessage());
