@@ -37,6 +37,7 @@ export type Alternatives = Schemas['AlternativesDocument'];
 export type Reckoned = Schemas['ReckonedDocument'];
 export type Picture = Schemas['PictureDocument'];
 export type Beginning = Schemas['BeginningDocument'];
+export type GardenCopy = Schemas['CopyDocument'];
 export type Saved = Schemas['SavedDocument'];
 export type Answered = Schemas['AnswerDocument'];
 export type Draft = Schemas['DraftRequest'];
@@ -45,7 +46,16 @@ export type Chosen = Schemas['ChosenDocument'];
 export type SettingSection = Schemas['SettingSectionDocument'];
 export type PlaceName = PlaceList['place'];
 
-export const api = createClient<paths>({ baseUrl: '/api' });
+/** ms; whatever has not been answered by then will not be. */
+const PATIENCE = 30_000;
+
+export const api = createClient<paths>({
+  baseUrl: '/api',
+  fetch: (asked) => fetch(asked, { signal: AbortSignal.timeout(PATIENCE) }),
+});
+
+/** No answer, or one that says that it may be otherwise in a while. */
+const passing = new Set([0, 502, 503, 504, 507]);
 
 /** What the server refused, field by field, in words meant for the person at the form. */
 export class Refused extends Error {
@@ -57,22 +67,30 @@ export class Refused extends Error {
     super(message);
   }
 
+  /** Whether the same may well be taken when it is sent again. */
+  get mayPass(): boolean {
+    return passing.has(this.status);
+  }
+
   static of(response: Response, error: unknown): Refused {
     const body = (error ?? {}) as { message?: string; errors?: Record<string, string[]> };
     const fields = Object.fromEntries(
       Object.entries(body.errors ?? {}).map(([field, messages]) => [field, messages[0] ?? '']),
     );
+    // What passes, or what is wrong with the garden's file, the server says in words; a fault of its own it cannot.
+    const said = response.status < 500 || passing.has(response.status) ? body.message : undefined;
     const message =
-      response.status >= 500
+      said ??
+      (response.status >= 500
         ? 'Something went wrong on the server. What you typed is kept; try again.'
-        : (body.message ?? 'That could not be done.');
+        : 'That could not be done.');
     return new Refused(message, fields, response.status);
   }
 }
 
 /** No answer at all. */
 export function silent(): never {
-  throw new Refused('The server does not answer. What you typed is kept; try again in a moment.', {}, 0);
+  throw new Refused('The server cannot be reached.', {}, 0);
 }
 
 type Answer<T> = { data?: T; error?: unknown; response: Response };

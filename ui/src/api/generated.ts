@@ -84,6 +84,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["copies"];
+        put?: never;
+        post: operations["takeCopy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/copies/{copy}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreCopy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/entries": {
         parameters: {
             query?: never;
@@ -642,6 +674,14 @@ export interface components {
             variety: string;
             crop: string;
             said: string;
+        };
+        /** @description A copy of the garden that can be gone back to. */
+        CopyDocument: {
+            name: string;
+            title: string;
+            holds: string;
+            lost: number | null;
+            loses: string;
         };
         /** @description A crop of the reference, as a keeper needs it. */
         CropDocument: {
@@ -1212,6 +1252,7 @@ export interface components {
             next: components["schemas"]["TaskDocument"][];
             next_total: number;
             planned: components["schemas"]["PlanTaskDocument"][];
+            trouble: string | null;
         };
         /** @description A variety. */
         VarietyDocument: {
@@ -1819,6 +1860,79 @@ export interface operations {
                 };
                 content: {
                     "text/calendar": string;
+                };
+            };
+        };
+    };
+    copies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description those that can be gone back to, newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopyDocument"][];
+                };
+            };
+        };
+    };
+    takeCopy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description made */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    restoreCopy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                copy: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description how many entries whoever asks was told that it lacks; -1 when nobody could say */
+                    lost: number;
+                };
+            };
+        };
+        responses: {
+            /** @description the garden is as it was in the copy */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
                 };
             };
         };

@@ -1,3 +1,4 @@
+import { useRef } from 'react';
 import { keepPreviousData, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { v7 } from 'uuid';
 import { useLook } from './look';
@@ -9,7 +10,8 @@ export function useFrame() {
   return useQuery({
     queryKey: ['frame', on],
     queryFn: () => take(api.GET('/frame', { params: { query: { on } } })),
-    refetchInterval: 60_000,
+    // While it cannot be had it is asked for more often, so that all goes on by itself when it can.
+    refetchInterval: ({ state }) => (state.status === 'error' ? 4_000 : 60_000),
     placeholderData: keepPreviousData,
   });
 }
@@ -124,14 +126,52 @@ export async function afterwards<T>(written: Promise<T>, follow: (out: T) => voi
   }
 }
 
+/** ms until something that could not be sent is sent again. */
+const AGAIN = 3_000;
+
+/**
+ * A write that is sent again by itself while the server cannot be reached or says that it cannot keep anything just now,
+ * until it is answered or somebody stops it. What is sent has an id of its own, so that it is kept once however often it
+ * arrives.
+ */
+export function usePersistent<In, Out>(write: (input: In) => Promise<Out>, onSuccess: (out: Out) => void) {
+  const stopped = useRef(false);
+  const mutation = useMutation({
+    mutationFn: (input: In) => {
+      // What was left alone while it waited is not sent after all.
+      if (stopped.current) throw new Refused('It was left alone.', {}, 400);
+      return write(input);
+    },
+    networkMode: 'always',
+    retry: (_, error) => error instanceof Refused && error.mayPass,
+    retryDelay: AGAIN,
+    onSuccess,
+  });
+  return {
+    ...mutation,
+    mutate: (input: In) => {
+      stopped.current = false;
+      mutation.mutate(input);
+    },
+    mutateAsync: (input: In) => {
+      stopped.current = false;
+      return mutation.mutateAsync(input);
+    },
+    stop: () => {
+      stopped.current = true;
+    },
+  };
+}
+
 /** A write after which every list and figure is asked for again: any entry can move any of them. */
 export function useWrite<In, Out>(write: (input: In) => Promise<Out>) {
   const client = useQueryClient();
-  return useMutation({
-    mutationFn: write,
-    // Not waited for: what was kept is said back at once, and the lists follow.
-    onSuccess: () => void client.invalidateQueries(),
-  });
+  // Not waited for: what was kept is said back at once, and the lists follow.
+  return usePersistent(write, () => void client.invalidateQueries());
+}
+
+export function useCopies() {
+  return useQuery({ queryKey: ['copies'], queryFn: () => take(api.GET('/copies')), retry: false });
 }
 
 export function useStrike() {

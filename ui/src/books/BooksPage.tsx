@@ -4,6 +4,7 @@ import { useParams } from 'react-router';
 import { PlaceHead } from '../shell/PlaceHead';
 import { TwoPanes } from '../kit/TwoPanes';
 import { useLook } from '../api/look';
+import { CopiesBook } from './CopiesBook';
 import { CropPage } from './CropPage';
 import { HandbookList } from './HandbookList';
 import { JournalBook } from './JournalBook';
@@ -48,6 +49,11 @@ export function BooksPage() {
                 <b>Settings</b>: frosts, units, days, pass marks
               </span>
             </Leaf>
+            <Leaf to={at('/books/copies')} current={book === 'copies'}>
+              <span>
+                <b>Copies</b>: of the garden, and back to one
+              </span>
+            </Leaf>
             <HandbookList leaf={book === 'handbook' ? leaf : undefined} />
           </Box>
         </>
@@ -63,6 +69,7 @@ function pageOf(book: string | undefined, leaf: string | undefined): ReactNode {
   if (book === 'varieties') return <VarietiesBook />;
   if (book === 'places') return <PlacesBook />;
   if (book === 'settings') return <SettingsBook />;
+  if (book === 'copies') return <CopiesBook />;
   if (book === 'handbook' && leaf === 'new-crop') return <NewCrop />;
   if (book === 'handbook' && leaf !== undefined) return <CropPage cropKey={leaf} />;
   if (book === 'reckoners')

@@ -11,6 +11,7 @@ import { useDraft } from '../kit/draft';
 import { DayInput } from '../kit/DayInput';
 import { LotInput, PlantingInput } from './ThingInput';
 import { sentOf, startOf, type Value } from '../kit/fields';
+import { Waiting } from '../kit/Waiting';
 import { moment } from '../kit/words';
 import { errorOf, FieldGrid, type Values } from '../kit/FieldGrid';
 
@@ -56,9 +57,9 @@ export function RecordForm({
   const { values } = draft;
   const OfWhat = about !== 'a new lot' && about.subject === 'planting' ? PlantingInput : LotInput;
   const valueOf = (field: FieldDeclared) => values.fields[field.key] ?? startOf(field);
-  const save = useWrite((evenSo: boolean) =>
+  const send = (evenSo: boolean, id: string, replaces: string | undefined) =>
     record({
-      id: draft.id,
+      id,
       kind,
       about: about === 'a new lot' ? { subject: 'lot', id: values.made } : { ...about, id: values.of },
       begins: about === 'a new lot' ? { planting: happening.from } : undefined,
@@ -72,9 +73,17 @@ export function RecordForm({
           .filter(([key, value]) => value !== '' || shown.some((field) => field.key === key)),
       ) as Draft['payload'],
       even_so: evenSo,
-      replaces: corrects?.id,
-    }),
-  );
+      replaces,
+    });
+  const save = useWrite(async (evenSo: boolean) => {
+    try {
+      return await send(evenSo, draft.id, corrects?.id);
+    } catch (error) {
+      if (!(error instanceof Refused && error.status === 409)) throw error;
+      // It was kept the first time though nobody heard so, and has been changed since: it is corrected.
+      return send(evenSo, v7(), draft.id);
+    }
+  });
   const keep = (evenSo: boolean) =>
     void afterwards(save.mutateAsync(evenSo), (saved) => {
       draft.clear();
@@ -133,6 +142,7 @@ export function RecordForm({
         />
       </FieldGrid>
       {elsewhere && <Trouble>{refused.message}</Trouble>}
+      <Waiting write={save} />
       {asked !== undefined && (
         <Caution>
           {asked.questions
@@ -156,6 +166,7 @@ export function RecordForm({
           <Button
             variant="text"
             onClick={() => {
+              save.stop();
               draft.clear();
               onCancel();
             }}

@@ -7,6 +7,7 @@ import { afterwards, useForm, useWrite } from '../api/queries';
 import { FieldGrid, typedOf, type Values } from '../kit/FieldGrid';
 import { Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
+import { Waiting } from '../kit/Waiting';
 
 /** The form of a thing of the garden that has a name, added or changed; it asks what the server says is to be asked. */
 export function ThingForm({
@@ -47,11 +48,18 @@ export function ThingForm({
       <FieldGrid fields={fields} values={values} errors={errors} onChange={setValues} />
       {children?.(typed)}
       {write.error !== null && Object.keys(errors).length === 0 && <Trouble>{write.error.message}</Trouble>}
+      <Waiting write={write} />
       <Box sx={{ display: 'flex', gap: 1, my: 1 }}>
         <Button variant="contained" disabled={write.isPending} onClick={keep}>
           {thing === undefined ? add : 'Keep the change'}
         </Button>
-        <Button variant="text" onClick={onCancel}>
+        <Button
+          variant="text"
+          onClick={() => {
+            write.stop();
+            onCancel();
+          }}
+        >
           Leave it
         </Button>
       </Box>

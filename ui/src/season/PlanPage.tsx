@@ -9,6 +9,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { v7 } from 'uuid';
 import { api, Refused, take, type Plan } from '../api/client';
 import { afterwards, useFrame } from '../api/queries';
+import { Waiting } from '../kit/Waiting';
 import { Trouble } from '../kit/Section';
 import { BloomStrips } from './BloomStrips';
 import { GardenEditor } from './GardenEditor';
@@ -66,6 +67,8 @@ function OpenPlan({ plan }: { plan: Plan }) {
   return (
     <Box sx={{ px: { xs: 1.5, md: 3 }, py: 2 }}>
       <PlanHead plan={plan} undo={() => undo.mutate(undefined)} busy={save.isPending || undo.isPending} />
+      <Waiting write={save} />
+      <Waiting write={undo} />
       {undo.error !== null && <Trouble>{undo.error.message}</Trouble>}
       {refused !== undefined && !editing && view !== 'garden' && <Trouble>{refused.message}</Trouble>}
       <Box

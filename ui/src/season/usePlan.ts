@@ -1,4 +1,5 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { usePersistent } from '../api/queries';
 import { api, take, type Plan, type PlanContent, type RemedyWish } from '../api/client';
 
 export function usePlans() {
@@ -17,14 +18,11 @@ export function usePlan(year: number) {
 /** A write of a plan answers with the plan as it stands then: nothing needs to be asked for again. */
 export function usePlanWrite<In>(write: (input: In) => Promise<Plan>) {
   const client = useQueryClient();
-  return useMutation({
-    mutationFn: write,
-    onSuccess: (plan) => {
-      client.setQueryData(['plan', plan.year], plan);
-      void client.invalidateQueries({ queryKey: ['plans'] });
-      void client.invalidateQueries({ queryKey: ['today'] });
-      void client.invalidateQueries({ queryKey: ['frame'] });
-    },
+  return usePersistent(write, (plan) => {
+    client.setQueryData(['plan', plan.year], plan);
+    void client.invalidateQueries({ queryKey: ['plans'] });
+    void client.invalidateQueries({ queryKey: ['today'] });
+    void client.invalidateQueries({ queryKey: ['frame'] });
   });
 }
 

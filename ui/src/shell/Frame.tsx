@@ -1,9 +1,9 @@
-import { useIsFetching } from '@tanstack/react-query';
+import { useIsFetching, useQueryClient } from '@tanstack/react-query';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useColorScheme } from '@mui/material/styles';
-import { useEffect, useState } from 'react';
-import { Outlet, useLocation, useNavigate } from 'react-router';
+import { useEffect, useRef, useState } from 'react';
+import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import type { Frame as FrameWords } from '../api/client';
 import { useFrame } from '../api/queries';
 import { useLook } from '../api/look';
@@ -21,6 +21,13 @@ export function Frame() {
   const frame = useFrame();
   if (frame.data !== undefined)
     speakAs({ days: frame.data.day_form, hours: frame.data.hour_form, units: frame.data.units });
+  const client = useQueryClient();
+  const wasAway = useRef(false);
+  useEffect(() => {
+    // What could not be had meanwhile is asked for again as soon as anything can.
+    if (wasAway.current && frame.error === null) void client.invalidateQueries();
+    wasAway.current = frame.error !== null;
+  }, [client, frame.error]);
   // What is on its way for the first time; what is only asked for again stands there already.
   const waiting = useIsFetching({ predicate: ({ state }) => state.status === 'pending' }) > 0;
   const [keysShown, setKeysShown] = useState(false);
@@ -38,7 +45,12 @@ export function Frame() {
         {frame.data !== undefined && <Belt frame={frame.data} />}
         {frame.data?.looking_ahead === true && <LookingAhead frame={frame.data} />}
       </Box>
-      {frame.error !== null && <Trouble>{frame.error.message}</Trouble>}
+      {frame.error !== null && (
+        <Trouble>
+          {frame.error.message} Marrow goes on by itself when that is over.{' '}
+          <Link to="/books/copies">Copies of the garden</Link>
+        </Trouble>
+      )}
       <Box sx={{ flex: 1, display: 'flex', minWidth: 0 }}>
         <Places counts={frame.data?.places ?? []} handsToday={frame.data?.hands_today ?? 0} />
         <Box
@@ -47,7 +59,7 @@ export function Frame() {
           tabIndex={-1}
           sx={{ outline: 'none', flex: 1, minWidth: 0, '@media print': { p: 0 } }}
         >
-          {frame.data !== undefined && (
+          {(frame.data !== undefined || pathname === '/books/copies') && (
             <Broken key={pathname}>
               <Outlet />
             </Broken>

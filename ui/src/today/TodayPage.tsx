@@ -4,7 +4,8 @@ import type { PlanTask, Task } from '../api/client';
 import { useFrame, useToday } from '../api/queries';
 import { PlaceHead } from '../shell/PlaceHead';
 import { PlanTaskRow } from '../shell/PlanTaskRow';
-import { Empty, Trouble } from '../kit/Section';
+import { Link } from 'react-router';
+import { Caution, Empty, Trouble } from '../kit/Section';
 import { TaskRow } from '../shell/TaskLine';
 
 /** Everything that wants hands, over all places: first what will be lost, then what is due, then what is coming. */
@@ -20,6 +21,11 @@ export function TodayPage() {
       <PlaceHead name="today" />
       <Box sx={{ px: 2 }}>
         {today.error !== null && <Trouble>{today.error.message}</Trouble>}
+        {data !== undefined && data.trouble !== null && (
+          <Caution>
+            {data.trouble} <Link to="/books/copies">Copies of the garden</Link>
+          </Caution>
+        )}
         {nothing && (
           <Empty>
             Nothing is due. When seed is sown, picked, fermenting, drying or under test, what it wants next

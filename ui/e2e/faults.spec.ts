@@ -1,0 +1,98 @@
+import { expect, test } from '@playwright/test';
+import { Keeper } from './keeper';
+
+test('while the server cannot be reached the form says so at once, keeps what was typed, and sends it by itself', async ({
+  page,
+}) => {
+  const keeper = new Keeper(page);
+  await page.goto('/store/L3');
+  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await keeper.fill({ Note: 'Written while the line was down' });
+  await page.route('**/api/entries', (route) => route.abort('connectionrefused'));
+  await page.getByRole('button', { name: 'Keep: note' }).click();
+  const waiting = page.getByRole('status').filter({ hasText: 'Not kept yet.' });
+  await expect(waiting).toContainText('The server cannot be reached.');
+  await expect(waiting).toContainText('is sent again by itself');
+  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('Written while the line was down');
+  await page.unroute('**/api/entries');
+  await expect(page.getByText(/^Kept\. L3: note/)).toBeVisible();
+  await expect(keeper.section('Journal')).toContainText('Written while the line was down');
+});
+
+test('a server that does not answer is told of too, and what is wrong with its disk in its own words', async ({
+  page,
+}) => {
+  const keeper = new Keeper(page);
+  await page.goto('/store/L3');
+  let held = 0;
+  await page.route('**/api/entries', async (route) => {
+    held++;
+    if (held === 1) {
+      await new Promise((after) => setTimeout(after, 4_000));
+      await route.fulfill({ status: 507, json: { message: 'The disk is full, so nothing can be kept.' } });
+    } else await route.continue();
+  });
+  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await keeper.fill({ Note: 'Written while the disk was full' });
+  await page.getByRole('button', { name: 'Keep: note' }).click();
+  const waiting = page.getByRole('status').filter({ hasText: 'Not kept yet.' });
+  await expect(waiting).toContainText('The server has not answered.');
+  await expect(waiting).toContainText('The disk is full');
+  await expect(page.getByText(/^Kept\. L3: note/)).toBeVisible();
+  expect(held).toBe(2);
+});
+
+test('kept without anybody hearing so, and changed meanwhile, it is one entry with what was typed last', async ({
+  page,
+}) => {
+  const keeper = new Keeper(page);
+  await page.goto('/store/L3');
+  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await keeper.fill({ Note: 'Twelve pots' });
+  await page.route('**/api/entries', async (route) => {
+    await route.fetch();
+    await route.abort();
+  });
+  await page.getByRole('button', { name: 'Keep: note' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Not kept yet.' })).toBeVisible();
+  // The page is closed before it is sent again, and what was typed is mended when it is opened.
+  await page.unroute('**/api/entries');
+  await page.reload();
+  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('Twelve pots');
+  await keeper.fill({ Note: 'Thirteen pots' });
+  await page.getByRole('button', { name: 'Keep: note' }).click();
+  await expect(page.getByText(/^Kept\. L3: note/)).toBeVisible();
+  const journal = keeper.section('Journal');
+  await expect(journal.getByText('Thirteen pots')).toHaveCount(1);
+  await expect(journal.locator('s').filter({ hasText: 'Thirteen pots' })).toHaveCount(0);
+  await expect(journal.getByText(/corrected; it said: .*Twelve pots/)).toBeVisible();
+});
+
+test('left alone, what waits is not kept later behind one’s back', async ({ page }) => {
+  const keeper = new Keeper(page);
+  await page.goto('/store/L3');
+  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await keeper.fill({ Note: 'On second thoughts' });
+  await page.route('**/api/entries', (route) => route.abort());
+  await page.getByRole('button', { name: 'Keep: note' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Not kept yet.' })).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it' }).click();
+  await page.unroute('**/api/entries');
+  await page.waitForTimeout(4_000);
+  await page.reload();
+  await expect(keeper.section('Journal')).toBeVisible();
+  await expect(page.getByText('On second thoughts')).toHaveCount(0);
+});
+
+test('a garden that cannot be read says why, and all goes on by itself when it can', async ({ page }) => {
+  await page.route('**/api/**', (route) =>
+    route.fulfill({ status: 503, json: { message: "The garden's file is damaged." } }),
+  );
+  await page.goto('/store/L2');
+  await expect(page.getByText("The garden's file is damaged.").first()).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Copies of the garden' })).toBeVisible();
+  await page.unroute('**/api/**');
+  await expect(page.getByText('Sluice Gate').first()).toBeVisible();
+  await expect(page.getByText("The garden's file is damaged.")).toHaveCount(0);
+});

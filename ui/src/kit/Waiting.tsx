@@ -1,0 +1,34 @@
+import Box from '@mui/material/Box';
+import { useEffect, useState } from 'react';
+
+/** ms after which somebody wonders. */
+const WONDER = 2_000;
+
+/** Whether something has gone on for longer than one waits without a word. */
+export function useIsLong(going: boolean): boolean {
+  const [long, setLong] = useState(false);
+  useEffect(() => {
+    if (!going) return;
+    const timer = setTimeout(() => setLong(true), WONDER);
+    return () => {
+      clearTimeout(timer);
+      setLong(false);
+    };
+  }, [going]);
+  return going && long;
+}
+
+/** What is being kept and is not yet: why, and that nothing is lost. */
+export function Waiting({ write }: { write: { isPending: boolean; failureReason: Error | null } }) {
+  const long = useIsLong(write.isPending);
+  if (!write.isPending || (write.failureReason === null && !long)) return null;
+  return (
+    <Box
+      role="status"
+      sx={(t) => ({ borderLeft: `6px solid ${t.vars?.palette.caution.main}`, pl: 1.5, py: 0.5, my: 1.5 })}
+    >
+      <b>Not kept yet.</b> {write.failureReason?.message ?? 'The server has not answered.'} What you typed
+      stays here and is sent again by itself.
+    </Box>
+  );
+}
