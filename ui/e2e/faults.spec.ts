@@ -96,3 +96,30 @@ test('a garden that cannot be read says why, and all goes on by itself when it c
   await expect(page.getByText('Sluice Gate').first()).toBeVisible();
   await expect(page.getByText("The garden's file is damaged.")).toHaveCount(0);
 });
+
+test('one goes back to a copy, is told what would be lost, and back again', async ({ page }) => {
+  const keeper = new Keeper(page);
+  await page.goto('/books/copies');
+  await page.getByRole('button', { name: 'Copy it now' }).click();
+  await expect(page.getByText(/^The garden is copied: \d+ entries, checked/)).toBeVisible();
+  await page.goto('/store/L3');
+  await keeper.records('Note', { Note: 'After the copy was made' });
+  await page.goto('/books/copies');
+  const copy = page.getByRole('listitem').filter({ hasText: /14 September 2026, 10:00/ });
+  await copy.getByRole('button', { name: /^Go back to the copy of/ }).click();
+  await expect(copy).toContainText(/It lacks 1\sentry that the garden holds now\./);
+  await copy.getByRole('button', { name: 'Make the garden as it was then' }).click();
+  await expect(page.getByText(/^The garden is as it was in the copy\./)).toBeVisible();
+  await page.goto('/store/L3');
+  await expect(keeper.section('Journal')).toBeVisible();
+  await expect(page.getByText('After the copy was made')).toHaveCount(0);
+  await page.goto('/books/copies');
+  await page
+    .getByRole('button', { name: /before another was put back$/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Make the garden as it was then' }).click();
+  await expect(page.getByText(/^The garden is as it was in the copy\./)).toBeVisible();
+  await page.goto('/store/L3');
+  await expect(page.getByText('After the copy was made')).toBeVisible();
+});

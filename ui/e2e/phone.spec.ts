@@ -15,6 +15,7 @@ const pages = [
   '/store/new',
   '/tags/L2',
   '/books/settings',
+  '/books/copies',
   '/books/varieties',
   '/books/places',
   '/books/journal',
