@@ -52,6 +52,9 @@ final class BigGarden
             }
             for ($n = 0; $this->entries < $entries; $n++) {
                 $this->add('lot', $made[$n % $lots], 'noted', new DateTimeImmutable('2026-09-10 10:00'), ['text' => 'Counted for the year']);
+                if (count($this->journal) > 500) {
+                    $this->flush();
+                }
             }
             $this->flush();
             $this->plan($varieties);

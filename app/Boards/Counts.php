@@ -18,9 +18,10 @@ final readonly class Counts
     public function places(DateTimeImmutable $at): array
     {
         $hands = DueTask::standing($at)->toBase()
+            ->where('first', 1)
             ->where('best_at', '<=', Moment::keep($at->setTime(23, 59, 59)))
             ->groupBy('place')
-            ->selectRaw('place, count(distinct subject_id) as hands')
+            ->selectRaw('place, count(*) as hands')
             ->pluck('hands', 'place');
 
         return array_map(static function (Board $board) use ($at, $hands): PlaceCountDocument {

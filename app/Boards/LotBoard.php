@@ -46,19 +46,16 @@ abstract class LotBoard implements Board
     public function page(Narrowing $narrowing, When $when): PlaceDocument
     {
         $query = LotStanding::query()
-            ->where('lot_standings.place', $this->place()->value)
+            ->where('place', $this->place()->value)
             ->where('used_up', 0)
-            ->with(['lot.variety', 'lot.standing'])
-            ->join('lots', 'lots.id', '=', 'lot_standings.lot_id')
-            ->join('varieties', 'varieties.id', '=', 'lots.variety_id')
-            ->select('lot_standings.*');
+            ->with(['lot.variety', 'lot.standing', 'lot.planting']);
         Finder::match($query, $narrowing->find);
         match ($narrowing->sort) {
-            'name' => $query->orderBy('varieties.name'),
+            'name' => $query->orderBy('variety'),
             'code' => null,
             default => $this->inOrder($query),
         };
-        $query->orderBy('lots.number');
+        $query->orderBy('number');
 
         return $this->pages->page(
             $this->place(),

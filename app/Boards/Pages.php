@@ -15,6 +15,7 @@ use Closure;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Marrow\Core\Journal\Subject;
 use Marrow\Core\Work\Place;
 
 /** What every board does alike: it leafs through its things and has the next task of each. */
@@ -62,8 +63,10 @@ final readonly class Pages
     private function due(array $ids, Place $place, When $when): array
     {
         $tasks = DueTask::standing($when->now)
-            ->where('place', $place->value)
+            ->where('subject', $place === Place::Plot ? Subject::Planting->value : Subject::Lot->value)
             ->whereIn('subject_id', $ids)
+            // By the thing, of which there are few on a page, not by the place, where there are many.
+            ->whereRaw('+place = ?', [$place->value])
             ->where('best_at', '<=', Moment::keep($when->now->modify(sprintf('+%d days', self::DAYS_AHEAD))))
             ->orderByRaw("loss = 'nothing'")
             ->orderBy('best_at')

@@ -12,15 +12,12 @@ final readonly class JournalDocument
 {
     /**
      * @param  list<JournalLineDocument>  $lines
+     * @param  string|null  $older  the mark to ask for what comes after these with; null where there is nothing older
      */
     public function __construct(
         #[OA\Property(items: new OA\Items(ref: JournalLineDocument::class))]
         public array $lines,
         #[OA\Property]
-        public int $total,
-        #[OA\Property]
-        public int $page,
-        #[OA\Property]
-        public int $pages,
+        public ?string $older,
     ) {}
 }

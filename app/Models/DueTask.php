@@ -23,11 +23,17 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $loss
  * @property string|null $about
  * @property string $figures
+ * @property string $day  of best_at
+ * @property int $urgency  the smaller, the higher on Today
+ * @property int $first  1 when nothing of its thing is wanted sooner in that place
  * @property Lot|null $lot
  * @property Planting|null $planting
  */
 final class DueTask extends Model
 {
+    /** From this urgency on a task only waits; below it something will be lost. */
+    public const WAITS = 10;
+
     protected $table = 'tasks';
 
     public $timestamps = false;

@@ -8,6 +8,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * @property string $lot_id
+ * @property int $number  of the lot, and the name of its variety: what lists are ordered by
+ * @property string $variety
  * @property string $place
  * @property string $stage
  * @property int $used_up

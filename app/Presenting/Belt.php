@@ -6,7 +6,7 @@ namespace App\Presenting;
 
 use App\Documents\BeltDayDocument;
 use App\Documents\BeltWeekDocument;
-use App\Moment;
+use App\Models\DueTask;
 use App\Plans\PlannedWork;
 use App\Work\TaskVoices;
 use DateTimeImmutable;
@@ -51,30 +51,24 @@ final readonly class Belt
     /** @return array{array<string, int>, array<string, bool>, array<string, list<string>>} by date */
     private function due(DateTimeImmutable $start, DateTimeImmutable $end): array
     {
-        $between = [Moment::keep($start), Moment::keep($end)];
+        $between = [$start->format('Y-m-d'), $end->format('Y-m-d')];
         $counts = [];
         $alarms = [];
         $marks = [];
-        $days = DB::select(
-            "SELECT substr(best_at, 1, 10) AS day, count(*) AS n,
-                max(loss = 'seed' AND latest_at IS NOT NULL) AS alarm
-             FROM tasks WHERE best_at >= ? AND best_at < ? GROUP BY day",
-            $between,
-        );
+        $days = DB::select('SELECT day, count(*) AS n, min(urgency) AS urgency FROM tasks WHERE day >= ? AND day < ? GROUP BY day', $between);
         foreach ($days as $day) {
-            /** @var object{day: string, n: int, alarm: int} $day */
+            /** @var object{day: string, n: int, urgency: int} $day */
             $counts[$day->day] = $day->n;
-            $alarms[$day->day] = $day->alarm === 1;
+            $alarms[$day->day] = $day->urgency < DueTask::WAITS;
         }
+        // The first few of each day, by the index in which they stand in that order.
         $first = DB::select(
-            'SELECT t.day, t.kind, t.subject, coalesce(l.number, p.number) AS number FROM (
-                SELECT substr(best_at, 1, 10) AS day, kind, subject, subject_id,
-                    row_number() OVER (PARTITION BY substr(best_at, 1, 10) ORDER BY loss = \'seed\' DESC, best_at, id) AS place
-                FROM tasks WHERE best_at >= ? AND best_at < ?
-             ) t
+            'SELECT d.day, t.kind, t.subject, coalesce(l.number, p.number) AS number
+             FROM (SELECT DISTINCT day FROM tasks WHERE day >= ? AND day < ?) d
+             JOIN tasks t ON t.id IN (SELECT id FROM tasks WHERE tasks.day = d.day ORDER BY urgency, best_at, id LIMIT ?)
              LEFT JOIN lots l ON t.subject = \'lot\' AND l.id = t.subject_id
              LEFT JOIN plantings p ON t.subject = \'planting\' AND p.id = t.subject_id
-             WHERE t.place <= ? ORDER BY t.day, t.place',
+             ORDER BY d.day, t.urgency, t.best_at, t.id',
             [...$between, self::MARKS_A_DAY],
         );
         foreach ($first as $task) {

@@ -13,7 +13,6 @@ use App\Moment;
 use App\Plans\PlannedWork;
 use App\Voice\When;
 use Illuminate\Database\Eloquent\Builder;
-use Marrow\Core\Work\Loss;
 
 /** What is due over everything: now, already possible, and coming up. */
 final readonly class DueLists
@@ -62,8 +61,7 @@ final readonly class DueLists
     private function urgentFirst(Builder $query, When $when): array
     {
         $tasks = (clone $query)
-            ->orderByRaw('CASE WHEN loss = ? AND latest_at IS NOT NULL THEN 0 ELSE 1 END', [Loss::Seed->value])
-            ->orderByRaw("CASE WHEN place = 'trays' THEN 0 WHEN place = 'store' THEN 2 ELSE 1 END")
+            ->orderBy('urgency')
             ->orderBy('best_at')
             ->orderBy('id')
             ->limit(self::MOST)

@@ -24,11 +24,19 @@ final readonly class JournalPages
 
     public function __construct(private Tags $tags, private Entries $entries, private Facts $facts) {}
 
-    public function page(int $page): JournalDocument
+    /** @param  string  $before  the mark at which the page before ended; empty for the newest entries */
+    public function page(string $before = ''): JournalDocument
     {
-        $query = JournalEntry::query()->where('kind', '!=', 'struck')->whereRaw('id NOT IN (SELECT replaces FROM journal_entries WHERE replaces IS NOT NULL)');
-        $total = $query->count();
-        $rows = $query->orderByDesc('happened_at')->orderByDesc('ord')->forPage($page, self::PAGE)->get();
+        $query = JournalEntry::query()->where('kind', '!=', 'struck')
+            ->whereRaw('NOT EXISTS (SELECT 1 FROM journal_entries AS later WHERE later.replaces = journal_entries.id)');
+        if (preg_match('/^(\d{4}-\d{2}-\d{2} \d{2}:\d{2}:\d{2}) (\S{1,40})$/', $before, $mark) === 1) {
+            $query->whereRaw('(happened_at, ord) < (?, ?)', [$mark[1], $mark[2]]);
+        }
+        // One more than is shown tells whether there is more.
+        $rows = $query->orderByDesc('happened_at')->orderByDesc('ord')->limit(self::PAGE + 1)->get();
+        $more = $rows->count() > self::PAGE;
+        $rows = $rows->take(self::PAGE);
+        $last = $rows->last();
         $of = static fn (Subject $subject): array => $rows->where('subject', $subject->value)->pluck('subject_id')->unique()->all();
         $lots = Lot::query()->with(['variety', 'standing', 'planting'])->findMany($of(Subject::Lot))->keyBy('id');
         $plantings = Planting::query()->with(['variety', 'standing'])->findMany($of(Subject::Planting))->keyBy('id');
@@ -44,7 +52,7 @@ final readonly class JournalPages
             }
         }
 
-        return new JournalDocument($lines, $total, $page, max(1, (int) ceil($total / self::PAGE)));
+        return new JournalDocument($lines, $more && $last !== null ? "$last->happened_at $last->ord" : null);
     }
 
     /**

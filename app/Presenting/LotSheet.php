@@ -10,6 +10,7 @@ use App\Lineage\Crossings;
 use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\Planting;
+use App\Models\PlantingStanding;
 use App\Moment;
 use App\Reading\Facts;
 use App\Sheet\SectionDocument;
@@ -61,7 +62,7 @@ final readonly class LotSheet
             $this->tasks->documents($due, $when),
             array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $crop), $course->offers()),
             $this->sections($course, $when),
-            array_values(Planting::query()->with(['variety', 'standing'])->whereHas('standing', static fn ($standing) => $standing->where('sown_lot', $lot->id))
+            array_values(Planting::query()->with(['variety', 'standing'])->whereIn('id', PlantingStanding::query()->where('sown_lot', $lot->id)->select('planting_id'))
                 ->orderBy('number')->get()->map(fn (Planting $planting) => $this->tags->planting($planting))->all()),
             $this->entries->of(Subject::Lot, $lot->id, $course->adrift(), $course->agrees()),
         );

@@ -169,6 +169,8 @@ final readonly class Projector
 
         return [
             'lot_id' => $lot->id,
+            'number' => $lot->number,
+            'variety' => $lot->variety->name,
             'place' => $course->place()->value,
             'stage' => $course->place() === Place::Bench ? ($course->cleaning->isClean() ? 'clean' : $course->cleaning->stage->value) : $course->drying->verdict()->value,
             'used_up' => (int) $course->isUsedUp(),
@@ -208,7 +210,12 @@ final readonly class Projector
     private function tasks(Subject $subject, string $id, array $tasks): void
     {
         DueTask::query()->where('subject', $subject->value)->where('subject_id', $id)->delete();
-        DueTask::query()->insert(array_map(static fn (Task $task): array => [
+        $first = [];
+        foreach ($tasks as $i => $task) {
+            $soonest = $first[$task->place->value] ?? null;
+            $first[$task->place->value] = $soonest === null || $task->best < $tasks[$soonest]->best ? $i : $soonest;
+        }
+        DueTask::query()->insert(array_map(static fn (Task $task, int $i): array => [
             'subject' => $subject->value,
             'subject_id' => $id,
             'kind' => $task->kind->value,
@@ -220,7 +227,20 @@ final readonly class Projector
             'loss' => $task->loss->value,
             'about' => $task->about,
             'figures' => json_encode($task->figures, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
-        ], $tasks));
+            'day' => $task->best->format('Y-m-d'),
+            'urgency' => self::urgency($task),
+            'first' => (int) (($first[$task->place->value] ?? null) === $i),
+        ], $tasks, array_keys($tasks)));
+    }
+
+    /** What will be lost soonest stands first; among the rest the trays, which do not wait, and the store last. */
+    private static function urgency(Task $task): int
+    {
+        return ($task->loss === Loss::Seed && $task->latest !== null ? 0 : DueTask::WAITS) + match ($task->place) {
+            Place::Trays => 0,
+            Place::Store => 2,
+            default => 1,
+        };
     }
 
     private static function searchText(string $code, Variety $variety, Crop $crop, string ...$more): string

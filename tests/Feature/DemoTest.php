@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 /** The demo garden has something to show everywhere, today and ahead. */
@@ -98,12 +99,22 @@ final class DemoTest extends TestCase
 
     public function test_the_journal_is_read_newest_first(): void
     {
-        $page = $this->getJson('/api/journal')->assertOk()->json();
-        $moments = array_column(array_column($page['lines'], 'entry'), 'happened_at');
+        $moments = $ids = [];
+        $older = '';
+        do {
+            $page = $this->getJson('/api/journal?before='.urlencode($older))->assertOk()->json();
+            $moments = [...$moments, ...array_column(array_column($page['lines'], 'entry'), 'happened_at')];
+            $ids = [...$ids, ...array_column(array_column($page['lines'], 'entry'), 'id')];
+            $pages = ($pages ?? 0) + 1;
+        } while (($older = $page['older']) !== null);
         $sorted = $moments;
         rsort($sorted);
         self::assertSame($sorted, $moments);
-        self::assertGreaterThan(1, $page['pages']);
+        // Leafed through to the end, every entry was seen once.
+        self::assertGreaterThan(2, $pages);
+        self::assertSame($ids, array_values(array_unique($ids)));
+        self::assertCount(DB::table('journal_entries')->where('kind', '!=', 'struck')->count(), $ids);
+        self::assertSame($this->getJson('/api/journal')->json('lines'), $this->getJson('/api/journal?before=banana')->json('lines'));
     }
 
     public function test_the_demo_is_never_laid_over_a_garden(): void

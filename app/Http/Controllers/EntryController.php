@@ -71,13 +71,13 @@ final class EntryController extends Controller
     }
 
     #[OA\Get(path: '/journal', operationId: 'journal', parameters: [
-        new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer')),
+        new OA\QueryParameter(name: 'before', description: 'the mark at which the page before ended', schema: new OA\Schema(type: 'string')),
     ], responses: [
         new OA\Response(response: 200, description: 'a page of it', content: new OA\JsonContent(ref: JournalDocument::class)),
     ])]
     public function index(Request $request, JournalPages $pages): JsonResponse
     {
-        return new JsonResponse($pages->page(Scalar::page($request)));
+        return new JsonResponse($pages->page(Scalar::text($request, 'before')));
     }
 
     /** @param  list<Answer>  $answers */

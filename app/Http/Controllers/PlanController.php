@@ -121,11 +121,14 @@ final class PlanController extends Controller
     {
         $wish = RemedyRequest::of($request);
         $way = $wish->way();
-        $open = $plans->change($year, $wish->version(), 'Carried out: '.lcfirst(RemedyWords::title($way)), function (SeasonPlan $plan) use ($wish, $clock, $way): SeasonPlan {
-            $found = Remedies::alternatives($this->observed->onto($plan), $wish->preferences($plan, $clock))[$way] ?? null;
-
-            return $found?->plan instanceof RemedyPlan ? $found->plan->applyTo($plan) : throw Refused::at('way', 'That is no longer possible: ask again what can be done.');
-        });
+        // Searched for outside of the write lock, which nobody should wait for; that the plan is still the same is looked at within.
+        $plan = $plans->open($year)->plan;
+        $found = Remedies::alternatives($this->observed->onto($plan), $wish->preferences($plan, $clock))[$way] ?? null;
+        $remedies = $found?->plan;
+        if (! $remedies instanceof RemedyPlan) {
+            throw Refused::at('way', 'That is no longer possible: ask again what can be done.');
+        }
+        $open = $plans->change($year, $wish->version(), 'Carried out: '.lcfirst(RemedyWords::title($way)), static fn (SeasonPlan $plan): SeasonPlan => $remedies->applyTo($plan));
 
         return new JsonResponse($this->sheet->of($open));
     }

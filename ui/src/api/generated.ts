@@ -896,9 +896,7 @@ export interface components {
         /** @description A page of the journal, newest first. */
         JournalDocument: {
             lines: components["schemas"]["JournalLineDocument"][];
-            total: number;
-            page: number;
-            pages: number;
+            older: string | null;
         };
         /** @description A journal entry with what it is about. */
         JournalLineDocument: {
@@ -2021,7 +2019,8 @@ export interface operations {
     journal: {
         parameters: {
             query?: {
-                page?: number;
+                /** @description the mark at which the page before ended */
+                before?: string;
             };
             header?: never;
             path?: never;

@@ -74,10 +74,10 @@ export function useStorePlaces() {
   return useQuery({ queryKey: ['store-places'], queryFn: () => take(api.GET('/store-places')) });
 }
 
-export function useJournal(page: number) {
+export function useJournal(before: string | undefined) {
   return useQuery({
-    queryKey: ['journal', page],
-    queryFn: () => take(api.GET('/journal', { params: { query: { page } } })),
+    queryKey: ['journal', before],
+    queryFn: () => take(api.GET('/journal', { params: { query: { before } } })),
     placeholderData: keepPreviousData,
   });
 }

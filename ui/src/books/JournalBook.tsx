@@ -10,12 +10,14 @@ import { Tag } from '../shell/Tag';
 /** Everything that happened, newest first. */
 export function JournalBook() {
   const [params, setParams] = useSearchParams();
-  const page = Number(params.get('page') ?? 1) || 1;
-  const journal = useJournal(page);
-  const turn = (to: number) =>
+  const before = params.get('before') ?? undefined;
+  const journal = useJournal(before);
+  // Each page is an address of its own, so that the browser's way back leads to the newer ones.
+  const turn = (to: string | null) =>
     setParams((now) => {
       const next = new URLSearchParams(now);
-      next.set('page', String(to));
+      if (to === null) next.delete('before');
+      else next.set('before', to);
       return next;
     });
   return (
@@ -24,7 +26,9 @@ export function JournalBook() {
         The journal
       </Typography>
       {journal.error !== null && <Trouble>{journal.error.message}</Trouble>}
-      {journal.data?.total === 0 && <Empty>Nothing has been recorded yet.</Empty>}
+      {before === undefined && journal.data?.lines.length === 0 && (
+        <Empty>Nothing has been recorded yet.</Empty>
+      )}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {(journal.data?.lines ?? []).map(({ tag, entry }) => (
           <Box
@@ -49,19 +53,12 @@ export function JournalBook() {
           </Box>
         ))}
       </Box>
-      {journal.data !== undefined && journal.data.pages > 1 && (
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 2 }}>
-          <Button disabled={page <= 1} onClick={() => turn(page - 1)}>
-            Newer
-          </Button>
-          <span>
-            {journal.data.page} of {journal.data.pages}
-          </span>
-          <Button disabled={page >= journal.data.pages} onClick={() => turn(page + 1)}>
-            Older
-          </Button>
-        </Box>
-      )}
+      <Box sx={{ display: 'flex', gap: 2, mt: 2 }}>
+        {before !== undefined && <Button onClick={() => turn(null)}>To the newest</Button>}
+        {journal.data !== undefined && journal.data.older !== null && (
+          <Button onClick={() => turn(journal.data.older)}>Older</Button>
+        )}
+      </Box>
     </Box>
   );
 }

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** That no list reads a whole table to show a page: how SQLite means to answer each query, not how long it takes. */
+final class QueryPlansTest extends TestCase
+{
+    /** Tables that grow with the years. */
+    private const GROWING = ['journal_entries', 'lots', 'plantings', 'lot_standings', 'planting_standings', 'tasks', 'lot_origins', 'entry_refs'];
+
+    /** @param  list<string>  $whole  tables that this page may read whole, with their reason */
+    #[DataProvider('pages')]
+    public function test_a_page_is_read_by_an_index(string $address, array $whole = []): void
+    {
+        Artisan::call('marrow:big-garden', ['lots' => 60, 'entries' => 900]);
+        // SQLite has not looked at how many rows there are, so it plans for many.
+        $queries = [];
+        DB::listen(static function (object $query) use (&$queries): void {
+            /** @var \Illuminate\Database\Events\QueryExecuted $query */
+            $queries[] = [$query->sql, $query->bindings];
+        });
+        $this->getJson($address)->assertOk();
+        DB::getEventDispatcher()->forget(\Illuminate\Database\Events\QueryExecuted::class);
+        self::assertNotSame([], $queries);
+        $scans = [];
+        foreach ($queries as [$sql, $bindings]) {
+            if (! str_starts_with(strtolower(ltrim($sql)), 'select') && ! str_starts_with(strtolower(ltrim($sql)), 'with')) {
+                continue;
+            }
+            foreach (DB::select("EXPLAIN QUERY PLAN $sql", $bindings) as $step) {
+                /** @var object{detail: string} $step */
+                // "SCAN t USING INDEX" walks an index from its beginning; with a limit behind it that is the page itself.
+                if (preg_match('/^SCAN (\w+)$/', $step->detail, $table) === 1 && in_array($table[1], [...self::GROWING, 's', 't', 'o'], true) && ! in_array($table[1], $whole, true)) {
+                    $scans[] = "$step->detail in $sql";
+                }
+            }
+        }
+        self::assertSame([], array_values(array_unique($scans)));
+    }
+
+    /** @return iterable<string, array{0: string, 1?: list<string>}> */
+    public static function pages(): iterable
+    {
+        yield 'today' => ['/api/today'];
+        yield 'frame' => ['/api/frame'];
+        yield 'store, by its end' => ['/api/places/store'];
+        yield 'store, by name' => ['/api/places/store?sort=name'];
+        yield 'store, by code' => ['/api/places/store?sort=code'];
+        yield 'racks' => ['/api/places/racks'];
+        yield 'bench' => ['/api/places/bench'];
+        yield 'plot' => ['/api/places/plot'];
+        yield 'journal' => ['/api/journal'];
+        yield 'journal, further back' => ['/api/journal?before='.urlencode('2020-01-01 00:00:00 00000000000000000500')];
+        yield 'a lot' => ['/api/lots/L7'];
+        yield 'a planting' => ['/api/plantings/P7'];
+        // A word may stand anywhere in what is known of a thing; there is no index of parts of words yet.
+        yield 'find' => ['/api/find?text=onion', ['lot_standings', 'planting_standings']];
+    }
+}
