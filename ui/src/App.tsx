@@ -1,13 +1,15 @@
 import { Navigate, Route, Routes } from 'react-router';
 import { Frame } from './shell/Frame';
-import { BooksPage } from './books/BooksPage';
 import { LotPlace } from './lots/LotPlace';
-import { TagSheet } from './lots/TagSheet';
 import { LotsPage } from './lots/LotsPage';
+import { later } from './kit/Coming';
 import { lotPlaces } from './shell/places';
-import { PlanPage } from './season/PlanPage';
 import { PlotPage } from './plot/PlotPage';
 import { TodayPage } from './today/TodayPage';
+
+const BooksPage = later(async () => (await import('./books/BooksPage')).BooksPage, { lines: 12 });
+const PlanPage = later(async () => (await import('./season/PlanPage')).PlanPage, { lines: 8, height: 48 });
+const TagSheet = later(async () => (await import('./lots/TagSheet')).TagSheet, { lines: 2, height: 240 });
 
 export function App() {
   return (

@@ -5,6 +5,7 @@ import { Link, useSearchParams } from 'react-router';
 import { useJournal } from '../api/queries';
 import { EntryWords } from '../record/JournalLines';
 import { Empty, Trouble } from '../kit/Section';
+import { Coming } from '../kit/Coming';
 import { Tag } from '../shell/Tag';
 
 /** Everything that happened, newest first. */
@@ -26,6 +27,7 @@ export function JournalBook() {
         The journal
       </Typography>
       {journal.error !== null && <Trouble>{journal.error.message}</Trouble>}
+      {journal.data === undefined && journal.error === null && <Coming lines={10} height={44} />}
       {before === undefined && journal.data?.lines.length === 0 && (
         <Empty>Nothing has been recorded yet.</Empty>
       )}

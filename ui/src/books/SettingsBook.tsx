@@ -5,6 +5,7 @@ import { api, Refused, take, type SettingSection } from '../api/client';
 import { afterwards, useSettings, useWrite } from '../api/queries';
 import { FieldInput, type Value } from '../kit/fields';
 import { Section, Trouble } from '../kit/Section';
+import { Coming } from '../kit/Coming';
 import { useSay } from '../kit/Said';
 
 type Setting = SettingSection['settings'][number];
@@ -18,6 +19,7 @@ export function SettingsBook() {
       <Box component="h1" sx={{ typography: 'h1', mt: 0, mb: 2 }}>
         Settings
       </Box>
+      {settings.data === undefined && <Coming lines={8} height={44} />}
       {(settings.data ?? []).map((section) => (
         <Section key={section.title} title={section.title}>
           {section.settings.map((setting) => (

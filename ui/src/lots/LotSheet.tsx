@@ -5,6 +5,7 @@ import type { Cleaning, Lot, PlaceName } from '../api/client';
 import { useLot } from '../api/queries';
 import { CleaningSection } from '../steps/cleaning/CleaningSection';
 import { JournalLines } from '../record/JournalLines';
+import { Coming } from '../kit/Coming';
 import { Caution, Facts, Section, Trouble } from '../kit/Section';
 import { Tag } from '../shell/Tag';
 import { TagLinks } from '../shell/TagLinks';
@@ -22,7 +23,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
   const { at, on } = useLook();
   const navigate = useNavigate();
   if (lot.error !== null) return <Trouble>{lot.error.message}</Trouble>;
-  if (lot.data === undefined) return <Box aria-busy="true">Reading the journal …</Box>;
+  if (lot.data === undefined) return <Coming lines={7} />;
   const data = lot.data;
   // Where the seed itself lies, what can be done with it stands first; elsewhere, what is known of it does.
   const lies = data.place === place;

@@ -1,3 +1,4 @@
+import { Coming } from '../kit/Coming';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { ReactNode } from 'react';
@@ -14,7 +15,7 @@ export function TagSheet() {
   const lot = useLot(code);
   const frame = useFrame();
   if (lot.error !== null) return <Trouble>{lot.error.message}</Trouble>;
-  if (lot.data === undefined || frame.data === undefined) return null;
+  if (lot.data === undefined || frame.data === undefined) return <Coming lines={2} height={240} />;
   return (
     <Box sx={{ p: 3, '@media print': { p: 0 } }}>
       <Box sx={{ '@media print': { display: 'none' }, mb: 3, maxWidth: '46em' }}>

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { Coming } from '../kit/Coming';
 import { Link, useNavigate } from 'react-router';
 import { usePlanting } from '../api/queries';
 import { JournalLines } from '../record/JournalLines';
@@ -16,7 +17,7 @@ export function PlantingSheet({ code }: { code: string }) {
   const { at, on } = useLook();
   const navigate = useNavigate();
   if (planting.error !== null) return <Trouble>{planting.error.message}</Trouble>;
-  if (planting.data === undefined) return <Box aria-busy="true">Reading the journal …</Box>;
+  if (planting.data === undefined) return <Coming lines={7} />;
   const data = planting.data;
   return (
     <Box sx={{ maxWidth: 860 }}>

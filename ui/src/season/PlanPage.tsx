@@ -9,6 +9,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { v7 } from 'uuid';
 import { api, Refused, take, type Plan } from '../api/client';
 import { afterwards, useFrame } from '../api/queries';
+import { Coming } from '../kit/Coming';
 import { Waiting } from '../kit/Waiting';
 import { Trouble } from '../kit/Section';
 import { BloomStrips } from './BloomStrips';
@@ -32,7 +33,12 @@ export function PlanPage() {
         <Trouble>{plan.error.message}</Trouble>
       </Box>
     );
-  if (plan.data === undefined || plan.data.year !== year) return null;
+  if (plan.data === undefined || plan.data.year !== year)
+    return (
+      <Box sx={{ p: 2 }}>
+        <Coming lines={8} height={48} />
+      </Box>
+    );
   return <OpenPlan key={year} plan={plan.data} />;
 }
 

@@ -11,6 +11,7 @@ import { pageNames } from './places';
 import { day, shortDay, speakAs, weekday } from '../kit/words';
 import { Belt } from './Belt';
 import { Broken } from '../kit/Broken';
+import { Coming } from '../kit/Coming';
 import { Find } from './Find';
 import { Keys } from './Keys';
 import { Places } from './Places';
@@ -63,6 +64,11 @@ export function Frame() {
             <Broken key={pathname}>
               <Outlet />
             </Broken>
+          )}
+          {frame.data === undefined && frame.error === null && (
+            <Box sx={{ p: 2 }}>
+              <Coming lines={6} height={48} />
+            </Box>
           )}
         </Box>
       </Box>

@@ -22,8 +22,19 @@ const ends: Record<TagWords['line'], { word: string; shape: string }> = {
 const point = 'polygon(14px 0, 100% 0, 100% 100%, 14px 100%, 0 50%)';
 const pointInside = 'polygon(13px 0, 100% 0, 100% 100%, 13px 100%, 0 50%)';
 
-export function Tag({ tag, large = false }: { tag: TagWords; large?: boolean }) {
+export function Tag({
+  tag,
+  large = false,
+  dense = false,
+}: {
+  tag: TagWords;
+  large?: boolean;
+  /** one line of it, for lists that are scanned */
+  dense?: boolean;
+}) {
   const end = ends[tag.line];
+  // What is so with nearly all of them must not be what draws the eye.
+  const quiet = tag.line === 'true';
   return (
     <Box
       component="span"
@@ -51,7 +62,7 @@ export function Tag({ tag, large = false }: { tag: TagWords; large?: boolean }) 
             clipPath: pointInside,
             pl: 3,
             pr: 1,
-            py: large ? 1 : 0.5,
+            py: large ? 1 : dense ? 0.25 : 0.5,
           })}
         >
           <Box
@@ -59,7 +70,7 @@ export function Tag({ tag, large = false }: { tag: TagWords; large?: boolean }) 
             sx={{
               fontFamily: heading,
               fontWeight: 800,
-              fontSize: large ? '1.9rem' : '1.3rem',
+              fontSize: large ? '1.9rem' : dense ? '1.15rem' : '1.3rem',
               lineHeight: 1,
               whiteSpace: 'nowrap',
             }}
@@ -75,6 +86,7 @@ export function Tag({ tag, large = false }: { tag: TagWords; large?: boolean }) 
                 fontSize: large ? '1.15rem' : '1rem',
                 overflow: 'hidden',
                 textOverflow: 'ellipsis',
+                whiteSpace: dense ? 'nowrap' : undefined,
               }}
             >
               {tag.variety}
@@ -83,18 +95,20 @@ export function Tag({ tag, large = false }: { tag: TagWords; large?: boolean }) 
                 {tag.year !== null && ` ${tag.year}`}
               </Box>
             </Box>
-            <Box
-              component="span"
-              sx={(t) => ({
-                display: 'block',
-                color: t.vars?.palette.text.secondary,
-                overflow: 'hidden',
-                textOverflow: 'ellipsis',
-                whiteSpace: 'nowrap',
-              })}
-            >
-              <em lang="la">{tag.latin}</em>
-            </Box>
+            {!dense && (
+              <Box
+                component="span"
+                sx={(t) => ({
+                  display: 'block',
+                  color: t.vars?.palette.text.secondary,
+                  overflow: 'hidden',
+                  textOverflow: 'ellipsis',
+                  whiteSpace: 'nowrap',
+                })}
+              >
+                <em lang="la">{tag.latin}</em>
+              </Box>
+            )}
           </Box>
         </Box>
       </Box>
@@ -105,10 +119,11 @@ export function Tag({ tag, large = false }: { tag: TagWords; large?: boolean }) 
           display: 'flex',
           alignItems: 'center',
           // The notch of a crossed line cuts deep: its word stands clear of it.
-          width: (large ? 92 : 76) + (tag.line === 'crossed' ? 14 : 0),
+          width: (large ? 92 : dense ? 66 : 76) + (tag.line === 'crossed' ? 14 : 0),
           pl: 1,
-          bgcolor: t.vars?.palette.rule,
-          color: t.vars?.palette.background.paper,
+          bgcolor: quiet ? t.vars?.palette.quiet : t.vars?.palette.rule,
+          color: quiet ? t.vars?.palette.text.primary : t.vars?.palette.background.paper,
+          boxShadow: quiet ? `inset 0 0 0 2px ${t.vars?.palette.rule}` : undefined,
           clipPath: end.shape,
           fontFamily: heading,
           fontWeight: 600,

@@ -5,6 +5,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import type { ListItem, PlaceName } from '../api/client';
 import { places } from './places';
 import { usePlace, type Narrowing } from '../api/queries';
+import { Coming } from '../kit/Coming';
 import { Empty, Trouble } from '../kit/Section';
 import { Tag } from './Tag';
 
@@ -78,6 +79,7 @@ export function ThingList({ place }: { place: PlaceName }) {
         </Box>
       )}
       {list.error !== null && <Trouble>{list.error.message}</Trouble>}
+      {list.data === undefined && list.error === null && <Coming lines={8} height={52} />}
       {list.data?.total === 0 && (
         <Empty>{narrowed ? 'Nothing here has that on its tag or in its notes.' : places[place].empty}</Empty>
       )}
@@ -129,33 +131,53 @@ function Thing({ item, to, current }: { item: ListItem; to: string; current: boo
           textDecoration: 'none',
           mx: -1,
           px: 1,
-          py: 1.25,
+          py: 0.75,
           bgcolor: current ? t.vars?.palette.quiet : undefined,
           '&:hover': { bgcolor: t.vars?.palette.quiet },
         })}
       >
-        <Tag tag={item.tag} />
-        <Box sx={{ display: 'flex', columnGap: 1, flexWrap: 'wrap', alignItems: 'baseline', mt: 0.75 }}>
-          <Box component="span" sx={{ fontWeight: 700, fontSize: '1.125rem' }}>
+        <Box
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: 'minmax(216px, 1fr) auto',
+            gap: 1.5,
+            alignItems: 'center',
+          }}
+        >
+          <Tag tag={item.tag} dense />
+          <Box
+            component="span"
+            sx={{ fontWeight: 700, fontSize: '1.0625rem', lineHeight: 1.15, textAlign: 'right' }}
+          >
             {item.figure}
           </Box>
-          <Box component="span" sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
-            {[item.label, item.detail].filter((words) => words !== '').join(' · ')}
-          </Box>
         </Box>
-        {task !== null && (
-          <Box
-            sx={(t) => ({
-              fontWeight: task.state === 'now' || task.state === 'late' ? 700 : 400,
-              color: task.alarm ? t.vars?.palette.error.main : undefined,
-            })}
-          >
-            {task.do}
-            <Box component="span" sx={(t) => ({ fontWeight: 400, color: t.vars?.palette.text.secondary })}>
-              {`, ${task.away}`}
+        <Box
+          title={[item.label, item.detail].filter((words) => words !== '').join(' · ')}
+          sx={(t) => ({
+            mt: 0.25,
+            color: t.vars?.palette.text.secondary,
+            overflow: 'hidden',
+            textOverflow: 'ellipsis',
+            whiteSpace: { sm: 'nowrap' },
+          })}
+        >
+          {task !== null && (
+            <Box
+              component="span"
+              sx={(t) => ({
+                fontWeight: task.state === 'now' || task.state === 'late' ? 700 : 400,
+                color: task.alarm ? t.vars?.palette.error.main : t.vars?.palette.text.primary,
+              })}
+            >
+              {task.do}
+              <Box component="span" sx={(t) => ({ fontWeight: 400, color: t.vars?.palette.text.secondary })}>
+                {`, ${task.away} · `}
+              </Box>
             </Box>
-          </Box>
-        )}
+          )}
+          {[item.label, item.detail].filter((words) => words !== '').join(' · ')}
+        </Box>
       </Box>
     </Box>
   );

@@ -6,6 +6,7 @@ import { PlaceHead } from '../shell/PlaceHead';
 import { PlanTaskRow } from '../shell/PlanTaskRow';
 import { Link } from 'react-router';
 import { Caution, Empty, Trouble } from '../kit/Section';
+import { Coming } from '../kit/Coming';
 import { TaskRow } from '../shell/TaskLine';
 
 /** Everything that wants hands, over all places: first what will be lost, then what is due, then what is coming. */
@@ -21,6 +22,7 @@ export function TodayPage() {
       <PlaceHead name="today" />
       <Box sx={{ px: 2 }}>
         {today.error !== null && <Trouble>{today.error.message}</Trouble>}
+        {data === undefined && today.error === null && <Coming lines={6} height={56} />}
         {data !== undefined && data.trouble !== null && (
           <Caution>
             {data.trouble} <Link to="/books/copies">Copies of the garden</Link>

@@ -1,10 +1,15 @@
 import Box from '@mui/material/Box';
 import type { Reckoned } from '../../api/client';
 import { IntervalBar } from '../../charts/IntervalBar';
-import { PictureChart } from '../../charts/PictureChart';
+import { later } from '../../kit/Coming';
 import { Caution, Facts } from '../../kit/Section';
 import { heading } from '../../kit/theme';
 import { capital } from './ReckonerInput';
+
+const PictureChart = later(async () => (await import('../../charts/PictureChart')).PictureChart, {
+  lines: 1,
+  height: 260,
+});
 
 /** What it is and what to do, why, and how far to trust it; then the picture and the figures. */
 export function ReckonerAnswer({ answer }: { answer: Reckoned }) {

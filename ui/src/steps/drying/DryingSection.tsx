@@ -1,7 +1,9 @@
 import Box from '@mui/material/Box';
 import type { Drying } from '../../api/client';
-import { DryingChart } from './DryingChart';
+import { later } from '../../kit/Coming';
 import { Facts, Section } from '../../kit/Section';
+
+const DryingChart = later(async () => (await import('./DryingChart')).DryingChart, { lines: 1, height: 260 });
 
 export function DryingSection({ drying }: { drying: Drying }) {
   return (

@@ -3,8 +3,13 @@ import Button from '@mui/material/Button';
 import { Link } from 'react-router';
 import type { Store } from '../../api/client';
 import { useFrame } from '../../api/queries';
-import { ForecastChart } from './ForecastChart';
+import { later } from '../../kit/Coming';
 import { Facts, Section, Trouble } from '../../kit/Section';
+
+const ForecastChart = later(async () => (await import('./ForecastChart')).ForecastChart, {
+  lines: 1,
+  height: 260,
+});
 
 export function StoreSection({ store, code }: { store: Store; code: string }) {
   const frame = useFrame();

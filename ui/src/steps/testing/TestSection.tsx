@@ -3,10 +3,12 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Test } from '../../api/client';
 import { IntervalBar } from '../../charts/IntervalBar';
-import { TestChart } from './TestChart';
+import { later } from '../../kit/Coming';
 import { Section } from '../../kit/Section';
 import { useLook } from '../../api/look';
 import { RecordForm } from '../../record/RecordForm';
+
+const TestChart = later(async () => (await import('./TestChart')).TestChart, { lines: 1, height: 260 });
 
 export function TestSection({ test, lot }: { test: Test; lot: string }) {
   return (
