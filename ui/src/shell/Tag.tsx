@@ -119,7 +119,8 @@ export function Tag({
           display: 'flex',
           alignItems: 'center',
           // The notch of a crossed line cuts deep: its word stands clear of it.
-          width: (large ? 92 : dense ? 66 : 76) + (tag.line === 'crossed' ? 14 : 0),
+          width:
+            (large ? 92 : dense ? (quiet ? 52 : 66) : 76) + (tag.line === 'crossed' ? (dense ? 22 : 14) : 0),
           pl: 1,
           bgcolor: quiet ? t.vars?.palette.quiet : t.vars?.palette.rule,
           color: quiet ? t.vars?.palette.text.primary : t.vars?.palette.background.paper,
