@@ -7,25 +7,46 @@ namespace App\Garden;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** Whether this program knows every change that was made to the form of the garden's database. */
+/** Whether this program and the garden's database know the same changes of its form. */
 final class SchemaAge
 {
     public const NEWER = 'This garden was last opened by a newer Marrow than this one, and only that one, or one newer still, can read all of it. Nothing was changed.';
 
+    public const OLDER = 'Marrow was brought up to date and this garden not yet: run bin/update, or bin/start. Nothing is lost; it goes on by itself then.';
+
     public static function isNewer(): bool
     {
-        if (! Schema::hasTable('migrations')) {
-            return false;
-        }
+        return self::holdsUnknown(self::gone());
+    }
 
-        return self::holdsUnknown(array_values(array_filter(DB::table('migrations')->pluck('migration')->all(), is_string(...))));
+    /** @return ?string why the garden cannot be read as it is; null when it can */
+    public static function trouble(): ?string
+    {
+        $gone = self::gone();
+
+        return match (true) {
+            $gone === [] => null,
+            self::holdsUnknown($gone) => self::NEWER,
+            array_diff(self::known(), $gone) !== [] => self::OLDER,
+            default => null,
+        };
     }
 
     /** @param  list<string>  $migrations  those that a garden has gone through */
     public static function holdsUnknown(array $migrations): bool
     {
-        $known = array_map(static fn (string $file): string => basename($file, '.php'), glob(database_path('migrations/*.php')) ?: []);
+        return array_diff($migrations, self::known()) !== [];
+    }
 
-        return array_diff($migrations, $known) !== [];
+    /** @return list<string> what the garden has gone through; empty where there is none */
+    private static function gone(): array
+    {
+        return Schema::hasTable('migrations') ? array_values(array_filter(DB::table('migrations')->pluck('migration')->all(), is_string(...))) : [];
+    }
+
+    /** @return list<string> */
+    private static function known(): array
+    {
+        return array_map(static fn (string $file): string => basename($file, '.php'), glob(database_path('migrations/*.php')) ?: []);
     }
 }

@@ -75,6 +75,14 @@ final class OldGardensTest extends TestCase
         }
     }
 
+    public function test_while_a_garden_has_not_followed_an_update_that_is_said(): void
+    {
+        DB::table('migrations')->where('migration', '2026_11_26_000000_keep_marks')->delete();
+        $this->getJson('/api/today')->assertStatus(503)
+            ->assertJsonPath('message', 'Marrow was brought up to date and this garden not yet: run bin/update, or bin/start. Nothing is lost; it goes on by itself then.');
+        $this->getJson('/api/ping')->assertOk();
+    }
+
     private function open(string $fixture): void
     {
         DB::disconnect();

@@ -10,12 +10,14 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
-/** A garden that a newer program has written to is not read by halves. */
+/** A garden of another program's form, newer or older, is not read by halves. */
 final class KnowsTheGarden
 {
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        return SchemaAge::isNewer() ? throw new HttpException(503, SchemaAge::NEWER) : $next($request);
+        $trouble = SchemaAge::trouble();
+
+        return $trouble === null ? $next($request) : throw new HttpException(503, $trouble);
     }
 }
