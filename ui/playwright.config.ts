@@ -1,21 +1,26 @@
 import { defineConfig } from '@playwright/test';
 
-const port = Number(process.env['MARROW_E2E_PORT'] ?? 8398);
-export const emptyPort = port + 1;
+const kinds = ['demo', 'empty', 'new'] as const;
+export type Which = (typeof kinds)[number];
+
+const first = Number(process.env['MARROW_E2E_PORT'] ?? 8398);
+const workers = Number(process.env['MARROW_E2E_WORKERS'] ?? 2);
+
+/** The port of a garden of one of those that run side by side. */
+export const portOf = (which: Which, lane: number) => first + kinds.length * lane + kinds.indexOf(which);
 
 export default defineConfig({
   testDir: 'e2e',
-  // One garden for all tests, so one at a time; each keeps to varieties of its own.
-  workers: 1,
+  workers,
+  // Those of a file one after another, unless it says otherwise; each keeps to varieties of its own.
   fullyParallel: false,
   retries: 0,
   forbidOnly: true,
-  timeout: 60_000,
+  timeout: 90_000,
   // A machine that is busy with other things answers late.
   expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: '../storage/framework/e2e.json' }]],
   use: {
-    baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'UTC',
@@ -25,14 +30,13 @@ export default defineConfig({
       args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
     },
   },
-  webServer: [
-    { which: 'demo', at: port },
-    { which: 'empty', at: emptyPort },
-  ].map(({ which, at }) => ({
-    command: `bash ../bin/serve-test ${at} ${which}`,
-    url: `http://127.0.0.1:${at}/api/ping`,
-    reuseExistingServer: false,
-    timeout: 60_000,
-    gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 5_000 },
-  })),
+  webServer: Array.from({ length: workers }, (_, lane) => lane).flatMap((lane) =>
+    kinds.map((which) => ({
+      command: `bash ../bin/serve-test ${portOf(which, lane)} ${which}`,
+      url: `http://127.0.0.1:${portOf(which, lane)}/api/ping`,
+      reuseExistingServer: false,
+      timeout: 90_000,
+      gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 5_000 },
+    })),
+  ),
 });

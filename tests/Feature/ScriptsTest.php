@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Filesystem\Filesystem;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
@@ -20,10 +21,7 @@ final class ScriptsTest extends TestCase
 
     protected function tearDown(): void
     {
-        foreach (glob("$this->folder/*") ?: [] as $file) {
-            unlink($file);
-        }
-        rmdir($this->folder);
+        (new Filesystem)->deleteDirectory($this->folder);
     }
 
     public function test_start_opens_an_empty_garden_with_the_real_date_and_ends_with_all_its_workers(): void

@@ -1,4 +1,5 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
+import { expect, test } from './garden';
 import { Keeper } from './keeper';
 
 /** Presses Tab until the focus stands on it: whoever has no mouse gets there too. */

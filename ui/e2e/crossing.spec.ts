@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './garden';
 import { Keeper } from './keeper';
 
 test('off-types in a grow-out mark the lot they came from as crossed, until the entry is taken back', async ({

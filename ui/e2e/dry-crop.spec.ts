@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './garden';
 import { Keeper } from './keeper';
 
 test('a dry crop is threshed, winnowed and dried by a closed jar, with each mistake refused at its field', async ({

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './garden';
 import { Keeper } from './keeper';
 
 test('seed that came from elsewhere is a lot, is put away, and says what nobody knows', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './garden';
 import { Keeper } from './keeper';
 
 test('while the server cannot be reached the form says so at once, keeps what was typed, and sends it by itself', async ({

@@ -1,8 +1,7 @@
-import { expect, test } from '@playwright/test';
-import { emptyPort } from '../playwright.config';
+import { expect, test } from './garden';
 import { Keeper } from './keeper';
 
-test.use({ baseURL: `http://127.0.0.1:${emptyPort}` });
+test.use({ which: 'new' });
 
 const empties: [string, string][] = [
   ['plot', 'A planting comes here when you record that a variety was sown: press New planting.'],

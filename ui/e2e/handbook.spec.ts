@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './garden';
 
 test('a common name that means several species asks which, and the page says what crosses with it', async ({
   page,

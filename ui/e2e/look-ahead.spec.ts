@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './garden';
 
 test('a day picked on the belt shows every place as it will stand then, and home returns', async ({
   page,

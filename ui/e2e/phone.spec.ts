@@ -1,7 +1,9 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './garden';
 import { Keeper } from './keeper';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+test.describe.configure({ mode: 'parallel' });
 
 const pages = [
   '/today',

@@ -1,7 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
-import { emptyPort } from '../playwright.config';
+import type { Page } from '@playwright/test';
+import { expect, test } from './garden';
 
-test.use({ baseURL: `http://127.0.0.1:${emptyPort}` });
+test.use({ which: 'empty' });
 
 /** A field by its name; one that must be filled in has a star behind it. */
 const field = (page: Page, name: string) => page.getByLabel(new RegExp(`^${name}( \\*)?$`));

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './garden';
 
 test('a quick reckoner is found by what one wants to know, answers as it is filled, and can be sent on', async ({
   page,

@@ -1,5 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './garden';
+
+test.describe.configure({ mode: 'parallel' });
 
 const pages = [
   '/today',

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './garden';
 import { Keeper } from './keeper';
 
 test('one variety from the ripe fruit to a labelled packet with a forecast, then an entry is struck', async ({
