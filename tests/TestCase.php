@@ -5,26 +5,28 @@ declare(strict_types=1);
 namespace Tests;
 
 use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 
-/** Each test has a garden of its own in a real SQLite file, copied from one that was migrated once. */
+/**
+ * Each test has a garden of its own in a real SQLite file, copied from one that was migrated once. All of a run lies in one
+ * folder, which goes when the run ends; what a run left that was ended half-way goes with the next.
+ */
 abstract class TestCase extends BaseTestCase
 {
     private static ?string $template = null;
+
+    private static ?string $folder = null;
 
     protected string $database;
 
     public function createApplication(): Application
     {
-        $this->database = tempnam(sys_get_temp_dir(), 'marrow-test-').'.sqlite';
-        if (self::$template !== null) {
-            copy(self::$template, $this->database);
-        } else {
-            touch($this->database);
-        }
+        $this->database = self::folder().'/'.bin2hex(random_bytes(6)).'.sqlite';
+        self::$template === null ? touch($this->database) : copy(self::$template, $this->database);
         putenv("DB_DATABASE=$this->database");
         $_ENV['DB_DATABASE'] = $_SERVER['DB_DATABASE'] = $this->database;
         $app = require __DIR__.'/../bootstrap/app.php';
@@ -32,7 +34,7 @@ abstract class TestCase extends BaseTestCase
         if (self::$template === null) {
             Artisan::call('migrate', ['--force' => true]);
             DB::disconnect();
-            self::$template = tempnam(sys_get_temp_dir(), 'marrow-template-').'.sqlite';
+            self::$template = self::folder().'/template.sqlite';
             copy($this->database, self::$template);
         }
 
@@ -44,7 +46,25 @@ abstract class TestCase extends BaseTestCase
         DB::disconnect();
         parent::tearDown();
         foreach (glob($this->database.'*') ?: [] as $file) {
-            unlink($file);
+            is_dir($file) ? (new Filesystem)->deleteDirectory($file) : unlink($file);
         }
+    }
+
+    private static function folder(): string
+    {
+        if (self::$folder === null) {
+            $files = new Filesystem;
+            foreach (glob(sys_get_temp_dir().'/marrow-tests-*') ?: [] as $left) {
+                $run = (int) substr($left, strlen(sys_get_temp_dir().'/marrow-tests-'));
+                if ($run > 0 && ! posix_kill($run, 0)) {
+                    $files->deleteDirectory($left);
+                }
+            }
+            self::$folder = $folder = sys_get_temp_dir().'/marrow-tests-'.getmypid();
+            $files->ensureDirectoryExists($folder, 0o700);
+            register_shutdown_function(static fn (): bool => $files->deleteDirectory($folder));
+        }
+
+        return self::$folder;
     }
 }
