@@ -61,8 +61,10 @@ test('the server gone, the page says so and comes back with it', async ({ page }
   await new Keeper(page).fill({ Plants: '7', Where: 'By the gate' });
   await page.route('**/api/**', (route) => route.abort());
   await page.getByRole('button', { name: 'Keep: sown' }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'The server does not answer' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'The server cannot be reached.' })).toBeVisible();
   await page.unroute('**/api/**');
+  // It is sent again by itself, and what is still wrong with it is said.
+  await expect(page.getByRole('alert').filter({ hasText: 'Choose the variety' })).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Where', { exact: true })).toHaveValue('By the gate');
 });

@@ -1,3 +1,4 @@
+import { v7 } from 'uuid';
 import { api, Refused, silent, type Answered, type Draft } from './client';
 
 /** Something that was heard with a question: it is kept when it is sent again and said to be so all the same. */
@@ -13,6 +14,19 @@ export class Asked extends Refused {
 /** Records one thing that happened; throws Asked or Refused where it was not kept. */
 export function record(draft: Draft): Promise<Answered> {
   return answered(api.POST('/entries', { body: { drafts: [draft] } }));
+}
+
+/**
+ * Records what may have been sent before. Where it was kept then, though nobody heard so, and has been changed since, what
+ * was kept is corrected.
+ */
+export async function recordOnce(draft: Draft): Promise<Answered> {
+  try {
+    return await record(draft);
+  } catch (error) {
+    if (!(error instanceof Refused && error.status === 409)) throw error;
+    return record({ ...draft, id: v7(), replaces: draft.id });
+  }
 }
 
 /** Strikes an entry, or the strike of one. */

@@ -7,12 +7,14 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 } from 'uuid';
 import { Refused, type Beginning, type Draft, type PlaceName, type Variety } from '../api/client';
-import { Asked, record } from '../api/entries';
+import { Asked, recordOnce } from '../api/entries';
 import { afterwards, useBeginnings, useFrame, useVarieties, useWrite } from '../api/queries';
 import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { useLook } from '../api/look';
 import { useDraft } from '../kit/draft';
+import { Coming } from '../kit/Coming';
+import { Waiting } from '../kit/Waiting';
 import { ChoiceInput, Labelled, sentOf, startOf, TextInput } from '../kit/fields';
 import { DayInput } from '../kit/DayInput';
 import { moment } from '../kit/words';
@@ -53,7 +55,7 @@ export function Begin({
   const way = ways.find(({ kind }) => kind === values.kind) ?? ways[0];
   const fields = (way?.fields ?? []).filter(({ hidden }) => !hidden);
   const save = useWrite((evenSo: boolean) =>
-    record({
+    recordOnce({
       id: draft.id,
       kind: way?.kind ?? '',
       about: { subject, id: values.begun },
@@ -74,7 +76,7 @@ export function Begin({
   const asked = save.error instanceof Asked ? save.error : undefined;
   const errors = save.error instanceof Refused ? save.error.fields : {};
   // A button that changes from grey to black while one reads it is read as grey.
-  if (way === undefined) return <Box aria-busy="true">Opening the form …</Box>;
+  if (way === undefined) return <Coming lines={6} height={44} />;
   return (
     <Box sx={{ maxWidth: 720 }}>
       <Typography variant="h1" sx={{ mb: 2 }}>
@@ -161,6 +163,7 @@ export function Begin({
         {save.error !== null && asked === undefined && Object.keys(errors).length === 0 && (
           <Trouble>{save.error.message}</Trouble>
         )}
+        <Waiting write={save} />
         {asked !== undefined && <Caution>{asked.message} Mend it above, or keep it if it was so.</Caution>}
         <Button type="submit" variant="contained" sx={{ mt: 2 }} disabled={save.isPending}>
           Keep: {way.title.toLowerCase()}

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useEffect, useRef } from 'react';
 import { v7 } from 'uuid';
 import { Refused, type Answered, type Draft, type FieldDeclared } from '../api/client';
-import { Asked, record } from '../api/entries';
+import { Asked, recordOnce } from '../api/entries';
 import { afterwards, useFrame, useWrite } from '../api/queries';
 import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
@@ -57,9 +57,9 @@ export function RecordForm({
   const { values } = draft;
   const OfWhat = about !== 'a new lot' && about.subject === 'planting' ? PlantingInput : LotInput;
   const valueOf = (field: FieldDeclared) => values.fields[field.key] ?? startOf(field);
-  const send = (evenSo: boolean, id: string, replaces: string | undefined) =>
-    record({
-      id,
+  const save = useWrite((evenSo: boolean) =>
+    recordOnce({
+      id: draft.id,
       kind,
       about: about === 'a new lot' ? { subject: 'lot', id: values.made } : { ...about, id: values.of },
       begins: about === 'a new lot' ? { planting: happening.from } : undefined,
@@ -73,17 +73,9 @@ export function RecordForm({
           .filter(([key, value]) => value !== '' || shown.some((field) => field.key === key)),
       ) as Draft['payload'],
       even_so: evenSo,
-      replaces,
-    });
-  const save = useWrite(async (evenSo: boolean) => {
-    try {
-      return await send(evenSo, draft.id, corrects?.id);
-    } catch (error) {
-      if (!(error instanceof Refused && error.status === 409)) throw error;
-      // It was kept the first time though nobody heard so, and has been changed since: it is corrected.
-      return send(evenSo, v7(), draft.id);
-    }
-  });
+      replaces: corrects?.id,
+    }),
+  );
   const keep = (evenSo: boolean) =>
     void afterwards(save.mutateAsync(evenSo), (saved) => {
       draft.clear();
