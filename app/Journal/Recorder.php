@@ -109,6 +109,8 @@ final readonly class Recorder
         if ($payload instanceof Struck && ($answer = $this->struckAlready($draft, $payload, $thing, $kind)) !== null) {
             return $answer;
         }
+        // What it refers to must be there before anything is made of it; the container it is put into may be new.
+        $this->references($kind, $payload, new: 'container');
         $payload = $this->withContainer($payload, $thing);
         $entry = new Entry($draft->id, $draft->id, $kind, $payload, $at);
         $references = $this->references($kind, $payload);
@@ -251,16 +253,17 @@ final readonly class Recorder
     }
 
     /**
+     * @param  string  $new  what need not be there yet
      * @return list<array{string, string, string}> role, what it is, id
      *
      * @throws Refused when there is no such thing
      */
-    private function references(Kind $kind, Payload $payload): array
+    private function references(Kind $kind, Payload $payload, string $new = ''): array
     {
         $references = [];
         foreach ($kind->references() as $role => $subject) {
             $id = $kind->value($payload, $role);
-            if (! is_string($id)) {
+            if (! is_string($id) || $subject === $new) {
                 continue;
             }
             if (! DB::table(self::TABLES[$subject])->where('id', $id)->exists()) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\JournalEntry;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Keeper;
@@ -107,5 +108,15 @@ final class BadInputTest extends TestCase
     public function test_a_form_of_another_page_cannot_write(): void
     {
         $this->call('POST', '/api/varieties', ['name' => 'x'], server: ['CONTENT_TYPE' => 'application/x-www-form-urlencoded'])->assertStatus(415);
+    }
+
+    public function test_what_an_entry_refers_to_must_be_there(): void
+    {
+        $keeper = new Keeper($this);
+        $lot = $keeper->pick($keeper->sow($keeper->variety()), '2026-08-01T10:00');
+        $keeper->records($lot, 'rinsed', '2026-08-02');
+        $keeper->tries($lot, 'stored', '2026-08-03', ['container' => 'jar', 'place_id' => 'nowhere', 'mass_g' => 10])
+            ->assertStatus(422)->assertJsonPath('answers.0.errors.place_id', 'There is no such place.');
+        self::assertSame(0, DB::table('containers')->count());
     }
 }
