@@ -22,12 +22,10 @@ final readonly class Copies
 
     public function __construct(private Clock $clock) {}
 
-    /** Where the copies lie that are made by themselves; beside the garden, unless another folder was named. */
+    /** Where the copies lie that are made by themselves; empty where none are made. */
     public function folder(): string
     {
-        $folder = config('marrow.copies');
-
-        return is_string($folder) && $folder !== '' ? $folder : '';
+        return config()->string('marrow.copies');
     }
 
     /**
@@ -151,8 +149,7 @@ final readonly class Copies
             umask($umask);
         }
         DB::reconnect();
-        Artisan::call('migrate', ['--force' => true]);
-        Artisan::call('marrow:rebuild');
+        Artisan::call('marrow:ready');
 
         return $kept;
     }
@@ -160,11 +157,7 @@ final readonly class Copies
     /** The copy of a day, and what need no longer be kept of those before. */
     public function daily(): Copy
     {
-        $folder = $this->folder();
-        if (! is_dir($folder) && ! @mkdir($folder, 0o700, true)) {
-            throw new CopyFailed("The folder for copies, $folder, cannot be made.");
-        }
-        $file = sprintf('%s/garden-%s.sqlite', $folder, $this->clock->now()->format('Y-m-d'));
+        $file = sprintf('%s/garden-%s.sqlite', $this->madeFolder(), $this->clock->now()->format('Y-m-d'));
         $copy = is_file($file) ? Copy::in($file) : $this->take($file);
         $this->prune();
 
@@ -174,15 +167,18 @@ final readonly class Copies
     /** A copy of a moment, because somebody asked for it. */
     public function now(): Copy
     {
+        return $this->take(sprintf('%s/garden-%s.sqlite', $this->madeFolder(), $this->clock->now()->format('Y-m-d-His')));
+    }
+
+    /** @throws CopyFailed */
+    private function madeFolder(): string
+    {
         $folder = $this->folder();
         if ($folder === '') {
             throw new CopyFailed('No folder is named for copies.');
         }
-        if (! is_dir($folder) && ! @mkdir($folder, 0o700, true)) {
-            throw new CopyFailed("The folder for copies, $folder, cannot be made.");
-        }
 
-        return $this->take(sprintf('%s/garden-%s.sqlite', $folder, $this->clock->now()->format('Y-m-d-His')));
+        return is_dir($folder) || @mkdir($folder, 0o700, true) ? $folder : throw new CopyFailed("The folder for copies, $folder, cannot be made.");
     }
 
     /** Seven days, five weeks and twelve months are kept, the first copy of each; what a keeper asked for stays. */

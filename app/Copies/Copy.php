@@ -30,11 +30,7 @@ final readonly class Copy
         if (! is_file($file) || filesize($file) === 0) {
             throw new CopyFailed(is_file($file) ? 'The file is empty; it holds no garden.' : 'There is no such file.');
         }
-        try {
-            $pdo = new PDO('sqlite:file:'.rawurlencode($file).'?mode=ro', options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READONLY]);
-        } catch (PDOException) {
-            $pdo = new PDO("sqlite:$file", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READONLY]);
-        }
+        $pdo = new PDO("sqlite:$file", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READONLY]);
         try {
             if (self::one($pdo, 'PRAGMA quick_check') !== 'ok') {
                 throw new CopyFailed('The file is damaged.');

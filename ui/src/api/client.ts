@@ -88,6 +88,9 @@ export class Refused extends Error {
   }
 }
 
+/** Whether what went wrong may be otherwise in a while, so that the same is worth sending again. */
+export const mayPass = (error: Error): boolean => error instanceof Refused && error.mayPass;
+
 /** No answer at all. */
 export function silent(): never {
   throw new Refused('The server cannot be reached.', {}, 0);

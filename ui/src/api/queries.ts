@@ -2,7 +2,7 @@ import { useRef } from 'react';
 import { keepPreviousData, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { v7 } from 'uuid';
 import { useLook } from './look';
-import { api, Refused, take, type PlaceName } from './client';
+import { api, mayPass, Refused, take, type PlaceName } from './client';
 import { strike } from './entries';
 
 export function useFrame() {
@@ -11,7 +11,7 @@ export function useFrame() {
     queryKey: ['frame', on],
     queryFn: () => take(api.GET('/frame', { params: { query: { on } } })),
     // While it cannot be had it is asked for more often, so that all goes on by itself when it can.
-    refetchInterval: ({ state }) => (state.status === 'error' ? 4_000 : 60_000),
+    refetchInterval: ({ state }) => (state.error !== null && mayPass(state.error) ? 4_000 : 60_000),
     placeholderData: keepPreviousData,
   });
 }
@@ -143,7 +143,7 @@ export function usePersistent<In, Out>(write: (input: In) => Promise<Out>, onSuc
       return write(input);
     },
     networkMode: 'always',
-    retry: (_, error) => error instanceof Refused && error.mayPass,
+    retry: (_, error) => mayPass(error),
     retryDelay: AGAIN,
     onSuccess,
   });

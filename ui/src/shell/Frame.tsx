@@ -5,6 +5,7 @@ import { useColorScheme } from '@mui/material/styles';
 import { useEffect, useRef, useState } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import type { Frame as FrameWords } from '../api/client';
+import { mayPass } from '../api/client';
 import { useFrame } from '../api/queries';
 import { useLook } from '../api/look';
 import { pageNames } from './places';
@@ -48,8 +49,19 @@ export function Frame() {
       </Box>
       {frame.error !== null && (
         <Trouble>
-          {frame.error.message} Marrow goes on by itself when that is over.{' '}
-          <Link to="/books/copies">Copies of the garden</Link>
+          {frame.error.message}{' '}
+          {mayPass(frame.error) ? (
+            <>
+              Marrow goes on by itself when that is over.{' '}
+              <Box component={Link} to="/books/copies" sx={{ color: 'inherit' }}>
+                Copies of the garden
+              </Box>
+            </>
+          ) : (
+            <Box component={Link} to={pathname} sx={{ color: 'inherit' }}>
+              As it is today
+            </Box>
+          )}
         </Trouble>
       )}
       <Box sx={{ flex: 1, display: 'flex', minWidth: 0 }}>
