@@ -8,5 +8,7 @@ return [
     'hosts' => array_map('trim', explode(',', (string) env('MARROW_HOSTS', '127.0.0.1,localhost'))),
     // Where copies of the garden are put, one a day by itself; empty for none.
     'copies' => env('MARROW_COPIES', ''),
+    // Where the crops lie as once read; made again by marrow:ready. Empty to read their files each time.
+    'crops_read' => env('MARROW_CROPS_READ', storage_path('framework/cache/crops.php')),
     'crops' => base_path('core/data/crops'),
 ];

@@ -18,7 +18,8 @@ final readonly class Counts
     public function places(DateTimeImmutable $at): array
     {
         $hands = DueTask::standing($at)->toBase()
-            ->where('first', 1)
+            // As it stands in the condition of the index, or the index would not be taken.
+            ->whereRaw('first = 1')
             ->where('best_at', '<=', Moment::keep($at->setTime(23, 59, 59)))
             ->groupBy('place')
             ->selectRaw('place, count(*) as hands')

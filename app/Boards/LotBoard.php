@@ -7,8 +7,9 @@ namespace App\Boards;
 use App\Documents\ListItemDocument;
 use App\Documents\PlaceDocument;
 use App\Documents\TaskDocument;
+use App\Finding\Sought;
+use App\Models\Lot;
 use App\Models\LotStanding;
-use App\Presenting\Finder;
 use App\Presenting\Tags;
 use App\Voice\When;
 use DateTimeImmutable;
@@ -48,8 +49,8 @@ abstract class LotBoard implements Board
         $query = LotStanding::query()
             ->where('place', $this->place()->value)
             ->where('used_up', 0)
-            ->with(['lot.variety', 'lot.standing', 'lot.planting']);
-        Finder::match($query, $narrowing->find);
+            ->with(['lot.variety']);
+        Sought::of($narrowing->find)->narrow($query);
         match ($narrowing->sort) {
             'name' => $query->orderBy('variety'),
             'code' => null,
@@ -62,7 +63,7 @@ abstract class LotBoard implements Board
             $query,
             $narrowing->page,
             $when,
-            static fn (LotStanding $row): string => $row->lot_id,
+            static fn (LotStanding $row): Lot => $row->lot->setRelation('standing', $row),
             function (LotStanding $row, ?TaskDocument $task) use ($when): ListItemDocument {
                 [$figure, $label] = $this->figure($row, $when);
 

@@ -8,6 +8,8 @@ use App\Documents\ListItemDocument;
 use App\Documents\PlaceDocument;
 use App\Documents\TaskDocument;
 use App\Models\DueTask;
+use App\Models\Lot;
+use App\Models\Planting;
 use App\Moment;
 use App\Presenting\Tasks;
 use App\Voice\When;
@@ -31,18 +33,22 @@ final readonly class Pages
      * @template T of Model
      *
      * @param  Builder<T>  $query
-     * @param  Closure(T): string  $id  of the thing that a row is of
+     * @param  Closure(T): (Lot|Planting)  $thing  that a row is of, with its variety and standing
      * @param  Closure(T, ?TaskDocument): ListItemDocument  $item
      */
-    public function page(Place $place, Builder $query, int $page, When $when, Closure $id, Closure $item): PlaceDocument
+    public function page(Place $place, Builder $query, int $page, When $when, Closure $thing, Closure $item): PlaceDocument
     {
         $total = $query->toBase()->getCountForPagination();
         /** @var Collection<int, T> $rows */
         $rows = $query->forPage($page, self::PAGE)->get();
-        $due = $this->due(array_values($rows->map($id)->all()), $place, $when);
+        $things = [];
+        foreach ($rows as $row) {
+            $things[$thing($row)->id] = $thing($row);
+        }
+        $due = $this->due($things, $place, $when);
         $items = [];
         foreach ($rows as $row) {
-            $items[] = $item($row, $due[$id($row)] ?? null);
+            $items[] = $item($row, $due[$thing($row)->id] ?? null);
         }
 
         return new PlaceDocument(
@@ -57,14 +63,15 @@ final readonly class Pages
     /**
      * The next task of each thing in a place.
      *
-     * @param  list<string>  $ids
+     * @param  array<string, Lot|Planting>  $things  by id
      * @return array<string, TaskDocument>
      */
-    private function due(array $ids, Place $place, When $when): array
+    private function due(array $things, Place $place, When $when): array
     {
+        $subject = $place === Place::Plot ? Subject::Planting->value : Subject::Lot->value;
         $tasks = DueTask::standing($when->now)
-            ->where('subject', $place === Place::Plot ? Subject::Planting->value : Subject::Lot->value)
-            ->whereIn('subject_id', $ids)
+            ->where('subject', $subject)
+            ->whereIn('subject_id', array_keys($things))
             // By the thing, of which there are few on a page, not by the place, where there are many.
             ->whereRaw('+place = ?', [$place->value])
             ->where('best_at', '<=', Moment::keep($when->now->modify(sprintf('+%d days', self::DAYS_AHEAD))))
@@ -73,6 +80,9 @@ final readonly class Pages
             ->get()
             ->unique('subject_id')
             ->values();
+        foreach ($tasks as $task) {
+            $task->setRelation($subject, $things[$task->subject_id]);
+        }
         $due = [];
         foreach ($this->tasks->documents($tasks, $when) as $i => $document) {
             $due[$tasks[$i]->subject_id ?? ''] = $document;

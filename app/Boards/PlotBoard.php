@@ -7,8 +7,9 @@ namespace App\Boards;
 use App\Documents\ListItemDocument;
 use App\Documents\PlaceDocument;
 use App\Documents\TaskDocument;
+use App\Finding\Sought;
+use App\Models\Planting;
 use App\Models\PlantingStanding;
-use App\Presenting\Finder;
 use App\Presenting\Plantings;
 use App\Presenting\Tags;
 use App\Voice\Quantity;
@@ -32,8 +33,8 @@ final readonly class PlotBoard implements Board
 
     public function page(Narrowing $narrowing, When $when): PlaceDocument
     {
-        $query = Plantings::standing($when->now)->with(['planting.variety', 'planting.standing']);
-        Finder::match($query, $narrowing->find);
+        $query = Plantings::standing($when->now)->with(['planting.variety']);
+        Sought::of($narrowing->find)->narrow($query);
         $query->join('plantings', 'plantings.id', '=', 'planting_standings.planting_id')
             ->join('varieties', 'varieties.id', '=', 'plantings.variety_id')
             ->select('planting_standings.*');
@@ -48,7 +49,7 @@ final readonly class PlotBoard implements Board
             $query,
             $narrowing->page,
             $when,
-            static fn (PlantingStanding $row): string => $row->planting_id,
+            static fn (PlantingStanding $row): Planting => $row->planting->setRelation('standing', $row),
             fn (PlantingStanding $row, ?TaskDocument $task): ListItemDocument => new ListItemDocument(
                 $this->tags->planting($row->planting),
                 Quantity::number((int) $row->plants, 'plant'),

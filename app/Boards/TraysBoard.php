@@ -7,9 +7,10 @@ namespace App\Boards;
 use App\Documents\ListItemDocument;
 use App\Documents\PlaceDocument;
 use App\Documents\TaskDocument;
+use App\Finding\Sought;
+use App\Models\Lot;
 use App\Models\TestStanding;
 use App\Moment;
-use App\Presenting\Finder;
 use App\Presenting\Tags;
 use App\Voice\Quantity;
 use App\Voice\When;
@@ -43,7 +44,7 @@ final readonly class TraysBoard implements Board
             ->join('lot_standings', 'lot_standings.lot_id', '=', 'lots.id')
             ->join('varieties', 'varieties.id', '=', 'lots.variety_id')
             ->select('test_standings.*');
-        Finder::match($query, $narrowing->find);
+        Sought::of($narrowing->find)->narrow($query);
         match ($narrowing->sort) {
             'name' => $query->orderBy('varieties.name'),
             'code' => null,
@@ -56,7 +57,7 @@ final readonly class TraysBoard implements Board
             $query,
             $narrowing->page,
             $when,
-            static fn (TestStanding $row): string => $row->lot_id,
+            static fn (TestStanding $row): Lot => $row->lot,
             fn (TestStanding $row, ?TaskDocument $task): ListItemDocument => $this->item($row, $task, $when),
         );
     }

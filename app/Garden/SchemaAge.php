@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Garden;
 
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Schema;
 
 /** Whether this program and the garden's database know the same changes of its form. */
 final class SchemaAge
@@ -41,7 +41,12 @@ final class SchemaAge
     /** @return list<string> what the garden has gone through; empty where there is none */
     private static function gone(): array
     {
-        return Schema::hasTable('migrations') ? array_values(array_filter(DB::table('migrations')->pluck('migration')->all(), is_string(...))) : [];
+        try {
+            return array_values(array_filter(DB::table('migrations')->pluck('migration')->all(), is_string(...)));
+        } catch (QueryException $e) {
+            // A file in which nothing has been laid out yet has gone through nothing.
+            return str_contains($e->getMessage(), 'no such table') ? [] : throw $e;
+        }
     }
 
     /** @return list<string> */

@@ -13,7 +13,7 @@ final class CropFiles
 {
     public static function load(string $folder): CropReference
     {
-        return CropReference::lazily(self::of($folder));
+        return CropReference::fromFiles(array_map(static fn (Closure $content): array => $content(), self::of($folder)));
     }
 
     /** @return array<string, Closure(): array<array-key, mixed>> what gives the content of each, by its key */

@@ -26,16 +26,16 @@ final class OwnFigures
     /** @var array<string, Crop> of varieties that have figures of their own, by id */
     private array $ofVarieties = [];
 
-    public function __construct(private readonly string $folder) {}
+    public function __construct(private readonly string $folder, private readonly ReadCrops $read) {}
 
     public function reference(): CropReference
     {
-        $files = [];
-        foreach ($this->files() as $key => $content) {
-            $files[$key] = fn (): array => $this->with($content(), $this->figures()[$key][''] ?? []);
+        $crops = [];
+        foreach (array_keys($this->files()) as $key) {
+            $crops[$key] = fn (): Crop => $this->crop($key);
         }
 
-        return CropReference::lazily($files);
+        return CropReference::lazily($crops);
     }
 
     /** The crop as it is for one variety. */
@@ -88,6 +88,13 @@ final class OwnFigures
     {
         $this->figures = $this->files = null;
         $this->ofVarieties = [];
+    }
+
+    private function crop(string $key): Crop
+    {
+        $own = $this->figures()[$key][''] ?? [];
+
+        return ($own === [] ? $this->read->get($key, $this->folder."/$key.json") : null) ?? CropFile::read($key, $this->content($key));
     }
 
     /**

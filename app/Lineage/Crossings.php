@@ -37,7 +37,7 @@ final class Crossings
         // Most gardens have none; then one look is all it costs.
         $seen = DB::select(
             'SELECT s.planting_id, s.off_types, s.looked_over, s.sown_lot, p.number AS seen_in, l.number AS lot, came.number AS came, cs.season
-             FROM planting_standings s
+             FROM planting_standings s INDEXED BY planting_standings_off
              JOIN plantings p ON p.id = s.planting_id
              JOIN lots l ON l.id = s.sown_lot
              LEFT JOIN lot_origins o ON o.lot_id = l.id AND o.planting_id IS NOT NULL

@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Moment;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -29,16 +28,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Lot|null $lot
  * @property Planting|null $planting
  */
-final class DueTask extends Model
+final class DueTask extends Record
 {
     /** From this urgency on a task only waits; below it something will be lost. */
     public const WAITS = 10;
 
     protected $table = 'tasks';
-
-    public $timestamps = false;
-
-    protected $guarded = [];
 
     /** @return BelongsTo<Lot, $this> */
     public function lot(): BelongsTo

@@ -4,17 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * @property int $id
  * @property string $name
  */
-final class Garden extends Model
+final class Garden extends Record
 {
     protected $table = 'gardens';
-
-    public $timestamps = false;
-
-    protected $guarded = [];
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * @property int $seq
  * @property string $id
@@ -21,13 +19,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $keeper_id
  * @property string|null $replaces
  */
-final class JournalEntry extends Model
+final class JournalEntry extends Record
 {
     protected $table = 'journal_entries';
 
-    public $timestamps = false;
-
     protected $primaryKey = 'seq';
-
-    protected $guarded = [];
 }

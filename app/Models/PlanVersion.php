@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * @property int $year
  * @property int $number
@@ -14,16 +12,12 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $said
  * @property string $saved_at
  */
-final class PlanVersion extends Model
+final class PlanVersion extends Record
 {
     protected $table = 'plan_versions';
-
-    public $timestamps = false;
 
     public $incrementing = false;
 
     /** A version is told apart by its year and number together; it is read and added, never changed. */
     protected $primaryKey = 'number';
-
-    protected $guarded = [];
 }

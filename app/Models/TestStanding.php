@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -19,19 +18,15 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $verdict
  * @property Lot $lot
  */
-final class TestStanding extends Model
+final class TestStanding extends Record
 {
     protected $table = 'test_standings';
-
-    public $timestamps = false;
 
     protected $primaryKey = 'test_id';
 
     public $incrementing = false;
 
     protected $keyType = 'string';
-
-    protected $guarded = [];
 
     /** @return BelongsTo<Lot, $this> */
     public function lot(): BelongsTo

@@ -8,7 +8,7 @@ use App\Models\Planting;
 use App\Reading\Facts;
 use DateTimeImmutable;
 use DateTimeZone;
-use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Marrow\Core\Season\Grown;
 use Marrow\Core\Season\PlannedPlanting;
 use Marrow\Core\Season\SeasonPlan;
@@ -58,10 +58,10 @@ final readonly class Observed
     {
         $varieties = array_map(static fn (PlannedPlanting $planting): string => $planting->variety, $plan->plantings);
         $named = array_filter(array_map(static fn (PlannedPlanting $planting): ?string => $planting->planting, $plan->plantings));
-        /** @var Collection<string, Planting> $plantings */
-        $plantings = Planting::query()->with(['variety', 'standing'])
-            ->where(static fn ($query) => $query->whereIn('id', $named)->orWhere(static fn ($sown) => $sown->whereIn('variety_id', $varieties)
-                ->whereHas('standing', static fn ($standing) => $standing->whereBetween('season', [$plan->year - 1, $plan->year + 1]))))
+        $inSeason = DB::table('planting_standings')
+            ->join('plantings', 'plantings.id', '=', 'planting_standings.planting_id')
+            ->whereBetween('season', [$plan->year - 1, $plan->year + 1])->whereIn('variety_id', $varieties)->pluck('plantings.id')->all();
+        $plantings = Planting::query()->with(['variety', 'standing'])->whereIn('id', [...array_values($named), ...$inSeason])
             ->orderBy('number')->get()->keyBy('id');
         $links = [];
         foreach ($plan->plantings as $planned) {
@@ -69,13 +69,20 @@ final readonly class Observed
                 $links[$planned->id] = $plantings->pull($planned->planting);
             }
         }
+        $left = [];
+        foreach ($plantings as $planting) {
+            $left[$planting->variety_id][] = [$planting->standing?->sown_at, $planting];
+        }
         foreach ($plan->plantings as $planned) {
-            $found = isset($links[$planned->id]) || $planned->planting !== null ? null : $plantings->first(
-                static fn (Planting $planting): bool => $planting->variety_id === $planned->variety && self::isAbout($planting->standing?->sown_at, $planned->sow),
-            );
-            if ($found !== null) {
-                $links[$planned->id] = $found;
-                $plantings->forget($found->id);
+            if (isset($links[$planned->id]) || $planned->planting !== null) {
+                continue;
+            }
+            foreach ($left[$planned->variety] ?? [] as $n => [$sownAt, $planting]) {
+                if (self::isAbout($sownAt, $planned->sow)) {
+                    $links[$planned->id] = $planting;
+                    unset($left[$planned->variety][$n]);
+                    break;
+                }
             }
         }
 

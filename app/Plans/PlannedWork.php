@@ -59,6 +59,37 @@ final readonly class PlannedWork
         );
     }
 
+    /**
+     * How much begins on each day, and what is to be done first of it.
+     *
+     * @param  DateTimeImmutable  $to  no longer among them
+     * @param  int  $most  of each day that are said
+     * @return array<string, array{int, list<string>}> by date
+     */
+    public function days(DateTimeImmutable $from, DateTimeImmutable $to, int $most): array
+    {
+        $between = [$from->format('Y-m-d'), $to->format('Y-m-d')];
+        $days = [];
+        foreach (DB::select('SELECT on_day, count(*) AS n FROM plan_tasks WHERE on_day >= ? AND on_day < ? GROUP BY on_day', $between) as $day) {
+            /** @var object{on_day: string, n: int} $day */
+            $days[$day->on_day] = [$day->n, []];
+        }
+        $first = DB::select(
+            "SELECT t.on_day, t.kind, v.name, coalesce(json_extract(t.figures, '$.cover'), '') AS cover
+             FROM (SELECT DISTINCT on_day FROM plan_tasks WHERE on_day >= ? AND on_day < ?) d
+             JOIN plan_tasks t ON t.rowid IN (SELECT rowid FROM plan_tasks WHERE on_day = d.on_day ORDER BY planting, kind LIMIT ?)
+             JOIN varieties v ON v.id = t.variety_id
+             ORDER BY t.on_day, t.planting, t.kind",
+            [...$between, $most],
+        );
+        foreach ($first as $task) {
+            /** @var object{on_day: string, kind: string, name: string, cover: string} $task */
+            $days[$task->on_day][1][] = PlanTaskVoice::headline(PlanTaskKind::from($task->kind), $task->name, $task->cover);
+        }
+
+        return $days;
+    }
+
     /** @return list<PlannedTask> */
     public function ofYear(int $year): array
     {

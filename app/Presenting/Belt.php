@@ -76,12 +76,10 @@ final readonly class Belt
             $marks[$task->day][] = ($task->subject === 'lot' ? 'L' : 'P').$task->number.' '.$this->voices->label($task->kind);
         }
 
-        foreach ($this->planned->between($start, $end) as $task) {
-            if ($task->on >= $start->format('Y-m-d')) {
-                $counts[$task->on] = ($counts[$task->on] ?? 0) + 1;
-                if (count($marks[$task->on] ?? []) < self::MARKS_A_DAY) {
-                    $marks[$task->on][] = mb_strtolower(mb_substr($task->do, 0, 1)).mb_substr($task->do, 1);
-                }
+        foreach ($this->planned->days($start, $end, self::MARKS_A_DAY) as $day => [$count, $first]) {
+            $counts[$day] = ($counts[$day] ?? 0) + $count;
+            foreach (array_slice($first, 0, self::MARKS_A_DAY - count($marks[$day] ?? [])) as $do) {
+                $marks[$day][] = mb_strtolower(mb_substr($do, 0, 1)).mb_substr($do, 1);
             }
         }
 

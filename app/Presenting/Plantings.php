@@ -24,9 +24,11 @@ final class Plantings
 
         return PlantingStanding::query()
             ->whereNotNull('sown_at')
+            // Said by itself too, so that the index of the seasons bounds what is looked at.
+            ->where('season', '>=', $year - self::YEARS)
             ->where(static function (Builder $standing) use ($year): void {
                 $standing->where('season', '>=', $year)
-                    ->orWhere(static fn (Builder $older) => $older->where('lots', 0)->where('season', '>=', $year - self::YEARS));
+                    ->orWhere('lots', 0);
             });
     }
 }

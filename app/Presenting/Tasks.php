@@ -28,8 +28,8 @@ final readonly class Tasks
     public function documents(Collection $tasks, When $when): array
     {
         $of = static fn (string $subject): Collection => $tasks->where('subject', $subject);
-        $of('lot')->load(['lot.variety', 'lot.standing']);
-        $of('planting')->load(['planting.variety', 'planting.standing']);
+        $of('lot')->loadMissing(['lot.variety', 'lot.standing']);
+        $of('planting')->loadMissing(['planting.variety', 'planting.standing']);
 
         return array_values($tasks->map(fn (DueTask $task): TaskDocument => $this->document($task, $when))->all());
     }

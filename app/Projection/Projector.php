@@ -16,8 +16,10 @@ use App\Models\PlantingStanding;
 use App\Models\TestStanding;
 use App\Models\Variety;
 use App\Moment;
+use App\Reading\EntryStore;
 use App\Reading\Facts;
 use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Fields\Refused;
@@ -32,6 +34,11 @@ use Marrow\Core\Work\Task;
 /** Writes what lists and search need from the journal: always the whole of one thing, so that nothing can drift. */
 final readonly class Projector
 {
+    private const AT_ONCE = 250;
+
+    /** How many lots came of a planting; its id follows. */
+    private const LOTS_OF = 'SELECT count(*) FROM lot_origins o JOIN lot_standings s ON s.lot_id = o.lot_id WHERE s.place != ? AND o.planting_id = ';
+
     public function __construct(private Facts $facts, private Crossings $crossings) {}
 
     /** What was recorded of things bears on what they came from and what was grown from them. */
@@ -68,11 +75,17 @@ final readonly class Projector
             }
             $this->facts->forget();
             $this->crossings->forget();
-            Planting::query()->with('variety')->orderBy('number')->each(fn (Planting $planting) => $this->planting($planting));
+            Planting::query()->with(['variety', 'lots'])->orderBy('number')->chunk(self::AT_ONCE, function (Collection $plantings): void {
+                $lots = $plantings->flatMap(static fn (Planting $planting) => $planting->lots->modelKeys())->all();
+                EntryStore::ahead(['planting' => $plantings->modelKeys(), 'lot' => $lots], fn () => $plantings->each(fn (Planting $planting) => $this->planting($planting)));
+            });
             $this->crossings->forget();
-            Lot::query()->with(['variety', 'planting.variety'])->orderBy('number')->each(fn (Lot $lot) => $this->lot($lot));
+            Lot::query()->with(['variety', 'planting.variety'])->orderBy('number')->chunk(self::AT_ONCE, function (Collection $lots): void {
+                $plantings = $lots->map(static fn (Lot $lot) => $lot->planting?->id)->filter()->unique()->values()->all();
+                EntryStore::ahead(['lot' => $lots->modelKeys(), 'planting' => $plantings], fn () => $lots->each(fn (Lot $lot) => $this->lot($lot)));
+            });
             // How many lots a planting gave is known once they are.
-            Planting::query()->with('variety')->orderBy('number')->each(fn (Planting $planting) => $this->planting($planting));
+            DB::update('UPDATE planting_standings SET lots = ('.self::LOTS_OF.'planting_standings.planting_id)', [Place::Plot->value]);
         });
     }
 
@@ -136,7 +149,7 @@ final readonly class Projector
             'sown_from' => $growing->sown->sownFrom ?? '',
             'off_types' => $growing->offTypes->off ?? 0,
             'looked_over' => $growing->offTypes->seen ?? 0,
-            'search' => self::searchText($planting->code(), $planting->variety, $course->facts->crop, (string) $season, $planting->spot, implode(' ', $course->notes->notes)),
+            'search' => self::searchText($planting->code(), $planting->variety, $course->facts->crop, (string) $season, $planting->spot, ...$course->texts()),
         ]], 'planting_id');
         $this->tasks(Subject::Planting, $planting->id, [...self::settle($course->adrift(), Place::Plot, $course->adriftAt()), ...$course->tasks()]);
     }
@@ -148,11 +161,7 @@ final readonly class Projector
 
     private function countLots(Planting $planting): int
     {
-        return DB::table('lot_origins')
-            ->join('lot_standings', 'lot_standings.lot_id', '=', 'lot_origins.lot_id')
-            ->where('lot_origins.planting_id', $planting->id)
-            ->where('lot_standings.place', '!=', Place::Plot->value)
-            ->count();
+        return (int) DB::scalar(self::LOTS_OF.'?', [Place::Plot->value, $planting->id]);
     }
 
     /** @return array<string, mixed> */
@@ -187,7 +196,7 @@ final readonly class Projector
             'place_id' => $storing->now?->placeId,
             'store_place' => $storing->now?->at->name,
             'last_at' => $course->lastAt() === null ? null : Moment::keep($course->lastAt()),
-            'search' => self::searchText($lot->code(), $lot->variety, $crop, (string) $year, (string) $storing->now?->at->name, implode(' ', $course->notes->notes)),
+            'search' => self::searchText($lot->code(), $lot->variety, $crop, (string) $year, (string) $storing->now?->at->name, ...$course->texts()),
         ];
     }
 

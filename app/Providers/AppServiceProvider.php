@@ -10,6 +10,7 @@ use App\Garden\Settings;
 use App\Garden\SettingsChanged;
 use App\Handbook\HandbookChanged;
 use App\Handbook\OwnFigures;
+use App\Handbook\ReadCrops;
 use App\Journal\Changed;
 use App\Lineage\Crossings;
 use App\Plans\PlansAfresh;
@@ -47,7 +48,8 @@ final class AppServiceProvider extends ServiceProvider
         });
         $this->app->singleton(Settings::class);
         $this->app->alias(Clock::class, ClockInterface::class);
-        $this->app->singleton(OwnFigures::class, static fn (): OwnFigures => new OwnFigures(config()->string('marrow.crops')));
+        $this->app->singleton(OwnFigures::class, fn (): OwnFigures => new OwnFigures(config()->string('marrow.crops'), $this->app->make(ReadCrops::class)));
+        $this->app->singleton(ReadCrops::class, static fn (): ReadCrops => new ReadCrops(config()->string('marrow.crops_read')));
         $this->app->singleton(CropReference::class, fn (): CropReference => $this->app->make(OwnFigures::class)->reference());
         $this->app->singleton(Registry::class, fn (): Registry => Registry::standard($this->app->make(CropReference::class)));
         $this->app->singleton(Crossings::class);

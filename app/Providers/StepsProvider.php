@@ -5,6 +5,13 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Boards\Boards;
+use App\Finding\Finder;
+use App\Finding\FindsCrops;
+use App\Finding\FindsPlaces;
+use App\Finding\FindsReckoners;
+use App\Finding\FindsSettings;
+use App\Finding\FindsThings;
+use App\Finding\FindsWords;
 use App\Presenting\LotSheet;
 use App\Steps\Cleaning\CleaningSection;
 use App\Steps\Cleaning\CleaningVoice;
@@ -30,8 +37,13 @@ final class StepsProvider extends ServiceProvider
     /** In the order in which they stand on the worksheet. */
     private const SECTIONS = [StoringSection::class, TestingSection::class, DryingSection::class, CleaningSection::class, OriginSection::class];
 
+    /** In the order in which they are shown. */
+    private const FINDS = [FindsThings::class, FindsPlaces::class, FindsCrops::class, FindsReckoners::class, FindsSettings::class, FindsWords::class];
+
     public function register(): void
     {
+        $this->app->tag(self::FINDS, 'finds');
+        $this->app->when(Finder::class)->needs('$sorts')->giveTagged('finds');
         $this->app->tag(self::VOICES, 'task-voices');
         $this->app->tag(self::SECTIONS, 'sheet-sections');
         // Every place has a board that goes by its name.

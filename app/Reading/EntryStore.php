@@ -6,6 +6,7 @@ namespace App\Reading;
 
 use App\Models\JournalEntry;
 use App\Moment;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Journal\Entry;
@@ -15,6 +16,49 @@ use Marrow\Core\Registered;
 /** Reads journal rows into the core's entries. */
 final class EntryStore
 {
+    /** @var array<string, Collection<int, JournalEntry>> by subject and id, while many things are read one after the other */
+    private static array $rowsAhead = [];
+
+    /** @var array<string, list<Entry>> as they are heard of */
+    private static array $heardAhead = [];
+
+    /** @var array<string, array<string, string>>|null ids by entry and role; null while nothing is read ahead */
+    private static ?array $referencesAhead = null;
+
+    /**
+     * Reads at once what will be asked for one by one.
+     *
+     * @template T
+     *
+     * @param  array<string, list<string>>  $ids  by subject
+     * @param  \Closure(): T  $meanwhile  writes nothing into the journal
+     * @return T
+     */
+    public static function ahead(array $ids, \Closure $meanwhile): mixed
+    {
+        try {
+            foreach ($ids as $subject => $things) {
+                foreach ($things as $id) {
+                    self::$rowsAhead[$subject.$id] = new Collection;
+                    self::$heardAhead[$subject.$id] = [];
+                }
+                $all = self::journal(Subject::from($subject), $things)->get();
+                self::$referencesAhead = [...self::$referencesAhead ?? [], ...self::references($all)];
+                foreach ($all->groupBy('subject_id') as $id => $rows) {
+                    self::$rowsAhead[$subject.$id] = $rows;
+                }
+                foreach (self::referring(Subject::from($subject), $things)->groupBy('ref_id') as $id => $rows) {
+                    self::$heardAhead[$subject.$id] = self::asHeard($rows);
+                }
+            }
+
+            return $meanwhile();
+        } finally {
+            self::$rowsAhead = self::$heardAhead = [];
+            self::$referencesAhead = null;
+        }
+    }
+
     /**
      * Everything that bears on a thing: what was recorded of it, and what was recorded of others and refers to it.
      *
@@ -28,7 +72,27 @@ final class EntryStore
     /** @return Collection<int, JournalEntry> what was recorded of a thing itself, in the order of the journal */
     public static function rows(Subject $subject, string $id): Collection
     {
-        return JournalEntry::query()->where('subject', $subject->value)->where('subject_id', $id)->orderBy('happened_at')->orderBy('ord')->get();
+        return self::$rowsAhead[$subject->value.$id] ?? self::journal($subject, [$id])->get();
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return Builder<JournalEntry>
+     */
+    private static function journal(Subject $subject, array $ids): Builder
+    {
+        return JournalEntry::query()->where('subject', $subject->value)->whereIn('subject_id', $ids)->orderBy('happened_at')->orderBy('ord');
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return Collection<int, JournalEntry>
+     */
+    private static function referring(Subject $subject, array $ids): Collection
+    {
+        return JournalEntry::query()->select(['journal_entries.*', 'entry_refs.role', 'entry_refs.subject_id as ref_id'])
+            ->join('entry_refs', 'entry_refs.entry_id', '=', 'journal_entries.id')
+            ->where('entry_refs.subject', $subject->value)->whereIn('entry_refs.subject_id', $ids)->get();
     }
 
     /**
@@ -37,7 +101,9 @@ final class EntryStore
      */
     public static function entries(Collection $rows): array
     {
-        $references = self::references($rows);
+        // What was not read ahead is asked for.
+        $references = self::$referencesAhead !== null && $rows->every(static fn (JournalEntry $row): bool => isset(self::$rowsAhead[$row->subject.$row->subject_id]))
+            ? self::$referencesAhead : self::references($rows);
 
         return array_values($rows->map(static fn (JournalEntry $row): Entry => self::entry($row, $references[$row->id] ?? []))->all());
     }
@@ -58,9 +124,15 @@ final class EntryStore
     /** @return list<Entry> */
     private static function heard(Subject $subject, string $id): array
     {
-        $rows = JournalEntry::query()->select(['journal_entries.*', 'entry_refs.role'])
-            ->join('entry_refs', 'entry_refs.entry_id', '=', 'journal_entries.id')
-            ->where('entry_refs.subject', $subject->value)->where('entry_refs.subject_id', $id)->get();
+        return self::$heardAhead[$subject->value.$id] ?? self::asHeard(self::referring($subject, [$id]));
+    }
+
+    /**
+     * @param  Collection<int, JournalEntry>  $rows
+     * @return list<Entry>
+     */
+    private static function asHeard(Collection $rows): array
+    {
         if ($rows->isEmpty()) {
             return [];
         }

@@ -101,7 +101,7 @@ final class Facts
     private function firstPicked(Planting $planting): array
     {
         $first = [null, ''];
-        foreach ($planting->lots()->orderBy('number')->get() as $lot) {
+        foreach ($planting->loadMissing('lots')->lots->sortBy('number') as $lot) {
             foreach (Sequence::of(EntryStore::entries(EntryStore::rows(Subject::Lot, $lot->id)))->standing as $entry) {
                 if ($entry->payload instanceof Picked && ($first[0] === null || $entry->happenedAt < $first[0])) {
                     $first = [$entry->happenedAt, $lot->code()];

@@ -20,18 +20,27 @@ final readonly class PlanTaskVoice
 
     public function do(): string
     {
-        return match ($this->kind) {
-            PlanTaskKind::Sow => "Sow $this->name",
-            PlanTaskKind::PlantOut => "Plant out $this->name",
-            PlanTaskKind::Lift => "Lift $this->name",
-            PlanTaskKind::Sort => "Look over the stored $this->name",
-            PlanTaskKind::Replant => "Plant $this->name out again",
-            PlanTaskKind::WatchBloom => "Watch for the first flowers of $this->name",
-            PlanTaskKind::CoverUp => $this->text('cover') === 'bagged' ? "Bag the first buds of $this->name" : "Put the cage over $this->name",
-            PlanTaskKind::Pollinate => "Pollinate $this->name by hand",
-            PlanTaskKind::ChangeCages => "Change the cages over: $this->name",
-            PlanTaskKind::LookForRipe => "Look for ripe seed on $this->name",
-            PlanTaskKind::ClearBed => "The bed of $this->name is free",
+        return self::headline($this->kind, $this->name, $this->text('cover'));
+    }
+
+    /**
+     * @param  string  $name  of the variety
+     * @param  string  $cover  how it is kept from crossing, where the task is about that
+     */
+    public static function headline(PlanTaskKind $kind, string $name, string $cover): string
+    {
+        return match ($kind) {
+            PlanTaskKind::Sow => "Sow $name",
+            PlanTaskKind::PlantOut => "Plant out $name",
+            PlanTaskKind::Lift => "Lift $name",
+            PlanTaskKind::Sort => "Look over the stored $name",
+            PlanTaskKind::Replant => "Plant $name out again",
+            PlanTaskKind::WatchBloom => "Watch for the first flowers of $name",
+            PlanTaskKind::CoverUp => $cover === 'bagged' ? "Bag the first buds of $name" : "Put the cage over $name",
+            PlanTaskKind::Pollinate => "Pollinate $name by hand",
+            PlanTaskKind::ChangeCages => "Change the cages over: $name",
+            PlanTaskKind::LookForRipe => "Look for ripe seed on $name",
+            PlanTaskKind::ClearBed => "The bed of $name is free",
         };
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
@@ -22,7 +21,7 @@ final class ApiContractTest extends TestCase
     {
         parent::setUp();
         self::$api = json_decode((string) file_get_contents(base_path('docs/openapi.json')), true, flags: JSON_THROW_ON_ERROR);
-        self::assertSame(0, Artisan::call('marrow:demo'), Artisan::output());
+        $this->lay('marrow:demo');
     }
 
     #[DataProvider('reads')]

@@ -14,7 +14,7 @@ final class BenchTest extends TestCase
 {
     public function test_every_call_is_answered_and_said_with_its_ratio_to_the_bare_framework(): void
     {
-        Artisan::call('marrow:demo');
+        $this->lay('marrow:demo');
         DB::disconnect();
         $server = RealServer::on($this->database);
         try {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Demo\KeepersAcre;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\Reader;
@@ -16,7 +15,7 @@ final class CalendarTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        app(KeepersAcre::class)->lay();
+        $this->lay('marrow:demo');
     }
 
     public function test_the_feed_holds_what_is_planned_and_what_is_due(): void

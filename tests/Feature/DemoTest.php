@@ -14,7 +14,7 @@ final class DemoTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        self::assertSame(0, Artisan::call('marrow:demo'), Artisan::output());
+        $this->lay('marrow:demo');
     }
 
     public function test_every_place_has_something_and_stages_differ(): void

@@ -111,7 +111,7 @@ final class JournalTest extends TestCase
 
     private function layDemo(): void
     {
-        self::assertSame(0, Artisan::call('marrow:demo'), Artisan::output());
+        $this->lay('marrow:demo');
     }
 
     /** @return array<string, list<array<string, mixed>>> */

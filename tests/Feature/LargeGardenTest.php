@@ -16,7 +16,7 @@ final class LargeGardenTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        self::assertSame(0, Artisan::call('marrow:big-garden', ['lots' => self::LOTS, 'entries' => 4000]), Artisan::output());
+        $this->lay('marrow:big-garden', ['lots' => self::LOTS, 'entries' => 4000]);
     }
 
     public function test_it_has_as_many_lots_and_entries_as_were_asked_for(): void

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -19,7 +18,7 @@ final class QueryPlansTest extends TestCase
     #[DataProvider('pages')]
     public function test_a_page_is_read_by_an_index(string $address, array $whole = []): void
     {
-        Artisan::call('marrow:big-garden', ['lots' => 60, 'entries' => 900]);
+        $this->lay('marrow:big-garden', ['lots' => 60, 'entries' => 900]);
         // SQLite has not looked at how many rows there are, so it plans for many.
         $queries = [];
         DB::listen(static function (object $query) use (&$queries): void {

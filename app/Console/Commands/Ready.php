@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Copies\Copies;
 use App\Garden\Marks;
+use App\Handbook\ReadCrops;
 use App\Models\Garden;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -19,8 +20,9 @@ final class Ready extends Command
 
     protected $description = 'Bring the database up to date, lay a new garden out, and reckon afresh what was reckoned by another program';
 
-    public function handle(Copies $copies): int
+    public function handle(Copies $copies, ReadCrops $crops): int
     {
+        $crops->make(config()->string('marrow.crops'));
         try {
             $check = DB::selectOne('PRAGMA quick_check');
             if (! is_object($check) || ! isset($check->quick_check) || $check->quick_check !== 'ok') {

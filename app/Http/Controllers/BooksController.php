@@ -7,9 +7,11 @@ namespace App\Http\Controllers;
 use App\Documents\CropNameDocument;
 use App\Documents\FoundDocument;
 use App\Documents\HandbookDocument;
+use App\Documents\WordDocument;
+use App\Finding\Finder;
 use App\Http\Scalar;
-use App\Presenting\Finder;
 use App\Presenting\Handbook;
+use App\Words\Glossary;
 use App\Words\HandbookWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -51,5 +53,13 @@ final class BooksController extends Controller
     public function find(Request $request, Finder $finder): JsonResponse
     {
         return new JsonResponse($finder->find(mb_substr(Scalar::text($request, 'text'), 0, 200)));
+    }
+
+    #[OA\Get(path: '/words', operationId: 'words', responses: [
+        new OA\Response(response: 200, description: 'what the words mean', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: WordDocument::class))),
+    ])]
+    public function words(): JsonResponse
+    {
+        return new JsonResponse(array_map(static fn (string $word, string $meaning): WordDocument => new WordDocument($word, $meaning), array_keys(Glossary::WORDS), Glossary::WORDS));
     }
 }

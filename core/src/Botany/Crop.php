@@ -10,6 +10,8 @@ use Marrow\Core\Storage\ViabilityConstants;
 /** One crop of the reference: what a keeper of its seed needs to know. */
 final readonly class Crop
 {
+    private string $species;
+
     /**
      * @param  string  $key  stable name in files and addresses
      * @param  list<string>  $otherNames  common names beside the first; one may mean several crops
@@ -82,7 +84,9 @@ final readonly class Crop
         public array $goesWrong,
         public array $cautions,
         public array $sources,
-    ) {}
+    ) {
+        $this->species = implode(' ', array_slice(explode(' ', str_replace('× ', '×', $latin)), 0, 2));
+    }
 
     /** Whether the seed bears being dried and kept; else it is sown at once or kept damp. */
     public function bearsDrying(): bool
@@ -110,7 +114,7 @@ final readonly class Crop
     /** Genus and epithet: the unit that decides what crosses with what. */
     public function species(): string
     {
-        return implode(' ', array_slice(explode(' ', str_replace('× ', '×', $this->latin)), 0, 2));
+        return $this->species;
     }
 
     /** Middle of the ordinary thousand-seed masses, g: what is used until a sample of the lot has been weighed. */

@@ -15,8 +15,8 @@ final class CropReference
     /** @var array<string, Crop> */
     private array $read = [];
 
-    /** @param  array<string, \Closure(): array<array-key, mixed>>  $files  content by crop key */
-    private function __construct(private readonly array $files) {}
+    /** @param  array<string, \Closure(): Crop>  $crops  by key */
+    private function __construct(private readonly array $crops) {}
 
     /**
      * @param  array<string, array<array-key, mixed>>  $files  decoded content by crop key
@@ -25,18 +25,22 @@ final class CropReference
      */
     public static function fromFiles(array $files): self
     {
-        $reference = self::lazily(array_map(static fn (array $data): \Closure => static fn (): array => $data, $files));
+        $crops = [];
+        foreach ($files as $key => $data) {
+            $crops[$key] = static fn (): Crop => CropFile::read($key, $data);
+        }
+        $reference = self::lazily($crops);
         $reference->all();
 
         return $reference;
     }
 
-    /** @param  array<string, \Closure(): array<array-key, mixed>>  $files  what gives the decoded content, by crop key */
-    public static function lazily(array $files): self
+    /** @param  array<string, \Closure(): Crop>  $crops  what gives each, by its key */
+    public static function lazily(array $crops): self
     {
-        ksort($files);
+        ksort($crops);
 
-        return new self($files);
+        return new self($crops);
     }
 
     /**
@@ -46,18 +50,18 @@ final class CropReference
      */
     public function all(): array
     {
-        return array_map($this->read(...), array_keys($this->files));
+        return array_map($this->read(...), array_keys($this->crops));
     }
 
     /** @return list<string> */
     public function keys(): array
     {
-        return array_keys($this->files);
+        return array_keys($this->crops);
     }
 
     public function has(string $key): bool
     {
-        return isset($this->files[$key]);
+        return isset($this->crops[$key]);
     }
 
     /**
@@ -69,7 +73,7 @@ final class CropReference
     public function get(string $key, string $figure = 'crop'): Crop
     {
         if (! $this->has($key)) {
-            $like = array_filter(array_keys($this->files), static fn (string $known): bool => levenshtein($key, $known) <= 2 || str_contains($known, $key));
+            $like = array_filter(array_keys($this->crops), static fn (string $known): bool => levenshtein($key, $known) <= 2 || str_contains($known, $key));
 
             throw InvalidFigure::because($figure, sprintf(
                 'There is no crop "%s" in the crop reference.%s',
@@ -83,6 +87,6 @@ final class CropReference
 
     private function read(string $key): Crop
     {
-        return $this->read[$key] ??= CropFile::read($key, ($this->files[$key])());
+        return $this->read[$key] ??= ($this->crops[$key])();
     }
 }

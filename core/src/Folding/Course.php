@@ -27,6 +27,9 @@ final class Course
     /** @var array<string, string> id of the entry that stands, by the id of the one that says the same */
     public array $agrees = [];
 
+    /** @var list<string> every text that was typed into its entries: notes, people, places */
+    public array $texts = [];
+
     public ?\DateTimeImmutable $lastAt = null;
 
     /** When the first entry happened that is left out. */
@@ -45,6 +48,7 @@ final class Course
         $takers = $course->takers();
         $standing = [];
         foreach (Sequence::of($entries)->standing as $entry) {
+            array_push($course->texts, ...$entry->kind->texts($entry->payload));
             $once = self::onceKey($entry);
             $said = $once === null ? null : $standing[$once] ?? null;
             if ($said !== null && self::agree($said, $entry)) {

@@ -130,6 +130,20 @@ final readonly class Kind
         return $kept;
     }
 
+    /** @return list<string> what its fields of text hold, those that are empty left out */
+    public function texts(Payload $payload): array
+    {
+        $texts = [];
+        foreach ($this->fields->fields as $key => $field) {
+            $value = in_array($field->type, [FieldType::Text, FieldType::Prose], true) ? $this->value($payload, $key) : null;
+            if (is_string($value) && $value !== '') {
+                $texts[] = $value;
+            }
+        }
+
+        return $texts;
+    }
+
     /** What one of its fields holds. */
     public function value(Payload $payload, string $key): mixed
     {

@@ -66,6 +66,12 @@ final class PlantingCourse
     }
 
     /** When the first entry happened that is left out. */
+    /** @return list<string> every text that was typed into its entries */
+    public function texts(): array
+    {
+        return $this->course->texts;
+    }
+
     public function adriftAt(): ?\DateTimeImmutable
     {
         return $this->course->adriftAt;

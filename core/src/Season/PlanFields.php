@@ -17,6 +17,9 @@ final class PlanFields
 {
     private const NAME = 80;
 
+    /** @var array<string, FieldList> once made: a plan of hundreds of plantings is read by one list */
+    private static array $made = [];
+
     /** @return array<string, FieldList> what is asked of each part of a plan, by its name; a planting has a spot besides */
     public static function parts(): array
     {
@@ -32,12 +35,12 @@ final class PlanFields
 
     public static function plan(): FieldList
     {
-        return FieldList::of(Field::integer('year', 'the year', '', 1900, 2200), Field::integer('form', 'the form of the document', '', 0, 1000)->optional(0)->unasked());
+        return self::$made['plan'] ??= FieldList::of(Field::integer('year', 'the year', '', 1900, 2200), Field::integer('form', 'the form of the document', '', 0, 1000)->optional(0)->unasked());
     }
 
     public static function ground(): FieldList
     {
-        return FieldList::of(
+        return self::$made['ground'] ??= FieldList::of(
             Field::number('width', 'Width', 'm', 1, 2000)->called('the width of the garden'),
             Field::number('depth', 'Depth', 'm', 1, 2000)->called('the depth of the garden'),
             Field::integer('north', 'North, from the top', '°', 0, 359)->called('the direction of north'),
@@ -49,7 +52,7 @@ final class PlanFields
 
     public static function isolation(): FieldList
     {
-        return FieldList::of(
+        return self::$made['isolation'] ??= FieldList::of(
             Field::choice('standard', 'Distances of', IsolationStandard::class)->called('how strictly')->optional(IsolationStandard::Careful),
             Field::choice('climate', 'Climate', Climate::class)->called('the climate')->optional(Climate::Temperate),
             Field::share('allowed', 'Crossed seed put up with', 0.0001)->called('the share of crossed seed put up with')->optional(IsolationSetting::ALLOWED),
@@ -59,14 +62,14 @@ final class PlanFields
 
     public static function bed(): FieldList
     {
-        return FieldList::of(Field::id('id', 'the id'), Field::text('name', 'Name', self::NAME)->called('the name of the bed'), ...self::rectangle(0.1, 4, 1.2));
+        return self::$made['bed'] ??= FieldList::of(Field::id('id', 'the id'), Field::text('name', 'Name', self::NAME)->called('the name of the bed'), ...self::rectangle(0.1, 4, 1.2));
     }
 
     public static function barrier(): FieldList
     {
         $corner = static fn (string $key, string $label): Field => Field::number($key, $label, 'm', -Ground::FARTHEST, Ground::FARTHEST);
 
-        return FieldList::of(
+        return self::$made['barrier'] ??= FieldList::of(
             Field::id('id', 'the id'),
             Field::text('name', 'Name', self::NAME)->called('its name')->optional(''),
             Field::choice('kind', 'What it is', Barrier::class)->without(Barrier::None)->called('a hedge or a building')->usually(Barrier::Hedge->value),
@@ -79,7 +82,7 @@ final class PlanFields
 
     public static function source(): FieldList
     {
-        return FieldList::of(
+        return self::$made['source'] ??= FieldList::of(
             Field::id('id', 'the id'),
             Field::text('name', 'What or whose', self::NAME),
             Field::crop('crop', 'The crop'),
@@ -94,7 +97,7 @@ final class PlanFields
 
     public static function planting(): FieldList
     {
-        return FieldList::of(
+        return self::$made['planting'] ??= FieldList::of(
             Field::id('id', 'the id'),
             Field::crop('crop', 'The crop'),
             Field::reference('variety', 'Variety', 'variety'),
@@ -121,7 +124,7 @@ final class PlanFields
     {
         $far = Ground::FARTHEST;
 
-        return FieldList::of(
+        return self::$made['spot'] ??= FieldList::of(
             Field::number('x', 'From the left', 'm', -$far, $far)->called('where it begins, from the left')->usually(0.5),
             Field::number('y', 'From the top', 'm', -$far, $far)->called('where it begins, from the top')->usually(0.5),
             Field::number('width', 'Wide', 'm', PlannedPlanting::SMALLEST_SIDE, $far)->called('its width')->optional()->hint('Empty: what the plants need'),

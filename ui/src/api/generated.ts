@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["words"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calendar.ics": {
         parameters: {
             query?: never;
@@ -821,9 +837,13 @@ export interface components {
             of: string;
             hidden: boolean;
         };
-        /** @description Something that was looked for. */
+        /** @description Something that was looked for: a lot or planting by its tag, or a page of the books. */
         FoundDocument: {
-            tag: components["schemas"]["TagDocument"];
+            /** @enum {string} */
+            kind: "thing" | "crop" | "reckoner" | "setting" | "place" | "word";
+            key: string;
+            tag: components["schemas"]["TagDocument"] | null;
+            title: string;
             where: string;
         };
         /** @description What every page shows around its own matter. */
@@ -1270,6 +1290,11 @@ export interface components {
         WayDocument: {
             label: string;
             inputs: string[];
+        };
+        /** @description A word and what is meant by it. */
+        WordDocument: {
+            word: string;
+            meaning: string;
         };
         /** @description A span of a crop's year, in months since the January before it is sown. */
         YearSpanDocument: {
@@ -1815,6 +1840,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FoundDocument"][];
+                };
+            };
+        };
+    };
+    words: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what the words mean */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordDocument"][];
                 };
             };
         };

@@ -16,6 +16,14 @@ export function useLook() {
     [setParams],
   );
   /** An address in the application that keeps the day looked at. */
-  const at = useCallback((path: string) => (on === undefined ? path : `${path}?on=${on}`), [on]);
+  const at = useCallback(
+    (path: string) => {
+      if (on === undefined) return path;
+      const url = new URL(path, 'http://garden');
+      url.searchParams.set('on', on);
+      return `${url.pathname}${url.search}${url.hash}`;
+    },
+    [on],
+  );
   return { on, lookTo, at };
 }

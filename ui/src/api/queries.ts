@@ -105,6 +105,11 @@ export function useReckoned(name: string, inputs: Record<string, string>, units:
   });
 }
 
+/** What the words mean that are used here. */
+export function useWords() {
+  return useQuery({ queryKey: ['words'], queryFn: () => take(api.GET('/words')), staleTime: Infinity });
+}
+
 export function useFind(text: string) {
   return useQuery({
     queryKey: ['find', text],

@@ -13,6 +13,7 @@ import { NewCrop } from './NewCrop';
 import { PlacesBook } from './PlacesBook';
 import { SettingsBook } from './SettingsBook';
 import { VarietiesBook } from './VarietiesBook';
+import { WordsBook } from './WordsBook';
 import { ReckonerPage } from './reckoner/ReckonerPage';
 import { ReckonerList } from './reckoner/ReckonerList';
 
@@ -54,6 +55,11 @@ export function BooksPage() {
                 <b>Copies</b>: of the garden, and back to one
               </span>
             </Leaf>
+            <Leaf to={at('/books/words')} current={book === 'words'}>
+              <span>
+                <b>Words</b>: what is meant by them here
+              </span>
+            </Leaf>
             <HandbookList leaf={book === 'handbook' ? leaf : undefined} />
           </Box>
         </>
@@ -70,6 +76,7 @@ function pageOf(book: string | undefined, leaf: string | undefined): ReactNode {
   if (book === 'places') return <PlacesBook />;
   if (book === 'settings') return <SettingsBook />;
   if (book === 'copies') return <CopiesBook />;
+  if (book === 'words') return <WordsBook />;
   if (book === 'handbook' && leaf === 'new-crop') return <NewCrop />;
   if (book === 'handbook' && leaf !== undefined) return <CropPage cropKey={leaf} />;
   if (book === 'reckoners')

@@ -7,12 +7,14 @@ import { FieldInput, type Value } from '../kit/fields';
 import { Section, Trouble } from '../kit/Section';
 import { Coming } from '../kit/Coming';
 import { useSay } from '../kit/Said';
+import { useAnchor } from '../kit/anchor';
 
 type Setting = SettingSection['settings'][number];
 
 /** Everything that a keeper can set, with what Marrow goes by where nothing is set. */
 export function SettingsBook() {
   const settings = useSettings();
+  const sought = useAnchor(settings.data !== undefined);
   if (settings.error !== null) return <Trouble>{settings.error.message}</Trouble>;
   return (
     <Box sx={{ maxWidth: 760 }}>
@@ -23,7 +25,7 @@ export function SettingsBook() {
       {(settings.data ?? []).map((section) => (
         <Section key={section.title} title={section.title}>
           {section.settings.map((setting) => (
-            <Line key={setting.field.key} setting={setting} />
+            <Line key={setting.field.key} setting={setting} sought={sought === setting.field.key} />
           ))}
         </Section>
       ))}
@@ -31,7 +33,7 @@ export function SettingsBook() {
   );
 }
 
-function Line({ setting }: { setting: Setting }) {
+function Line({ setting, sought }: { setting: Setting; sought: boolean }) {
   const { field, typed } = setting;
   // A choice always stands at one of its options; what is typed is the keeper's own, or nothing.
   const start = typed ?? (field.type === 'choice' ? (field.usual ?? '') : '');
@@ -51,6 +53,7 @@ function Line({ setting }: { setting: Setting }) {
   return (
     <Box
       component="form"
+      id={field.key}
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
@@ -64,6 +67,7 @@ function Line({ setting }: { setting: Setting }) {
         borderTop: `1px solid ${t.vars?.palette.quiet}`,
         py: 1.25,
         '&:first-of-type': { borderTop: 0 },
+        ...(sought ? { outline: `2px solid ${t.vars?.palette.rule}`, outlineOffset: 4 } : {}),
       })}
     >
       <FieldInput

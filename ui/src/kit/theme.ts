@@ -22,7 +22,20 @@ declare module '@mui/material/styles' {
   }
 }
 
+/** Who asked the machine for less motion gets none: what opens is open at once. */
+const still = globalThis.matchMedia?.('(prefers-reduced-motion: reduce)').matches ?? false;
+const atOnce = {
+  shortest: 0,
+  shorter: 0,
+  short: 0,
+  standard: 0,
+  complex: 0,
+  enteringScreen: 0,
+  leavingScreen: 0,
+};
+
 export const theme = createTheme({
+  ...(still ? { transitions: { create: () => 'none', duration: atOnce } } : {}),
   cssVariables: { colorSchemeSelector: 'data-mode' },
   colorSchemes: {
     light: {
@@ -68,6 +81,9 @@ export const theme = createTheme({
       styleOverrides: {
         body: { fontVariantNumeric: 'tabular-nums' },
         em: { fontStyle: 'italic' },
+        '@media (prefers-reduced-motion: reduce)': {
+          '*, *::before, *::after': { animation: 'none !important' },
+        },
         '@page': { margin: '12mm' },
         ':focus-visible': { outline: '3px solid #1766c2', outlineOffset: 2 },
       },

@@ -4,10 +4,32 @@ import TextField from '@mui/material/TextField';
 import { useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useFind } from '../api/queries';
+import type { components } from '../api/generated';
 import { useLook } from '../api/look';
 import { Tag } from './Tag';
 
-/** Finds a lot or planting by anything, from any page. */
+type Found = components['schemas']['FoundDocument'];
+
+/** Where each kind of thing that can be found is looked at. */
+const address: Record<Found['kind'], (found: Found) => string> = {
+  thing: ({ key, tag }) => `/${tag?.subject === 'planting' ? 'plot' : 'lots'}/${key}`,
+  place: ({ key }) => `/store?find=${encodeURIComponent(key)}`,
+  crop: ({ key }) => `/books/handbook/${key}`,
+  reckoner: ({ key }) => `/books/reckoners/${key}`,
+  setting: ({ key }) => `/books/settings#${key}`,
+  word: ({ key }) => `/books/words#${encodeURIComponent(key)}`,
+};
+
+const headings: Record<Found['kind'], string> = {
+  thing: 'Seed and plantings',
+  place: 'Places',
+  crop: 'Handbook',
+  reckoner: 'Reckoners',
+  setting: 'Settings',
+  word: 'Words',
+};
+
+/** Finds anything by what is known of it, from any page. */
 export function Find() {
   const [text, setText] = useState('');
   const asked = useDeferredValue(text);
@@ -25,18 +47,21 @@ export function Find() {
       loadingText="Looking …"
       // The server has narrowed already, by more than the label shows.
       filterOptions={(options) => options}
-      getOptionLabel={(option) => option.tag.code}
-      getOptionKey={(option) => option.tag.code}
+      getOptionLabel={(option) => option.title}
+      getOptionKey={(option) => `${option.kind} ${option.key}`}
+      groupBy={(option) => headings[option.kind]}
       inputValue={text}
       onInputChange={(_, value, reason) => reason !== 'reset' && setText(value)}
       value={null}
       onChange={(_, choice) => {
         if (choice === null) return;
         setText('');
-        void navigate(at(`/${choice.tag.subject === 'planting' ? 'plot' : 'lots'}/${choice.tag.code}`));
+        void navigate(at(address[choice.kind](choice)));
       }}
       noOptionsText={
-        text.trim() === '' ? 'Type a code, a name, a year or a word of a note' : 'Nothing of that kind here'
+        text.trim() === ''
+          ? 'Type a code, a name, a person, a place, a year, or what you want to know'
+          : 'Nothing of that kind here'
       }
       popupIcon={null}
       autoHighlight
@@ -44,7 +69,11 @@ export function Find() {
       slotProps={{ popper: { sx: { minWidth: 360 }, placement: 'bottom-end' } }}
       renderOption={({ key, ...props }, option) => (
         <Box component="li" key={key} {...props} sx={{ display: 'block !important' }}>
-          <Tag tag={option.tag} />
+          {option.tag === null ? (
+            <Box sx={{ fontWeight: 700 }}>{option.title}</Box>
+          ) : (
+            <Tag tag={option.tag} />
+          )}
           <Box component="span" sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
             {option.where}
           </Box>

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Handbook;
+
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CropFile;
+
+/**
+ * The crops that ship, as once read and checked: to read them again for every request took longer than all the rest of it.
+ * Made whenever a garden is got ready (marrow:ready); a crop whose file is newer is read from that.
+ */
+final class ReadCrops
+{
+    /** @var array<string, string>|null serialized, by key */
+    private ?array $kept = null;
+
+    /** @param  string  $path  of the file that holds them; empty to do without */
+    public function __construct(private readonly string $path) {}
+
+    public function get(string $key, string $file): ?Crop
+    {
+        $kept = $this->kept ??= $this->load();
+        if (! isset($kept[$key]) || (int) @filemtime($file) > (int) @filemtime($this->path)) {
+            return null;
+        }
+        $crop = unserialize($kept[$key]);
+
+        return $crop instanceof Crop ? $crop : null;
+    }
+
+    /** @param  string  $folder  of the files of the crops */
+    public function make(string $folder): void
+    {
+        if ($this->path === '') {
+            return;
+        }
+        $kept = [];
+        foreach (CropFiles::of($folder) as $key => $content) {
+            $kept[$key] = serialize(CropFile::read($key, $content()));
+        }
+        // Aside first: a request may be reading it.
+        $aside = $this->path.'.'.getmypid();
+        file_put_contents($aside, '<?php return '.var_export($kept, true).';');
+        rename($aside, $this->path);
+        if (function_exists('opcache_invalidate')) {
+            opcache_invalidate($this->path, true);
+        }
+    }
+
+    /** @return array<string, string> */
+    private function load(): array
+    {
+        $kept = $this->path !== '' && is_file($this->path) ? require $this->path : [];
+        $all = [];
+        foreach (is_array($kept) ? $kept : [] as $key => $crop) {
+            if (is_string($key) && is_string($crop)) {
+                $all[$key] = $crop;
+            }
+        }
+
+        return $all;
+    }
+}

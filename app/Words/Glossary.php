@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+/** The words of the trade as Marrow uses them: the ordinary meaning, and where there are several, the one that is meant here. */
+final class Glossary
+{
+    /** @var array<string, string> meaning by word, in the order of the alphabet */
+    public const WORDS = [
+        'abnormal seedling' => 'Came up, but lacks what it needs to grow on: a root, a shoot, its growing point. It does not count as germinated.',
+        'after-ripening' => 'Weeks or months in which fresh seed lying dry becomes able to germinate.',
+        'chaff' => 'What is lighter than the seed and goes with the wind: husks, bits of leaf, empty seed.',
+        'cross-pollinating' => 'Takes pollen from other plants as a rule; two varieties of one species in bloom together mix.',
+        'dormant' => 'Alive and damp and not germinating yet; it wants time, cold, light or a scratch.',
+        'ferment' => 'To leave pulp and seed of wet fruit standing until the gel about the seed lets go.',
+        'fresh seed left over' => 'Seed of a test that is still firm and did not germinate: dormant, not dead.',
+        'germination' => 'Share of the seeds sown in a test that gave normal seedlings by the last count.',
+        'grow-out' => 'Growing plants of a lot to see whether it is what its tag says.',
+        'hard seed' => 'Seed that takes up no water until its coat is scratched, as some peas and beans do.',
+        'heterosis' => 'The vigour of a cross of two unlike parents; it is lost when seed of such a cross is sown.',
+        'hybrid' => 'F1: the cross of two chosen lines. What is sown from its seed comes out mixed.',
+        'inbreeding depression' => 'Loss of vigour when too few plants are parents, above all in crops that cross-pollinate.',
+        'isolation' => 'Whatever keeps foreign pollen away: distance, time, a cage, a bag, a hand.',
+        'likely' => 'A range that holds the true figure in about 19 of 20 cases, from what was counted.',
+        'line' => 'A variety as you keep it, from one growing to the next.',
+        'lot' => 'Seed of one variety, of one growing or one coming, kept and tested as one. It has a code, as L7.',
+        'moisture' => 'Water in seed, in per cent of its whole mass.',
+        'near edge' => 'The earlier end of a forecast: it is to be counted on until then, and may well last longer.',
+        'off-type' => 'A plant that is not what its variety should be: crossed, mixed in, or changed.',
+        'orthodox seed' => 'Seed that bears drying and keeps the longer the drier and cooler it lies.',
+        'outcrossing' => 'Seed set with the pollen of another plant; its share tells how far plants of a crop mix.',
+        'planting' => 'Plants of one variety sown at one time in one place. It has a code, as P12.',
+        'population' => 'The plants that are parents together; enough of them keep a variety as varied as it is.',
+        'recalcitrant seed' => 'Seed that dies when it is dried: it is sown fresh or kept damp.',
+        'relative humidity' => 'Water in air, in per cent of what air of that warmth can hold. Seed closed in with it comes into balance with it.',
+        'rogue' => 'To take out the plants that are off-type or sick before they give pollen or seed.',
+        'self-pollinating' => 'Takes its own pollen as a rule, mostly before the flower opens.',
+        'silica gel' => 'Beads that take water out of the air of a closed jar. Indicating beads change colour when they are full.',
+        'T50' => 'The day by which half of the seed that will germinate has done so.',
+        'thousand-seed mass' => 'What 1 000 seeds weigh; by it a mass is told in seeds.',
+        'threshing' => 'Beating, rubbing or treading dry plants until the seed comes free.',
+        'true' => 'Of a line: its seed gives plants as its variety should be.',
+        'vernalisation' => 'The weeks of cold that a crop needs before it flowers.',
+        'viable' => 'Alive and able to germinate, now or once its dormancy is over.',
+        'winnowing' => 'Letting wind or a fan carry off what is lighter than the seed.',
+    ];
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Finding\Sought;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\Keeper;
+use Tests\TestCase;
+
+/** Anything is found from any page by what is known of it. */
+final class FindTest extends TestCase
+{
+    private Keeper $keeper;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->keeper = new Keeper($this);
+    }
+
+    public function test_seed_is_found_by_whom_it_came_from_and_whom_it_went_to(): void
+    {
+        $came = (string) $this->keeper->sends([
+            'about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()],
+            'begins' => ['variety' => $this->keeper->variety('onion', 'Capstan')],
+            'kind' => 'received', 'happened_at' => '2026-03-01', 'payload' => ['how' => 'swapped', 'from' => 'Odile Brandt', 'year' => 2024],
+        ])->assertOk()->json('answers.0.code');
+        self::assertSame(['thing L1'], $this->found('odile'));
+        $gift = $this->keeper->tries($came, 'withdrawn', '2026-04-01T10:00', ['purpose' => 'gift', 'seeds' => 30, 'to' => 'Hedda at the allotments'], evenSo: true)->assertOk()->json('answers.0.entry');
+        self::assertSame(['thing L1'], $this->found('hedda allotments'));
+        $this->keeper->strikes($gift);
+        self::assertSame([], $this->found('hedda'), 'what was struck did not happen');
+    }
+
+    public function test_a_place_is_found_with_how_much_lies_there(): void
+    {
+        $this->postJson('/api/store-places', ['id' => (string) Str::uuid7(), 'name' => 'Blue tin', 'temperature' => '12', 'rh' => '50'])->assertOk();
+        $found = $this->getJson('/api/find?text=blue+tin')->assertOk()->json('0');
+        self::assertSame(['place', 'Blue tin', 'place, 0 lots there', null], [$found['kind'], $found['title'], str_replace("\u{A0}", ' ', $found['where']), $found['tag']]);
+    }
+
+    /** @param  list<string>  $expected  kind and key, those that must be among the found */
+    #[DataProvider('pages')]
+    public function test_pages_of_the_books_are_found(string $text, array $expected): void
+    {
+        self::assertSame([], array_values(array_diff($expected, $this->found($text))));
+    }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function pages(): iterable
+    {
+        yield 'a crop by its name' => ['parsnip', ['crop parsnip']];
+        yield 'by its Latin name' => ['pastinaca sat', ['crop parsnip']];
+        yield 'a reckoner by what one wants to know' => ['how many seeds sow', ['reckoner sowing.seeds']];
+        yield 'a setting by its name' => ['last frost', ['setting last_frost']];
+        yield 'a setting by what it is for' => ['setting latitude', ['setting latitude']];
+        yield 'a word' => ['vernal', ['word vernalisation']];
+    }
+
+    public function test_a_code_stands_first_and_nothing_at_all_finds_nothing(): void
+    {
+        $this->keeper->storedTomato('Harbour 2 Light');
+        $this->keeper->storedTomato('Sluice Gate');
+        self::assertSame('thing L2', $this->found('2')[0]);
+        self::assertSame('thing P2', $this->found('p2')[0]);
+        self::assertSame([], $this->found('  '));
+        self::assertSame([], $this->found('no such thing anywhere'));
+    }
+
+    public function test_words_are_met_in_any_order_and_case(): void
+    {
+        self::assertTrue(Sought::of(' TIDE mark ')->isIn('Mark of the', 'Tide'));
+        self::assertFalse(Sought::of('tide mark')->isIn('Tide'));
+        self::assertTrue(Sought::of('')->isNothing());
+    }
+
+    /** @return list<string> kind and key */
+    private function found(string $text): array
+    {
+        return array_map(static fn (array $found): string => $found['kind'].' '.$found['key'], $this->getJson('/api/find?text='.urlencode($text))->assertOk()->json());
+    }
+}
