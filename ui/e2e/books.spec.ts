@@ -65,9 +65,11 @@ test('a note written on the wrong lot is moved to the right one', async ({ page 
   const keeper = new Keeper(page);
   await page.goto('/store/L1');
   await keeper.records('Note', { Note: 'Pods split by the frost' });
-  await page
+  await keeper
+    .section('Journal')
+    .getByRole('listitem')
+    .filter({ hasText: 'Pods split' })
     .getByRole('button', { name: /^Correct: Note/ })
-    .first()
     .click();
   const of = page.getByLabel('Of the lot');
   await of.fill('L2');

@@ -14,6 +14,7 @@ export function CropInput({ field, value, error, onChange }: FieldInputProps) {
         <Autocomplete
           id={id}
           options={crops.data ?? []}
+          disabled={crops.data === undefined}
           value={crops.data?.find(({ key }) => key === value) ?? null}
           getOptionLabel={(option: CropName) => option.name}
           filterOptions={(options, { inputValue }) => findCrops(options, inputValue)}

@@ -25,6 +25,8 @@ function ThingInput({ of, field, value, error, onChange }: Props & { of: 'lots' 
         <Autocomplete
           id={id}
           options={options}
+          // What is typed before there is anything to choose from would be written over when there is.
+          disabled={things.data === undefined}
           value={options.find((thing) => thing.id === value) ?? null}
           getOptionLabel={(thing: Chosen) => thing.said}
           getOptionKey={(thing) => thing.id}
