@@ -56,6 +56,24 @@ final class PlanTest extends TestCase
         self::assertSame(['act', 'act', 'clear'], array_column($back->json('plantings'), 'verdict'));
     }
 
+    public function test_who_asks_in_lines_is_told_the_same_as_who_asks_at_once(): void
+    {
+        $plan = $this->postJson('/api/plans', ['year' => 2027]);
+        foreach ([['bell', 0], ['lead', 8]] as [$id, $x]) {
+            $plan = $this->planting($plan, ['id' => $id, 'crop' => 'squash-pepo', 'plants' => 6, 'sow' => '2027-05-01', 'x' => $x, 'y' => 0])->assertOk();
+        }
+        $wish = ['shift_days' => 0, 'move' => false, 'cage' => true, 'alternate' => false, 'bag' => true, 'leave_out' => true];
+        $atOnce = $this->postJson('/api/plans/2027/remedies', $wish)->assertOk()->json();
+        $inLines = $this->postJson('/api/plans/2027/remedies', $wish, ['Accept' => 'application/x-ndjson'])->assertOk();
+        $lines = array_map(static fn (string $line): mixed => json_decode($line, true, flags: JSON_THROW_ON_ERROR), explode("\n", trim($inLines->streamedContent())));
+        self::assertSame(['found' => $atOnce], array_pop($lines));
+        foreach ($lines as $line) {
+            self::assertSame(['done'], array_keys($line));
+        }
+        // What is wrong with the question is said before any work is begun.
+        $this->postJson('/api/plans/2027/remedies', [...$wish, 'shift_days' => 'soon'], ['Accept' => 'application/x-ndjson'])->assertUnprocessable()->assertJsonValidationErrors('shift_days');
+    }
+
     public function test_taking_back_goes_back_step_by_step_and_nothing_is_lost(): void
     {
         $plan = $this->postJson('/api/plans', ['year' => 2027]);

@@ -48,6 +48,15 @@ test('places, finding and the list of keys are reached from the keyboard', async
   await page.getByRole('option', { name: /L13 Sluice Gate/ }).click();
   await expect(page).toHaveURL(/\/bench\/L13$/);
   await expect(page.getByRole('button', { name: 'Poured off' })).toBeVisible();
+
+  // What is no seed is found too: a page of the handbook, a setting, a word.
+  await page.getByRole('combobox', { name: /^Find/ }).fill('last frost');
+  await page.getByRole('option', { name: /Last frost in spring/ }).click();
+  await expect(page).toHaveURL(/\/books\/settings#last_frost$/);
+  await expect(page.getByRole('textbox', { name: 'Last frost in spring' })).toBeInViewport();
+  await page.getByRole('combobox', { name: /^Find/ }).fill('vernal');
+  await page.getByRole('option', { name: /weeks of cold/ }).click();
+  await expect(page.getByText('The weeks of cold that a crop needs before it flowers.')).toBeInViewport();
 });
 
 test('a narrowed list stays in the address, and the back button returns to it', async ({ page }) => {

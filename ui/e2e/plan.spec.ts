@@ -50,7 +50,16 @@ test('two squashes of one species are at risk and a third of another is not; a r
   await expect(page.getByText('Nothing would cross to speak of with Ballast.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Bell Buoy, 6 plants, would cross' })).toBeVisible();
 
+  // A large garden takes seconds: the search says so, and can be ended.
+  await page.route('**/remedies', () => undefined);
   await page.getByRole('tab', { name: 'What to do' }).click();
+  await expect(page.getByText('Looking for ways …')).toBeVisible();
+  await page.getByRole('button', { name: 'Stop looking' }).click();
+  await expect(page.getByText('Stopped. Nothing was changed.')).toBeVisible();
+  await page.unroute('**/remedies');
+  await page.getByRole('button', { name: 'Look again' }).click();
+  await expect(page.getByRole('region', { name: 'With the least work' })).toBeVisible();
+
   await page.getByRole('checkbox', { name: 'put up cages' }).uncheck();
   await expect(page.getByRole('region', { name: 'With the least work' })).toBeVisible();
   await page

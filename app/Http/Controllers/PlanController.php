@@ -7,27 +7,26 @@ namespace App\Http\Controllers;
 use App\Clock;
 use App\Documents\PlanDocument;
 use App\Documents\RemediesDocument;
-use App\Documents\RemedyStepDocument;
-use App\Documents\RemedyWayDocument;
 use App\Http\Input;
+use App\Http\LongWork;
 use App\Http\Requests\PlanRequest;
 use App\Http\Requests\RemedyRequest;
 use App\Plans\Observed;
 use App\Plans\PlanBook;
-use App\Plans\Waiting;
 use App\Presenting\PlanSheet;
+use App\Presenting\RemedyWays;
 use App\Words\RemedyWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\Refused;
-use Marrow\Core\Season\Obstacle;
 use Marrow\Core\Season\Remedies;
-use Marrow\Core\Season\Remedy;
 use Marrow\Core\Season\RemedyPlan;
+use Marrow\Core\Season\SearchWatch;
 use Marrow\Core\Season\SeasonPlan;
 use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\Response;
 
 /** The plans of the seasons. */
 #[OA\PathParameter(parameter: 'year', name: 'year', required: true, schema: new OA\Schema(type: 'integer'))]
@@ -90,28 +89,16 @@ final class PlanController extends Controller
     #[OA\Post(path: '/plans/{year}/remedies', operationId: 'remedies', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: RemedyRequest::class)), responses: [
         new OA\Response(response: 200, description: 'what can be done', content: new OA\JsonContent(ref: RemediesDocument::class)),
     ])]
-    public function remedies(int $year, Request $request, PlanBook $plans, Clock $clock): JsonResponse
+    public function remedies(int $year, Request $request, PlanBook $plans, Clock $clock): Response
     {
         $plan = $this->observed->onto($plans->open($year)->plan);
-        $words = new RemedyWords($plan, PlanSheet::words($plan), Waiting::of($plan)->reasons);
-        $ways = [];
-        $obstacles = [];
-        foreach (Remedies::alternatives($plan, RemedyRequest::of($request)->preferences($plan, $clock)) as $key => $way) {
-            if ($way->plan === null) {
-                $obstacles = array_map(static fn (Obstacle $obstacle): string => $words->obstacle($obstacle), $way->obstacles);
+        $prefer = RemedyRequest::of($request)->preferences($plan, $clock);
+        $find = static fn (?SearchWatch $watch = null): RemediesDocument => RemedyWays::of($plan, Remedies::alternatives($plan, $prefer, $watch));
 
-                continue;
-            }
-            $ways[] = new RemedyWayDocument(
-                $key,
-                RemedyWords::title($key),
-                $words->asks($way->plan),
-                RemedyWords::sure($way->plan),
-                array_map(static fn (Remedy $remedy): RemedyStepDocument => new RemedyStepDocument($remedy->planting, $remedy->kind->value, $words->step($remedy)), $way->plan->remedies),
-            );
-        }
-
-        return new JsonResponse(new RemediesDocument($ways, $ways === [] ? $obstacles : []));
+        // A large garden takes seconds: who asks for it is told how far the search is, and ends it by hanging up.
+        return LongWork::isWanted($request)
+            ? LongWork::answer(static fn (\Closure $report): RemediesDocument => $find(new SearchWatch($report)))
+            : new JsonResponse($find());
     }
 
     #[OA\Post(path: '/plans/{year}/remedies/apply', operationId: 'applyRemedy', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: RemedyRequest::class)), responses: [

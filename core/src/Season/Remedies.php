@@ -22,6 +22,9 @@ final readonly class Remedies
 
     private const STEPS_BESIDE = 1_500_000;
 
+    /** What all ways together can come to. */
+    public const MOST_STEPS = self::STEPS + 2 * self::STEPS_BESIDE;
+
     /** Of all plantings of a group together: each is compared with each. */
     private const MOST_CHOICES = 900;
 
@@ -31,7 +34,7 @@ final readonly class Remedies
     /** @param  list<Obstacle>  $obstacles  what stands in the way when there is no plan */
     private function __construct(public ?RemedyPlan $plan, public array $obstacles) {}
 
-    public static function find(SeasonPlan $plan, RemedyPreferences $prefer, int $steps = self::STEPS): self
+    public static function find(SeasonPlan $plan, RemedyPreferences $prefer, int $steps = self::STEPS, ?SearchWatch $watch = null): self
     {
         $now = GardenIsolation::of($plan);
         $remedies = [];
@@ -41,8 +44,9 @@ final readonly class Remedies
         $concerned = array_sum(array_map(count(...), $groups));
         foreach ($groups as $group) {
             $search = self::search($plan, $group, $prefer, $now, max(self::FEWEST_STEPS, $steps), self::shiftStep(count($group), $concerned));
-            $chosen = $search->run();
+            $chosen = $search->run($watch);
             $steps -= $search->steps();
+            $watch?->partDone($search->steps());
             if ($chosen === null) {
                 array_push($obstacles, ...self::obstacles($group, $now));
 
@@ -63,12 +67,14 @@ final readonly class Remedies
      * Two or three ways of doing it: with the least work; with everything grown this year; without cages and hand work.
      *
      * @return array<string, self> by 'least_work', 'grow_all', 'no_covers'; only those that differ, and at least the first
+     *
+     * @throws SearchStopped when whoever watches has ended it
      */
-    public static function alternatives(SeasonPlan $plan, RemedyPreferences $prefer): array
+    public static function alternatives(SeasonPlan $plan, RemedyPreferences $prefer, ?SearchWatch $watch = null): array
     {
-        $ways = ['least_work' => self::find($plan, $prefer)];
+        $ways = ['least_work' => self::find($plan, $prefer, self::STEPS, $watch)];
         foreach (['grow_all' => $prefer->without(leavingOut: true), 'no_covers' => $prefer->without(covers: true)] as $name => $other) {
-            $way = self::find($plan, $other, self::STEPS_BESIDE);
+            $way = self::find($plan, $other, self::STEPS_BESIDE, $watch);
             if ($way->plan === null) {
                 continue;
             }

@@ -10,6 +10,8 @@ use Marrow\Core\Season\Remedy;
 use Marrow\Core\Season\RemedyKind;
 use Marrow\Core\Season\RemedyPlan;
 use Marrow\Core\Season\RemedyPreferences;
+use Marrow\Core\Season\SearchStopped;
+use Marrow\Core\Season\SearchWatch;
 use Marrow\Core\Season\SeasonPlan;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\Drawing;
@@ -50,6 +52,31 @@ final class RemediesTest extends CoreTestCase
         self::assertSame([RemedyKind::Alternate, RemedyKind::Alternate], $kinds(self::prefer(shiftDays: 0, cage: false, bag: false, leaveOut: false)));
         self::assertSame([RemedyKind::Bag, RemedyKind::Bag], $kinds(self::prefer(shiftDays: 0, cage: false, alternate: false, leaveOut: false)), 'bagged flowers still give pollen to the other');
         self::assertContains(RemedyKind::Cage, $kinds(self::prefer(shiftDays: 0, bag: false, alternate: false, leaveOut: false)));
+    }
+
+    public function test_a_long_search_says_how_far_it_is_and_can_be_ended(): void
+    {
+        $drawing = self::draw();
+        for ($i = 0; $i < 24; $i++) {
+            $drawing = $drawing->plant("p$i", 'squash-pepo', $i % 6 * 9, intdiv($i, 6) * 9);
+        }
+        $plan = $drawing->plan();
+        $told = [];
+        $watch = new SearchWatch(static function (float $share) use (&$told): bool {
+            $told[] = $share;
+
+            return true;
+        });
+        $watched = Remedies::find($plan, self::prefer(), 3_000_000, $watch);
+        self::assertGreaterThan(2, count($told));
+        $rising = $told;
+        sort($rising);
+        self::assertSame($rising, $told);
+        self::assertLessThanOrEqual(1.0, max($told));
+        self::assertEquals(Remedies::find($plan, self::prefer(), 3_000_000), $watched, 'watching changes nothing');
+
+        $this->expectException(SearchStopped::class);
+        Remedies::find($plan, self::prefer(), 3_000_000, new SearchWatch(static fn (float $share): bool => false));
     }
 
     public function test_it_says_what_stands_in_the_way_when_nothing_fits(): void

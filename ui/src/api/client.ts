@@ -28,6 +28,7 @@ export type Plan = Schemas['PlanDocument'];
 export type PlanTask = Schemas['PlanTaskDocument'];
 export type PlanContent = Schemas['PlanContentDocument'];
 export type PlannedPlanting = Schemas['PlannedPlantingDocument'];
+export type Remedies = Schemas['RemediesDocument'];
 export type RemedyWish = Omit<Schemas['RemedyRequest'], 'version' | 'way'>;
 export type Variety = Schemas['VarietyDocument'];
 export type StorePlace = Schemas['PlaceToKeepDocument'];

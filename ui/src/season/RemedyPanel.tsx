@@ -2,13 +2,16 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import { useQuery } from '@tanstack/react-query';
+import LinearProgress from '@mui/material/LinearProgress';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, take, type Plan, type RemedyWish } from '../api/client';
+import type { Plan, RemedyWish } from '../api/client';
 import { afterwards } from '../api/queries';
 import { Empty, Section, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { TextInput } from '../kit/fields';
+import { useIsLong } from '../kit/Waiting';
+import { findRemedies } from './findRemedies';
 import { applyRemedy, usePlanWrite } from './usePlan';
 
 const choices: [keyof Omit<RemedyWish, 'shift_days'>, string][] = [
@@ -31,12 +34,16 @@ export function RemedyPanel({ plan }: { plan: Plan }) {
   });
   const wish: RemedyWish = { ...ready, shift_days: days.trim() === '' ? 0 : Number(days) };
   const say = useSay();
+  const [done, setDone] = useState(0);
+  const key = ['remedies', plan.year, plan.version, wish];
   const found = useQuery({
-    queryKey: ['remedies', plan.year, plan.version, wish],
-    queryFn: () =>
-      take(api.POST('/plans/{year}/remedies', { params: { path: { year: plan.year } }, body: wish })),
+    queryKey: key,
+    queryFn: ({ signal }) => findRemedies(plan.year, wish, signal, setDone),
     retry: false,
+    refetchOnWindowFocus: false,
   });
+  const long = useIsLong(found.isFetching);
+  const queries = useQueryClient();
   const apply = usePlanWrite(applyRemedy(plan));
   const nothing =
     found.data?.ways.every(({ steps }) => steps.length === 0) === true && found.data.obstacles.length === 0;
@@ -69,7 +76,30 @@ export function RemedyPanel({ plan }: { plan: Plan }) {
       </Box>
       {found.error !== null && <Trouble>{found.error.message}</Trouble>}
       {apply.error !== null && <Trouble>{apply.error.message}</Trouble>}
-      {found.isFetching && <p role="status">Looking for ways …</p>}
+      {found.isFetching ? (
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, my: 1.5 }}>
+          <span role="status">Looking for ways …</span>
+          {long && (
+            <>
+              <LinearProgress
+                variant="determinate"
+                aria-label="How far the search is, at the most"
+                value={done * 100}
+                sx={{ flex: 1, maxWidth: 240, height: 8 }}
+              />
+              <Button onClick={() => void queries.cancelQueries({ queryKey: key })}>Stop looking</Button>
+            </>
+          )}
+        </Box>
+      ) : (
+        found.data === undefined &&
+        found.error === null && (
+          <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, my: 1.5 }}>
+            <span role="status">Stopped. Nothing was changed.</span>
+            <Button onClick={() => void found.refetch()}>Look again</Button>
+          </Box>
+        )
+      )}
       {nothing && <Empty>Nothing needs doing: every planting kept for seed is within its share.</Empty>}
       {found.data?.obstacles.map((obstacle) => (
         <Trouble key={obstacle}>{obstacle}</Trouble>

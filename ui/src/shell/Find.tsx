@@ -66,7 +66,10 @@ export function Find() {
       popupIcon={null}
       autoHighlight
       blurOnSelect
-      slotProps={{ popper: { sx: { minWidth: 360 }, placement: 'bottom-end' } }}
+      slotProps={{
+        popper: { sx: { minWidth: 360 }, placement: 'bottom-end' },
+        listbox: { sx: { maxHeight: '75vh' } },
+      }}
       renderOption={({ key, ...props }, option) => (
         <Box component="li" key={key} {...props} sx={{ display: 'block !important' }}>
           {option.tag === null ? (

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Season\Internal;
 
+use Marrow\Core\Season\SearchStopped;
+use Marrow\Core\Season\SearchWatch;
+
 /**
  * Finds the cheapest choice for each of a group of plantings such that every one kept true stays within its allowed
  * share: branch and bound over all of them at once, from the best way that a quick look finds.
@@ -24,6 +27,8 @@ final class Search
 
     private int $steps = 0;
 
+    private ?SearchWatch $watch = null;
+
     private readonly QuickWay $quick;
 
     /**
@@ -41,9 +46,14 @@ final class Search
         return $this->steps;
     }
 
-    /** @return ?list<Choice> of each planting; null when nothing fits */
-    public function run(): ?array
+    /**
+     * @return ?list<Choice> of each planting; null when nothing fits
+     *
+     * @throws SearchStopped
+     */
+    public function run(?SearchWatch $watch = null): ?array
     {
+        $this->watch = $watch;
         $quick = $this->quick->find();
         if ($quick !== null) {
             $this->keep($quick);
@@ -77,6 +87,7 @@ final class Search
 
             return;
         }
+        $this->watch?->at($this->steps);
         $open = $this->narrow($open);
         if ($open === null) {
             return;
