@@ -37,7 +37,10 @@ export default tseslint.config(
   js.configs.recommended,
   ...tseslint.configs.strict,
   reactHooks.configs.flat.recommended,
-  { files: ['**/*.mjs'], languageOptions: { globals: { process: 'readonly' } } },
+  {
+    files: ['**/*.mjs', 'bench/*.js'],
+    languageOptions: { globals: { process: 'readonly', console: 'readonly', performance: 'readonly' } },
+  },
   {
     rules: {
       '@typescript-eslint/consistent-type-imports': 'error',

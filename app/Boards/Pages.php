@@ -23,7 +23,7 @@ use Marrow\Core\Work\Place;
 /** What every board does alike: it leafs through its things and has the next task of each. */
 final readonly class Pages
 {
-    private const PAGE = 60;
+    private const PAGE = 40;
 
     private const DAYS_AHEAD = 60;
 

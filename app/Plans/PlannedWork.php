@@ -69,10 +69,10 @@ final readonly class PlannedWork
     public function days(DateTimeImmutable $from, DateTimeImmutable $to, int $most): array
     {
         $between = [$from->format('Y-m-d'), $to->format('Y-m-d')];
-        $days = [];
+        $days = $said = [];
         foreach (DB::select('SELECT on_day, count(*) AS n FROM plan_tasks WHERE on_day >= ? AND on_day < ? GROUP BY on_day', $between) as $day) {
             /** @var object{on_day: string, n: int} $day */
-            $days[$day->on_day] = [$day->n, []];
+            $days[$day->on_day] = $day->n;
         }
         $first = DB::select(
             "SELECT t.on_day, t.kind, v.name, coalesce(json_extract(t.figures, '$.cover'), '') AS cover
@@ -84,10 +84,15 @@ final readonly class PlannedWork
         );
         foreach ($first as $task) {
             /** @var object{on_day: string, kind: string, name: string, cover: string} $task */
-            $days[$task->on_day][1][] = PlanTaskVoice::headline(PlanTaskKind::from($task->kind), $task->name, $task->cover);
+            $said[$task->on_day][] = PlanTaskVoice::headline(PlanTaskKind::from($task->kind), $task->name, $task->cover);
         }
 
-        return $days;
+        $both = [];
+        foreach ($days as $day => $n) {
+            $both[$day] = [$n, $said[$day] ?? []];
+        }
+
+        return $both;
     }
 
     /** @return list<PlannedTask> */

@@ -20,7 +20,7 @@ use Marrow\Core\Journal\Subject;
 /** The whole journal, newest first. */
 final readonly class JournalPages
 {
-    private const PAGE = 50;
+    private const PAGE = 30;
 
     public function __construct(private Tags $tags, private Entries $entries, private Facts $facts) {}
 

@@ -19,7 +19,7 @@ use App\Moment;
 use App\Reading\EntryStore;
 use App\Reading\Facts;
 use DateTimeImmutable;
-use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Fields\Refused;
@@ -75,18 +75,35 @@ final readonly class Projector
             }
             $this->facts->forget();
             $this->crossings->forget();
-            Planting::query()->with(['variety', 'lots'])->orderBy('number')->chunk(self::AT_ONCE, function (Collection $plantings): void {
-                $lots = $plantings->flatMap(static fn (Planting $planting) => $planting->lots->modelKeys())->all();
-                EntryStore::ahead(['planting' => $plantings->modelKeys(), 'lot' => $lots], fn () => $plantings->each(fn (Planting $planting) => $this->planting($planting)));
-            });
+            Planting::query()->with(['variety', 'lots'])->orderBy('number')->chunk(self::AT_ONCE, fn (Collection $plantings) => $this->plantings($plantings));
             $this->crossings->forget();
-            Lot::query()->with(['variety', 'planting.variety'])->orderBy('number')->chunk(self::AT_ONCE, function (Collection $lots): void {
-                $plantings = $lots->map(static fn (Lot $lot) => $lot->planting?->id)->filter()->unique()->values()->all();
-                EntryStore::ahead(['lot' => $lots->modelKeys(), 'planting' => $plantings], fn () => $lots->each(fn (Lot $lot) => $this->lot($lot)));
-            });
+            Lot::query()->with(['variety', 'planting.variety'])->orderBy('number')->chunk(self::AT_ONCE, fn (Collection $lots) => $this->lots($lots));
             // How many lots a planting gave is known once they are.
             DB::update('UPDATE planting_standings SET lots = ('.self::LOTS_OF.'planting_standings.planting_id)', [Place::Plot->value]);
         });
+    }
+
+    /** @param  Collection<int, Planting>  $plantings  with their variety and lots */
+    private function plantings(Collection $plantings): void
+    {
+        $lots = $plantings->flatMap(static fn (Planting $planting): array => $planting->lots->pluck('id')->all());
+        EntryStore::ahead(['planting' => self::ids($plantings->pluck('id')), 'lot' => self::ids($lots)], fn () => $plantings->each(fn (Planting $planting) => $this->planting($planting)));
+    }
+
+    /** @param  Collection<int, Lot>  $lots  with their variety and planting */
+    private function lots(Collection $lots): void
+    {
+        $plantings = $lots->map(static fn (Lot $lot): ?string => $lot->planting?->id);
+        EntryStore::ahead(['lot' => self::ids($lots->pluck('id')), 'planting' => self::ids($plantings)], fn () => $lots->each(fn (Lot $lot) => $this->lot($lot)));
+    }
+
+    /**
+     * @param  Collection<int, mixed>  $ids
+     * @return list<string> each once
+     */
+    private static function ids(Collection $ids): array
+    {
+        return array_values(array_unique(array_filter($ids->all(), is_string(...))));
     }
 
     /**
@@ -96,18 +113,18 @@ final readonly class Projector
     private function write(array $lots, array $plantings): void
     {
         $before = array_keys($this->crossings->all());
-        foreach (Planting::query()->with('variety')->findMany($plantings) as $planting) {
-            $this->planting($planting);
+        foreach (array_chunk($plantings, self::AT_ONCE) as $some) {
+            $this->plantings(Planting::query()->with(['variety', 'lots'])->findMany($some));
         }
         $this->crossings->forget();
         // A crossing that comes to light, or goes again, bears on everything grown from that lot.
         $after = array_keys($this->crossings->all());
         $lots = array_values(array_unique([...$lots, ...array_diff($before, $after), ...array_diff($after, $before)]));
-        foreach (Lot::query()->with(['variety', 'planting.variety'])->findMany($lots) as $lot) {
-            $this->lot($lot);
+        foreach (array_chunk($lots, self::AT_ONCE) as $some) {
+            $this->lots(Lot::query()->with(['variety', 'planting.variety'])->findMany($some));
         }
-        foreach (Planting::query()->with('variety')->findMany($plantings) as $planting) {
-            $this->lotsOf($planting);
+        foreach ($plantings as $planting) {
+            DB::table('planting_standings')->where('planting_id', $planting)->update(['lots' => $this->countLots($planting)]);
         }
     }
 
@@ -144,7 +161,7 @@ final readonly class Projector
             'season' => $season,
             'sown_at' => $sownAt === null ? null : Moment::keep($sownAt),
             'plants' => $growing->sown?->plants,
-            'lots' => $this->countLots($planting),
+            'lots' => $this->countLots($planting->id),
             'sown_lot' => $growing->sown?->lot,
             'sown_from' => $growing->sown->sownFrom ?? '',
             'off_types' => $growing->offTypes->off ?? 0,
@@ -154,14 +171,9 @@ final readonly class Projector
         $this->tasks(Subject::Planting, $planting->id, [...self::settle($course->adrift(), Place::Plot, $course->adriftAt()), ...$course->tasks()]);
     }
 
-    private function lotsOf(Planting $planting): void
+    private function countLots(string $planting): int
     {
-        PlantingStanding::query()->where('planting_id', $planting->id)->update(['lots' => $this->countLots($planting)]);
-    }
-
-    private function countLots(Planting $planting): int
-    {
-        return (int) DB::scalar(self::LOTS_OF.'?', [Place::Plot->value, $planting->id]);
+        return (int) DB::scalar(self::LOTS_OF.'?', [Place::Plot->value, $planting]);
     }
 
     /** @return array<string, mixed> */

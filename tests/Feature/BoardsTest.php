@@ -148,13 +148,13 @@ final class BoardsTest extends TestCase
     {
         $planting = $this->keeper->idOf($this->keeper->sow($this->keeper->variety()));
         $drafts = [];
-        for ($i = 0; $i < 61; $i++) {
+        for ($i = 0; $i < 41; $i++) {
             $drafts[] = ['about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['planting' => $planting], 'kind' => 'picked', 'happened_at' => '2026-09-01T10:00', 'payload' => ['plants' => 1, 'fruits' => 1]];
         }
         $this->keeper->sends(...$drafts)->assertOk();
-        $first = $this->getJson('/api/places/bench?sort=code')->assertJsonPath('total', 61)->assertJsonPath('pages', 2)->json('items');
+        $first = $this->getJson('/api/places/bench?sort=code')->assertJsonPath('total', 41)->assertJsonPath('pages', 2)->json('items');
         $second = $this->getJson('/api/places/bench?sort=code&page=2')->assertJsonPath('page', 2)->json('items');
-        self::assertSame([60, 1, 'L61'], [count($first), count($second), $second[0]['tag']['code']]);
+        self::assertSame([40, 1, 'L41'], [count($first), count($second), $second[0]['tag']['code']]);
         $this->getJson('/api/places/bench?page=9')->assertOk()->assertJsonPath('items', []);
     }
 

@@ -44,6 +44,22 @@ final class QueryPlansTest extends TestCase
         self::assertSame([], array_values(array_unique($scans)));
     }
 
+    public function test_a_figure_that_is_changed_costs_by_what_it_touches(): void
+    {
+        $this->lay('marrow:demo');
+        $asked = 0;
+        DB::listen(static function () use (&$asked): void {
+            $asked++;
+        });
+        $this->putJson('/api/crops/tomato/figures', ['path' => 'germination.minimum', 'value' => '80'])->assertOk();
+        DB::getEventDispatcher()->forget(\Illuminate\Database\Events\QueryExecuted::class);
+        $touched = DB::table('lots')->join('varieties', 'varieties.id', '=', 'lots.variety_id')->where('crop', 'tomato')->count()
+            + DB::table('plantings')->join('varieties', 'varieties.id', '=', 'plantings.variety_id')->where('crop', 'tomato')->count();
+        self::assertGreaterThan(3, $touched);
+        // Of each, what is kept is written anew: its standing, tests and tasks; what it is reckoned from is read for all at once.
+        self::assertLessThan(12 * $touched + 60, $asked);
+    }
+
     /** @return iterable<string, array{0: string, 1?: list<string>}> */
     public static function pages(): iterable
     {
