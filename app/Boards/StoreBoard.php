@@ -6,6 +6,8 @@ namespace App\Boards;
 
 use App\Models\LotStanding;
 use App\Moment;
+use App\Presenting\Tags;
+use App\Reading\Facts;
 use App\Voice\Quantity;
 use App\Voice\When;
 use App\Words\LotWords;
@@ -15,6 +17,11 @@ use Marrow\Core\Work\Place;
 
 final class StoreBoard extends LotBoard
 {
+    public function __construct(Tags $tags, Pages $pages, private readonly Facts $facts)
+    {
+        parent::__construct($tags, $pages);
+    }
+
     public function place(): Place
     {
         return Place::Store;
@@ -35,7 +42,12 @@ final class StoreBoard extends LotBoard
         }
         $until = Moment::read($row->good_until);
 
-        return [$until <= $when->now ? 'past its time' : LotWords::until($until, $when), $tested];
+        return [match (true) {
+            // Only a test says so, as it is shown beside it.
+            $row->rate !== null && round($row->rate, 2) < $this->facts->crop($row->lot->variety)->test->minimum => 'past its time',
+            $until <= $when->now => 'test before use',
+            default => LotWords::until($until, $when),
+        }, $tested];
     }
 
     protected function detail(LotStanding $row): string

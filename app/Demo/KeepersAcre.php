@@ -172,7 +172,7 @@ final class KeepersAcre
         $nightwatch = $this->write->pick($this->write->sow($this->varieties['Nightwatch'], '2026-02-20', 6, 'Glasshouse, right', by: 'Ines'), '2026-09-02 10:00', 4, 9, 1100, 'Ines');
         $this->write->happen($nightwatch, 'rinsed', '2026-09-04 10:00');
         $this->write->happen($nightwatch, 'spread', '2026-09-04 10:20', ['surface' => 'plate', 'mass_g' => 18.8, 'moisture' => 43]);
-        $this->write->weigh($nightwatch, ['2026-09-05 09:00' => 15.1, '2026-09-06 09:00' => 13.4, '2026-09-08 09:00' => 12.2, '2026-09-10 09:00' => 11.8, '2026-09-12 09:00' => 11.68]);
+        $this->write->weigh($nightwatch, ['2026-09-05 09:00' => 15.1, '2026-09-06 09:00' => 13.4, '2026-09-08 09:00' => 12.2, '2026-09-10 09:00' => 11.6, '2026-09-12 09:00' => 11.46]);
     }
 
     private function onTheBench(): void

@@ -16,12 +16,15 @@ final class ReadCrops
     /** @var array<string, string>|null serialized, by key */
     private ?array $kept = null;
 
-    /** @param  string  $path  of the file that holds them; empty to do without */
-    public function __construct(private readonly string $path) {}
+    /**
+     * @param  string  $path  of the file that holds them; empty to do without
+     * @param  bool  $isUsed  commands read the files: whoever works on the program has not got a garden ready each time
+     */
+    public function __construct(private readonly string $path, private readonly bool $isUsed = true) {}
 
     public function get(string $key, string $file): ?Crop
     {
-        $kept = $this->kept ??= $this->load();
+        $kept = $this->kept ??= $this->isUsed ? $this->load() : [];
         if (! isset($kept[$key]) || (int) @filemtime($file) > (int) @filemtime($this->path)) {
             return null;
         }

@@ -203,7 +203,7 @@ final readonly class Projector
             'rate_low' => $interval?->low,
             'rate_high' => $interval?->high,
             'tested_on' => $tested === null ? null : Moment::keep($tested->startedAt),
-            'good_until' => $forecast === null ? null : Moment::keep($forecast->reaches($crop->test->minimum)),
+            'good_until' => $forecast === null ? null : Moment::keep($forecast->reachesEarliest($crop->test->minimum)),
             'container' => $storing->now?->container->value,
             'place_id' => $storing->now?->placeId,
             'store_place' => $storing->now?->at->name,

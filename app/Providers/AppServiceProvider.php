@@ -49,7 +49,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Settings::class);
         $this->app->alias(Clock::class, ClockInterface::class);
         $this->app->singleton(OwnFigures::class, fn (): OwnFigures => new OwnFigures(config()->string('marrow.crops'), $this->app->make(ReadCrops::class)));
-        $this->app->singleton(ReadCrops::class, static fn (): ReadCrops => new ReadCrops(config()->string('marrow.crops_read')));
+        $this->app->singleton(ReadCrops::class, fn (): ReadCrops => new ReadCrops(config()->string('marrow.crops_read'), ! $this->app->runningInConsole()));
         $this->app->singleton(CropReference::class, fn (): CropReference => $this->app->make(OwnFigures::class)->reference());
         $this->app->singleton(Registry::class, fn (): Registry => Registry::standard($this->app->make(CropReference::class)));
         $this->app->singleton(Crossings::class);

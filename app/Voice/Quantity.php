@@ -34,6 +34,12 @@ final class Quantity
         return sprintf('likely %d to %d'.self::NB.'%%', (int) round($limits->low * 100), (int) round($limits->high * 100));
     }
 
+    /** "1.6": one decimal, and no unit. */
+    public static function decimal(float $figure): string
+    {
+        return self::trim(number_format($figure, 1, '.', ''));
+    }
+
     public static function moisture(float $percent): string
     {
         return number_format($percent, 1).self::NB.'%';

@@ -226,7 +226,7 @@ final readonly class HandbookWords
         }
 
         return self::filled([
-            sprintf('In a house cupboard it is ordinarily good for about %s.', self::years($crop->ordinaryYears)),
+            sprintf('In paper in a house cupboard it can be counted on for about %s, and more often than not lasts longer.', self::years($crop->ordinaryYears)),
             $crop->viability()->basis === ConstantsBasis::Published
                 ? 'Its storage life is forecast with constants measured for it ('.($crop->sources['storage.constants'] ?? 'published').').'
                 : 'No constants have been published for it: its storage life is forecast from those ordinary years.',

@@ -8,8 +8,9 @@ use App\Voice\Quantity;
 use App\Voice\Speaking;
 use App\Voice\When;
 use DateTimeImmutable;
-use Marrow\Core\Drying\Equilibrium;
+use Marrow\Core\Drying\BalanceGround;
 use Marrow\Core\Fields\InvalidFigure;
+use Marrow\Core\Germination\SmallTest;
 use Marrow\Core\Germination\Verdict;
 use Marrow\Core\Lot\Advice;
 use Marrow\Core\Lot\Counsel;
@@ -74,10 +75,15 @@ final readonly class LotWords
         return match ($drying->basis) {
             MoistureBasis::StartingMoisture => sprintf('From the starting moisture given %s; the dry matter stays the same.', $this->when->day($drying->moistureKnownAt)),
             MoistureBasis::JarRh => sprintf(
-                'From %s in a closed jar, read %s (Cromarty, Ellis & Roberts 1982, oil %s of dry mass).',
+                'From %s in a closed jar, read %s, by the moisture that %s.',
                 round((float) $drying->jarRh * 100).' % RH',
                 $this->when->day($drying->moistureKnownAt),
-                Quantity::percent($this->lot->facts->crop->oil),
+                match ($this->lot->facts->crop->balance->ground) {
+                    BalanceGround::Measured => 'was measured of this species (Harrington 1960)',
+                    BalanceGround::Genus => 'was measured of others of its genus (Harrington 1960)',
+                    BalanceGround::Usual => 'vegetable seed usually has there: of this crop nobody has measured it',
+                    BalanceGround::Equation => 'its oil tells (Cromarty, Ellis & Roberts 1982)',
+                },
             ),
         };
     }
@@ -166,49 +172,79 @@ final readonly class LotWords
         };
     }
 
+    /** What is to be counted on, and what to do past that. */
     public function goodUntil(Forecast $forecast): string
     {
         $threshold = $this->lot->facts->crop->test->minimum;
-        $at = $forecast->reaches($threshold);
-        if ($at <= $this->when->now) {
-            return sprintf('By the forecast it has fallen below %s already; only a test tells.', Quantity::percent($threshold));
+        $edge = $forecast->reachesEarliest($threshold);
+        if ($this->isTestedPoor()) {
+            return sprintf('Its last test came out below %s, the least that is worth passing on.', Quantity::percent($threshold));
+        }
+        if ($edge <= $this->when->now) {
+            return sprintf('Test it before you rely on it. %s', $this->fewSeedsTell());
         }
         $condition = $this->lot->testing->lastEnded() === null
             ? sprintf(', if %s of it was alive at the start: it has not been tested', Quantity::percent($this->lot->practice->untestedShare))
             : '';
 
-        return sprintf('Good %s, above %s%s.', self::until($at, $this->when), Quantity::percent($threshold), $condition);
+        return sprintf('Count on it %s%s.', self::until($edge, $this->when), $condition);
     }
 
     /** "until about March 2028": the further off, the less can be said. */
     public static function until(DateTimeImmutable $at, When $when): string
     {
+        $about = self::about($at, $when);
+
+        return $about === 'decades from now' ? 'for decades' : "until $about";
+    }
+
+    /** "about March 2028", "about 2031". */
+    public static function about(DateTimeImmutable $at, When $when): string
+    {
         return match (true) {
-            $at > $when->now->modify('+20 years') => 'for decades',
-            $at > $when->now->modify('+3 years') => 'until about '.$at->format('Y'),
-            default => 'until about '.When::month($at),
+            $at > $when->now->modify('+30 years') => 'decades from now',
+            $at > $when->now->modify('+2 years') => 'about '.$at->format('Y'),
+            default => 'about '.When::month($at),
         };
     }
 
+    /** What is more likely than the near edge, and the best that may be. */
     public function goodUntilRange(Forecast $forecast): string
     {
         $threshold = $this->lot->facts->crop->test->minimum;
-        $early = $forecast->reachesEarliest($threshold);
+        $mark = Quantity::percent($threshold);
+        $middle = $forecast->reaches($threshold);
         $late = $forecast->reachesLatest($threshold);
-        if ($late <= $this->when->now) {
-            return sprintf('That was between %s and %s.', When::month($early), When::month($late));
+        if ($this->isTestedPoor()) {
+            return '';
         }
-        $latest = match (true) {
-            $late > $this->when->now->modify('+60 years') => 'for many decades',
-            $late > $this->when->now->modify('+3 years') => 'until '.$late->format('Y'),
-            default => 'until '.When::month($late),
-        };
+        $best = self::until($late, $this->when);
+        if ($middle <= $this->when->now) {
+            return $late <= $this->when->now
+                ? "By the forecast it has fallen below $mark, but only a test tells."
+                : "More likely than not it has fallen below $mark by now; one lot in ten stays above it $best.";
+        }
+        $chance = $forecast->chanceBelow($threshold, $this->when->now);
+        $middles = self::until($middle, $this->when);
 
-        return match (true) {
-            $early <= $this->when->now => sprintf('It may have fallen below that already; at best it stays good %s.', $latest),
-            $early > $this->when->now->modify('+3 years') => sprintf('Count on it until %s; it may stay good %s.', $early->format('Y'), $latest),
-            default => sprintf('Count on it until %s; it may stay good %s.', When::month($early), $latest),
-        };
+        return $middles === 'for decades'
+            ? "More likely it stays above $mark for decades."
+            : sprintf('%s %s above %s %s, at best %s.', $forecast->reachesEarliest($threshold) <= $this->when->now ? sprintf('The chance that it has fallen lower is %s; more likely it', Quantity::percent($chance)) : 'More likely it', 'stays', $mark, $middles, $best);
+    }
+
+    /** How many seeds would settle it. */
+    private function fewSeedsTell(): string
+    {
+        $seeds = $this->lot->stock->stock->seeds();
+        $some = $seeds !== null && $seeds < 100 ? 10 : 20;
+        $within = SmallTest::of($some, 0)->halfWidth;
+
+        return sprintf('%s on damp paper tell it to within about %d points.', $some === 10 ? 'Ten seeds' : 'Twenty seeds', (int) round($within * 100));
+    }
+
+    private function isTestedPoor(): bool
+    {
+        return $this->lot->testing->cameOutBelow($this->lot->facts->crop->test->minimum);
     }
 
     /** @return list<string> what the forecast rests on, the weakest ground included */
@@ -219,19 +255,38 @@ final readonly class LotWords
         $share = $test?->share();
 
         return array_values(array_filter([
+            $this->restsOn($forecast),
             $share !== null && $test !== null
-                ? sprintf('Start: %s of %d seeds came up in the test of %s.', Quantity::percent($share->rate()), $share->sown, Speaking::forms()->day($test->startedAt))
+                ? sprintf('Last test: %s of %d seeds came up, %s.', Quantity::percent($share->rate()), $share->sown, Speaking::forms()->day($test->startedAt))
                 : sprintf('Start: never tested, so %s is taken for sound fresh seed. A test will replace this guess.', Quantity::percent($this->lot->practice->untestedShare)),
             $this->moistureInStore($this->lot->storing),
             match ($forecast->basis) {
-                ConstantsBasis::Published => sprintf('Pace: constants measured for %s (%s); a lot may last half as long again, or two thirds.', mb_strtolower($crop->name), $crop->sources['storage.constants'] ?? 'published'),
+                ConstantsBasis::Published => sprintf('Constants measured for %s (%s); nine lots in ten age at most half as fast again, or two thirds as fast.', mb_strtolower($crop->name), $crop->sources['storage.constants'] ?? 'published'),
                 default => sprintf(
-                    'Pace: nobody has published constants for %s, so they are solved from its ordinary %s in a house cupboard (Ellis & Roberts 1980; Dickie et al. 1990). A lot may last twice as long, or half.',
+                    'Nobody has published constants for %s: they are solved so that nine lots in ten last its ordinary %s in paper in a cupboard (Ellis & Roberts 1980; Dickie et al. 1990). The farther the store is from that, the less is sure.',
                     mb_strtolower($crop->name),
-                    Quantity::number((int) ceil($crop->ordinaryYears), 'year'),
+                    HandbookWords::years($crop->ordinaryYears),
                 ),
             },
         ]));
+    }
+
+    /** In one sentence: the pace, and how far its own tests have moved it. */
+    private function restsOn(Forecast $forecast): string
+    {
+        $crop = mb_strtolower($this->lot->facts->crop->name);
+        $pace = $forecast->basis === ConstantsBasis::Published ? "the constants measured for $crop" : "the years that $crop ordinarily lasts";
+        $tests = $forecast->pace->tests;
+        if ($tests === 0) {
+            return "Rests on $pace; no test of its own yet.";
+        }
+        $slower = exp($forecast->pace->slower);
+
+        return sprintf('Rests on %s and on %s of its own%s.', $pace, Quantity::number($tests, 'test'), match (true) {
+            $slower > 1.25 => sprintf(', by which it ages %s times more slowly than usual', Quantity::decimal($slower)),
+            $slower < 1 / 1.25 => sprintf(', by which it ages %s times faster than usual', Quantity::decimal(1 / $slower)),
+            default => '',
+        });
     }
 
     /** Why there is no forecast for a lot that is in store; null when there is one. */
@@ -274,7 +329,7 @@ final readonly class LotWords
     {
         $moisture = (float) $store->moisture;
         $temperature = (float) $store->now?->at->temperatureC;
-        $rh = Quantity::percent(Equilibrium::seedRh(min(40.0, $moisture), max(-20.0, min(60.0, $temperature)), $this->lot->facts->crop->oil));
+        $rh = Quantity::percent($this->lot->facts->crop->balance->seedRh(min(40.0, $moisture), max(-20.0, min(60.0, $temperature))));
 
         return match ($store->ground) {
             MoistureGround::Measured => sprintf('Moisture: %s as measured, kept by the tight container (its air at about %s RH).', Quantity::moisture($moisture), $rh),

@@ -84,7 +84,7 @@ final readonly class SeenTask
     public function timing(): string
     {
         return match ($this->state()) {
-            'late' => 'past its time since '.$this->when->since($this->latest ?? $this->best),
+            'late' => 'overdue since '.$this->when->since($this->latest ?? $this->best),
             'now' => match (true) {
                 $this->when->now < $this->best => 'best '.$this->when->away($this->best),
                 $this->when->isNear($this->best) => 'now',

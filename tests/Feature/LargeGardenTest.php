@@ -63,7 +63,7 @@ final class LargeGardenTest extends TestCase
         $today = $this->getJson('/api/today')->assertOk()->json();
         self::assertCount(60, $today['now']);
         self::assertGreaterThan(60, $today['now_total']);
-        self::assertSame(DB::table('tasks')->where('best_at', '<=', '2026-09-14 23:59:59')->count(), $today['now_total']);
+        self::assertSame(DB::table('tasks')->where('best_at', '<=', '2026-09-14 23:59:59')->whereRaw("coalesce(lapses_at, '9999') > '2026-09-14 10:00:00'")->count(), $today['now_total']);
     }
 
     public function test_what_ends_soonest_stands_first_in_the_store(): void

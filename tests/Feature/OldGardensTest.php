@@ -160,6 +160,11 @@ final class OldGardensTest extends TestCase
             $said['drying'] = 'left';
         }
 
+        // Dry enough is what shows 35 % RH in a jar, by what was measured of the crop: peppers at 8.3 % are not.
+        if (($said['variety'] ?? null) === 'Nightwatch' && ($said['drying'] ?? null) === 'dry_enough') {
+            $said['drying'] = $said['stage'] = 'drying';
+        }
+
         return $said;
     }
 

@@ -35,9 +35,9 @@ final class SliceTest extends TestCase
         $drying = $keeper->section($lot, 'drying');
         self::assertSame('drying', $drying['verdict']);
         self::assertEqualsWithDelta(20.0, $drying['moisture'], 1e-9);
-        self::assertEqualsWithDelta(10 / 0.92, $drying['target_grams'], 1e-9);
-        self::assertStringContainsString('It will be there when it weighs 10.9 g', self::plain($drying['sentence']));
-        $keeper->records($lot, 'weighed', '2026-08-08T09:00', ['mass_g' => 10.8]);
+        self::assertEqualsWithDelta(10 / 0.93, $drying['target_grams'], 1e-9);
+        self::assertStringContainsString('It will be there when it weighs 10.8 g', self::plain($drying['sentence']));
+        $keeper->records($lot, 'weighed', '2026-08-08T09:00', ['mass_g' => 10.7]);
         self::assertSame('dry_enough', $keeper->section($lot, 'drying')['verdict']);
 
         $keeper->records($lot, 'stored', '2026-08-09T09:00', [
@@ -61,9 +61,10 @@ final class SliceTest extends TestCase
         self::assertEqualsWithDelta(5 * 20.5 / 27, $test['t50'], 1e-9);
 
         self::assertSame('3 550 seeds, 10.7 g', self::plain($store['stock']), 'the 50 tested have left the jar');
-        self::assertEqualsWithDelta(0.82, $store['forecast']['points'][0]['share'], 1e-9);
-        self::assertStringContainsString('of 50 seeds came up in the test of 10 August 2026', self::plain(implode(' ', $store['forecast']['ground'])));
-        self::assertStringContainsString('nobody has published constants for tomato', self::plain(implode(' ', $store['forecast']['ground'])));
+        // 41 of 50, drawn a little to what such seed usually is.
+        self::assertEqualsWithDelta(0.82, $store['forecast']['points'][0]['share'], 0.01);
+        self::assertStringContainsString('of 50 seeds came up, 10 August 2026', self::plain(implode(' ', $store['forecast']['ground'])));
+        self::assertStringContainsString('Nobody has published constants for tomato', self::plain(implode(' ', $store['forecast']['ground'])));
 
         $keeper->records($lot, 'withdrawn', '2026-09-01T09:00', ['purpose' => 'gift', 'seeds' => 50, 'to' => 'the seed table']);
         self::assertSame('3 500 seeds, 10.5 g', self::plain($keeper->section($lot, 'store')['stock']));
@@ -76,7 +77,7 @@ final class SliceTest extends TestCase
         $keeper->records($lot, 'rinsed', '2026-09-01T11:00');
         $keeper->records($lot, 'spread', '2026-09-01T12:00', ['surface' => 'mesh', 'mass_g' => 20, 'moisture' => 50]);
         $before = $this->figures($lot);
-        $weighed = $keeper->records($lot, 'weighed', '2026-09-05T12:00', ['mass_g' => 10.8]);
+        $weighed = $keeper->records($lot, 'weighed', '2026-09-05T12:00', ['mass_g' => 10.7]);
         self::assertSame('dry_enough', $keeper->section($lot, 'drying')['verdict']);
         self::assertSame('put_away', $this->getJson('/api/today')->json('now.0.kind'));
 

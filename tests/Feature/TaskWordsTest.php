@@ -63,7 +63,7 @@ final class TaskWordsTest extends TestCase
         yield 'test for the first time' => [KeepingTask::TestFirst, 'pea', [], 'Test how it germinates', 'It has never been tested: nobody knows yet how much of it is alive.'];
         yield 'test again' => [KeepingTask::TestAgain, 'onion', ['tested' => '2025-02-10', 'may_fall' => '2026-11-02', 'threshold' => 0.7], 'Test it again', 'Last tested February 2025; it may have fallen to 70 % by November 2026.'];
         yield 'settle' => [Settle::Settle, 'onion', ['entries' => 1], 'Settle an entry that does not fit', 'It is kept in the journal, but nothing is reckoned from it until it fits: record what is missing, or strike or correct what is wrong.'];
-        yield 'grow out' => [KeepingTask::GrowOut, 'onion', ['tested_poor' => 0, 'good_until' => '2026-09-17', 'threshold' => 0.7], 'Grow it out by September 2026', 'By the forecast it falls to 70 %, the least that is worth passing on, about September 2026.'];
+        yield 'grow out' => [KeepingTask::GrowOut, 'onion', ['tested_poor' => 0, 'good_until' => '2026-09-17', 'likely_until' => '2027-11-02', 'threshold' => 0.7], 'Grow it out by September 2026', 'Until then it is to be counted on for 70 %, the least that is worth passing on; more likely it lasts until about November 2027.'];
     }
 
     public function test_every_kind_has_its_words_and_its_label(): void
@@ -101,7 +101,7 @@ final class TaskWordsTest extends TestCase
         yield 'at the hour' => ['2026-09-14 19:20', 'now', false, 'Pour off before Thursday 17 September 06:00', 'now'];
         yield 'a day later' => ['2026-09-15 20:00', 'now', false, 'Pour off before Thursday 17 September 06:00', 'wanted since yesterday evening'];
         yield 'the last day' => ['2026-09-16 10:00', 'now', true, 'Pour off before tomorrow 06:00', 'wanted since Monday'];
-        yield 'too late' => ['2026-09-17 09:00', 'late', true, 'Pour off at once', 'past its time since this morning'];
+        yield 'too late' => ['2026-09-17 09:00', 'late', true, 'Pour off at once', 'overdue since this morning'];
     }
 
     public function test_what_only_waits_is_never_an_alarm(): void

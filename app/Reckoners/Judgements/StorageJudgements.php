@@ -10,7 +10,6 @@ use App\Reckoners\Judges;
 use App\Voice\Figures;
 use App\Voice\Quantity;
 use Marrow\Core\Botany\CropReference;
-use Marrow\Core\Drying\Equilibrium;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Reckoning\StorageInputs;
 use Marrow\Core\Storage\ConstantsBasis;
@@ -24,10 +23,6 @@ final readonly class StorageJudgements implements Judges
     {
         return ['storage' => 'Storing', 'packets' => 'Storing'];
     }
-
-    private const CUPBOARD_RH = 0.45;
-
-    private const CUPBOARD_TEMPERATURE = 18.0;
 
     private const PACE = 'The equation has no fixed step: cooling counts for more in warmth than in cold, and a per cent of moisture for more in dry seed than in damp.';
 
@@ -79,7 +74,7 @@ final readonly class StorageJudgements implements Judges
     {
         return match ($basis) {
             ConstantsBasis::Published => 'The constants were measured for this crop and published; lots differ by about half either way.',
-            ConstantsBasis::OrdinaryYears => 'No constants are published for this crop: they are solved from its ordinary years in a cupboard, so it may be half or twice as long. Test it in between.',
+            ConstantsBasis::OrdinaryYears => 'No constants are published for this crop: they are solved so that nine lots in ten last its ordinary years in paper in a cupboard. This is the middle: it may be half or twice as long. Test it in between.',
             ConstantsBasis::Given => 'As sure as the constants you gave; lots of one crop differ by about half either way.',
         };
     }
@@ -91,10 +86,10 @@ final readonly class StorageJudgements implements Judges
             return null;
         }
         $crop = $this->crops->get($asked->in->text('crop'));
-        $cupboard = Equilibrium::moisture(self::CUPBOARD_RH, self::CUPBOARD_TEMPERATURE, $crop->oil);
+        $cupboard = $crop->balance->moisture(ViabilityConstants::CUPBOARD_RH, ViabilityConstants::CUPBOARD_TEMPERATURE);
         $factor = ThumbRule::factor(
             $asked->in->number('moisture') - $cupboard,
-            $asked->in->number('temperature') - self::CUPBOARD_TEMPERATURE,
+            $asked->in->number('temperature') - ViabilityConstants::CUPBOARD_TEMPERATURE,
         );
         $rule = $crop->ordinaryYears * 365.25 * $factor;
 

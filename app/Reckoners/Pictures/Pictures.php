@@ -16,7 +16,7 @@ final readonly class Pictures
     {
         return match (explode('.', $asked->name)[0]) {
             'germination', 'sowing' => GerminationPictures::of($asked),
-            'moisture', 'air', 'drying' => WaterPictures::of($asked),
+            'moisture', 'air', 'drying' => (new WaterPictures($this->crops))->of($asked),
             'storage', 'packets' => (new StoragePictures($this->crops))->of($asked),
             'population', 'line' => PopulationPictures::of($asked),
             'isolation' => (new IsolationPictures($this->crops))->of($asked),

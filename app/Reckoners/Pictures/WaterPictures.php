@@ -7,18 +7,21 @@ namespace App\Reckoners\Pictures;
 use App\Reckoners\Asked;
 use App\Voice\Figures;
 use App\Voice\Quantity;
+use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Drying\Air;
 use Marrow\Core\Drying\DryingCurve;
-use Marrow\Core\Drying\Equilibrium;
 use Marrow\Core\Drying\JarOpening;
+use Marrow\Core\Reckoning\WaterReckonings;
 
-final class WaterPictures
+final readonly class WaterPictures
 {
-    public static function of(Asked $asked): ?Picture
+    public function __construct(private CropReference $crops) {}
+
+    public function of(Asked $asked): ?Picture
     {
         return match ($asked->name) {
-            'moisture.equilibrium' => self::equilibrium($asked, $asked->in->number('rh'), $asked->figure('moisture')),
-            'moisture.seed_rh' => self::equilibrium($asked, $asked->figure('rh'), $asked->in->number('moisture')),
+            'moisture.equilibrium' => $this->equilibrium($asked, $asked->in->number('rh'), $asked->figure('moisture')),
+            'moisture.seed_rh' => $this->equilibrium($asked, $asked->figure('rh'), $asked->in->number('moisture')),
             'air.shift' => self::shift($asked),
             'air.opening' => self::opening($asked),
             'drying.curve' => self::course($asked),
@@ -26,9 +29,10 @@ final class WaterPictures
         };
     }
 
-    private static function equilibrium(Asked $asked, float $rh, float $moisture): Picture
+    private function equilibrium(Asked $asked, float $rh, float $moisture): Picture
     {
-        $settles = static fn (float $rh): float => Equilibrium::moisture($rh, $asked->in->number('temperature'), $asked->in->number('oil'));
+        $balance = WaterReckonings::balance($asked->in, $this->crops);
+        $settles = static fn (float $rh): float => $balance->moisture($rh, $asked->in->number('temperature'));
 
         return new Picture(
             sprintf('Moisture that seed settles to, by the humidity of the air: %s at %s.', Quantity::moisture($moisture), Quantity::percent($rh)),

@@ -53,8 +53,8 @@ final readonly class ForecastDocument
             $limits->low,
             $limits->high,
             $threshold,
-            Moment::say($forecast->reaches($threshold)),
-            LotWords::until($forecast->reaches($threshold), $when),
+            Moment::say($forecast->reachesEarliest($threshold)),
+            LotWords::until($forecast->reachesEarliest($threshold), $when),
             $words->goodUntil($forecast),
             $words->goodUntilRange($forecast),
             $words->forecastGround($forecast),
@@ -65,12 +65,12 @@ final readonly class ForecastDocument
     /** @return list<ForecastPointDocument> from the start to well past the middle forecast, evenly spaced */
     private static function points(Forecast $forecast, float $threshold): array
     {
-        $start = $forecast->startAt->getTimestamp();
+        $start = $forecast->startAt()->getTimestamp();
         $good = $forecast->reaches($threshold)->getTimestamp() - $start;
         $span = min(60 * 365.25, max(2 * 365.25, 1.6 * $good / 86400));
         $points = [];
         for ($i = 0; $i <= self::POINTS; $i++) {
-            $at = $forecast->startAt->modify(sprintf('+%d hours', (int) round($span * 24 * $i / self::POINTS)));
+            $at = $forecast->startAt()->modify(sprintf('+%d hours', (int) round($span * 24 * $i / self::POINTS)));
             $limits = $forecast->limitsAt($at);
             $points[] = new ForecastPointDocument(Moment::say($at), $forecast->shareAt($at), $limits->low, $limits->high);
         }

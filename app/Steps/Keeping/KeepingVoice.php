@@ -6,6 +6,7 @@ namespace App\Steps\Keeping;
 
 use App\Voice\Quantity;
 use App\Voice\When;
+use App\Words\LotWords;
 use App\Work\Saying;
 use App\Work\SeenTask;
 use App\Work\Speech;
@@ -22,17 +23,12 @@ final class KeepingVoice implements TaskVoice
                 'Test it again',
                 sprintf('Last tested %s; it may have fallen to %s by %s.', When::month($t->day('tested')), Quantity::percent($t->number('threshold')), When::month($t->day('may_fall'))),
             )),
-            KeepingTask::GrowOut->value => new Speech('grow out', static fn (SeenTask $t): Saying => new Saying(
-                match (true) {
-                    ! $t->isLate() => 'Grow it out by '.($t->latest === null ? 'then' : When::month($t->latest)),
-                    $t->whole('tested_poor') === 1 => 'Grow it out now, sowing thickly',
-                    // A forecast is no test: it may well be better than that.
-                    default => 'Test it, and grow it out while it lives',
-                },
-                $t->whole('tested_poor') === 1
-                    ? sprintf('Its test came out below %s, the least that is worth passing on.', Quantity::percent($t->number('threshold')))
-                    : sprintf('By the forecast it falls to %s, the least that is worth passing on, about %s.', Quantity::percent($t->number('threshold')), When::month($t->day('good_until'))),
-            )),
+            KeepingTask::GrowOut->value => new Speech('grow out', static fn (SeenTask $t): Saying => $t->whole('tested_poor') === 1
+                ? new Saying('Grow it out now, sowing thickly', sprintf('Its test came out below %s, the least that is worth passing on.', Quantity::percent($t->number('threshold'))))
+                : new Saying(
+                    $t->isLate() ? 'Grow it out while it lives' : 'Grow it out by '.When::month($t->day('good_until')),
+                    sprintf('Until then it is to be counted on for %s, the least that is worth passing on; more likely it lasts until %s.', Quantity::percent($t->number('threshold')), LotWords::about($t->day('likely_until'), $t->when)),
+                )),
         ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Botany;
 
+use Marrow\Core\Drying\Balance;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Storage\ViabilityConstants;
 
@@ -11,6 +12,9 @@ use Marrow\Core\Storage\ViabilityConstants;
 final readonly class Crop
 {
     private string $species;
+
+    /** What moisture its seed settles to in air. */
+    public Balance $balance;
 
     /**
      * @param  string  $key  stable name in files and addresses
@@ -86,6 +90,7 @@ final readonly class Crop
         public array $sources,
     ) {
         $this->species = implode(' ', array_slice(explode(' ', str_replace('× ', '×', $latin)), 0, 2));
+        $this->balance = Balance::ofSpecies($this->species, $oil);
     }
 
     /** Whether the seed bears being dried and kept; else it is sown at once or kept damp. */
@@ -108,7 +113,7 @@ final readonly class Crop
             ));
         }
 
-        return $this->published ?? ViabilityConstants::fromOrdinaryYears($this->ordinaryYears, $this->oil);
+        return $this->published ?? ViabilityConstants::fromOrdinaryYears($this->ordinaryYears, $this->test->minimum, $this->balance);
     }
 
     /** Genus and epithet: the unit that decides what crosses with what. */

@@ -43,7 +43,7 @@ final readonly class Advice
             $lot->storing->now !== null && $rate === null && $lot->origin->firstAt() === null && $lot->testing->running() === [] => Counsel::PastUnknown,
             $rate !== null && $rate < $lot->practice->poor => Counsel::DoNotRely,
             $lot->testing->running() !== [] => Counsel::AwaitTest,
-            $forecast !== null && $forecast->reaches($minimum) <= $now && ($rate === null || $rate >= $minimum) => Counsel::TestFirst,
+            $forecast !== null && $forecast->reachesEarliest($minimum) <= $now && ! $lot->testing->cameOutBelow($minimum) => Counsel::TestFirst,
             $rate !== null => $rate >= $lot->practice->good ? Counsel::SowAsUsual : Counsel::SowThicker,
             $lot->storing->now !== null => Counsel::Untested,
             default => null,

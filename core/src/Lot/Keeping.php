@@ -7,12 +7,15 @@ namespace Marrow\Core\Lot;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Settings\Practice;
-use Marrow\Core\Statistics\Interval;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Steps\Storing\StoringStrand;
+use Marrow\Core\Steps\Testing\TestCourse;
 use Marrow\Core\Steps\Testing\TestingStrand;
+use Marrow\Core\Storage\Ageing;
 use Marrow\Core\Storage\Forecast;
+use Marrow\Core\Storage\LotPace;
+use Marrow\Core\Storage\ViabilityConstants;
 use Marrow\Core\Work\Later;
 use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Place;
@@ -21,11 +24,6 @@ use Marrow\Core\Work\Task;
 /** A lot over the years: how its share alive falls, when it wants a test, when it wants growing out. It takes no entries of its own. */
 final class Keeping extends Strand
 {
-    /** What untested seed may be, when nobody knows. */
-    private const UNTESTED_LOW = 0.85;
-
-    private const UNTESTED_HIGH = 0.99;
-
     public function __construct(
         private readonly LotFacts $facts,
         private readonly Practice $practice,
@@ -37,29 +35,40 @@ final class Keeping extends Strand
 
     /**
      * How the share alive will fall; null while the lot is not in store, kept where the equation is not trusted, shut in
-     * so damp that it moulds, or of a kind that dies when it dries.
+     * so damp that it moulds, or of a kind that dies when it dries. It begins with the last test, or when the seed ripened.
      */
     public function forecast(): ?Forecast
     {
         if ($this->storing->now === null || ! $this->facts->crop->bearsDrying() || $this->storing->isShutInDamp()) {
             return null;
         }
-        $test = $this->testing->lastEnded();
-        $share = $test?->share();
-        $from = $test->startedAt ?? $this->origin->firstAt();
-        if ($from === null) {
+        $tests = $this->testing->results();
+        $ripe = $this->origin->firstAt() ?? ($tests[0] ?? null)?->startedAt;
+        if ($ripe === null) {
             return null;
         }
         $constants = $this->facts->crop->viability();
         try {
-            $segments = $this->storing->segmentsSince($from, $constants);
+            $segments = $this->storing->segmentsSince($ripe, $constants);
             if ($segments === null) {
                 return null;
             }
+            $ageing = Ageing::of($ripe, $segments);
+            $spread = $constants->basis->spreadOfLog();
+            if ($tests === []) {
+                return Forecast::of($ageing, LotPace::untested($this->practice->untestedShare, 0.0, $spread), $constants->basis);
+            }
+            [$lost, $away] = $ageing->until($tests[count($tests) - 1]->startedAt);
+            $pace = LotPace::tested(
+                array_map(static fn (TestCourse $test): array => [$ageing->until($test->startedAt)[0], $test->germinated(), $test->sown()], $tests),
+                $this->practice->untestedShare,
+                0.0,
+                $lost > 0.0 ? hypot($spread, ViabilityConstants::CW_SPREAD * $away) : $spread,
+            );
+            $last = $tests[count($tests) - 1]->startedAt;
+            $since = $this->storing->segmentsSince($last, $constants);
 
-            return $share !== null
-                ? Forecast::of($share->rateForProbit(), $share->interval(), $from, $segments, $constants->basis)
-                : Forecast::of($this->practice->untestedShare, new Interval(self::UNTESTED_LOW, self::UNTESTED_HIGH), $from, $segments, $constants->basis);
+            return $since === null ? null : Forecast::of(Ageing::of($last, $since), $pace, $constants->basis, $lost > 0.0 ? $away : 0.0);
         } catch (InvalidFigure) {
             return null;
         }
@@ -81,11 +90,15 @@ final class Keeping extends Strand
         return [...$this->tests($since), ...$this->growOut()];
     }
 
-    /** @return list<Task> */
+    /**
+     * A lot whose last test was below the mark wants growing out, not another test; any other is tested before it is relied
+     * on past the near edge of its forecast.
+     *
+     * @return list<Task>
+     */
     private function tests(\DateTimeImmutable $since): array
     {
-        $plenty = ($this->stock->stock->seeds() ?? 0) >= $this->practice->number('fewest_to_test');
-        if (! $plenty || $this->testing->running() !== []) {
+        if (! $this->isPlenty() || $this->testing->running() !== []) {
             return [];
         }
         $tested = $this->testing->lastEnded();
@@ -93,11 +106,10 @@ final class Keeping extends Strand
             return [new Task(KeepingTask::TestFirst, Place::Store, $since, Later::days($since, (int) $this->practice->number('first_test_days')), null, Loss::Nothing)];
         }
         $forecast = $this->forecast();
-        $threshold = $this->facts->crop->test->minimum;
-        // A lot whose last test was below the mark already wants growing out, not another test.
-        if ($forecast === null || $forecast->reaches($threshold) <= $tested->startedAt) {
+        if ($forecast === null || $this->isTestedPoor()) {
             return [];
         }
+        $threshold = $this->facts->crop->test->minimum;
         $stale = Later::days($tested->startedAt, (int) ceil($this->practice->number('test_stale_years') * 365.25));
         $mayHaveFallen = $forecast->reachesEarliest($threshold);
         // A test is no sooner wanted again than a year later, however old the seed.
@@ -118,14 +130,35 @@ final class Keeping extends Strand
             return [];
         }
         $threshold = $this->facts->crop->test->minimum;
-        $goodUntil = $forecast->reaches($threshold);
-        $tested = $this->testing->lastEnded();
+        $edge = $forecast->reachesEarliest($threshold);
+        $isPoor = $this->isTestedPoor();
 
-        return [new Task(KeepingTask::GrowOut, Place::Store, Later::days($goodUntil, -365), Later::days($goodUntil, -120), $goodUntil, Loss::Season, [
-            'good_until' => $goodUntil->format('Y-m-d'),
-            'threshold' => $threshold,
-            // Only a test says that seed is poor; a forecast says that it may be.
-            'tested_poor' => (int) ($tested !== null && $goodUntil <= $tested->startedAt),
-        ])];
+        return [new Task(
+            KeepingTask::GrowOut,
+            Place::Store,
+            Later::days($edge, -365),
+            Later::days($edge, -120),
+            $edge,
+            Loss::Season,
+            [
+                'good_until' => $edge->format('Y-m-d'),
+                'likely_until' => $forecast->reaches($threshold)->format('Y-m-d'),
+                'threshold' => $threshold,
+                // Only a test says that seed is poor; a forecast says that it may be.
+                'tested_poor' => (int) $isPoor,
+            ],
+            // Past the edge it wants a test, where there is enough of it for one.
+            lapses: ! $isPoor && $this->isPlenty() ? $edge : null,
+        )];
+    }
+
+    private function isPlenty(): bool
+    {
+        return ($this->stock->stock->seeds() ?? 0) >= $this->practice->number('fewest_to_test');
+    }
+
+    private function isTestedPoor(): bool
+    {
+        return $this->testing->cameOutBelow($this->facts->crop->test->minimum);
     }
 }

@@ -17,7 +17,7 @@ final readonly class Registry
         $all = [
             ...GerminationReckonings::all(),
             ...SowingReckonings::all(),
-            ...WaterReckonings::all(),
+            ...WaterReckonings::all($crops),
             ...AirReckonings::all(),
             ...DryingReckonings::all(),
             ...StorageReckonings::all($crops),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Drying\Balance;
 use Marrow\Core\Drying\Equilibrium;
 use Marrow\Core\Drying\Moisture;
 use Marrow\Core\Fields\Field;
@@ -12,9 +14,9 @@ use Marrow\Core\Fields\Values;
 final class WaterReckonings
 {
     /** @return list<Reckoning> */
-    public static function all(): array
+    public static function all(CropReference $crops): array
     {
-        return [self::oven(), self::targetMass(), self::now(), self::equilibrium(), self::seedRh()];
+        return [self::oven(), self::targetMass(), self::now(), self::equilibrium($crops), self::seedRh($crops)];
     }
 
     private static function oven(): Reckoning
@@ -74,7 +76,7 @@ final class WaterReckonings
         );
     }
 
-    private static function equilibrium(): Reckoning
+    private static function equilibrium(CropReference $crops): Reckoning
     {
         return new Reckoning(
             'moisture.equilibrium',
@@ -82,22 +84,23 @@ final class WaterReckonings
             [
                 Field::share('rh', 'relative humidity of the air', Equilibrium::MIN_RH, Equilibrium::MAX_RH),
                 self::temperature(),
-                self::oil(),
+                ...self::kindOfSeed(),
             ],
             [
                 new Output('moisture', '% of wet mass', 'moisture it settles to'),
                 new Output('moisture_dry_basis', '% of dry mass', 'the same, of dry mass'),
             ],
-            'Cromarty, Ellis & Roberts 1982.',
+            'Cromarty, Ellis & Roberts 1982; for a crop times the ratio of what was measured to it (Harrington 1960, in Justice & Bass 1978): its own, its genus\'s, or the usual one of 22 vegetables.',
             static fn (Values $in): array => [
-                'moisture' => Equilibrium::moisture($in->number('rh'), $in->number('temperature'), $in->number('oil')),
-                'moisture_dry_basis' => Equilibrium::dryBasis($in->number('rh'), $in->number('temperature'), $in->number('oil')),
+                'moisture' => self::balance($in, $crops)->moisture($in->number('rh'), $in->number('temperature')),
+                'moisture_dry_basis' => self::balance($in, $crops)->dryBasis($in->number('rh'), $in->number('temperature')),
             ],
+            [self::kindsOfSeed()],
             also: 'humidity balance water content room dry enough',
         );
     }
 
-    private static function seedRh(): Reckoning
+    private static function seedRh(CropReference $crops): Reckoning
     {
         return new Reckoning(
             'moisture.seed_rh',
@@ -105,13 +108,14 @@ final class WaterReckonings
             [
                 Field::number('moisture', 'moisture of the seed', '% of wet mass', 0.1, 40),
                 self::temperature(),
-                self::oil(),
+                ...self::kindOfSeed(),
             ],
             [new Output('rh', 'share', 'relative humidity in the jar')],
-            'Inverse of Cromarty, Ellis & Roberts 1982.',
+            'The inverse of moisture.equilibrium.',
             static fn (Values $in): array => [
-                'rh' => Equilibrium::seedRh($in->number('moisture'), $in->number('temperature'), $in->number('oil')),
+                'rh' => self::balance($in, $crops)->seedRh($in->number('moisture'), $in->number('temperature')),
             ],
+            [self::kindsOfSeed()],
             also: 'hygrometer card reading dry enough mould mold jar',
         );
     }
@@ -131,8 +135,26 @@ final class WaterReckonings
         return Field::number('temperature', 'temperature', '°C', Equilibrium::MIN_TEMPERATURE, Equilibrium::MAX_TEMPERATURE);
     }
 
-    private static function oil(): Field
+    /** @return list<Field> */
+    private static function kindOfSeed(): array
     {
-        return Field::share('oil', 'oil, share of dry mass', 0.0, Equilibrium::MAX_OIL);
+        return [
+            Field::crop('crop', 'the crop')->optional(),
+            Field::share('oil', 'oil, share of dry mass', 0.0, Equilibrium::MAX_OIL)->optional(),
+        ];
+    }
+
+    private static function kindsOfSeed(): Alternatives
+    {
+        return new Alternatives('what seed it is', [
+            new Way('a crop of the handbook', ['crop']),
+            new Way('its oil alone', ['oil']),
+        ]);
+    }
+
+    /** @throws \Marrow\Core\Fields\InvalidFigure when there is no such crop */
+    public static function balance(Values $in, CropReference $crops): Balance
+    {
+        return $in->has('crop') ? $crops->get($in->text('crop'))->balance : Balance::ofOil($in->number('oil'));
     }
 }

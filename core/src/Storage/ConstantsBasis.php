@@ -24,4 +24,10 @@ enum ConstantsBasis: string
     {
         return $this === self::OrdinaryYears ? 2.0 : 1.5;
     }
+
+    /** Of the logarithm of the pace, one standard deviation: the spread is the 90 % band. */
+    public function spreadOfLog(): float
+    {
+        return log($this->spread()) / 1.6448536269514722;
+    }
 }

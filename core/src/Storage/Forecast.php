@@ -9,119 +9,165 @@ use Marrow\Core\Statistics\Interval;
 use Marrow\Core\Statistics\Normal;
 
 /**
- * How the share alive falls over the calendar, through one store after another: ageing adds up over the segments,
- * v(t) = Kᵢ − Σ days/σ. With it go a slow and a fast course, between which the real one is expected: the limits of
- * what is known of the start, and $spread times slower or faster ageing.
+ * How the share alive falls over the calendar, and how sure that is. Viability at a time is v₀ − A·e⁻ᵘ: A probits lost by
+ * the model since the forecast began, u how much slower than the model this lot ages. v₀ and u are normal and go together
+ * (LotPace); away from where the constants were solved, u is wider by what is not known of C_W. So there is at every time a
+ * chance that the share has fallen below a mark: the near edge is when one in ten of the lots that began above it have, the
+ * far edge when nine have.
  */
-final readonly class Forecast
+final class Forecast
 {
+    /** @var list<float>|null */
+    private static ?array $paces = null;
+
     /** No forecast looks further ahead than this. */
     public const MOST_DAYS = 73_050;
 
-    /**
-     * @param  list<AgeingSegment>  $segments  at least one, in order of time, the first from the start
-     */
+    public const NEAR = 0.10;
+
+    public const FAR = 0.90;
+
+    /** Of the band that is drawn and said: nine of ten lots lie within. */
+    private const BAND = 0.05;
+
+    /** Paces over which a chance is summed. */
+    private const PACES = 21;
+
     private function __construct(
-        public float $startShare,
-        public Interval $startLimits,
-        public \DateTimeImmutable $startAt,
-        public array $segments,
-        public ConstantsBasis $basis,
+        private readonly Ageing $ageing,
+        public readonly LotPace $pace,
+        public readonly ConstantsBasis $basis,
+        private readonly float $reference,
     ) {}
 
     /**
-     * @param  float  $share  alive at the start, strictly between 0 and 1
-     * @param  Interval  $limits  what the share may be; drawn in to 0.001 … 0.999 so that probits exist
-     * @param  list<AgeingSegment>  $segments
-     *
-     * @throws InvalidFigure
+     * @param  Ageing  $ageing  from the last test, or from when the seed ripened
+     * @param  float  $reference  how far from the cupboard it lay when its pace was measured; 0 where that is the handbook's
      */
-    public static function of(float $share, Interval $limits, \DateTimeImmutable $startAt, array $segments, ConstantsBasis $basis): self
+    public static function of(Ageing $ageing, LotPace $pace, ConstantsBasis $basis, float $reference = 0.0): self
     {
-        if ($segments === []) {
-            throw InvalidFigure::because('segments', 'A forecast needs at least one store.');
-        }
-        if (! ($share > 0.0 && $share < 1.0)) {
-            throw InvalidFigure::because('germination', 'germination must lie above 0 and below 1.');
-        }
-        $drawnIn = new Interval(max(0.001, $limits->low), min(0.999, $limits->high));
-
-        return new self($share, $drawnIn, $startAt, $segments, $basis);
+        return new self($ageing, $pace, $basis, $reference);
     }
 
-    /** Share alive at a moment; the start share before it. */
+    public function startAt(): \DateTimeImmutable
+    {
+        return $this->ageing->startAt;
+    }
+
+    /** Share alive at a moment, the likeliest; the start's before it. */
     public function shareAt(\DateTimeImmutable $at): float
     {
-        return Normal::below(Normal::probit($this->startShare) - $this->aged($at, 1.0));
+        return Normal::below($this->pace->viability - $this->ageing->until($at)[0] * exp(-$this->pace->slower));
     }
 
+    /** Within which nine of ten such lots lie. */
     public function limitsAt(\DateTimeImmutable $at): Interval
     {
-        $spread = $this->basis->spread();
-
-        return new Interval(
-            Normal::below(Normal::probit($this->startLimits->low) - $this->aged($at, 1.0 / $spread)),
-            Normal::below(Normal::probit($this->startLimits->high) - $this->aged($at, $spread)),
-        );
+        return new Interval(Normal::below($this->quantile($at, self::BAND)), Normal::below($this->quantile($at, 1.0 - self::BAND)));
     }
 
-    /** When the share falls to $threshold (0.01 … 0.99); the start itself when it is below already. */
-    public function reaches(float $threshold): \DateTimeImmutable
-    {
-        return $this->crossing($this->startShare, $threshold, 1.0);
-    }
-
-    /** When at the earliest. */
-    public function reachesEarliest(float $threshold): \DateTimeImmutable
-    {
-        return $this->crossing($this->startLimits->low, $threshold, 1.0 / $this->basis->spread());
-    }
-
-    /** When at the latest. */
-    public function reachesLatest(float $threshold): \DateTimeImmutable
-    {
-        return $this->crossing($this->startLimits->high, $threshold, $this->basis->spread());
-    }
-
-    /** Probits lost by $at, every segment's σ stretched $stretch times. */
-    private function aged(\DateTimeImmutable $at, float $stretch): float
-    {
-        $lost = 0.0;
-        foreach ($this->segments as $i => $segment) {
-            $from = $i === 0 ? $this->startAt : $segment->from;
-            $to = $this->segments[$i + 1]->from ?? $at;
-            $lost += max(0.0, self::days($from, $to < $at ? $to : $at)) / ($segment->sigmaDays * $stretch);
-        }
-
-        return $lost;
-    }
-
-    private function crossing(float $share, float $threshold, float $stretch): \DateTimeImmutable
+    /** Chance that by $at the share has fallen below $threshold (0.01 … 0.99). */
+    public function chanceBelow(float $threshold, \DateTimeImmutable $at): float
     {
         InvalidFigure::unlessWithin('threshold', $threshold, 0.01, 0.99);
-        $left = Normal::probit($share) - Normal::probit($threshold);
-        if ($left <= 0.0) {
-            return $this->startAt;
-        }
-        $days = 0.0;
-        foreach ($this->segments as $i => $segment) {
-            $from = $i === 0 ? $this->startAt : $segment->from;
-            $sigma = $segment->sigmaDays * $stretch;
-            $next = $this->segments[$i + 1]->from ?? null;
-            $lasts = $next === null ? INF : self::days($from, $next);
-            if ($left <= $lasts / $sigma) {
-                $days += $left * $sigma;
-                break;
-            }
-            $left -= $lasts / $sigma;
-            $days += $lasts;
-        }
 
-        return $this->startAt->modify(sprintf('+%d seconds', (int) round(min(self::MOST_DAYS, $days) * 86400)));
+        return $this->chance(Normal::probit($threshold), ...$this->ageing->until($at));
     }
 
-    private static function days(\DateTimeImmutable $from, \DateTimeImmutable $to): float
+    /** When the share falls to $threshold, the likeliest; the start itself when it is below already. */
+    public function reaches(float $threshold): \DateTimeImmutable
     {
-        return ($to->getTimestamp() - $from->getTimestamp()) / 86400;
+        InvalidFigure::unlessWithin('threshold', $threshold, 0.01, 0.99);
+        $left = ($this->pace->viability - Normal::probit($threshold)) * exp($this->pace->slower);
+
+        return $this->after($left <= 0.0 ? 0.0 : $this->ageing->days($left, self::MOST_DAYS));
+    }
+
+    /** The near edge: until then it is to be counted on. */
+    public function reachesEarliest(float $threshold): \DateTimeImmutable
+    {
+        return $this->whenChance(self::NEAR, $threshold);
+    }
+
+    /** The far edge. */
+    public function reachesLatest(float $threshold): \DateTimeImmutable
+    {
+        return $this->whenChance(self::FAR, $threshold);
+    }
+
+    private function whenChance(float $chance, float $threshold): \DateTimeImmutable
+    {
+        InvalidFigure::unlessWithin('threshold', $threshold, 0.01, 0.99);
+        $mark = Normal::probit($threshold);
+        if ($this->pace->viability <= $mark) {
+            return $this->startAt();
+        }
+        // A test of few seeds leaves it open whether the share was above the mark; that is not what ageing does to it.
+        $below = $this->chance($mark, ...$this->ageing->until($this->startAt()));
+        $target = $below + (1.0 - $below) * $chance;
+        $isPast = fn (float $days): bool => $this->chance($mark, ...$this->ageing->until($this->after($days))) >= $target;
+        if (! $isPast(self::MOST_DAYS)) {
+            return $this->after(self::MOST_DAYS);
+        }
+        [$low, $high] = [0.0, (float) self::MOST_DAYS];
+        while ($high - $low > 0.5) {
+            $middle = ($low + $high) / 2.0;
+            $isPast($middle) ? $high = $middle : $low = $middle;
+        }
+
+        return $this->after($high);
+    }
+
+    /** @param  float  $mark  probits */
+    private function chance(float $mark, float $lost, float $away): float
+    {
+        $spread = $this->spread($away);
+        $alone = $this->aloneSpread($spread);
+        $goes = $spread > 0.0 ? $this->pace->together / $spread ** 2 : 0.0;
+        $sum = 0.0;
+        foreach (self::paces() as $pace) {
+            $off = $spread * $pace;
+            $sum += Normal::about(($mark - $this->pace->viability - $goes * $off + $lost * exp(-$this->pace->slower - $off)) / $alone);
+        }
+
+        return $sum / self::PACES;
+    }
+
+    /** Probits of which so large a share of lots lies below. */
+    private function quantile(\DateTimeImmutable $at, float $share): float
+    {
+        [$lost, $away] = $this->ageing->until($at);
+        [$low, $high] = [-40.0, 8.0];
+        for ($halving = 0; $halving < 30; $halving++) {
+            $middle = ($low + $high) / 2.0;
+            $this->chance($middle, $lost, $away) < $share ? $low = $middle : $high = $middle;
+        }
+
+        return ($low + $high) / 2.0;
+    }
+
+    /** Of u, where the seed lies so far from the cupboard. */
+    private function spread(float $away): float
+    {
+        return sqrt($this->pace->slowerSpread ** 2 + (ViabilityConstants::CW_SPREAD * ($away - $this->reference)) ** 2);
+    }
+
+    /** Of the viability at the start once the pace is given. */
+    private function aloneSpread(float $spread): float
+    {
+        $explained = $spread > 0.0 ? ($this->pace->together / $spread) ** 2 : 0.0;
+
+        return sqrt(max(1e-6, $this->pace->viabilitySpread ** 2 - $explained));
+    }
+
+    /** @return list<float> in standard deviations, each as likely as the next */
+    private static function paces(): array
+    {
+        return self::$paces ??= array_map(static fn (int $k): float => Normal::probit(($k + 0.5) / self::PACES), range(0, self::PACES - 1));
+    }
+
+    private function after(float $days): \DateTimeImmutable
+    {
+        return $this->startAt()->modify(sprintf('+%d seconds', (int) round(min(self::MOST_DAYS, $days) * 86_400)));
     }
 }

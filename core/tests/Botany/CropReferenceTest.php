@@ -14,7 +14,6 @@ use Marrow\Core\Botany\PollenCarrier;
 use Marrow\Core\Botany\StorageBehaviour;
 use Marrow\Core\Botany\UnsoundCrop;
 use Marrow\Core\Botany\Wind;
-use Marrow\Core\Drying\Equilibrium;
 use Marrow\Core\Isolation\Compatibility;
 use Marrow\Core\Storage\ConstantsBasis;
 use Marrow\Core\Storage\StorageLife;
@@ -69,10 +68,8 @@ final class CropReferenceTest extends CoreTestCase
             self::assertLessThanOrEqual($crop->parents->landrace, $crop->parents->variety, $crop->key);
             self::assertLessThanOrEqual($crop->outcrossingHigh, $crop->adjacentShare, $crop->key);
             if ($crop->jarMoisture !== null) {
-                // Seed that may be jarred is in balance with air between bone dry and the room's.
-                $rh = Equilibrium::seedRh($crop->jarMoisture, 20.0, $crop->oil);
-                self::assertGreaterThan(0.2, $rh, $crop->key);
-                self::assertLessThan(0.45, $rh, $crop->key);
+                // Seed that may be jarred shows about 35 % RH in the jar, whatever its crop.
+                self::assertEqualsWithDelta(0.35, $crop->balance->seedRh($crop->jarMoisture, 20.0), 0.015, $crop->key);
             }
         }
     }
@@ -166,9 +163,9 @@ final class CropReferenceTest extends CoreTestCase
         $solved = array_filter(self::crops()->all(), static fn (Crop $crop): bool => $crop->bearsDrying() && $crop->viability()->basis === ConstantsBasis::OrdinaryYears);
         self::assertNotEmpty($solved);
         foreach ($solved as $crop) {
-            $moisture = Equilibrium::moisture(0.45, 18.0, $crop->oil);
-            $days = StorageLife::of($crop->viability(), $moisture, 18.0, 0.95)->daysTo(0.70);
-            self::assertEqualsWithDelta($crop->ordinaryYears, $days / 365.25, 1e-9, $crop->key);
+            // In paper at 20 °C and 50 % RH, from 0.95 to its minimum: exp(qnorm(0.9)·log(2)/qnorm(0.95)) times as long in the middle.
+            $days = StorageLife::of($crop->viability(), $crop->balance->moisture(0.50, 20.0), 20.0, 0.95)->daysTo($crop->test->minimum);
+            self::assertEqualsWithDelta(1.71609335 * $crop->ordinaryYears, $days / 365.25, 1e-5, $crop->key);
         }
     }
 

@@ -24,10 +24,11 @@ final class AdviceTest extends CoreTestCase
         yield 'nothing yet' => [null, self::onion(0)];
         yield 'seed still in the heads' => [null, self::onion(1)];
         yield 'clean, on the bench' => [null, self::onion(3)];
-        yield 'put away dry, never tested' => [Counsel::Untested, self::stored()];
+        yield 'put away dry, never tested' => [Counsel::Untested, self::stored(), '2025-12-01'];
         yield 'never tested, and years in the warm since' => [Counsel::TestFirst, self::stored(), '2036-09-14'];
-        yield 'a good test' => [Counsel::SowAsUsual, self::tested(46)];
-        yield 'a middling one' => [Counsel::SowThicker, self::tested(36), '2026-02-20'];
+        yield 'put away, never tested, and past what is to be counted on' => [Counsel::TestFirst, self::stored()];
+        yield 'a good test' => [Counsel::SowAsUsual, self::tested(46), '2026-04-01'];
+        yield 'a middling one' => [Counsel::SowThicker, self::tested(37), '2026-02-16'];
         yield 'a poor one' => [Counsel::DoNotRely, self::tested(20)];
         yield 'just at the mark' => [Counsel::SowAsUsual, self::tested(40), '2026-02-20'];
         yield 'a middling one, half a year later' => [Counsel::TestFirst, self::tested(36)];

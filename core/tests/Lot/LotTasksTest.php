@@ -147,8 +147,10 @@ final class LotTasksTest extends CoreTestCase
         $forecast = $diary->course()->forecast();
         self::assertNotNull($forecast);
         $task = $this->of($diary, KeepingTask::GrowOut);
-        self::assertEquals($forecast->reaches(0.70), $task->latest);
+        self::assertEquals($forecast->reachesEarliest(0.70), $task->latest);
         self::assertLessThan($task->latest, $task->best);
+        self::assertEquals($task->latest, $task->lapses, 'past that it wants a test');
+        self::assertNull($this->of($this->inStore('onion', 30), KeepingTask::GrowOut)->lapses, 'of so little a test would leave nothing');
     }
 
     public function test_a_tested_lot_is_tested_again_when_it_may_have_fallen_but_not_within_the_year(): void

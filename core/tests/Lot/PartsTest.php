@@ -82,7 +82,7 @@ final class PartsTest extends CoreTestCase
         self::assertSixDigits(40.0, $moistures[0]);
         self::assertSixDigits(25.0, $moistures[1]);
         self::assertSixDigits(100 / 13, $moistures[2]);
-        self::assertSixDigits(12 / 0.92, $drying->targetMass());
+        self::assertSixDigits(12 / 0.93, $drying->targetMass());
     }
 
     public function test_a_jar_reading_corrects_a_guessed_start(): void
@@ -95,18 +95,18 @@ final class PartsTest extends CoreTestCase
         self::assertSame(MoistureBasis::JarRh, $drying->basis);
         self::assertSame(0.35, $drying->jarRh);
         self::assertNotEquals($guessed, $drying->moisture());
-        // Tomato, oil 0.24, 35 % RH at 20 °C, in R: 8.3403 % of wet mass.
-        self::assertEqualsWithDelta(8.34, $drying->moisture(), 0.01);
+        // Tomato at 35 % RH and 20 °C, in R.
+        self::assertEqualsWithDelta(6.952550, $drying->moisture(), 1e-5);
         self::assertSixDigits((float) $drying->moisture(), $drying->weighings()[1]->moisture);
     }
 
     public function test_dry_enough_is_judged_to_the_tenth_as_it_is_shown(): void
     {
-        // 12 g dry: at 8.04 % it shows as 8.0 %, which is the most for tomato; at 8.06 % it does not.
+        // 12 g dry: at 7.04 % it shows as 7.0 %, which is the most for tomato; at 7.06 % it does not.
         $diary = self::drying(40.0);
-        $diary->record('weighed', '2026-08-05', ['mass_g' => 12 / (1 - 0.0806)]);
+        $diary->record('weighed', '2026-08-05', ['mass_g' => 12 / (1 - 0.0706)]);
         self::assertSame(DryingVerdict::Drying, $diary->course()->drying->verdict());
-        $diary->record('weighed', '2026-08-06', ['mass_g' => 12 / (1 - 0.0804)]);
+        $diary->record('weighed', '2026-08-06', ['mass_g' => 12 / (1 - 0.0704)]);
         self::assertSame(DryingVerdict::DryEnough, $diary->course()->drying->verdict());
     }
 

@@ -37,7 +37,8 @@ final class ReceivedTest extends CoreTestCase
         $diary->record('test_started', '2025-03-03', ['test' => 't', 'replicates' => 1, 'seeds' => 50, 'temperature_c' => 20, 'method' => 'dish']);
         $diary->record('test_counted', '2025-03-15', ['test' => 't', 'normal' => [45], 'abnormal' => [0]]);
         $diary->record('test_ended', '2025-03-20', ['test' => 't']);
-        self::assertEqualsWithDelta(0.9, $diary->course()->forecast()?->shareAt(new \DateTimeImmutable('2025-03-03')), 1e-9);
+        // 45 of 50, drawn a little to the 95 % of sound seed, of which nothing is known here.
+        self::assertEqualsWithDelta(0.9, $diary->course()->forecast()?->shareAt(new \DateTimeImmutable('2025-03-03')), 0.005);
         self::assertNull($diary->course()->origin->year());
     }
 

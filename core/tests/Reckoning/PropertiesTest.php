@@ -14,11 +14,12 @@ use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Population\Alleles;
 use Marrow\Core\Population\EffectiveSize;
 use Marrow\Core\Sowing\SeedsNeeded;
-use Marrow\Core\Statistics\Interval;
 use Marrow\Core\Statistics\Normal;
+use Marrow\Core\Storage\Ageing;
 use Marrow\Core\Storage\AgeingSegment;
 use Marrow\Core\Storage\ConstantsBasis;
 use Marrow\Core\Storage\Forecast;
+use Marrow\Core\Storage\LotPace;
 use Marrow\Core\Storage\PacketPlan;
 use Marrow\Core\Storage\SigmaPrior;
 use Marrow\Core\Storage\StorageLife;
@@ -118,16 +119,36 @@ final class PropertiesTest extends CoreTestCase
         }
     }
 
+    /** @param  list<AgeingSegment>  $segments */
+    private static function foreseen(float $share, \DateTimeImmutable $start, array $segments): Forecast
+    {
+        return Forecast::of(Ageing::of($start, $segments), LotPace::untested($share, 0.0, ConstantsBasis::OrdinaryYears->spreadOfLog()), ConstantsBasis::OrdinaryYears);
+    }
+
+    public function test_the_moisture_of_every_crop_rises_with_the_air_and_comes_back_from_it(): void
+    {
+        foreach (self::crops()->all() as $crop) {
+            foreach ([-18.0, 5.0, 20.0, 35.0] as $temperature) {
+                $last = 0.0;
+                for ($rh = 0.02; $rh < 0.97; $rh += 0.05) {
+                    $moisture = $crop->balance->moisture($rh, $temperature);
+                    self::assertGreaterThan($last, $moisture, "$crop->key at $rh and $temperature °C");
+                    self::assertEqualsWithDelta($rh, $crop->balance->seedRh($moisture, $temperature), 1e-9, $crop->key);
+                    $last = $moisture;
+                }
+            }
+        }
+    }
+
     public function test_ageing_over_split_segments_equals_ageing_over_the_whole(): void
     {
         $start = new \DateTimeImmutable('2024-01-01');
-        $limits = new Interval(0.8, 0.97);
-        $whole = Forecast::of(0.92, $limits, $start, [new AgeingSegment($start, 900.0)], ConstantsBasis::Published);
-        $split = Forecast::of(0.92, $limits, $start, [
+        $whole = self::foreseen(0.92, $start, [new AgeingSegment($start, 900.0)]);
+        $split = self::foreseen(0.92, $start, [
             new AgeingSegment($start, 900.0),
             new AgeingSegment($start->modify('+200 days'), 900.0),
             new AgeingSegment($start->modify('+333 days'), 900.0),
-        ], ConstantsBasis::Published);
+        ]);
         foreach ([0, 100, 250, 600, 4000] as $days) {
             $at = $start->modify("+$days days");
             self::assertEqualsWithDelta($whole->shareAt($at), $split->shareAt($at), 1e-12);
@@ -138,10 +159,10 @@ final class PropertiesTest extends CoreTestCase
     public function test_a_forecast_reaches_its_threshold_when_it_says_so(): void
     {
         $start = new \DateTimeImmutable('2024-01-01');
-        $forecast = Forecast::of(0.95, new Interval(0.88, 0.98), $start, [
+        $forecast = self::foreseen(0.95, $start, [
             new AgeingSegment($start, 400.0),
             new AgeingSegment($start->modify('+120 days'), 2500.0),
-        ], ConstantsBasis::OrdinaryYears);
+        ]);
         $at = $forecast->reaches(0.7);
         self::assertEqualsWithDelta(0.7, $forecast->shareAt($at), 1e-6);
         self::assertLessThan($at, $forecast->reachesEarliest(0.7));
@@ -154,7 +175,7 @@ final class PropertiesTest extends CoreTestCase
         $start = new \DateTimeImmutable('2025-03-01');
         $constants = self::crop('onion')->viability();
         $life = StorageLife::of($constants, 9.0, 18.0, 0.94);
-        $forecast = Forecast::of(0.94, new Interval(0.9, 0.97), $start, [new AgeingSegment($start, $constants->sigma(9.0, 18.0))], $constants->basis);
+        $forecast = self::foreseen(0.94, $start, [new AgeingSegment($start, $constants->sigma(9.0, 18.0))]);
         self::assertEqualsWithDelta($life->daysTo(0.7), ($forecast->reaches(0.7)->getTimestamp() - $start->getTimestamp()) / 86400, 1e-4);
         self::assertEqualsWithDelta($life->rateAfter(300), $forecast->shareAt($start->modify('+300 days')), 1e-12);
     }

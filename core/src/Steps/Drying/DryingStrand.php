@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Marrow\Core\Steps\Drying;
 
 use Marrow\Core\Botany\Crop;
-use Marrow\Core\Drying\Equilibrium;
 use Marrow\Core\Drying\Moisture;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Fields\Show;
@@ -118,7 +117,7 @@ final class DryingStrand extends Strand
     {
         $this->cleaning->mustBeOut('closed in a jar to read its humidity', $entry);
         try {
-            $this->readMoisture = Equilibrium::moisture($read->rh / 100.0, $read->temperatureC, $this->crop->oil);
+            $this->readMoisture = $this->crop->balance->moisture($read->rh / 100.0, $read->temperatureC);
         } catch (InvalidFigure $e) {
             throw Misfit::at($e->path === 'rh' ? 'rh' : 'temperature_c', $e->getMessage());
         }

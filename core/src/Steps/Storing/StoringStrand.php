@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Marrow\Core\Steps\Storing;
 
 use Marrow\Core\Botany\Crop;
-use Marrow\Core\Drying\Equilibrium;
 use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
@@ -198,7 +197,7 @@ final class StoringStrand extends Strand
             // Drier than the equation's floor gains nothing more (Ellis & Roberts's low-moisture limit).
             $moisture = max(ViabilityConstants::MIN_MOISTURE, $stay['moisture']);
             $start = $stay['from'] > $from ? $stay['from'] : $from;
-            $segments[] = new AgeingSegment($start, $constants->sigma($moisture, $stay['temperature']));
+            $segments[] = new AgeingSegment($start, $constants->sigma($moisture, $stay['temperature']), $constants->awayFromCupboard($moisture));
         }
 
         return $segments;
@@ -239,13 +238,13 @@ final class StoringStrand extends Strand
 
     private function moistureAt(StoredAt $place): float
     {
-        return Equilibrium::moisture($place->rh / 100.0, max(-20.0, $place->temperatureC), $this->crop->oil);
+        return $this->crop->balance->moisture($place->rh / 100.0, max(-20.0, $place->temperatureC));
     }
 
     /** Ordinary room air is what unstored seed, and seed of unknown moisture, is taken to be in balance with. */
     private function roomMoisture(): float
     {
-        return Equilibrium::moisture($this->practice->number('room_rh') / 100.0, $this->practice->number('room_temperature'), $this->crop->oil);
+        return $this->crop->balance->moisture($this->practice->number('room_rh') / 100.0, $this->practice->number('room_temperature'));
     }
 
     private function stay(\DateTimeImmutable $from, float $moisture, float $temperature): void

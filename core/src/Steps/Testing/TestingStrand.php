@@ -122,6 +122,23 @@ final class TestingStrand extends Strand
         return $ended === [] ? null : $ended[array_key_last($ended)];
     }
 
+    /** Whether the last test came out below a share, as it is said: 69.6 % is 70 %. */
+    public function cameOutBelow(float $minimum): bool
+    {
+        $share = $this->lastEnded()?->share();
+
+        return $share !== null && round($share->rate(), 2) < $minimum;
+    }
+
+    /** @return list<TestCourse> those that are over and were counted, the earliest first */
+    public function results(): array
+    {
+        $counted = array_values(array_filter($this->tests, static fn (TestCourse $test): bool => $test->endedAt !== null && $test->share() !== null));
+        usort($counted, static fn (TestCourse $a, TestCourse $b): int => $a->startedAt <=> $b->startedAt);
+
+        return $counted;
+    }
+
     /** @throws Misfit */
     private function test(string $id): TestCourse
     {

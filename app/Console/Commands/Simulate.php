@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Simulation\CountSimulation;
+use App\Simulation\Dice;
+use App\Simulation\StorageSimulation;
+use Illuminate\Console\Command;
+
+/** Whether what Marrow says of seed is as sure as it says: on made-up keepers whose seed we know. */
+final class Simulate extends Command
+{
+    protected $signature = 'marrow:simulate {what : storage, germination or sowing} {--seed=1 : the same seed gives the same keepers} {--size=60 : of each kind; hundreds of times as many for counts}';
+
+    protected $description = 'Print how often the truth lies where Marrow says, for made-up keepers whose seed is known';
+
+    public function handle(StorageSimulation $storage): int
+    {
+        $dice = new Dice((int) $this->option('seed'));
+        $size = max(1, min(5000, (int) $this->option('size')));
+
+        return match ($this->argument('what')) {
+            'storage' => $this->tell(['what is wrong', 'pace', 'what was known', 'in the 90 % band', 'above it', 'below it'], $storage->run($dice, $size)),
+            'germination' => $this->tell(['tested', 'in the 95 % interval'], CountSimulation::germination($dice, 100 * $size)),
+            'sowing' => $this->tell(['known', 'as many plants as wanted, or more (95 % meant)'], CountSimulation::sowing($dice, 50 * $size)),
+            default => $this->unknown(),
+        };
+    }
+
+    /**
+     * @param  list<string>  $head
+     * @param  list<non-empty-list<string|float>>  $rows
+     */
+    private function tell(array $head, array $rows): int
+    {
+        $this->table($head, array_map(
+            static fn (array $row): array => array_map(static fn (string|float $cell): string => is_float($cell) ? sprintf('%.1f %%', 100 * $cell) : $cell, $row),
+            $rows,
+        ));
+
+        return self::SUCCESS;
+    }
+
+    private function unknown(): int
+    {
+        $this->error('There is no such simulation: storage, germination or sowing.');
+
+        return self::FAILURE;
+    }
+}

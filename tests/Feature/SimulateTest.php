@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Handbook\CropFiles;
+use App\Simulation\CountSimulation;
+use App\Simulation\Dice;
+use App\Simulation\StorageSimulation;
+use App\Simulation\TrueLot;
+use Illuminate\Support\Facades\Artisan;
+use Tests\TestCase;
+
+/** Whether what is said of seed is as sure as it says, on made-up keepers whose seed is known. */
+final class SimulateTest extends TestCase
+{
+    public function test_bands_hold_nine_in_ten_when_the_model_is_right_and_fewer_when_it_is_not(): void
+    {
+        $rows = (new StorageSimulation(CropFiles::load(base_path('core/data/crops'))))->run(new Dice(7), 25);
+        $held = static fn (string $scenario): float => array_sum(array_column($some = array_filter($rows, static fn (array $row): bool => $row[0] === $scenario), 3)) / count($some);
+        // 900 lots: a band that holds 90 % comes out within three points of it, by far the most often.
+        self::assertEqualsWithDelta(0.90, $held('the model is right'), 0.03);
+        self::assertLessThan($held('the model is right'), $held('the hygrometer reads 5 % too low'));
+        foreach ($rows as [, , , $in, $above, $below]) {
+            self::assertEqualsWithDelta(1.0, $in + $above + $below, 1e-9);
+        }
+    }
+
+    public function test_the_truth_is_the_equation_written_apart_from_the_core(): void
+    {
+        // σ 700 days at 20 °C and 8 %; in R: pnorm(1.5 - 350/700) and, at 4 % with C_W 4.5, pnorm(1.5 - 350/(700*2^4.5)).
+        $lot = new TrueLot(1.5, 700.0, 8.0, 1.0, 4.5, [0.0329, 0.000478]);
+        self::assertEqualsWithDelta(0.8413447, $lot->after(350.0, 8.0, 20.0), 1e-6);
+        self::assertEqualsWithDelta(0.9302831, $lot->after(350.0, 4.0, 20.0), 1e-6);
+        self::assertGreaterThan($lot->after(350.0, 8.0, 20.0), $lot->after(350.0, 8.0, 5.0));
+    }
+
+    public function test_intervals_of_counts_and_sowings_hold_what_they_state(): void
+    {
+        foreach (CountSimulation::germination(new Dice(3), 3000) as [$seeds, $held]) {
+            self::assertGreaterThan(0.94, $held, $seeds);
+        }
+        foreach (CountSimulation::sowing(new Dice(3), 1500) as [$known, $enough]) {
+            self::assertGreaterThan(0.94, $enough, $known);
+        }
+    }
+
+    public function test_the_same_seed_gives_the_same_keepers(): void
+    {
+        $print = static function (string $what, int $seed): string {
+            self::assertSame(0, Artisan::call('marrow:simulate', ['what' => $what, '--seed' => $seed, '--size' => 1]));
+
+            return Artisan::output();
+        };
+        self::assertSame($print('germination', 5), $print('germination', 5));
+        self::assertNotSame($print('germination', 5), $print('germination', 6));
+        self::assertStringContainsString('a test of 25', $print('sowing', 1));
+        self::assertSame(1, Artisan::call('marrow:simulate', ['what' => 'weather']));
+    }
+}
