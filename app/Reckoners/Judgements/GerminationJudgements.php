@@ -34,11 +34,25 @@ final class GerminationJudgements implements Judges
             'germination.compare' => self::compare($asked),
             'germination.speed' => self::speed($asked),
             'germination.test_size' => self::testSize($asked),
+            'germination.small' => self::small($asked),
             'germination.outlook' => self::outlook($asked),
             'sowing.seeds' => self::seeds($asked),
             'sowing.cell' => self::cell($asked),
             default => throw new \LogicException("No judgement for $asked->name."),
         };
+    }
+
+    private static function small(Asked $asked): Judgement
+    {
+        $seeds = $asked->count('seeds');
+
+        return $seeds === 0
+            ? new Judgement('None can be spared: grow it out, and test the seed of that.', 'All there are, or more, must be left.', 'As sure as the counts.')
+            : new Judgement(
+                sprintf('%s can be spared, and tell it to within %s points either way.', Figures::count($seeds, 'seed'), (int) round(100 * $asked->figure('half_width'))),
+                sprintf('That is %s of what there is, and as many as wanted are left.', Quantity::percent($asked->figure('eaten_share'))),
+                'Where little is left a rough answer is often enough: whether most come up, about half, or hardly any. What comes up can be grown on.',
+            );
     }
 
     private static function rate(Asked $asked): Judgement

@@ -34,6 +34,11 @@ final readonly class StorageJudgements implements Judges
             'storage.life' => $this->life($asked),
             'storage.history' => $this->history($asked),
             'storage.refit' => $this->refit($asked),
+            'storage.learn' => new Judgement(
+                sprintf('Your seed lasts about %s times as long as the model has it, likely %s to %s times.', Figures::round($asked->figure('factor'), 2), Figures::round($asked->figure('low'), 2), Figures::round($asked->figure('high'), 2)),
+                sprintf('From the tests of %s; a lot that has none may last %s to %s times as long.', Figures::count(count($asked->in->numbers('observed')), 'lot'), Figures::round($asked->figure('untested_low'), 2), Figures::round($asked->figure('untested_high'), 2)),
+                'Lots of one store are taken to differ by half either way, and stores by twice or half: stated assumptions. A few tests more, years apart, tell more than any table.',
+            ),
             'storage.thumb' => $this->thumb($asked),
             'packets.plan' => $this->packets($asked),
             default => throw new \LogicException("No judgement for $asked->name."),

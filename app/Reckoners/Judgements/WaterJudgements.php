@@ -15,7 +15,7 @@ final class WaterJudgements implements Judges
 {
     public static function families(): array
     {
-        return ['moisture' => 'Drying', 'air' => 'Drying', 'drying' => 'Drying'];
+        return ['moisture' => 'Drying', 'air' => 'Drying', 'drying' => 'Drying', 'desiccant' => 'Drying'];
     }
 
     private const ONE_CURVE = 'One curve serves all seed: a real one lies within about 1 % of moisture, less where it is dry.';
@@ -58,9 +58,12 @@ final class WaterJudgements implements Judges
             'air.opening' => self::opening($asked),
             'drying.curve' => self::curve($asked),
             'drying.desiccant' => self::desiccant($asked),
+            'desiccant.changes' => self::changes($asked),
             default => throw new \LogicException("No judgement for $asked->name."),
         };
     }
+
+    private const HOT = 'Absorbent out of the oven is hot, and plastic sachets melt in it. Blue (cobalt) indicator is toxic: keep it off seed for eating and out of children’s reach.';
 
     private const LIMITS = 'Most seed may be closed in tight at 8 % or less; starchy seed (beans, peas, grain) bears a little more, oily seed wants 6 to 7 %.';
 
@@ -179,6 +182,25 @@ final class WaterJudgements implements Judges
         );
     }
 
+    private static function changes(Asked $asked): Judgement
+    {
+        $times = $asked->count('changes');
+
+        return new Judgement(
+            match ($times) {
+                0 => 'It is dry enough already.',
+                1 => 'What you have does it at once.',
+                default => sprintf('Fill the jar with it %d times, dried again before each.', $times),
+            },
+            sprintf('%s of water has to go, for which %s of dry absorbent would do at once.', $asked->grams($asked->figure('water')), $asked->grams($asked->figure('amount_for_one'))),
+            $asked->in->has('capacity')
+                ? 'As sure as the capacity you gave.'
+                : 'For typical silica gel, freshly dried each time. Kinds differ by a third either way: weigh it, or change it when the hygrometer in the jar stops falling.',
+            null,
+            [self::HOT],
+        );
+    }
+
     private static function desiccant(Asked $asked): Judgement
     {
         return new Judgement(
@@ -188,7 +210,7 @@ final class WaterJudgements implements Judges
                 ? 'As sure as the capacity you gave. Too much does no harm short of over-drying; check with a hygrometer in the jar.'
                 : 'For typical silica gel, freshly dried. Kinds differ by a third either way: check with a hygrometer in the jar, and change it when it stops falling.',
             sprintf('The rule of thumb, as much absorbent as seed, would be %s: more than enough for seed that is nearly dry, and it spares weighing.', $asked->grams($asked->in->number('mass'))),
-            ['Absorbent out of the oven is hot, and plastic sachets melt in it. Blue (cobalt) indicator is toxic: keep it off seed for eating and out of children’s reach.'],
+            [self::HOT],
         );
     }
 }

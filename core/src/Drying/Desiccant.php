@@ -21,6 +21,20 @@ final readonly class Desiccant
     private function __construct(public float $water, public float $desiccant) {}
 
     /**
+     * How often so much absorbent must be dried again to do it.
+     *
+     * @param  float  $amount  g of dry absorbent at hand, 0.1 … 1,000,000
+     *
+     * @throws InvalidFigure
+     */
+    public function changes(float $amount): int
+    {
+        InvalidFigure::unlessWithin('amount', $amount, 0.1, 1_000_000.0, 'g');
+
+        return (int) ceil($this->desiccant / $amount - 1e-9);
+    }
+
+    /**
      * @param  float  $mass  g of seed
      * @param  float  $moisture  per cent now
      * @param  float  $target  per cent wanted, at most $moisture

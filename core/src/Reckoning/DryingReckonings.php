@@ -15,7 +15,7 @@ final class DryingReckonings
     /** @return list<Reckoning> */
     public static function all(): array
     {
-        return [self::curve(), self::desiccant()];
+        return [self::curve(), self::desiccant(), self::changes()];
     }
 
     private static function curve(): Reckoning
@@ -48,6 +48,34 @@ final class DryingReckonings
                 ];
             },
             also: 'how long until days weight finished',
+        );
+    }
+
+    private static function changes(): Reckoning
+    {
+        return new Reckoning(
+            'desiccant.changes',
+            'I have only so much desiccant: how often must I dry it again?',
+            [
+                Field::number('mass', 'what the seed weighs', 'g', 0.001, 1_000_000),
+                Field::number('moisture', 'its moisture now', '% of wet mass', Moisture::MIN, Moisture::MAX),
+                Field::number('target', 'moisture wanted', '% of wet mass', Moisture::MIN, Moisture::MAX),
+                Field::share('rh_end', 'relative humidity in the jar at the end', 0.05, 0.9),
+                Field::number('amount', 'dry absorbent at hand', 'g', 0.1, 1_000_000),
+                Field::number('capacity', 'water that a gram of absorbent holds then', 'g/g', 0.001, 2)->optional(),
+            ],
+            [
+                new Output('water', 'g', 'water to take out'),
+                new Output('amount_for_one', 'g', 'dry absorbent that would do it at once'),
+                new Output('changes', 'fills', 'of the absorbent at hand, freshly dried'),
+            ],
+            'As drying.desiccant; ⌈absorbent needed/absorbent at hand⌉.',
+            static function (Values $in): array {
+                $plan = Desiccant::of($in->number('mass'), $in->number('moisture'), $in->number('target'), $in->number('rh_end'), $in->has('capacity') ? $in->number('capacity') : null);
+
+                return ['water' => $plan->water, 'amount_for_one' => $plan->desiccant, 'changes' => $plan->changes($in->number('amount'))];
+            },
+            also: 'silica gel regenerate oven dry again beads packets little',
         );
     }
 

@@ -13,6 +13,7 @@ use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\GerminationSpeed;
 use Marrow\Core\Germination\Outlook;
 use Marrow\Core\Germination\ReplicateAgreement;
+use Marrow\Core\Germination\SmallTest;
 use Marrow\Core\Germination\TestSize;
 
 final class GerminationReckonings
@@ -20,7 +21,7 @@ final class GerminationReckonings
     /** @return list<Reckoning> */
     public static function all(): array
     {
-        return [self::rate(), self::replicates(), self::compare(), self::speed(), self::testSize(), self::outlook()];
+        return [self::rate(), self::replicates(), self::compare(), self::speed(), self::testSize(), self::small(), self::outlook()];
     }
 
     private static function rate(): Reckoning
@@ -160,6 +161,32 @@ final class GerminationReckonings
                 'seeds' => TestSize::of($in->number('expected'), $in->number('half_width'), $in->number('confidence')),
             ],
             also: 'sample size how big enough',
+        );
+    }
+
+    private static function small(): Reckoning
+    {
+        return new Reckoning(
+            'germination.small',
+            'I have few seeds left: how many can I spare for a test, and what would it tell?',
+            [
+                Field::integer('seeds_left', 'seeds there are', 'seeds', 0, 100_000_000),
+                Field::integer('wanted_after', 'seeds that must be left', 'seeds', 0, 100_000_000),
+                Field::share('expected', 'share that is expected', 0.01, 0.99)->optional(0.8),
+                Field::share('confidence', 'how sure to be of the range', 0.5, 0.999)->optional(0.95),
+            ],
+            [
+                new Output('seeds', 'seeds', 'to spare for the test'),
+                new Output('half_width', 'share', 'how far out it may be either way'),
+                new Output('eaten_share', 'share', 'of what there is'),
+            ],
+            'What is left over what is wanted; half the width of Wilson’s interval (Wilson 1927) at the expected share.',
+            static function (Values $in): array {
+                $test = SmallTest::of($in->integer('seeds_left'), $in->integer('wanted_after'), $in->number('expected'), $in->number('confidence'));
+
+                return ['seeds' => $test->seeds, 'half_width' => $test->halfWidth, 'eaten_share' => $test->eaten];
+            },
+            also: 'last few rare spare sample eat use up',
         );
     }
 

@@ -9,6 +9,7 @@ use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Fields\Values;
 use Marrow\Core\Storage\AgeingHistory;
+use Marrow\Core\Storage\KeeperPace;
 use Marrow\Core\Storage\PacketPlan;
 use Marrow\Core\Storage\StorageLife;
 use Marrow\Core\Storage\TestRefit;
@@ -19,7 +20,7 @@ final class StorageReckonings
     /** @return list<Reckoning> */
     public static function all(CropReference $crops): array
     {
-        return [self::life($crops), self::history($crops), self::refit($crops), self::thumb(), self::packets()];
+        return [self::life($crops), self::history($crops), self::refit($crops), self::learn(), self::thumb(), self::packets()];
     }
 
     private static function life(CropReference $crops): Reckoning
@@ -134,6 +135,34 @@ final class StorageReckonings
             'Harrington’s rule of thumb: life doubles per 1 % less moisture (5–14 %) and per 5 °C cooler (0–50 °C).',
             static fn (Values $in): array => ['factor' => ThumbRule::factor($in->number('moisture_change'), $in->number('temperature_change'))],
             also: 'Harrington rule hundred fridge freezer double',
+        );
+    }
+
+    private static function learn(): Reckoning
+    {
+        return new Reckoning(
+            'storage.learn',
+            'Does seed in my store last longer or shorter than usual?',
+            [
+                Field::numbers('observed', 'how many times as long as forecast each lot lasts, by its own tests', '', 0.01, 100),
+                Field::numbers('spread', 'standard error of the logarithm of each', '', 0.01, 5),
+            ],
+            [
+                new Output('factor', 'times', 'as long as the model has it'),
+                new Output('low', 'times', 'at the least'),
+                new Output('high', 'times', 'at the most'),
+                new Output('untested_low', 'times', 'a lot without a test, at the least'),
+                new Output('untested_high', 'times', 'a lot without a test, at the most'),
+            ],
+            'Mean of the log factors, weighted; lots of a store differ by ln 1.5, stores by ln 2 about 1; 90 % bands.',
+            static function (Values $in): array {
+                $pace = KeeperPace::learn($in->numbers('observed'), $in->numbers('spread'));
+                [$low, $high] = $pace->band();
+                [$untestedLow, $untestedHigh] = $pace->bandOfUntested();
+
+                return ['factor' => $pace->factor(), 'low' => $low, 'high' => $high, 'untested_low' => $untestedLow, 'untested_high' => $untestedHigh];
+            },
+            also: 'own tests cupboard jar pace keeper compare model',
         );
     }
 

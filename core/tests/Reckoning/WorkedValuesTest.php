@@ -102,6 +102,11 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'onion in a fridge' => ['moisture.equilibrium', ['crop' => 'onion', 'rh' => 0.25, 'temperature' => 5], ['moisture' => 8.076951]];
         yield 'radish in a freezer' => ['moisture.equilibrium', ['crop' => 'radish', 'rh' => 0.15, 'temperature' => -18], ['moisture' => 3.972175]];
         yield 'what a jar of lettuce shows' => ['moisture.seed_rh', ['crop' => 'lettuce', 'moisture' => 6.467375, 'temperature' => 18], ['rh' => 0.50]];
+        yield 'few left' => ['germination.small', ['seeds_left' => 60, 'wanted_after' => 40, 'expected' => 0.8, 'confidence' => 0.95], ['seeds' => 20, 'half_width' => 0.167680, 'eaten_share' => 0.333333]];
+        yield 'none to spare' => ['germination.small', ['seeds_left' => 30, 'wanted_after' => 40], ['seeds' => 0, 'half_width' => 1.0, 'eaten_share' => 0.0]];
+        yield 'a little gel, dried again' => ['desiccant.changes', ['mass' => 500, 'moisture' => 12, 'target' => 7, 'rh_end' => 0.20, 'amount' => 100], ['water' => 26.881720, 'amount_for_one' => 268.817204, 'changes' => 3]];
+        yield 'a gel that holds as much, said' => ['desiccant.changes', ['mass' => 500, 'moisture' => 12, 'target' => 7, 'rh_end' => 0.20, 'amount' => 300, 'capacity' => 0.1], ['changes' => 1]];
+        yield 'four lots of one store' => ['storage.learn', ['observed' => [1.8, 2.4, 0.9, 1.5], 'spread' => [0.2, 0.3, 0.25, 0.5]], ['factor' => 1.470192, 'low' => 0.994713, 'high' => 2.172954, 'untested_low' => 0.678719, 'untested_high' => 3.184626]];
         yield 'RH of starchy seed' => ['moisture.seed_rh', ['moisture' => 9.64673482287477, 'temperature' => 20, 'oil' => 0.02], ['rh' => 0.30]];
 
         yield 'by the oven' => ['moisture.oven', ['dish' => 20, 'dish_wet' => 30, 'dish_dry' => 29.2], ['moisture' => 8.0]];
