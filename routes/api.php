@@ -66,6 +66,7 @@ Route::get('/reckonings', [ReckoningController::class, 'index']);
 Route::get('/reckonings/{name}', [ReckoningController::class, 'show']);
 Route::get('/find', [BooksController::class, 'find']);
 Route::get('/words', [BooksController::class, 'words']);
+Route::get('/forecasts', [BooksController::class, 'forecasts']);
 // What the framework costs by itself: the start-up scripts wait for it, and the benchmark measures against it.
 Route::get('/ping', static fn (): JsonResponse => new JsonResponse(['marrow' => true]))
     ->withoutMiddleware([KnowsTheGarden::class, SpeaksAsSet::class, CopiesDaily::class]);

@@ -60,6 +60,14 @@ final class Facts
         return LotCourse::fold($this->ofLot($lot), EntryStore::of(Subject::Lot, $lot->id), $this->practice);
     }
 
+    /** As it stood at a moment, before anything that happened then. */
+    public function lotBefore(Lot $lot, DateTimeImmutable $at): LotCourse
+    {
+        $entries = array_values(array_filter(EntryStore::of(Subject::Lot, $lot->id), static fn (Entry $entry): bool => $entry->happenedAt < $at));
+
+        return LotCourse::fold($this->ofLot($lot), $entries, $this->practice);
+    }
+
     /** @param  list<Entry>  $entries  of the planting, those to come among them */
     public function ofPlanting(Planting $planting, array $entries): PlantingFacts
     {

@@ -46,6 +46,8 @@ final class ApiContractTest extends TestCase
         yield 'varieties' => ['/varieties', '/varieties'];
         yield 'places to keep seed in' => ['/store-places', '/store-places'];
         yield 'journal' => ['/journal', '/journal'];
+        yield 'words' => ['/words', '/words'];
+        yield 'past forecasts' => ['/forecasts', '/forecasts'];
         yield 'found' => ['/find', '/find?text=tomato'];
         yield 'beginnings' => ['/beginnings', '/beginnings'];
         yield 'form' => ['/forms/{name}', '/forms/sown'];

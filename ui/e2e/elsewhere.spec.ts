@@ -38,9 +38,9 @@ test('a slip is corrected in place, in the form in which days and figures are sa
   const line = page.getByRole('listitem').filter({ hasText: 'Weighed: ' }).first();
   await line.getByRole('button', { name: /^Correct: Weighed/ }).click();
   await expect(page.getByLabel('When', { exact: true })).toHaveValue(/^\d+ September 2026, \d\d:\d\d$/);
-  await keeper.fill({ 'It weighs': '11,7' });
+  await keeper.fill({ 'It weighs': '11,5' });
   await page.getByRole('button', { name: 'Keep: weighed' }).click();
-  await expect(page.getByText(/^Kept\. L12: weighed, 11\.7\sg/)).toBeVisible();
+  await expect(page.getByText(/^Kept\. L12: weighed, 11\.5\sg/)).toBeVisible();
   await expect(page.getByText(/corrected; it said: /)).toBeVisible();
 });
 

@@ -21,6 +21,7 @@ const pages = [
   '/books/places',
   '/books/journal',
   '/books/words',
+  '/books/forecasts',
   '/books/handbook/tomato',
   '/books/handbook/new-crop',
   '/plot/plan/2027',

@@ -7,10 +7,12 @@ namespace App\Http\Controllers;
 use App\Documents\CropNameDocument;
 use App\Documents\FoundDocument;
 use App\Documents\HandbookDocument;
+use App\Documents\HindsightDocument;
 use App\Documents\WordDocument;
 use App\Finding\Finder;
 use App\Http\Scalar;
 use App\Presenting\Handbook;
+use App\Presenting\Hindsight;
 use App\Words\Glossary;
 use App\Words\HandbookWords;
 use Illuminate\Http\JsonResponse;
@@ -61,5 +63,13 @@ final class BooksController extends Controller
     public function words(): JsonResponse
     {
         return new JsonResponse(array_map(static fn (string $word, string $meaning): WordDocument => new WordDocument($word, $meaning), array_keys(Glossary::WORDS), Glossary::WORDS));
+    }
+
+    #[OA\Get(path: '/forecasts', operationId: 'forecasts', responses: [
+        new OA\Response(response: 200, description: 'how past forecasts did', content: new OA\JsonContent(ref: HindsightDocument::class)),
+    ])]
+    public function forecasts(Hindsight $hindsight): JsonResponse
+    {
+        return new JsonResponse($hindsight->all());
     }
 }

@@ -66,6 +66,22 @@ final class Forecast
         return new Interval(Normal::below($this->quantile($at, self::BAND)), Normal::below($this->quantile($at, 1.0 - self::BAND)));
     }
 
+    /**
+     * What a test of so many seeds would find in nine cases of ten: the band, wider by the luck of the draw (by the normal
+     * approximation, on the scale of probits).
+     *
+     * @param  int  $sown  1 … 1,000,000
+     */
+    public function wouldBeFound(int $sown, \DateTimeImmutable $at): Interval
+    {
+        InvalidFigure::unlessWithin('sown', $sown, 1, 1_000_000, 'seeds');
+        $share = max(0.01, min(0.99, $this->shareAt($at)));
+        $z = Normal::probit($share);
+        $luck = sqrt($share * (1.0 - $share) / $sown) / (0.3989422804014327 * exp(-$z * $z / 2.0));
+
+        return new Interval(Normal::below($this->quantile($at, self::BAND, $luck)), Normal::below($this->quantile($at, 1.0 - self::BAND, $luck)));
+    }
+
     /** Chance that by $at the share has fallen below $threshold (0.01 … 0.99). */
     public function chanceBelow(float $threshold, \DateTimeImmutable $at): float
     {
@@ -118,11 +134,14 @@ final class Forecast
         return $this->after($high);
     }
 
-    /** @param  float  $mark  probits */
-    private function chance(float $mark, float $lost, float $away): float
+    /**
+     * @param  float  $mark  probits
+     * @param  float  $luck  of the draw, in probits, where it is a test's finding that is asked for
+     */
+    private function chance(float $mark, float $lost, float $away, float $luck = 0.0): float
     {
         $spread = $this->spread($away);
-        $alone = $this->aloneSpread($spread);
+        $alone = hypot($this->aloneSpread($spread), $luck);
         $goes = $spread > 0.0 ? $this->pace->together / $spread ** 2 : 0.0;
         $sum = 0.0;
         foreach (self::paces() as $pace) {
@@ -134,13 +153,13 @@ final class Forecast
     }
 
     /** Probits of which so large a share of lots lies below. */
-    private function quantile(\DateTimeImmutable $at, float $share): float
+    private function quantile(\DateTimeImmutable $at, float $share, float $luck = 0.0): float
     {
         [$lost, $away] = $this->ageing->until($at);
         [$low, $high] = [-40.0, 8.0];
         for ($halving = 0; $halving < 30; $halving++) {
             $middle = ($low + $high) / 2.0;
-            $this->chance($middle, $lost, $away) < $share ? $low = $middle : $high = $middle;
+            $this->chance($middle, $lost, $away, $luck) < $share ? $low = $middle : $high = $middle;
         }
 
         return ($low + $high) / 2.0;

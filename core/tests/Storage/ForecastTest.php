@@ -98,6 +98,18 @@ final class ForecastTest extends CoreTestCase
         }
     }
 
+    public function test_what_a_test_would_find_is_wider_by_the_luck_of_the_draw(): void
+    {
+        $forecast = $this->over(0.9, [new AgeingSegment($this->start, 1000.0)], ConstantsBasis::OrdinaryYears);
+        $at = $this->start->modify('+500 days');
+        // 50 seeds, in R: 0.4883 to 0.9275.
+        $found = $forecast->wouldBeFound(50, $at);
+        self::assertEqualsWithDelta(0.488349, $found->low, 0.006);
+        self::assertEqualsWithDelta(0.927486, $found->high, 0.006);
+        self::assertLessThan($forecast->limitsAt($at)->low, $found->low);
+        self::assertEqualsWithDelta($forecast->limitsAt($at)->low, $forecast->wouldBeFound(1_000_000, $at)->low, 1e-3);
+    }
+
     public function test_a_small_test_just_above_the_mark_does_not_put_the_near_edge_at_once(): void
     {
         $pace = LotPace::tested([[0.0, 21, 25]], 0.95, 0.0, ConstantsBasis::OrdinaryYears->spreadOfLog());

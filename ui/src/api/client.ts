@@ -38,6 +38,7 @@ export type Alternatives = Schemas['AlternativesDocument'];
 export type Reckoned = Schemas['ReckonedDocument'];
 export type Picture = Schemas['PictureDocument'];
 export type Beginning = Schemas['BeginningDocument'];
+export type CheckedForecast = Schemas['CheckedForecastDocument'];
 export type GardenCopy = Schemas['CopyDocument'];
 export type Saved = Schemas['SavedDocument'];
 export type Answered = Schemas['AnswerDocument'];

@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/forecasts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["forecasts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calendar.ics": {
         parameters: {
             query?: never;
@@ -683,6 +699,25 @@ export interface components {
             alarm: boolean;
             days: components["schemas"]["BeltDayDocument"][];
         };
+        /** @description What was forecast of a lot for the day of a test, and what the test found. */
+        CheckedForecastDocument: {
+            tag: components["schemas"]["TagDocument"];
+            tested_on: string;
+            /** Format: float */
+            share: number;
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            high: number;
+            /** Format: float */
+            found: number;
+            /** Format: float */
+            found_low: number;
+            /** Format: float */
+            found_high: number;
+            held: boolean;
+            sentence: string;
+        };
         /** @description A lot as it is chosen from a list. */
         ChosenDocument: {
             id: string;
@@ -890,6 +925,12 @@ export interface components {
             paragraphs: string[];
             facts: components["schemas"]["FactDocument"][];
             cautions: string[];
+        };
+        /** @description How past forecasts did against the tests that came after them. */
+        HindsightDocument: {
+            sentence: string;
+            store: string | null;
+            checks: components["schemas"]["CheckedForecastDocument"][];
         };
         /** @description How a planting kept for seed stands apart. */
         IsolationRiskDocument: {
@@ -1860,6 +1901,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WordDocument"][];
+                };
+            };
+        };
+    };
+    forecasts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description how past forecasts did */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HindsightDocument"];
                 };
             };
         };

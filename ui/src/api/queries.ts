@@ -105,6 +105,11 @@ export function useReckoned(name: string, inputs: Record<string, string>, units:
   });
 }
 
+/** How past forecasts did against the tests that came after them. */
+export function useForecasts() {
+  return useQuery({ queryKey: ['forecasts'], queryFn: () => take(api.GET('/forecasts')) });
+}
+
 /** What the words mean that are used here. */
 export function useWords() {
   return useQuery({ queryKey: ['words'], queryFn: () => take(api.GET('/words')), staleTime: Infinity });

@@ -6,6 +6,7 @@ import { TwoPanes } from '../kit/TwoPanes';
 import { useLook } from '../api/look';
 import { CopiesBook } from './CopiesBook';
 import { CropPage } from './CropPage';
+import { ForecastsBook } from './ForecastsBook';
 import { HandbookList } from './HandbookList';
 import { JournalBook } from './JournalBook';
 import { Leaf } from './Leaf';
@@ -33,6 +34,11 @@ export function BooksPage() {
             <Leaf to={at('/books/reckoners')} current={book === 'reckoners'}>
               <span>
                 <b>Quick reckoners</b>: one figure, no record
+              </span>
+            </Leaf>
+            <Leaf to={at('/books/forecasts')} current={book === 'forecasts'}>
+              <span>
+                <b>How the forecasts did</b>: against tests
               </span>
             </Leaf>
             <Leaf to={at('/books/varieties')} current={book === 'varieties'}>
@@ -72,6 +78,7 @@ export function BooksPage() {
 
 function pageOf(book: string | undefined, leaf: string | undefined): ReactNode {
   if (book === 'journal') return <JournalBook />;
+  if (book === 'forecasts') return <ForecastsBook />;
   if (book === 'varieties') return <VarietiesBook />;
   if (book === 'places') return <PlacesBook />;
   if (book === 'settings') return <SettingsBook />;

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenting;
+
+use App\Documents\CheckedForecastDocument;
+use App\Documents\HindsightDocument;
+use App\Models\Lot;
+use App\Models\TestStanding;
+use App\Moment;
+use App\Reading\Facts;
+use App\Voice\Quantity;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Storage\KeeperPace;
+
+/**
+ * Each forecast as it stood before a test, from what had been recorded until then, against what the test found; and what
+ * all tests together say of how seed ages in this store.
+ */
+final readonly class Hindsight
+{
+    private const MOST = 60;
+
+    /** Lots whose tests say less than this of their pace, as a precision of its logarithm, are left out. */
+    private const TELLS = 0.5;
+
+    public function __construct(private Facts $facts, private Tags $tags) {}
+
+    public function all(): HindsightDocument
+    {
+        $tests = TestStanding::query()->whereNotNull('ended_at')->whereNotNull('last_day')
+            ->with(['lot.variety', 'lot.standing', 'lot.planting.variety'])->orderByDesc('started_at')->limit(self::MOST)->get();
+        $checks = [];
+        $lots = [];
+        foreach ($tests as $test) {
+            $lots[$test->lot->id] = $test->lot;
+            $check = $this->check($test);
+            if ($check !== null) {
+                $checks[] = $check;
+            }
+        }
+
+        return new HindsightDocument(self::held($checks), $this->store($lots), $checks);
+    }
+
+    private function check(TestStanding $test): ?CheckedForecastDocument
+    {
+        $at = Moment::read($test->started_at);
+        $forecast = $this->facts->lotBefore($test->lot, $at)->forecast();
+        $share = $this->facts->lot($test->lot)->testing->tests[$test->test_id]?->share();
+        if ($forecast === null || $share === null || $forecast->startAt() >= $at) {
+            return null;
+        }
+        $band = $forecast->wouldBeFound($share->sown, $at);
+        $found = $share->interval();
+        $held = $share->rate() >= $band->low && $share->rate() <= $band->high;
+
+        return new CheckedForecastDocument(
+            $this->tags->lot($test->lot),
+            Moment::say($at),
+            $forecast->shareAt($at),
+            $band->low,
+            $band->high,
+            $share->rate(),
+            $found->low,
+            $found->high,
+            $held,
+            sprintf(
+                'Forecast %s; a test of %s would find %s. It found %s.%s',
+                Quantity::percent($forecast->shareAt($at)),
+                Quantity::number($share->sown, 'seed'),
+                Quantity::likely($band),
+                Quantity::percent($share->rate()),
+                $held ? '' : ($share->rate() > $band->high ? ' Better than that.' : ' Worse than that.'),
+            ),
+        );
+    }
+
+    /** @param  list<CheckedForecastDocument>  $checks */
+    private static function held(array $checks): string
+    {
+        $of = count($checks);
+        if ($of === 0) {
+            return 'No forecast has been put to a test yet: a lot that is in store and is tested later will stand here.';
+        }
+        $held = count(array_filter($checks, static fn (CheckedForecastDocument $check): bool => $check->held));
+
+        return sprintf(
+            '%d of %s held: the test found what it would find in nine cases of ten.%s',
+            $held,
+            Quantity::number($of, 'forecast'),
+            $of < 20 ? ' So few say little of the rest.' : '',
+        );
+    }
+
+    /** @param  array<string, Lot>  $lots  that have tests */
+    private function store(array $lots): ?string
+    {
+        $observed = [];
+        $spread = [];
+        foreach ($lots as $lot) {
+            [$times, $error] = self::pace($this->facts->lot($lot)) ?? [null, null];
+            if ($times !== null && $error !== null) {
+                $observed[] = $times;
+                $spread[] = $error;
+            }
+        }
+        if ($observed === []) {
+            return null;
+        }
+        $pace = KeeperPace::learn($observed, $spread);
+        [$low, $high] = $pace->band();
+
+        return sprintf(
+            'Going by the tests of %s, seed here lasts about %s times as long as the model has it, likely %s to %s times.%s',
+            Quantity::number(count($observed), 'lot'),
+            Quantity::decimal($pace->factor()),
+            Quantity::decimal($low),
+            Quantity::decimal($high),
+            $low <= 1.0 && $high >= 1.0 ? ' That is no different from the model, as far as these tell.' : '',
+        );
+    }
+
+    /** @return array{float, float}|null how many times slower than the model it ages by its tests alone, and the error of its logarithm */
+    private static function pace(LotCourse $lot): ?array
+    {
+        $forecast = $lot->forecast();
+        if ($forecast === null || $forecast->pace->tests === 0) {
+            return null;
+        }
+        // What was expected before any test is taken out again.
+        $alone = 1.0 / $forecast->pace->slowerSpread ** 2 - 1.0 / $forecast->basis->spreadOfLog() ** 2;
+        if ($alone < self::TELLS) {
+            return null;
+        }
+        $slower = $forecast->pace->slower / $forecast->pace->slowerSpread ** 2 / $alone;
+
+        return abs($slower) > 4.0 ? null : [exp($slower), min(5.0, max(0.01, 1.0 / sqrt($alone)))];
+    }
+}
