@@ -106,7 +106,7 @@ test('one variety from the ripe fruit to a labelled packet with a forecast, then
     await page.goto(`/store/${lot}`);
     const store = keeper.section('In store');
     await expect(store).toContainText(/2\s850\sseeds/);
-    await expect(store).toContainText(/Good (until|for)/);
+    await expect(store).toContainText(/Count on it (until|for)/);
     await store.getByText('What this rests on').click();
     await expect(store).toContainText('of 50 seeds came up');
     await keeper.records('Take seed out', {
@@ -154,7 +154,7 @@ test('one variety from the ripe fruit to a labelled packet with a forecast, then
     // 27 of 50 are left: prop.test in R gives 40 to 67 %.
     await expect(result).toContainText(/54\s%, likely 40 to 67\s%/);
     await expect(page.getByText(/^Do not rely on it: 54\s%/)).toBeVisible();
-    await expect(keeper.section('In store')).toContainText('By the forecast it has fallen below 75');
+    await expect(keeper.section('In store')).toContainText('Its last test came out below 75');
     await expect(keeper.section('Journal').locator('s').first()).toBeVisible();
     await page.getByRole('button', { name: 'Take it back' }).click();
     await expect(result).toContainText(/82\s%, likely 69 to 90\s%/);

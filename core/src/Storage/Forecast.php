@@ -31,7 +31,7 @@ final class Forecast
     private const BAND = 0.05;
 
     /** Paces over which a chance is summed. */
-    private const PACES = 21;
+    private const PACES = 31;
 
     private function __construct(
         private readonly Ageing $ageing,
