@@ -32,10 +32,21 @@ const views = [
     },
   },
   { name: 'journal', path: '/books/journal' },
-  { name: 'settings', path: '/books/settings' },
+  { name: 'forecasts', path: '/books/forecasts' },
   { name: 'handbook', path: '/books/handbook/squash-pepo' },
   { name: 'reckoner', path: '/books/reckoners/sowing.seeds?plants=24&germinated=41&sown=50', height: 1150 },
   { name: 'evening', path: '/store/L7', colours: 'dark' },
+  {
+    name: 'waiting',
+    path: '/racks/L10',
+    before: async (page) => {
+      await page.route('**/api/entries', (route) => route.abort());
+      await page.getByRole('button', { name: 'Weigh', exact: true }).click();
+      await page.getByLabel('It weighs').fill('20.1');
+      await page.getByRole('button', { name: 'Keep: weighed' }).click();
+      await page.getByText('Not kept yet.').waitFor();
+    },
+  },
   { name: 'look-ahead', path: '/bench/L13?on=2026-09-18' },
   { name: 'phone', path: '/racks/L10', width: 390, height: 844 },
   {
