@@ -215,7 +215,7 @@ final readonly class LotWords
         $mark = Quantity::percent($threshold);
         $middle = $forecast->reaches($threshold);
         $late = $forecast->reachesLatest($threshold);
-        if ($this->isTestedPoor()) {
+        if ($this->isTestedPoor() || self::until($forecast->reachesEarliest($threshold), $this->when) === 'for decades') {
             return '';
         }
         $best = self::until($late, $this->when);

@@ -67,7 +67,8 @@ final readonly class ForecastDocument
     {
         $start = $forecast->startAt()->getTimestamp();
         $good = $forecast->reaches($threshold)->getTimestamp() - $start;
-        $span = min(60 * 365.25, max(2 * 365.25, 1.6 * $good / 86400));
+        // Beyond thirty years nothing is said but that it lasts for decades.
+        $span = min(30 * 365.25, max(2 * 365.25, 1.6 * $good / 86400));
         $points = [];
         for ($i = 0; $i <= self::POINTS; $i++) {
             $at = $forecast->startAt()->modify(sprintf('+%d hours', (int) round($span * 24 * $i / self::POINTS)));
