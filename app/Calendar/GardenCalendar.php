@@ -19,11 +19,14 @@ use Sabre\VObject\Component\VEvent;
 /** Everything planned and due as an iCalendar file (RFC 5545): whole days, so that it reads the same in every zone. */
 final readonly class GardenCalendar
 {
-    private const MOST = 2000;
+    private const MOST = 500;
+
+    /** What is further off changes before it comes; whoever subscribes asks again. */
+    private const DAYS_AHEAD = 60;
 
     public function __construct(private PlannedWork $work, private Tasks $tasks, private Clock $clock) {}
 
-    /** All plans, and all that is due of what is growing, drying, under test and in store. */
+    /** All plans, and what is due within two months of what is growing, drying, under test and in store. */
     public function everything(): string
     {
         $calendar = $this->calendar(Garden::query()->first()->name ?? 'Marrow');
@@ -31,7 +34,7 @@ final readonly class GardenCalendar
             $this->planned($calendar, $task);
         }
         $now = $this->clock->now();
-        $due = DueTask::standing($now)->orderBy('best_at')->limit(self::MOST)->get();
+        $due = DueTask::standing($now)->where('best_at', '<=', Moment::keep($now->modify(sprintf('+%d days', self::DAYS_AHEAD))))->orderBy('best_at')->limit(self::MOST)->get();
         foreach ($this->tasks->documents($due, new When($now)) as $task) {
             $this->event(
                 $calendar,

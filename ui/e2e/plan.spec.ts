@@ -72,6 +72,11 @@ test('two squashes of one species are at risk and a third of another is not; a r
 
   await page.getByRole('button', { name: 'Take back: carried out: with the least work' }).click();
   await expect(page.getByText(/crossed seed to be expected/)).toHaveCount(2);
+
+  // An address without a year means the plan that is worked on.
+  await page.goto('/plot/plan');
+  await expect(page).toHaveURL(/\/plot\/plan\/\d{4}$/);
+  await expect(page.getByRole('heading', { name: 'Plan for 2027' })).toBeVisible();
 });
 
 test('a planting is dragged on the plan, and a mistake in the form stands at its field with what was typed', async ({

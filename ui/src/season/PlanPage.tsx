@@ -5,7 +5,7 @@ import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { v7 } from 'uuid';
 import { api, Refused, take, type Plan } from '../api/client';
 import { afterwards, useFrame } from '../api/queries';
@@ -24,9 +24,30 @@ import { savePlan, undoPlan, usePlan, usePlans, usePlanWrite } from './usePlan';
 /** The plan of a season: the garden to scale, what blooms when, what is at risk of crossing, and what can be done. */
 export function PlanPage() {
   const year = Number(useParams()['year']);
+  return Number.isNaN(year) ? <SomePlan /> : <PlanOf key={year} year={year} />;
+}
+
+/** An address without a year means the plan that is worked on: the newest there is. */
+function SomePlan() {
+  const years = usePlans();
+  if (years.data === undefined)
+    return (
+      <Box sx={{ p: 2 }}>
+        {years.error === null ? <Coming lines={8} height={48} /> : <Trouble>{years.error.message}</Trouble>}
+      </Box>
+    );
+  const newest = years.data.length === 0 ? undefined : Math.max(...years.data);
+  return newest === undefined ? (
+    <NoPlan year={undefined} />
+  ) : (
+    <Navigate to={`/plot/plan/${newest}`} replace />
+  );
+}
+
+function PlanOf({ year }: { year: number }) {
   const plan = usePlan(year);
   const missing = plan.error instanceof Refused && plan.error.status === 404;
-  if (missing || Number.isNaN(year)) return <NoPlan year={Number.isNaN(year) ? undefined : year} />;
+  if (missing) return <NoPlan year={year} />;
   if (plan.error !== null)
     return (
       <Box sx={{ p: 2 }}>
