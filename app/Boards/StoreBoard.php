@@ -12,6 +12,7 @@ use App\Voice\Quantity;
 use App\Voice\When;
 use App\Words\LotWords;
 use Illuminate\Database\Eloquent\Builder;
+use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Statistics\Interval;
 use Marrow\Core\Work\Place;
 
@@ -42,12 +43,9 @@ final class StoreBoard extends LotBoard
         }
         $until = Moment::read($row->good_until);
 
-        return [match (true) {
-            // Only a test says so, as it is shown beside it.
-            $row->rate !== null && round($row->rate, 2) < $this->facts->crop($row->lot->variety)->test->minimum => 'past its time',
-            $until <= $when->now => 'test before use',
-            default => LotWords::until($until, $when),
-        }, $tested];
+        $isPoor = $row->rate !== null && GerminationShare::isBelow($row->rate, $this->facts->crop($row->lot->variety)->test->minimum);
+
+        return [LotWords::inShort($isPoor, $until, $when), $tested];
     }
 
     protected function detail(LotStanding $row): string

@@ -13,6 +13,9 @@ use Marrow\Core\Botany\CropFile;
  */
 final class ReadCrops
 {
+    /** Folders of the classes that a crop is made of. */
+    private const PARTS = ['Botany', 'Cleaning', 'Drying', 'Storage'];
+
     /** @var array<string, string>|null serialized, by key */
     private ?array $kept = null;
 
@@ -55,7 +58,7 @@ final class ReadCrops
     /** @return array<string, string> */
     private function load(): array
     {
-        $kept = $this->path !== '' && is_file($this->path) ? require $this->path : [];
+        $kept = $this->path !== '' && is_file($this->path) && ! self::isOlder($this->path) ? require $this->path : [];
         $all = [];
         foreach (is_array($kept) ? $kept : [] as $key => $crop) {
             if (is_string($key) && is_string($crop)) {
@@ -64,5 +67,13 @@ final class ReadCrops
         }
 
         return $all;
+    }
+
+    /** Whether the program was brought up to date since, and no garden got ready yet: a crop may be made of other things now. */
+    private static function isOlder(string $path): bool
+    {
+        $made = (int) filemtime($path);
+
+        return array_any(self::PARTS, static fn (string $folder): bool => (int) @filemtime(base_path("core/src/$folder")) > $made);
     }
 }

@@ -6,7 +6,6 @@ namespace App\Presenting;
 
 use App\Documents\CheckedForecastDocument;
 use App\Documents\HindsightDocument;
-use App\Models\Lot;
 use App\Models\TestStanding;
 use App\Moment;
 use App\Reading\Facts;
@@ -32,23 +31,22 @@ final readonly class Hindsight
         $tests = TestStanding::query()->whereNotNull('ended_at')->whereNotNull('last_day')
             ->with(['lot.variety', 'lot.standing', 'lot.planting.variety'])->orderByDesc('started_at')->limit(self::MOST)->get();
         $checks = [];
-        $lots = [];
+        $courses = [];
         foreach ($tests as $test) {
-            $lots[$test->lot->id] = $test->lot;
-            $check = $this->check($test);
+            $check = $this->check($test, $courses[$test->lot_id] ??= $this->facts->lot($test->lot));
             if ($check !== null) {
                 $checks[] = $check;
             }
         }
 
-        return new HindsightDocument(self::held($checks), $this->store($lots), $checks);
+        return new HindsightDocument(self::held($checks), self::store($courses), $checks);
     }
 
-    private function check(TestStanding $test): ?CheckedForecastDocument
+    private function check(TestStanding $test, LotCourse $lot): ?CheckedForecastDocument
     {
         $at = Moment::read($test->started_at);
         $forecast = $this->facts->lotBefore($test->lot, $at)->forecast();
-        $share = $this->facts->lot($test->lot)->testing->tests[$test->test_id]?->share();
+        $share = $lot->testing->tests[$test->test_id]?->share();
         if ($forecast === null || $share === null || $forecast->startAt() >= $at) {
             return null;
         }
@@ -94,13 +92,13 @@ final readonly class Hindsight
         );
     }
 
-    /** @param  array<string, Lot>  $lots  that have tests */
-    private function store(array $lots): ?string
+    /** @param  array<string, LotCourse>  $lots  that have tests */
+    private static function store(array $lots): ?string
     {
         $observed = [];
         $spread = [];
         foreach ($lots as $lot) {
-            [$times, $error] = self::pace($this->facts->lot($lot)) ?? [null, null];
+            [$times, $error] = self::pace($lot) ?? [null, null];
             if ($times !== null && $error !== null) {
                 $observed[] = $times;
                 $spread[] = $error;

@@ -190,6 +190,16 @@ final readonly class LotWords
         return sprintf('Count on it %s%s.', self::until($edge, $this->when), $condition);
     }
 
+    /** How far it is to be relied on, in the few words that a list or a tag has room for. Only a test says that it is past. */
+    public static function inShort(bool $isPoor, DateTimeImmutable $edge, When $when): string
+    {
+        return match (true) {
+            $isPoor => 'past its time',
+            $edge <= $when->now => 'test before use',
+            default => self::until($edge, $when),
+        };
+    }
+
     /** "until about March 2028": the further off, the less can be said. */
     public static function until(DateTimeImmutable $at, When $when): string
     {
@@ -242,7 +252,7 @@ final readonly class LotWords
         return sprintf('%s on damp paper tell it to within about %d points.', $some === 10 ? 'Ten seeds' : 'Twenty seeds', (int) round($within * 100));
     }
 
-    private function isTestedPoor(): bool
+    public function isTestedPoor(): bool
     {
         return $this->lot->testing->cameOutBelow($this->lot->facts->crop->test->minimum);
     }

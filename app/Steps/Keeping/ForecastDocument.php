@@ -15,6 +15,8 @@ use OpenApi\Attributes as OA;
 final readonly class ForecastDocument
 {
     /**
+     * @param  string  $good_until  the near edge
+     * @param  string  $until  the same in short, as a tag has room for it
      * @param  list<string>  $ground
      * @param  list<ForecastPointDocument>  $points
      */
@@ -54,7 +56,7 @@ final readonly class ForecastDocument
             $limits->high,
             $threshold,
             Moment::say($forecast->reachesEarliest($threshold)),
-            LotWords::until($forecast->reachesEarliest($threshold), $when),
+            LotWords::inShort($words->isTestedPoor(), $forecast->reachesEarliest($threshold), $when),
             $words->goodUntil($forecast),
             $words->goodUntilRange($forecast),
             $words->forecastGround($forecast),

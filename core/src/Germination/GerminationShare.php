@@ -7,6 +7,7 @@ namespace Marrow\Core\Germination;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Statistics\Interval;
 use Marrow\Core\Statistics\Normal;
+use Marrow\Core\Statistics\Wilson;
 
 /** How many of the seeds set to germinate made a normal seedling, and what that says about the rest of the lot. */
 final readonly class GerminationShare
@@ -27,6 +28,12 @@ final readonly class GerminationShare
         return new self($germinated, $sown);
     }
 
+    /** Whether a share is below a mark as both are said, in whole per cent: 69.6 % is 70 %. */
+    public static function isBelow(float $share, float $mark): bool
+    {
+        return round($share, 2) < round($mark, 2);
+    }
+
     public function rate(): float
     {
         return $this->germinated / $this->sown;
@@ -45,8 +52,8 @@ final readonly class GerminationShare
         $z = Normal::probit(1.0 - (1.0 - $confidence) / 2.0);
         $n = $this->sown;
         $p = $this->rate();
-        $centre = ($p + $z * $z / (2 * $n)) / (1.0 + $z * $z / $n);
-        $half = $z / (1.0 + $z * $z / $n) * sqrt($p * (1.0 - $p) / $n + $z * $z / (4 * $n * $n));
+        $centre = Wilson::centre($p, $n, $z);
+        $half = Wilson::halfWidth($p, $n, $z);
 
         // At 0 and at n the limit is exactly the bound; rounding must not leave 1e-17 there.
         return new Interval(

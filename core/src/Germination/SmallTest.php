@@ -6,6 +6,7 @@ namespace Marrow\Core\Germination;
 
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Statistics\Normal;
+use Marrow\Core\Statistics\Wilson;
 
 /** A test of a lot of which there is little: how many seeds may go into it, and what they would tell. */
 final readonly class SmallTest
@@ -38,8 +39,7 @@ final readonly class SmallTest
             return new self(0, 1.0, 0.0);
         }
         $z = Normal::probit(0.5 + $confidence / 2.0);
-        $half = $z / (1.0 + $z * $z / $n) * sqrt($expected * (1.0 - $expected) / $n + $z * $z / (4.0 * $n * $n));
 
-        return new self($n, $half, $n / $left);
+        return new self($n, Wilson::halfWidth($expected, $n, $z), $n / $left);
     }
 }

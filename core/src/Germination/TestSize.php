@@ -6,6 +6,7 @@ namespace Marrow\Core\Germination;
 
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Statistics\Normal;
+use Marrow\Core\Statistics\Wilson;
 
 /** How many seeds to test to know the share as closely as wanted. */
 final class TestSize
@@ -28,7 +29,7 @@ final class TestSize
         InvalidFigure::unlessWithin('half_width', $halfWidth, 0.001, 0.5);
         InvalidFigure::unlessWithin('confidence', $confidence, 0.5, 0.9999);
         $z = Normal::probit(1.0 - (1.0 - $confidence) / 2.0);
-        $width = static fn (int $n): float => $z / (1.0 + $z * $z / $n) * sqrt($expected * (1.0 - $expected) / $n + $z * $z / (4.0 * $n * $n));
+        $width = static fn (int $n): float => Wilson::halfWidth($expected, $n, $z);
         // The width falls with every seed, so the answer is found by halving.
         $tooFew = 0;
         $enough = 1;

@@ -24,6 +24,11 @@ use Marrow\Core\Work\Task;
 /** A lot over the years: how its share alive falls, when it wants a test, when it wants growing out. It takes no entries of its own. */
 final class Keeping extends Strand
 {
+    private ?Forecast $forecast = null;
+
+    /** Once the lot is folded its forecast stands. */
+    private bool $isReckoned = false;
+
     public function __construct(
         private readonly LotFacts $facts,
         private readonly Practice $practice,
@@ -38,6 +43,15 @@ final class Keeping extends Strand
      * so damp that it moulds, or of a kind that dies when it dries. It begins with the last test, or when the seed ripened.
      */
     public function forecast(): ?Forecast
+    {
+        if (! $this->isReckoned) {
+            [$this->forecast, $this->isReckoned] = [$this->reckon(), true];
+        }
+
+        return $this->forecast;
+    }
+
+    private function reckon(): ?Forecast
     {
         if ($this->storing->now === null || ! $this->facts->crop->bearsDrying() || $this->storing->isShutInDamp()) {
             return null;

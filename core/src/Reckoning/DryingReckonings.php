@@ -8,6 +8,7 @@ use Marrow\Core\Drying\Desiccant;
 use Marrow\Core\Drying\DryingCurve;
 use Marrow\Core\Drying\Moisture;
 use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Fields\Values;
 
 final class DryingReckonings
@@ -57,12 +58,9 @@ final class DryingReckonings
             'desiccant.changes',
             'I have only so much desiccant: how often must I dry it again?',
             [
-                Field::number('mass', 'what the seed weighs', 'g', 0.001, 1_000_000),
-                Field::number('moisture', 'its moisture now', '% of wet mass', Moisture::MIN, Moisture::MAX),
-                Field::number('target', 'moisture wanted', '% of wet mass', Moisture::MIN, Moisture::MAX),
-                Field::share('rh_end', 'relative humidity in the jar at the end', 0.05, 0.9),
+                ...self::jar(),
                 Field::number('amount', 'dry absorbent at hand', 'g', 0.1, 1_000_000),
-                Field::number('capacity', 'water that a gram of absorbent holds then', 'g/g', 0.001, 2)->optional(),
+                self::capacity(),
             ],
             [
                 new Output('water', 'g', 'water to take out'),
@@ -71,7 +69,7 @@ final class DryingReckonings
             ],
             'As drying.desiccant; ⌈absorbent needed/absorbent at hand⌉.',
             static function (Values $in): array {
-                $plan = Desiccant::of($in->number('mass'), $in->number('moisture'), $in->number('target'), $in->number('rh_end'), $in->has('capacity') ? $in->number('capacity') : null);
+                $plan = self::dried($in);
 
                 return ['water' => $plan->water, 'amount_for_one' => $plan->desiccant, 'changes' => $plan->changes($in->number('amount'))];
             },
@@ -85,11 +83,8 @@ final class DryingReckonings
             'drying.desiccant',
             'How much desiccant does this jar need?',
             [
-                Field::number('mass', 'what the seed weighs', 'g', 0.001, 1_000_000),
-                Field::number('moisture', 'its moisture now', '% of wet mass', Moisture::MIN, Moisture::MAX),
-                Field::number('target', 'moisture wanted', '% of wet mass', Moisture::MIN, Moisture::MAX),
-                Field::share('rh_end', 'relative humidity in the jar at the end', 0.05, 0.9),
-                Field::number('capacity', 'water that a gram of absorbent holds then', 'g/g', 0.001, 2)->optional(),
+                ...self::jar(),
+                self::capacity(),
             ],
             [
                 new Output('water', 'g', 'water to take out'),
@@ -97,17 +92,33 @@ final class DryingReckonings
             ],
             'm(M − T)/(100 − T) over the capacity; typical silica gel rises about linearly to 0.30 g/g at 60 % RH.',
             static function (Values $in): array {
-                $plan = Desiccant::of(
-                    $in->number('mass'),
-                    $in->number('moisture'),
-                    $in->number('target'),
-                    $in->number('rh_end'),
-                    $in->has('capacity') ? $in->number('capacity') : null,
-                );
+                $plan = self::dried($in);
 
                 return ['water' => $plan->water, 'desiccant' => $plan->desiccant];
             },
             also: 'silica gel rice absorbent dry jar packets',
         );
+    }
+
+    /** @return list<Field> */
+    private static function jar(): array
+    {
+        return [
+            Field::number('mass', 'what the seed weighs', 'g', 0.001, 1_000_000),
+            Field::number('moisture', 'its moisture now', '% of wet mass', Moisture::MIN, Moisture::MAX),
+            Field::number('target', 'moisture wanted', '% of wet mass', Moisture::MIN, Moisture::MAX),
+            Field::share('rh_end', 'relative humidity in the jar at the end', 0.05, 0.9),
+        ];
+    }
+
+    private static function capacity(): Field
+    {
+        return Field::number('capacity', 'water that a gram of absorbent holds then', 'g/g', 0.001, 2)->optional();
+    }
+
+    /** @throws InvalidFigure */
+    private static function dried(Values $in): Desiccant
+    {
+        return Desiccant::of($in->number('mass'), $in->number('moisture'), $in->number('target'), $in->number('rh_end'), $in->has('capacity') ? $in->number('capacity') : null);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Storage;
 
 use Marrow\Core\Statistics\Normal;
+use Marrow\Core\Storage\Internal\ProbitFit;
 
 /**
  * What is known of a lot's seed when its forecast begins: how good it is, and how fast it ages against the model. Both are
@@ -20,8 +21,6 @@ final readonly class LotPace
 
     /** Before a test it is held far more loosely: the test tells. */
     private const FRESH_SPREAD_TESTED = 1.0;
-
-    private const MOST_STEPS = 100;
 
     /**
      * @param  float  $viability  probits at the beginning of the forecast
@@ -54,81 +53,33 @@ final readonly class LotPace
      * At the last of its tests.
      *
      * @param  non-empty-list<array{float, int, int}>  $tests  probits lost by the model since the seed ripened, germinated, sown
-     * @param  float  $slower  what is expected of it before them
+     * @param  float  $fresh  share of sound fresh seed that germinates, 0.01 … 0.999
+     * @param  float  $slower  how lots of this keeper age against the model, as a logarithm
+     * @param  float  $spread  of it among lots, one standard deviation, above 0
      */
     public static function tested(array $tests, float $fresh, float $slower, float $spread): self
     {
-        $ki = Normal::probit($fresh);
-        $prior = [$ki, $slower];
-        $u = $slower;
-        $height = self::logPosterior($ki, $u, $tests, $prior, $spread);
-        for ($step = 0; $step < self::MOST_STEPS; $step++) {
-            [$gk, $gu, $hkk, $hku, $huu] = self::score($ki, $u, $tests, $prior, $spread);
-            $determinant = $hkk * $huu - $hku * $hku;
-            $dk = ($huu * $gk - $hku * $gu) / $determinant;
-            $du = ($hkk * $gu - $hku * $gk) / $determinant;
-            for ($halving = 0; $halving < 40; $halving++) {
-                $next = self::logPosterior($ki + $dk, $u + $du, $tests, $prior, $spread);
-                if ($next >= $height) {
-                    break;
-                }
-                $dk /= 2.0;
-                $du /= 2.0;
-            }
-            [$ki, $u, $height] = [$ki + $dk, $u + $du, self::logPosterior($ki + $dk, $u + $du, $tests, $prior, $spread)];
-            if (abs($dk) + abs($du) < 1e-10) {
-                break;
-            }
-        }
-        [, , $hkk, $hku, $huu] = self::score($ki, $u, $tests, $prior, $spread);
+        $usual = Normal::probit($fresh);
+        [$lost, $germinated, $sown] = [array_column($tests, 0), array_column($tests, 1), array_column($tests, 2)];
+        $loose = self::FRESH_SPREAD_TESTED ** 2;
+        $score = static function (float $ki, float $u) use ($usual, $slower, $spread, $loose, $lost, $germinated, $sown): array {
+            // The slope is e⁻ᵘ: d(slope)/du = −e⁻ᵘ.
+            [$gk, $gu, $hkk, $hku, $huu] = ProbitFit::score($ki, exp(-$u), -exp(-$u), $lost, $germinated, $sown);
+
+            return [$gk - ($ki - $usual) / $loose, $gu - ($u - $slower) / $spread ** 2, $hkk + 1.0 / $loose, $hku, $huu + 1.0 / $spread ** 2];
+        };
+        [$ki, $u] = ProbitFit::climb(
+            $usual,
+            $slower,
+            static fn (float $ki, float $u): float => ProbitFit::logLikelihood($ki, exp(-$u), $lost, $germinated, $sown) - ($ki - $usual) ** 2 / $loose / 2.0 - (($u - $slower) / $spread) ** 2 / 2.0,
+            $score,
+        );
+        [, , $hkk, $hku, $huu] = $score($ki, $u);
         $determinant = $hkk * $huu - $hku * $hku;
         [$vkk, $vku, $vuu] = [$huu / $determinant, -$hku / $determinant, $hkk / $determinant];
-        $lost = max(array_column($tests, 0));
         // v = Kᵢ − lost·e⁻ᵘ at the last test: dv/dKᵢ = 1, dv/du = lost·e⁻ᵘ.
-        $along = $lost * exp(-$u);
+        $along = max($lost) * exp(-$u);
 
         return new self($ki - $along, sqrt($vkk + 2.0 * $along * $vku + $along * $along * $vuu), $u, sqrt($vuu), $vku + $along * $vuu, count($tests));
-    }
-
-    /**
-     * @param  non-empty-list<array{float, int, int}>  $tests
-     * @param  array{float, float}  $prior  Kᵢ and u
-     */
-    private static function logPosterior(float $ki, float $u, array $tests, array $prior, float $spread): float
-    {
-        $sum = -(($ki - $prior[0]) / self::FRESH_SPREAD_TESTED) ** 2 / 2.0 - (($u - $prior[1]) / $spread) ** 2 / 2.0;
-        foreach ($tests as [$lost, $germinated, $sown]) {
-            $v = $ki - $lost * exp(-$u);
-            $sum += $germinated * log(max(1e-300, Normal::below($v))) + ($sown - $germinated) * log(max(1e-300, Normal::below(-$v)));
-        }
-
-        return $sum;
-    }
-
-    /**
-     * @param  non-empty-list<array{float, int, int}>  $tests
-     * @param  array{float, float}  $prior
-     * @return array{float, float, float, float, float} gradient and expected information in (Kᵢ, u)
-     */
-    private static function score(float $ki, float $u, array $tests, array $prior, float $spread): array
-    {
-        $loose = self::FRESH_SPREAD_TESTED ** 2;
-        [$gk, $gu, $hkk, $hku, $huu] = [-($ki - $prior[0]) / $loose, -($u - $prior[1]) / $spread ** 2, 1.0 / $loose, 0.0, 1.0 / $spread ** 2];
-        foreach ($tests as [$lost, $germinated, $sown]) {
-            $along = $lost * exp(-$u);
-            $v = max(-8.0, min(8.0, $ki - $along));
-            $p = Normal::below($v);
-            $q = Normal::below(-$v);
-            $density = exp(-$v * $v / 2.0) / 2.5066282746310002;
-            $pull = $density * ($germinated / $p - ($sown - $germinated) / $q);
-            $weight = $sown * $density * $density / ($p * $q);
-            $gk += $pull;
-            $gu += $pull * $along;
-            $hkk += $weight;
-            $hku += $weight * $along;
-            $huu += $weight * $along * $along;
-        }
-
-        return [$gk, $gu, $hkk, $hku, $huu];
     }
 }

@@ -6,6 +6,7 @@ namespace Marrow\Core\Storage;
 
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Statistics\Normal;
+use Marrow\Core\Storage\Internal\ProbitFit;
 
 /**
  * How a lot really ages, from its own tests: probit regression of the share germinated on the days, by maximum
@@ -15,10 +16,6 @@ use Marrow\Core\Statistics\Normal;
 final readonly class TestRefit
 {
     public const MOST_TESTS = 1000;
-
-    private const MOST_STEPS = 200;
-
-    private const MOST_HALVINGS = 60;
 
     private function __construct(public float $ki, public float $sigmaDays) {}
 
@@ -94,12 +91,12 @@ final readonly class TestRefit
         // Days are scaled so that both unknowns are of one size.
         $scale = max([1.0, ...$days]);
         $t = array_map(static fn (float $day): float => $day / $scale, $days);
-        $objective = static fn (float $a, float $b): float => self::logLikelihood($a, $b, $t, $germinated, $sown);
-        [$ki, $slope, $settled] = self::climb(
+        $objective = static fn (float $a, float $b): float => ProbitFit::logLikelihood($a, $b, $t, $germinated, $sown);
+        [$ki, $slope, $settled] = ProbitFit::climb(
             Normal::probit((array_sum($germinated) + 0.5) / (array_sum($sown) + 1.0)),
             0.0,
             $objective,
-            static fn (float $a, float $b): array => self::score($a, $b, 1.0, $t, $germinated, $sown),
+            static fn (float $a, float $b): array => ProbitFit::score($a, $b, 1.0, $t, $germinated, $sown),
         );
         if (! $settled || abs($slope) > 50.0 || abs($ki) > 50.0) {
             throw InvalidFigure::because('germinated', 'The fall between two tests is so sharp that its pace cannot be told: a test in between is needed.');
@@ -124,14 +121,14 @@ final readonly class TestRefit
         $spread = log(SigmaPrior::FACTOR);
         // u = ln(σ/σ₀): the prior expects 0.
         $slope = static fn (float $u): float => exp(-$u) / $prior->sigmaDays;
-        [$ki, $u, $settled] = self::climb(
+        [$ki, $u, $settled] = ProbitFit::climb(
             SigmaPrior::KI,
             0.0,
-            static fn (float $a, float $u): float => self::logLikelihood($a, $slope($u), $days, $germinated, $sown)
+            static fn (float $a, float $u): float => ProbitFit::logLikelihood($a, $slope($u), $days, $germinated, $sown)
                 - ($u / $spread) ** 2 / 2.0 - (($a - SigmaPrior::KI) / SigmaPrior::KI_SPREAD) ** 2 / 2.0,
             static function (float $a, float $u) use ($slope, $spread, $days, $germinated, $sown): array {
                 // d(slope)/du = −slope
-                [$ga, $gu, $haa, $hau, $huu] = self::score($a, $slope($u), -$slope($u), $days, $germinated, $sown);
+                [$ga, $gu, $haa, $hau, $huu] = ProbitFit::score($a, $slope($u), -$slope($u), $days, $germinated, $sown);
 
                 return [
                     $ga - ($a - SigmaPrior::KI) / SigmaPrior::KI_SPREAD ** 2,
@@ -147,90 +144,5 @@ final readonly class TestRefit
         }
 
         return [$ki, $slope($u)];
-    }
-
-    /**
-     * Fisher scoring with halved steps.
-     *
-     * @param  \Closure(float, float): float  $objective
-     * @param  \Closure(float, float): array{float, float, float, float, float}  $score  gradient and information
-     * @return array{float, float, bool}
-     */
-    private static function climb(float $a, float $b, \Closure $objective, \Closure $score): array
-    {
-        $height = $objective($a, $b);
-        for ($step = 0; $step < self::MOST_STEPS; $step++) {
-            [$ga, $gb, $haa, $hab, $hbb] = $score($a, $b);
-            $determinant = $haa * $hbb - $hab * $hab;
-            if (! ($determinant > 0.0)) {
-                return [$a, $b, false];
-            }
-            $da = ($hbb * $ga - $hab * $gb) / $determinant;
-            $db = ($haa * $gb - $hab * $ga) / $determinant;
-            $taken = false;
-            for ($halving = 0; $halving < self::MOST_HALVINGS; $halving++) {
-                $next = $objective($a + $da, $b + $db);
-                if ($next >= $height) {
-                    $taken = true;
-                    break;
-                }
-                $da /= 2.0;
-                $db /= 2.0;
-            }
-            if (! $taken) {
-                return [$a, $b, true];
-            }
-            [$a, $b, $height] = [$a + $da, $b + $db, $objective($a + $da, $b + $db)];
-            if (abs($da) <= 1e-12 * (1.0 + abs($a)) && abs($db) <= 1e-12 * (1.0 + abs($b))) {
-                return [$a, $b, true];
-            }
-        }
-
-        return [$a, $b, false];
-    }
-
-    /**
-     * @param  list<float>  $days
-     * @param  list<int>  $germinated
-     * @param  list<int>  $sown
-     */
-    private static function logLikelihood(float $ki, float $slope, array $days, array $germinated, array $sown): float
-    {
-        $sum = 0.0;
-        foreach ($days as $i => $day) {
-            $eta = $ki - $slope * $day;
-            $sum += $germinated[$i] * log(max(1e-300, Normal::below($eta))) + ($sown[$i] - $germinated[$i]) * log(max(1e-300, Normal::below(-$eta)));
-        }
-
-        return $sum;
-    }
-
-    /**
-     * Gradient and expected information in (Kᵢ, b), where the slope changes by $change for a unit of b.
-     *
-     * @param  list<float>  $days
-     * @param  list<int>  $germinated
-     * @param  list<int>  $sown
-     * @return array{float, float, float, float, float}
-     */
-    private static function score(float $ki, float $slope, float $change, array $days, array $germinated, array $sown): array
-    {
-        [$ga, $gb, $haa, $hab, $hbb] = [0.0, 0.0, 0.0, 0.0, 0.0];
-        foreach ($days as $i => $day) {
-            $eta = max(-30.0, min(30.0, $ki - $slope * $day));
-            $p = max(1e-300, Normal::below($eta));
-            $q = max(1e-300, Normal::below(-$eta));
-            $density = exp(-$eta * $eta / 2.0) / 2.5066282746310002;
-            $pull = $density * ($germinated[$i] / $p - ($sown[$i] - $germinated[$i]) / $q);
-            $weight = $sown[$i] * $density * $density / ($p * $q);
-            $along = -$day * $change;
-            $ga += $pull;
-            $gb += $pull * $along;
-            $haa += $weight;
-            $hab += $weight * $along;
-            $hbb += $weight * $along * $along;
-        }
-
-        return [$ga, $gb, $haa, $hab, $hbb];
     }
 }

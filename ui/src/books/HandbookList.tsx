@@ -12,13 +12,13 @@ export function HandbookList({ leaf }: { leaf: string | undefined }) {
   const crops = useCrops();
   const { at } = useLook();
   const [params, setParams] = useSearchParams();
-  const typed = params.get('crop') ?? '';
+  const typed = params.get('named') ?? '';
   const all = crops.data ?? [];
   const found = findCrops(all, typed);
   const meant = meanings(all, typed);
   const keep = (path: string) => {
     const to = at(path);
-    return typed === '' ? to : `${to}${to.includes('?') ? '&' : '?'}crop=${encodeURIComponent(typed)}`;
+    return typed === '' ? to : `${to}${to.includes('?') ? '&' : '?'}named=${encodeURIComponent(typed)}`;
   };
   return (
     <>
@@ -33,8 +33,8 @@ export function HandbookList({ leaf }: { leaf: string | undefined }) {
           setParams(
             (now) => {
               const next = new URLSearchParams(now);
-              if (event.target.value === '') next.delete('crop');
-              else next.set('crop', event.target.value);
+              if (event.target.value === '') next.delete('named');
+              else next.set('named', event.target.value);
               return next;
             },
             { replace: true },

@@ -120,12 +120,7 @@ function Outside({ lot, garden }: { lot: Lot; garden: string }) {
         ? 'not tested'
         : `${Math.round((test.rate ?? 0) * 100)} % of ${test.seeds * test.replicates}, ${day(test.started)}`,
     ],
-    [
-      'Good',
-      store === undefined || store.forecast === null
-        ? 'no forecast'
-        : store.forecast.until.replace(/^until /, ''),
-    ],
+    ['Count on it', store === undefined || store.forecast === null ? 'no forecast' : store.forecast.until],
     ['Isolation', 'not recorded'],
   ];
   return (

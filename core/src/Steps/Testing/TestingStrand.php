@@ -9,6 +9,7 @@ use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
+use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
@@ -122,12 +123,12 @@ final class TestingStrand extends Strand
         return $ended === [] ? null : $ended[array_key_last($ended)];
     }
 
-    /** Whether the last test came out below a share, as it is said: 69.6 % is 70 %. */
+    /** Whether the last test came out below a share, as it is said. */
     public function cameOutBelow(float $minimum): bool
     {
         $share = $this->lastEnded()?->share();
 
-        return $share !== null && round($share->rate(), 2) < $minimum;
+        return $share !== null && GerminationShare::isBelow($share->rate(), $minimum);
     }
 
     /** @return list<TestCourse> those that are over and were counted, the earliest first */
