@@ -42,7 +42,7 @@ system_packages() {
     command -v npm >/dev/null || missing+=(npm)
     command -v curl >/dev/null || missing+=(curl)
     if [ "${1:-}" = with-browser ]; then
-        command -v chromium >/dev/null || missing+=(chromium)
+        command -v chromium-headless-shell >/dev/null || command -v chromium >/dev/null || missing+=(chromium-headless-shell)
         command -v pgrep >/dev/null || missing+=(procps)
     fi
     if command -v node >/dev/null && [ "$(node -p 'process.versions.node.split(".")[0]')" -lt 20 ]; then

@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { launch } from './browser.js';
 
 const kinds = ['demo', 'empty', 'new'] as const;
 export type Which = (typeof kinds)[number];
@@ -29,10 +30,7 @@ export default defineConfig({
     // A trace of everything costs nearly half the time again: ask for one with --trace on when a test fails.
     screenshot: 'only-on-failure',
     contextOptions: { reducedMotion: 'reduce' },
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
-    },
+    launchOptions: launch,
   },
   webServer: Array.from({ length: workers }, (_, lane) => lane).flatMap((lane) =>
     kinds.map((which) => ({

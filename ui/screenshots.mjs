@@ -1,4 +1,5 @@
 import { chromium } from '@playwright/test';
+import { launch } from './browser.js';
 
 /** Takes the pictures of docs/screenshots from the demo garden: node screenshots.mjs ADDRESS FOLDER */
 const [address, folder] = process.argv.slice(2);
@@ -67,10 +68,7 @@ async function settled(page) {
   }
 }
 
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
-});
+const browser = await chromium.launch(launch);
 for (const { name, path, width = 1280, height = 800, colours = 'light', before } of views) {
   const context = await browser.newContext({
     viewport: { width, height },

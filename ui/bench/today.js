@@ -1,12 +1,10 @@
 // Prints how long Today takes in Chromium from nothing cached until it can be used: node bench/today.js ADDRESS
 import { chromium } from '@playwright/test';
+import { launch } from '../browser.js';
 
 const ROUNDS = 5;
 const address = process.argv[2] ?? 'http://127.0.0.1:8320';
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
-});
+const browser = await chromium.launch(launch);
 const times = [];
 for (let round = 0; round < ROUNDS; round++) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
