@@ -14,6 +14,7 @@ use App\Presenting\Tags;
 use App\Voice\When;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
+use Marrow\Core\Journal\Subject;
 use Marrow\Core\Work\Place;
 
 /** The board of a place where lots lie. */
@@ -50,7 +51,7 @@ abstract class LotBoard implements Board
             ->where('place', $this->place()->value)
             ->where('used_up', 0)
             ->with(['lot.variety']);
-        Sought::of($narrowing->find)->narrow($query);
+        Sought::of($narrowing->find)->narrow($query, Subject::Lot);
         match ($narrowing->sort) {
             'name' => $query->orderBy('variety'),
             'code' => null,

@@ -15,6 +15,7 @@ use App\Presenting\Tags;
 use App\Voice\Quantity;
 use App\Voice\When;
 use DateTimeImmutable;
+use Marrow\Core\Journal\Subject;
 use Marrow\Core\Work\Place;
 
 final readonly class PlotBoard implements Board
@@ -34,7 +35,7 @@ final readonly class PlotBoard implements Board
     public function page(Narrowing $narrowing, When $when): PlaceDocument
     {
         $query = Plantings::standing($when->now)->with(['planting.variety']);
-        Sought::of($narrowing->find)->narrow($query);
+        Sought::of($narrowing->find)->narrow($query, Subject::Planting);
         $query->join('plantings', 'plantings.id', '=', 'planting_standings.planting_id')
             ->join('varieties', 'varieties.id', '=', 'plantings.variety_id')
             ->select('planting_standings.*');

@@ -16,6 +16,7 @@ use App\Voice\Quantity;
 use App\Voice\When;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
+use Marrow\Core\Journal\Subject;
 use Marrow\Core\Work\Place;
 
 final readonly class TraysBoard implements Board
@@ -44,7 +45,7 @@ final readonly class TraysBoard implements Board
             ->join('lot_standings', 'lot_standings.lot_id', '=', 'lots.id')
             ->join('varieties', 'varieties.id', '=', 'lots.variety_id')
             ->select('test_standings.*');
-        Sought::of($narrowing->find)->narrow($query);
+        Sought::of($narrowing->find)->narrow($query, Subject::Lot);
         match ($narrowing->sort) {
             'name' => $query->orderBy('varieties.name'),
             'code' => null,

@@ -17,6 +17,9 @@ final readonly class FindsPlaces implements Finds
     public function find(Sought $sought): array
     {
         $places = Place::query()->orderBy('name')->get()->filter(static fn (Place $place): bool => $sought->isIn($place->name))->take(self::MOST);
+        if ($places->isEmpty()) {
+            return [];
+        }
         $lots = LotStanding::query()->toBase()->whereIn('place_id', $places->modelKeys())->where('used_up', 0)
             ->groupBy('place_id')->selectRaw('place_id, count(*) AS n')->pluck('n', 'place_id');
 

@@ -10,6 +10,7 @@ use App\Models\LotStanding;
 use App\Models\PlantingStanding;
 use App\Presenting\Tags;
 use App\Words\Stages;
+use Marrow\Core\Journal\Subject;
 
 /** Lots and plantings, by anything: code, variety, Latin or common name, place, person, note, year. */
 final readonly class FindsThings implements Finds
@@ -22,12 +23,12 @@ final readonly class FindsThings implements Finds
     {
         $number = Code::number($sought->text, 'L');
         $lots = LotStanding::query()->with(['lot.variety']);
-        $sought->narrow($lots);
+        $sought->narrow($lots, Subject::Lot);
         // A code finds its lot before everything that merely holds the same figures.
         $lots->orderByRaw('number = ? DESC', [$number ?? 0])->orderBy('used_up')->orderByDesc('number');
         $plantings = PlantingStanding::query()->with(['planting.variety'])
             ->join('plantings', 'plantings.id', '=', 'planting_standings.planting_id')->select('planting_standings.*');
-        $sought->narrow($plantings);
+        $sought->narrow($plantings, Subject::Planting);
         $plantings->orderByRaw('plantings.number = ? DESC', [Code::number($sought->text, 'P') ?? 0])->orderByDesc('plantings.number');
 
         return array_values([

@@ -6,18 +6,23 @@ namespace App\Finding;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Marrow\Core\Fields\PlainText;
+use Marrow\Core\Journal\Subject;
 
 /** What somebody typed to find something by: words, all of which must be met, in any order and case. */
 final readonly class Sought
 {
     private const MOST_WORDS = 8;
 
+    /** Letters; a shorter word is looked for by reading. */
+    private const INDEXED = 3;
+
     /** @param  list<string>  $words */
     private function __construct(public string $text, public array $words) {}
 
     public static function of(string $text): self
     {
-        $words = preg_split('/\s+/', mb_strtolower(trim($text)), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $words = preg_split('/\s+/', PlainText::of(trim($text)), -1, PREG_SPLIT_NO_EMPTY) ?: [];
 
         return new self(trim($text), array_slice($words, 0, self::MOST_WORDS));
     }
@@ -30,7 +35,7 @@ final readonly class Sought
     /** Whether every word stands somewhere in these, be it as part of another. */
     public function isIn(string ...$texts): bool
     {
-        $in = mb_strtolower(implode(' ', $texts));
+        $in = PlainText::of(implode(' ', $texts));
 
         return array_all($this->words, static fn (string $word): bool => str_contains($in, $word));
     }
@@ -40,9 +45,18 @@ final readonly class Sought
      *
      * @param  Builder<covariant Model>  $query
      */
-    public function narrow(Builder $query): void
+    public function narrow(Builder $query, Subject $of): void
     {
-        foreach ($this->words as $word) {
+        // The index knows words by each three letters that follow one another.
+        $long = array_filter($this->words, static fn (string $word): bool => mb_strlen($word) >= self::INDEXED);
+        if ($long !== []) {
+            $all = implode(' ', array_map(static fn (string $word): string => '"'.str_replace('"', '""', $word).'"', $long));
+            $query->whereRaw(match ($of) {
+                Subject::Lot => 'lot_standings.number IN (SELECT rowid FROM lot_words WHERE lot_words MATCH ?)',
+                Subject::Planting => 'planting_standings.planting_id IN (SELECT id FROM plantings WHERE number IN (SELECT rowid FROM planting_words WHERE planting_words MATCH ?))',
+            }, [$all]);
+        }
+        foreach (array_diff($this->words, $long) as $word) {
             $query->whereRaw("search LIKE ? ESCAPE '\\'", ['%'.addcslashes($word, '%_\\').'%']);
         }
     }

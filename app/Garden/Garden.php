@@ -10,7 +10,7 @@ use App\Models\Lot;
 use App\Models\Place;
 use App\Models\Planting;
 use App\Models\Variety;
-use Closure;
+use App\Models\WriteLock;
 use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\CropReference;
@@ -29,7 +29,7 @@ final readonly class Garden
     /** @throws Refused */
     public function addVariety(string $id, Values $given): Variety
     {
-        return $this->writing(function () use ($id, $given): Variety {
+        return WriteLock::hold(function () use ($id, $given): Variety {
             $known = Variety::query()->find($id);
             if ($known !== null) {
                 return $known;
@@ -43,7 +43,7 @@ final readonly class Garden
     /** @throws Refused */
     public function changeVariety(Variety $variety, Values $given): void
     {
-        $this->writing(function () use ($variety, $given): void {
+        WriteLock::hold(function () use ($variety, $given): void {
             $was = $variety->crop;
             $variety->update($this->varietyRow($variety->id, $given));
             $this->varietyChanged($variety->id);
@@ -68,7 +68,7 @@ final readonly class Garden
         if ($variety->crop !== $into->crop) {
             throw Refused::at('into', 'These are of two crops. Change the crop of one of them first.');
         }
-        $this->writing(function () use ($variety, $into): void {
+        WriteLock::hold(function () use ($variety, $into): void {
             Lot::query()->where('variety_id', $variety->id)->update(['variety_id' => $into->id]);
             Planting::query()->where('variety_id', $variety->id)->update(['variety_id' => $into->id]);
             foreach (DB::table('plan_versions')->get() as $version) {
@@ -91,7 +91,7 @@ final readonly class Garden
     /** @throws Refused */
     public function addPlace(string $id, Values $given): Place
     {
-        return $this->writing(function () use ($id, $given): Place {
+        return WriteLock::hold(function () use ($id, $given): Place {
             $known = Place::query()->find($id);
             if ($known !== null) {
                 return $known;
@@ -104,7 +104,7 @@ final readonly class Garden
     /** @throws Refused */
     public function changePlace(Place $place, Values $given): void
     {
-        $this->writing(function () use ($place, $given): void {
+        WriteLock::hold(function () use ($place, $given): void {
             $place->update($this->placeRow($place->id, $given));
             $lots = array_values(DB::table('entry_refs')
                 ->join('journal_entries', 'journal_entries.id', '=', 'entry_refs.entry_id')
@@ -116,7 +116,7 @@ final readonly class Garden
 
     public function movePlanting(Planting $planting, string $spot): void
     {
-        $this->writing(function () use ($planting, $spot): void {
+        WriteLock::hold(function () use ($planting, $spot): void {
             Planting::query()->where('id', $planting->id)->update(['spot' => $spot]);
             $this->events->dispatch(new Changed([[Subject::Planting, $planting->id]]));
         });
@@ -189,23 +189,6 @@ final readonly class Garden
 
     private static function same(string $a, string $b): bool
     {
-        return mb_strtolower(self::composed($a)) === mb_strtolower(self::composed($b));
-    }
-
-    /**
-     * The write lock first, so that two who add the same name at once queue, and the second is told.
-     *
-     * @template T
-     *
-     * @param  Closure(): T  $work
-     * @return T
-     */
-    private function writing(Closure $work): mixed
-    {
-        return DB::transaction(static function () use ($work): mixed {
-            DB::update('UPDATE gardens SET id = id WHERE 0');
-
-            return $work();
-        });
+        return mb_convert_case(self::composed($a), MB_CASE_FOLD) === mb_convert_case(self::composed($b), MB_CASE_FOLD);
     }
 }

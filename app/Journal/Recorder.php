@@ -12,6 +12,7 @@ use App\Models\Lot;
 use App\Models\LotOrigin;
 use App\Models\Planting;
 use App\Models\Variety;
+use App\Models\WriteLock;
 use App\Moment;
 use App\Reading\EntryStore;
 use App\Reading\Facts;
@@ -55,11 +56,11 @@ final readonly class Recorder
     public function record(array $drafts, bool $all = false): array
     {
         if (! $all) {
-            return array_map(fn (Draft $draft): Answer => $this->answered($draft, fn (): Answer => $this->writing(fn (): Answer => $this->one($draft))), $drafts);
+            return array_map(fn (Draft $draft): Answer => $this->answered($draft, fn (): Answer => WriteLock::hold(fn (): Answer => $this->one($draft))), $drafts);
         }
         $answers = [];
         try {
-            $this->writing(function () use ($drafts, &$answers): void {
+            WriteLock::hold(function () use ($drafts, &$answers): void {
                 foreach ($drafts as $draft) {
                     $answers[] = $answer = $this->answered($draft, fn (): Answer => $this->one($draft));
                     if ($answer->status !== 'kept') {
@@ -81,7 +82,7 @@ final readonly class Recorder
      */
     public function must(Draft $draft): Answer
     {
-        return $this->writing(fn (): Answer => $this->one($draft));
+        return WriteLock::hold(fn (): Answer => $this->one($draft));
     }
 
     /** @param  Closure(): Answer  $work */
@@ -282,6 +283,9 @@ final readonly class Recorder
             return $payload;
         }
         $into = $payload->into ?? $thing->id;
+        if (! Uuid::isValid($into)) {
+            throw Refused::at('into', 'The id of a container is a UUID, made by whoever records.');
+        }
         Container::query()->updateOrInsert(['id' => $into], ['kind' => $payload->container->value, 'place_id' => $payload->placeId]);
 
         return new Stored($payload->container, $payload->placeId, $payload->massG, $payload->seeds, $into, $payload->place, $payload->temperatureC, $payload->rh);
@@ -377,25 +381,6 @@ final readonly class Recorder
         $name = trim($name);
 
         return $name === '' ? null : Keeper::query()->firstOrCreate(['name' => $name], ['id' => Uuid::uuid7()->toString()])->id;
-    }
-
-    /**
-     * A transaction that takes the write lock before it reads anything, so that keepers who record at the same moment
-     * queue, each seeing what the one before has written. SQLite would otherwise let two of them read first and then
-     * refuse the second's write; and PDO cannot begin a transaction as IMMEDIATE before PHP 8.4.
-     *
-     * @template T
-     *
-     * @param  Closure(): T  $work
-     * @return T
-     */
-    private function writing(Closure $work): mixed
-    {
-        return DB::transaction(static function () use ($work): mixed {
-            DB::update('UPDATE gardens SET id = id WHERE 0');
-
-            return $work();
-        });
     }
 
     /** @param  class-string<Planting|Lot>  $model */

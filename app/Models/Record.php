@@ -16,6 +16,12 @@ abstract class Record extends Model
 
     protected $guarded = [];
 
+    /** What a row holds is taken as it is; only what is cast, related or missing goes the framework's longer way. */
+    public function __get($key)
+    {
+        return isset($this->casts[$key]) ? parent::__get($key) : $this->attributes[$key] ?? parent::__get($key);
+    }
+
     protected static function bootTraits()
     {
         $known = self::$traitInitializers[self::class] ?? null;

@@ -11,6 +11,7 @@ use App\Models\Lot;
 use App\Models\Planting;
 use App\Models\PlanVersion;
 use App\Models\Variety;
+use App\Models\WriteLock;
 use App\Moment;
 use Closure;
 use Illuminate\Support\Facades\DB;
@@ -52,7 +53,7 @@ final readonly class PlanBook
      */
     public function start(int $year, ?int $from): OpenPlan
     {
-        return $this->writing(function () use ($year, $from): OpenPlan {
+        return WriteLock::hold(function () use ($year, $from): OpenPlan {
             if ($this->has($year)) {
                 throw Refused::at('year', "There is a plan for $year already.");
             }
@@ -73,7 +74,14 @@ final readonly class PlanBook
      */
     public function save(int $year, int $version, array $document, string $said): OpenPlan
     {
-        return $this->change($year, $version, $said, fn (): SeasonPlan => $this->read($year, $document));
+        return WriteLock::hold(function () use ($year, $version, $document, $said): OpenPlan {
+            $last = $this->last($year);
+
+            // The same save sent again, because its answer was lost, is done already.
+            return $last->number === $version + 1 && $last->document === self::document($this->read($year, $document))
+                ? $this->open($year)
+                : $this->change($year, $version, $said, fn (): SeasonPlan => $this->read($year, $document));
+        });
     }
 
     /**
@@ -83,7 +91,7 @@ final readonly class PlanBook
      */
     public function change(int $year, int $version, string $said, Closure $change): OpenPlan
     {
-        return $this->writing(function () use ($year, $version, $said, $change): OpenPlan {
+        return WriteLock::hold(function () use ($year, $version, $said, $change): OpenPlan {
             $last = $this->last($year);
             if ($last->number !== $version) {
                 throw PlanMoved::since($last->number);
@@ -103,10 +111,10 @@ final readonly class PlanBook
      */
     public function undo(int $year, int $version): OpenPlan
     {
-        return $this->writing(function () use ($year, $version): OpenPlan {
+        return WriteLock::hold(function () use ($year, $version): OpenPlan {
             $last = $this->last($year);
             if ($last->number !== $version) {
-                throw PlanMoved::since($last->number);
+                return $this->isTakenBack($last, $version) ? $this->open($year) : throw PlanMoved::since($last->number);
             }
             if ($last->parent === null) {
                 throw Refused::at('version', 'There is nothing to take back.');
@@ -135,6 +143,7 @@ final readonly class PlanBook
     private function read(int $year, array $document): SeasonPlan
     {
         $plan = $this->reckoned([...$document, 'year' => $year]);
+        $plan->refuseFarDays();
         $crops = Variety::query()->whereIn('id', array_map(static fn ($planting): string => $planting->variety, $plan->plantings))->pluck('crop', 'id');
         $lots = Lot::query()->with('variety')->findMany(array_filter(array_map(static fn ($planting): ?string => $planting->lot, $plan->plantings)))->keyBy('id');
         $plantings = Planting::query()->findMany(array_filter(array_map(static fn ($planting): ?string => $planting->planting, $plan->plantings)))->keyBy('id');
@@ -166,6 +175,20 @@ final readonly class PlanBook
         return SeasonPlan::read($document, $this->crops, fn (string $crop, string $variety): Crop => $this->own->ofVariety($this->crops, $crop, $variety));
     }
 
+    /** Whether the last version is that one taken back: asked for again because the answer was lost, it is done already. */
+    private function isTakenBack(PlanVersion $last, int $version): bool
+    {
+        $then = PlanVersion::query()->where('year', $last->year)->where('number', $version)->first();
+        $before = $then?->parent === null ? null : PlanVersion::query()->where('year', $last->year)->where('number', $then->parent)->first();
+
+        return $before !== null && $last->number === $version + 1 && $last->parent === $before->parent && $last->document === $before->document;
+    }
+
+    private static function document(SeasonPlan $plan): string
+    {
+        return json_encode($plan->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    }
+
     private function last(int $year): PlanVersion
     {
         return PlanVersion::query()->where('year', $year)->orderByDesc('number')->first()
@@ -178,26 +201,10 @@ final readonly class PlanBook
             'year' => $plan->year,
             'number' => $number,
             'parent' => $parent,
-            'document' => json_encode($plan->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'document' => self::document($plan),
             'said' => mb_substr($said, 0, 300),
             'saved_at' => Moment::keep($this->clock->now()),
         ]);
-    }
-
-    /**
-     * @template T
-     *
-     * @param  Closure(): T  $write
-     * @return T
-     */
-    private function writing(Closure $write): mixed
-    {
-        return DB::transaction(static function () use ($write): mixed {
-            // SQLite's write lock first: two who read the same version must queue, not collide.
-            DB::update('UPDATE plans SET year = year WHERE year = -1');
-
-            return $write();
-        });
     }
 
     /** @return array<string, mixed> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Projection;
 
+use App\Garden\Marks;
 use App\Garden\SettingsChanged;
 use App\Handbook\HandbookChanged;
 use App\Journal\Changed;
@@ -15,13 +16,16 @@ use App\Models\Planting;
 use App\Models\PlantingStanding;
 use App\Models\TestStanding;
 use App\Models\Variety;
+use App\Models\WriteLock;
 use App\Moment;
 use App\Reading\EntryStore;
 use App\Reading\Facts;
+use Closure;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Fields\PlainText;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Settle;
 use Marrow\Core\Journal\Subject;
@@ -66,21 +70,65 @@ final readonly class Projector
         $this->rebuild();
     }
 
-    /** Everything afresh from the journal. */
-    public function rebuild(): void
+    /**
+     * Everything afresh from the journal: some at a time, so that who records meanwhile need not wait for the end of it. When
+     * it is cut off half-way, the garden is marked as not reckoned, and marrow:ready begins anew.
+     *
+     * @param  ?Closure(float): void  $report  what share is done
+     */
+    public function rebuild(?Closure $report = null): void
     {
-        DB::transaction(function (): void {
-            foreach (['tasks', 'test_standings', 'lot_standings', 'planting_standings'] as $table) {
-                DB::table($table)->delete();
-            }
-            $this->facts->forget();
-            $this->crossings->forget();
-            Planting::query()->with(['variety', 'lots'])->orderBy('number')->chunk(self::AT_ONCE, fn (Collection $plantings) => $this->plantings($plantings));
-            $this->crossings->forget();
-            Lot::query()->with(['variety', 'planting.variety'])->orderBy('number')->chunk(self::AT_ONCE, fn (Collection $lots) => $this->lots($lots));
-            // How many lots a planting gave is known once they are.
-            DB::update('UPDATE planting_standings SET lots = ('.self::LOTS_OF.'planting_standings.planting_id)', [Place::Plot->value]);
-        });
+        $with = Marks::get(Marks::RECKONED_WITH);
+        Marks::set(Marks::RECKONED_WITH, '');
+        $plantings = array_chunk(self::ids(DB::table('plantings')->orderBy('number')->pluck('id')), self::AT_ONCE);
+        $lots = array_chunk(self::ids(DB::table('lots')->orderBy('number')->pluck('id')), self::AT_ONCE);
+        $slices = 2 * count($plantings) + count($lots);
+        $done = 0;
+        $slice = static function (Closure $work) use (&$done, $slices, $report): void {
+            WriteLock::hold(static fn (): bool => $work() === null);
+            $report === null || $report(++$done / $slices);
+        };
+        $this->facts->forget();
+        $this->crossings->forget();
+        foreach ($plantings as $some) {
+            $slice(fn () => $this->plantings($this->plantingsOf($some)));
+        }
+        $this->crossings->forget();
+        foreach ($lots as $some) {
+            $slice(fn () => $this->lots($this->lotsOf($some)));
+        }
+        // How many lots a planting gave is known once they are.
+        foreach ($plantings as $some) {
+            $slice(fn () => $this->lotsCounted($some));
+        }
+        Marks::set(Marks::RECKONED_WITH, $with);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return Collection<int, Planting>
+     */
+    private function plantingsOf(array $ids): Collection
+    {
+        return Planting::query()->with(['variety', 'lots'])->findMany($ids);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return Collection<int, Lot>
+     */
+    private function lotsOf(array $ids): Collection
+    {
+        return Lot::query()->with(['variety', 'planting.variety'])->findMany($ids);
+    }
+
+    /** @param  list<string>  $plantings  ids */
+    private function lotsCounted(array $plantings): void
+    {
+        DB::update(
+            'UPDATE planting_standings SET lots = ('.self::LOTS_OF.'planting_standings.planting_id) WHERE planting_id IN ('.implode(',', array_fill(0, count($plantings), '?')).')',
+            [Place::Plot->value, ...$plantings],
+        );
     }
 
     /** @param  Collection<int, Planting>  $plantings  with their variety and lots */
@@ -114,17 +162,17 @@ final readonly class Projector
     {
         $before = array_keys($this->crossings->all());
         foreach (array_chunk($plantings, self::AT_ONCE) as $some) {
-            $this->plantings(Planting::query()->with(['variety', 'lots'])->findMany($some));
+            $this->plantings($this->plantingsOf($some));
         }
         $this->crossings->forget();
         // A crossing that comes to light, or goes again, bears on everything grown from that lot.
         $after = array_keys($this->crossings->all());
         $lots = array_values(array_unique([...$lots, ...array_diff($before, $after), ...array_diff($after, $before)]));
         foreach (array_chunk($lots, self::AT_ONCE) as $some) {
-            $this->lots(Lot::query()->with(['variety', 'planting.variety'])->findMany($some));
+            $this->lots($this->lotsOf($some));
         }
-        foreach ($plantings as $planting) {
-            DB::table('planting_standings')->where('planting_id', $planting)->update(['lots' => $this->countLots($planting)]);
+        foreach (array_chunk($plantings, self::AT_ONCE) as $some) {
+            $this->lotsCounted($some);
         }
     }
 
@@ -266,6 +314,6 @@ final readonly class Projector
 
     private static function searchText(string $code, Variety $variety, Crop $crop, string ...$more): string
     {
-        return mb_strtolower(implode(' ', array_filter([$code, $variety->name, $crop->name, $crop->latin, $crop->family, $variety->note, ...$more])));
+        return PlainText::of(implode(' ', array_filter([$code, $variety->name, $crop->name, $crop->latin, $crop->family, $variety->note, ...$more])));
     }
 }

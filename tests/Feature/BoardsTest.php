@@ -124,7 +124,7 @@ final class BoardsTest extends TestCase
     {
         $this->tomato('2026-09-03T10:00', 'Sluice Gate');
         $this->tomato('2026-09-05T10:00', 'Harbour Light');
-        $this->keeper->records('L2', 'noted', '2026-09-06', ['text' => 'From the 100 % shaded end_bed']);
+        $this->keeper->records('L2', 'noted', '2026-09-06', ['text' => 'From the 100 % shaded end_bed by the Café']);
         $this->keeper->pick($this->keeper->sow($this->keeper->variety('pepper', 'Lantern')), '2026-09-07T10:00');
         self::assertSame($found, $this->on('bench', 'find='.urlencode($text)));
     }
@@ -141,6 +141,11 @@ final class BoardsTest extends TestCase
         yield 'all words, not any' => ['harbour pepper', []];
         yield 'a per cent sign is no wildcard' => ['100 %', ['L2']];
         yield 'nor is a line below' => ['end_bed', ['L2']];
+        yield 'without its accent, and in the middle of a word' => ['afe', ['L2']];
+        yield 'with an accent put on afterwards' => ["CAFE\u{0301}", ['L2']];
+        yield 'two letters are enough' => ['af', ['L2']];
+        yield 'a quotation mark is no operator' => ['"harbour" OR', []];
+        yield 'nor is a word of the index' => ['NOT light', []];
         yield 'a lone wildcard finds nothing by itself' => ['sluice%gate', []];
     }
 

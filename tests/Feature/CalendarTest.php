@@ -53,6 +53,16 @@ final class CalendarTest extends TestCase
         self::assertSame(['sow Spindrift'], $sowing['marks']);
     }
 
+    public function test_a_program_that_has_it_already_is_told_so_until_something_changes(): void
+    {
+        $first = $this->get('/api/calendar.ics')->assertOk();
+        $had = ['If-None-Match' => (string) $first->headers->get('ETag')];
+        config(['marrow.now' => '2026-09-14T10:20']);
+        $this->get('/api/calendar.ics', $had)->assertStatus(304)->assertContent('');
+        $this->putJson('/api/plans/2027', ['version' => $this->getJson('/api/plans/2027')->json('version'), 'content' => [...$this->getJson('/api/plans/2027')->json('content'), 'plantings' => []]])->assertOk();
+        $this->get('/api/calendar.ics', $had)->assertOk();
+    }
+
     public function test_there_is_no_file_of_a_plan_that_is_not_there(): void
     {
         $this->getJson('/api/plans/1999/calendar.ics')->assertNotFound();

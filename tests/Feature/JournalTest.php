@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\JournalEntry;
+use App\Projection\Projector;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use PDO;
+use RuntimeException;
 use Tests\Support\Keeper;
 use Tests\TestCase;
 
@@ -90,6 +93,45 @@ final class JournalTest extends TestCase
         DB::table('lot_standings')->update(['place' => 'plot', 'seeds' => 1]);
         Artisan::call('marrow:rebuild');
         self::assertSame($before, self::projections());
+    }
+
+    public function test_who_records_while_all_is_reckoned_afresh_need_not_wait_for_the_end(): void
+    {
+        $this->layDemo();
+        $other = new PDO("sqlite:$this->database", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 0]);
+        $wrote = 0;
+        $this->app->make(Projector::class)->rebuild(static function () use ($other, &$wrote): void {
+            // Locked, this would throw at once.
+            $wrote += $other->exec('UPDATE gardens SET name = name');
+        });
+        self::assertGreaterThan(1, $wrote);
+    }
+
+    public function test_what_was_cut_off_while_it_was_reckoned_afresh_is_begun_anew(): void
+    {
+        $this->layDemo();
+        Artisan::call('marrow:ready');
+        $before = self::projections();
+        DB::table('tasks')->delete();
+        DB::table('lot_standings')->update(['seeds' => 1]);
+        try {
+            $this->app->make(Projector::class)->rebuild(static fn () => throw new RuntimeException('the power went'));
+            self::fail('It was not cut off.');
+        } catch (RuntimeException) {
+            self::assertNotSame($before, self::projections());
+        }
+        Artisan::call('marrow:ready');
+        self::assertSame($before, self::projections());
+    }
+
+    public function test_a_container_goes_by_an_id_of_the_usual_form(): void
+    {
+        $keeper = new Keeper($this);
+        $lot = $keeper->storedTomato();
+        $move = ['container' => 'jar', 'mass_g' => 10.8, 'place' => 'Old fridge', 'temperature_c' => 5, 'rh' => 60];
+        $keeper->tries($lot, 'stored', '2026-08-20T10:00', [...$move, 'into' => 'the blue tin'])->assertStatus(422)
+            ->assertJsonPath('answers.0.errors.into', 'The id of a container is a UUID, made by whoever records.');
+        $keeper->tries($lot, 'stored', '2026-08-20T10:00', [...$move, 'into' => (string) Str::uuid7()])->assertOk();
     }
 
     public function test_a_struck_sowing_can_be_recorded_anew_but_not_after_its_pickings(): void

@@ -95,6 +95,33 @@ final class PlanTest extends TestCase
             ->assertJsonPath('message', 'Somebody has changed this plan since you opened it (version 2). What you typed is kept: open the plan anew and make your change there.');
     }
 
+    public function test_what_is_sent_again_because_its_answer_was_lost_is_done_already(): void
+    {
+        $plan = $this->postJson('/api/plans', ['year' => 2027]);
+        $pea = ['id' => 'a', 'crop' => 'pea', 'variety' => $this->variety('pea'), 'plants' => 40, 'sow' => '2027-03-10'];
+        $kept = $this->planting($plan, $pea)->assertOk();
+        self::assertSame($kept->json(), $this->planting($plan, $pea)->assertOk()->json());
+        $this->planting($plan, [...$pea, 'plants' => 41])->assertStatus(409);
+
+        $back = $this->postJson('/api/plans/2027/undo', ['version' => 2])->assertOk();
+        self::assertSame($back->json(), $this->postJson('/api/plans/2027/undo', ['version' => 2])->assertOk()->json());
+        self::assertSame(3, PlanVersion::query()->count());
+        $this->planting($back, $pea)->assertOk();
+        $this->postJson('/api/plans/2027/undo', ['version' => 2])->assertStatus(409);
+    }
+
+    public function test_what_lives_long_may_have_been_sown_long_ago_but_no_day_lies_ages_away(): void
+    {
+        $plan = $this->postJson('/api/plans', ['year' => 2027]);
+        $bed = ['id' => 'a', 'crop' => 'asparagus', 'variety' => $this->variety('asparagus'), 'plants' => 10];
+        foreach (['0001-01-01', '9998-06-01', '2031-01-01'] as $day) {
+            $this->planting($plan, [...$bed, 'sow' => $day])->assertStatus(422)
+                ->assertJson(['errors' => ['plantings.0.sow' => ['That day lies years from 2027: in this plan it is at most 100 years before and 3 after.']]]);
+        }
+        $this->planting($plan, [...$bed, 'sow' => '2014-04-10', 'first_bloom' => '2014-06-10'])->assertStatus(422)->assertJsonValidationErrors('plantings.0.first_bloom');
+        $this->planting($plan, [...$bed, 'sow' => '2014-04-10'])->assertOk();
+    }
+
     public function test_what_cannot_be_so_is_refused_at_its_field_and_nothing_is_lost(): void
     {
         $plan = $this->postJson('/api/plans', ['year' => 2027]);

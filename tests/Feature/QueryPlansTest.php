@@ -75,7 +75,9 @@ final class QueryPlansTest extends TestCase
         yield 'journal, further back' => ['/api/journal?before='.urlencode('2020-01-01 00:00:00 00000000000000000500')];
         yield 'a lot' => ['/api/lots/L7'];
         yield 'a planting' => ['/api/plantings/P7'];
-        // A word may stand anywhere in what is known of a thing; there is no index of parts of words yet.
-        yield 'find' => ['/api/find?text=onion', ['lot_standings', 'planting_standings']];
+        yield 'find' => ['/api/find?text=onion+2019'];
+        yield 'store, narrowed' => ['/api/places/store?find=onion'];
+        // Two letters are too few for the index of parts of words.
+        yield 'find by two letters' => ['/api/find?text=l7', ['lot_standings', 'planting_standings']];
     }
 }

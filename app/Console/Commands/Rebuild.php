@@ -16,7 +16,10 @@ final class Rebuild extends Command
 
     public function handle(Projector $projector, PlansAfresh $plans): int
     {
-        $projector->rebuild();
+        $bar = $this->output->createProgressBar(100);
+        $projector->rebuild(static fn (float $share) => $bar->setProgress((int) floor(100 * $share)));
+        $bar->finish();
+        $this->newLine();
         $plans->all();
         $this->info('Everything has been reckoned afresh from the journal and the plans.');
 

@@ -25,6 +25,9 @@ final readonly class SeasonPlan
 
     private const MOST_PARTS = 300;
 
+    /** By how many years a day may lie before the plan's own year, and after it. What lives long may have been sown long ago. */
+    private const DAYS = ['sow' => [100, 3], 'plant_out' => [100, 3], 'first_bloom' => [3, 3], 'last_bloom' => [3, 3]];
+
     /**
      * @param  list<Bed>  $beds
      * @param  list<BarrierLine>  $barriers
@@ -98,6 +101,26 @@ final readonly class SeasonPlan
             'sources' => array_map(static fn (PollenSource $source): array => $source->toArray(), $this->sources),
             'plantings' => array_map(static fn (PlannedPlanting $planting): array => $planting->toArray(), $this->plantings),
         ];
+    }
+
+    /**
+     * A day that lies years from the plan's own is a slip of the finger.
+     *
+     * @throws Refused at the field
+     */
+    public function refuseFarDays(): void
+    {
+        foreach (['plantings' => $this->plantings, 'sources' => $this->sources] as $part => $list) {
+            foreach ($list as $i => $one) {
+                $days = $one->toArray();
+                foreach (self::DAYS as $key => [$before, $after]) {
+                    $day = $days[$key] ?? null;
+                    if (is_string($day) && ((int) $day < $this->year - $before || (int) $day > $this->year + $after)) {
+                        throw Refused::at("$part.$i.$key", sprintf('That day lies years from %d: in this plan it is at most %d years before and %d after.', $this->year, $before, $after));
+                    }
+                }
+            }
+        }
     }
 
     /** @param  list<PlannedPlanting>  $plantings  in place of its own */

@@ -6,6 +6,7 @@ import { api, Refused, take } from '../api/client';
 import { afterwards, useCrops, useWrite } from '../api/queries';
 import { Trouble } from '../kit/Section';
 import { ChoiceInput, TextInput } from '../kit/fields';
+import { Waiting } from '../kit/Waiting';
 
 /** A crop that the handbook lacks: made like one that it has, and then given its own figures. */
 export function NewCrop() {
@@ -58,6 +59,7 @@ export function NewCrop() {
       {refused !== undefined && Object.keys(refused.fields).length === 0 && (
         <Trouble>{refused.message}</Trouble>
       )}
+      <Waiting write={add} />
       <Button type="submit" variant="contained" disabled={add.isPending}>
         Add this crop
       </Button>

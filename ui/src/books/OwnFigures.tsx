@@ -8,6 +8,7 @@ import { api, Refused, take, type CropFigure } from '../api/client';
 import { afterwards, useVarieties, useWrite } from '../api/queries';
 import { Section, Trouble } from '../kit/Section';
 import { Labelled, TextInput } from '../kit/fields';
+import { Waiting } from '../kit/Waiting';
 
 /** The figures that everything is reckoned with; a keeper who knows better for the own garden says so here. */
 export function OwnFigures({ cropKey }: { cropKey: string }) {
@@ -120,6 +121,9 @@ function Figure({ cropKey, variety, figure }: { cropKey: string; variety: string
       <Button type="submit" disabled={!changed || put.isPending}>
         {typed.trim() === '' && figure.own ? 'Undo' : 'Keep'}
       </Button>
+      <Box sx={{ gridColumn: '1 / -1' }}>
+        <Waiting write={put} />
+      </Box>
     </Box>
   );
 }

@@ -5,6 +5,7 @@ import { api, Refused, take, type SettingSection } from '../api/client';
 import { afterwards, useSettings, useWrite } from '../api/queries';
 import { FieldInput, type Value } from '../kit/fields';
 import { Section, Trouble } from '../kit/Section';
+import { Waiting } from '../kit/Waiting';
 import { Coming } from '../kit/Coming';
 import { useSay } from '../kit/Said';
 import { useAnchor } from '../kit/anchor';
@@ -84,6 +85,9 @@ function Line({ setting, sought }: { setting: Setting; sought: boolean }) {
       >
         Keep
       </Button>
+      <Box sx={{ gridColumn: '1 / -1' }}>
+        <Waiting write={put} />
+      </Box>
     </Box>
   );
 }

@@ -6,6 +6,7 @@ import { afterwards, useVarieties, useWrite } from '../api/queries';
 import { ChoiceInput, TextInput } from '../kit/fields';
 import { Empty, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
+import { Waiting } from '../kit/Waiting';
 import { VarietyForm } from '../record/VarietyForm';
 
 /** Every variety of the garden, to be renamed, put to another crop, or found to be another one that is here. */
@@ -121,6 +122,7 @@ function Merge({ variety, others, onClose }: { variety: Variety; others: Variety
       <Button variant="text" onClick={onClose}>
         Leave it
       </Button>
+      <Waiting write={merge} />
       {merge.error !== null && <Trouble>{merge.error.message}</Trouble>}
     </Box>
   );

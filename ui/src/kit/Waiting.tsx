@@ -18,8 +18,14 @@ export function useIsLong(going: boolean): boolean {
   return going && long;
 }
 
-/** What is being kept and is not yet: why, and that nothing is lost. */
-export function Waiting({ write }: { write: { isPending: boolean; failureReason: Error | null } }) {
+/** What is being kept and is not yet: why, and that nothing is lost. Where nothing was typed, it is a wish that waits. */
+export function Waiting({
+  write,
+  typed = true,
+}: {
+  write: { isPending: boolean; failureReason: Error | null };
+  typed?: boolean;
+}) {
   const long = useIsLong(write.isPending);
   if (!write.isPending || (write.failureReason === null && !long)) return null;
   return (
@@ -27,8 +33,9 @@ export function Waiting({ write }: { write: { isPending: boolean; failureReason:
       role="status"
       sx={(t) => ({ borderLeft: `6px solid ${t.vars?.palette.caution.main}`, pl: 1.5, py: 0.5, my: 1.5 })}
     >
-      <b>Not kept yet.</b> {write.failureReason?.message ?? 'The server has not answered.'} What you typed
-      stays here and is sent again by itself.
+      <b>{typed ? 'Not kept yet.' : 'Not done yet.'}</b>{' '}
+      {write.failureReason?.message ?? 'The server has not answered.'}{' '}
+      {typed ? 'What you typed stays here and is sent again by itself.' : 'It is tried again by itself.'}
     </Box>
   );
 }

@@ -5,6 +5,7 @@ import { api, Refused, take, type Planting } from '../api/client';
 import { afterwards, useForm, useWrite } from '../api/queries';
 import { FieldGrid, typedOf, type Values } from '../kit/FieldGrid';
 import { useSay } from '../kit/Said';
+import { Waiting } from '../kit/Waiting';
 
 /** Where a planting stands. A bed that got another name, or a planting that was moved, is written over: no entry is made. */
 export function Spot({ planting, fixed }: { planting: Planting; fixed: boolean }) {
@@ -56,6 +57,7 @@ function SpotForm({ planting, onClose }: { planting: Planting; onClose: () => vo
         errors={put.error instanceof Refused ? put.error.fields : {}}
         onChange={setValues}
       />
+      <Waiting write={put} />
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button type="submit" variant="contained" disabled={put.isPending}>
           Keep

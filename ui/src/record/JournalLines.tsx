@@ -6,6 +6,7 @@ import { useStrike } from '../api/queries';
 import { useLook } from '../api/look';
 import { moment } from '../kit/words';
 import { useSay } from '../kit/Said';
+import { Waiting } from '../kit/Waiting';
 import { RecordForm } from './RecordForm';
 
 type Subject = Draft['about'];
@@ -110,6 +111,7 @@ function Line({ entry, about }: { entry: Entry; about: Subject }) {
       })}
     >
       <EntryWords entry={entry} />
+      <Waiting write={strike} typed={false} />
       {on === undefined && !entry.struck && (
         <Button
           variant="text"
