@@ -17,20 +17,15 @@ use App\Models\PlantingStanding;
 use App\Models\TestStanding;
 use App\Models\Variety;
 use App\Models\WriteLock;
-use App\Moment;
 use App\Reading\EntryStore;
 use App\Reading\Facts;
 use Closure;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use Marrow\Core\Botany\Crop;
-use Marrow\Core\Fields\PlainText;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Settle;
 use Marrow\Core\Journal\Subject;
-use Marrow\Core\Lot\LotCourse;
-use Marrow\Core\Steps\Testing\TestCourse;
 use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Place;
 use Marrow\Core\Work\Task;
@@ -39,6 +34,9 @@ use Marrow\Core\Work\Task;
 final readonly class Projector
 {
     private const AT_ONCE = 250;
+
+    /** In one statement, whose parameters are bounded. */
+    private const ROWS = 500;
 
     /** How many lots came of a planting; its id follows. */
     private const LOTS_OF = 'SELECT count(*) FROM lot_origins o JOIN lot_standings s ON s.lot_id = o.lot_id WHERE s.place != ? AND o.planting_id = ';
@@ -135,14 +133,48 @@ final readonly class Projector
     private function plantings(Collection $plantings): void
     {
         $lots = $plantings->flatMap(static fn (Planting $planting): array => $planting->lots->pluck('id')->all());
-        EntryStore::ahead(['planting' => self::ids($plantings->pluck('id')), 'lot' => self::ids($lots)], fn () => $plantings->each(fn (Planting $planting) => $this->planting($planting)));
+        EntryStore::ahead(['planting' => self::ids($plantings->pluck('id')), 'lot' => self::ids($lots)], function () use ($plantings): void {
+            $rows = [];
+            $tasks = [];
+            foreach ($plantings as $planting) {
+                $course = $this->facts->planting($planting);
+                $rows[] = Rows::planting($planting, $course, $this->countLots($planting->id));
+                $tasks[$planting->id] = [...self::settle($course->adrift(), Place::Plot, $course->adriftAt()), ...$course->tasks()];
+            }
+            PlantingStanding::query()->upsert($rows, 'planting_id');
+            $this->tasks(Subject::Planting, $tasks);
+        });
     }
 
     /** @param  Collection<int, Lot>  $lots  with their variety and planting */
     private function lots(Collection $lots): void
     {
         $plantings = $lots->map(static fn (Lot $lot): ?string => $lot->planting?->id);
-        EntryStore::ahead(['lot' => self::ids($lots->pluck('id')), 'planting' => self::ids($plantings)], fn () => $lots->each(fn (Lot $lot) => $this->lot($lot)));
+        EntryStore::ahead(['lot' => self::ids($lots->pluck('id')), 'planting' => self::ids($plantings)], function () use ($lots): void {
+            $rows = [];
+            $tests = [];
+            $tasks = [];
+            foreach ($lots as $lot) {
+                $course = $this->facts->lot($lot);
+                $rows[] = Rows::lot($lot, $course);
+                foreach ($course->testing->tests as $test) {
+                    $tests[] = Rows::test($lot, $test, $this->facts->practice);
+                }
+                $tasks[$lot->id] = [...self::settle($course->adrift(), $course->place(), $course->adriftAt()), ...$course->tasks()];
+            }
+            LotStanding::query()->upsert($rows, 'lot_id');
+            TestStanding::query()->whereIn('lot_id', $lots->pluck('id'))->delete();
+            self::insert('test_standings', $tests);
+            $this->tasks(Subject::Lot, $tasks);
+        });
+    }
+
+    /** @param  list<array<string, mixed>>  $rows */
+    private static function insert(string $table, array $rows): void
+    {
+        foreach (array_chunk($rows, self::ROWS) as $some) {
+            DB::table($table)->insert($some);
+        }
     }
 
     /**
@@ -176,88 +208,9 @@ final readonly class Projector
         }
     }
 
-    private function lot(Lot $lot): void
-    {
-        $course = $this->facts->lot($lot);
-        LotStanding::query()->upsert([$this->lotRow($lot, $course)], 'lot_id');
-        TestStanding::query()->where('lot_id', $lot->id)->delete();
-        TestStanding::query()->insert(array_map(
-            fn (TestCourse $test): array => [
-                'test_id' => $test->set->test,
-                'lot_id' => $lot->id,
-                'started_at' => Moment::keep($test->startedAt),
-                'ended_at' => $test->endedAt === null ? null : Moment::keep($test->endedAt),
-                'sown' => $test->sown(),
-                'germinated' => $test->germinated(),
-                'undecided' => $test->undecided(),
-                'last_day' => $test->lastDay(),
-                'verdict' => $test->outlook($this->facts->practice)?->verdictNow->value,
-            ],
-            array_values($course->testing->tests),
-        ));
-        $this->tasks(Subject::Lot, $lot->id, [...self::settle($course->adrift(), $course->place(), $course->adriftAt()), ...$course->tasks()]);
-    }
-
-    private function planting(Planting $planting): void
-    {
-        $course = $this->facts->planting($planting);
-        $growing = $course->growing;
-        $sownAt = $growing->sownAt;
-        $season = $sownAt === null ? null : (int) $sownAt->format('Y');
-        PlantingStanding::query()->upsert([[
-            'planting_id' => $planting->id,
-            'season' => $season,
-            'sown_at' => $sownAt === null ? null : Moment::keep($sownAt),
-            'plants' => $growing->sown?->plants,
-            'lots' => $this->countLots($planting->id),
-            'sown_lot' => $growing->sown?->lot,
-            'sown_from' => $growing->sown->sownFrom ?? '',
-            'off_types' => $growing->offTypes->off ?? 0,
-            'looked_over' => $growing->offTypes->seen ?? 0,
-            'search' => self::searchText($planting->code(), $planting->variety, $course->facts->crop, (string) $season, $planting->spot, ...$course->texts()),
-        ]], 'planting_id');
-        $this->tasks(Subject::Planting, $planting->id, [...self::settle($course->adrift(), Place::Plot, $course->adriftAt()), ...$course->tasks()]);
-    }
-
     private function countLots(string $planting): int
     {
         return (int) DB::scalar(self::LOTS_OF.'?', [Place::Plot->value, $planting]);
-    }
-
-    /** @return array<string, mixed> */
-    private function lotRow(Lot $lot, LotCourse $course): array
-    {
-        $crop = $course->facts->crop;
-        $tested = $course->testing->lastEnded();
-        $share = $tested?->share();
-        $interval = $share?->interval();
-        $storing = $course->storing;
-        $stock = $course->stock->stock;
-        $year = $course->origin->year();
-        $forecast = $course->forecast();
-
-        return [
-            'lot_id' => $lot->id,
-            'number' => $lot->number,
-            'variety' => $lot->variety->name,
-            'place' => $course->place()->value,
-            'stage' => $course->place() === Place::Bench ? ($course->cleaning->isClean() ? 'clean' : $course->cleaning->stage->value) : $course->drying->verdict()->value,
-            'used_up' => (int) $course->isUsedUp(),
-            'year' => $year,
-            'seeds' => $stock->seeds(),
-            'grams' => $stock->grams() ?? $course->drying->lastMass() ?? $course->cleaning->massOut,
-            'moisture' => $storing->moisture ?? $course->drying->moisture(),
-            'rate' => $share?->rate(),
-            'rate_low' => $interval?->low,
-            'rate_high' => $interval?->high,
-            'tested_on' => $tested === null ? null : Moment::keep($tested->startedAt),
-            'good_until' => $forecast === null ? null : Moment::keep($forecast->reachesEarliest($crop->test->minimum)),
-            'container' => $storing->now?->container->value,
-            'place_id' => $storing->now?->placeId,
-            'store_place' => $storing->now?->at->name,
-            'last_at' => $course->lastAt() === null ? null : Moment::keep($course->lastAt()),
-            'search' => self::searchText($lot->code(), $lot->variety, $crop, (string) $year, (string) $storing->now?->at->name, ...$course->texts()),
-        ];
     }
 
     /**
@@ -275,45 +228,10 @@ final readonly class Projector
         return [new Task(Settle::Settle, $place, $at, $at, null, Loss::Nothing, ['entries' => count($adrift)], (string) array_key_first($adrift))];
     }
 
-    /** @param  list<Task>  $tasks */
-    private function tasks(Subject $subject, string $id, array $tasks): void
+    /** @param  array<string, list<Task>>  $tasks  by the thing they are of, each of these anew */
+    private function tasks(Subject $subject, array $tasks): void
     {
-        DueTask::query()->where('subject', $subject->value)->where('subject_id', $id)->delete();
-        $first = [];
-        foreach ($tasks as $i => $task) {
-            $soonest = $first[$task->place->value] ?? null;
-            $first[$task->place->value] = $soonest === null || $task->best < $tasks[$soonest]->best ? $i : $soonest;
-        }
-        DueTask::query()->insert(array_map(static fn (Task $task, int $i): array => [
-            'subject' => $subject->value,
-            'subject_id' => $id,
-            'kind' => $task->kind->value,
-            'place' => $task->place->value,
-            'opens_at' => Moment::keep($task->opens),
-            'best_at' => Moment::keep($task->best),
-            'latest_at' => $task->latest === null ? null : Moment::keep($task->latest),
-            'lapses_at' => $task->lapses === null ? null : Moment::keep($task->lapses),
-            'loss' => $task->loss->value,
-            'about' => $task->about,
-            'figures' => json_encode($task->figures, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
-            'day' => $task->best->format('Y-m-d'),
-            'urgency' => self::urgency($task),
-            'first' => (int) (($first[$task->place->value] ?? null) === $i),
-        ], $tasks, array_keys($tasks)));
-    }
-
-    /** What will be lost soonest stands first; among the rest the trays, which do not wait, and the store last. */
-    private static function urgency(Task $task): int
-    {
-        return ($task->loss === Loss::Seed && $task->latest !== null ? 0 : DueTask::WAITS) + match ($task->place) {
-            Place::Trays => 0,
-            Place::Store => 2,
-            default => 1,
-        };
-    }
-
-    private static function searchText(string $code, Variety $variety, Crop $crop, string ...$more): string
-    {
-        return PlainText::of(implode(' ', array_filter([$code, $variety->name, $crop->name, $crop->latin, $crop->family, $variety->note, ...$more])));
+        DueTask::query()->where('subject', $subject->value)->whereIn('subject_id', array_keys($tasks))->delete();
+        self::insert('tasks', Rows::tasks($subject, $tasks));
     }
 }

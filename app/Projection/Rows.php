@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Projection;
+
+use App\Models\DueTask;
+use App\Models\Lot;
+use App\Models\Planting;
+use App\Models\Variety;
+use App\Moment;
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Fields\PlainText;
+use Marrow\Core\Journal\Subject;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Planting\PlantingCourse;
+use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Testing\TestCourse;
+use Marrow\Core\Work\Loss;
+use Marrow\Core\Work\Place;
+use Marrow\Core\Work\Task;
+
+/** What lists and search hold of a lot, a planting, a test and what is due, as rows of their tables. */
+final class Rows
+{
+    /** @return array<string, mixed> */
+    public static function lot(Lot $lot, LotCourse $course): array
+    {
+        $crop = $course->facts->crop;
+        $tested = $course->testing->lastEnded();
+        $share = $tested?->share();
+        $interval = $share?->interval();
+        $storing = $course->storing;
+        $stock = $course->stock->stock;
+        $year = $course->origin->year();
+        $forecast = $course->forecast();
+
+        return [
+            'lot_id' => $lot->id,
+            'number' => $lot->number,
+            'variety' => $lot->variety->name,
+            'place' => $course->place()->value,
+            'stage' => $course->place() === Place::Bench ? ($course->cleaning->isClean() ? 'clean' : $course->cleaning->stage->value) : $course->drying->verdict()->value,
+            'used_up' => (int) $course->isUsedUp(),
+            'year' => $year,
+            'seeds' => $stock->seeds(),
+            'grams' => $stock->grams() ?? $course->drying->lastMass() ?? $course->cleaning->massOut,
+            'moisture' => $storing->moisture ?? $course->drying->moisture(),
+            'rate' => $share?->rate(),
+            'rate_low' => $interval?->low,
+            'rate_high' => $interval?->high,
+            'tested_on' => $tested === null ? null : Moment::keep($tested->startedAt),
+            'good_until' => $forecast === null ? null : Moment::keep($forecast->reachesEarliest($crop->test->minimum)),
+            'container' => $storing->now?->container->value,
+            'place_id' => $storing->now?->placeId,
+            'store_place' => $storing->now?->at->name,
+            'last_at' => $course->lastAt() === null ? null : Moment::keep($course->lastAt()),
+            'search' => self::searchText($lot->code(), $lot->variety, $crop, (string) $year, (string) $storing->now?->at->name, ...$course->texts()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function test(Lot $lot, TestCourse $test, Practice $practice): array
+    {
+        return [
+            'test_id' => $test->set->test,
+            'lot_id' => $lot->id,
+            'started_at' => Moment::keep($test->startedAt),
+            'ended_at' => $test->endedAt === null ? null : Moment::keep($test->endedAt),
+            'sown' => $test->sown(),
+            'germinated' => $test->germinated(),
+            'undecided' => $test->undecided(),
+            'last_day' => $test->lastDay(),
+            'verdict' => $test->outlook($practice)?->verdictNow->value,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function planting(Planting $planting, PlantingCourse $course, int $lots): array
+    {
+        $growing = $course->growing;
+        $sownAt = $growing->sownAt;
+        $season = $sownAt === null ? null : (int) $sownAt->format('Y');
+
+        return [
+            'planting_id' => $planting->id,
+            'season' => $season,
+            'sown_at' => $sownAt === null ? null : Moment::keep($sownAt),
+            'plants' => $growing->sown?->plants,
+            'lots' => $lots,
+            'sown_lot' => $growing->sown?->lot,
+            'sown_from' => $growing->sown->sownFrom ?? '',
+            'off_types' => $growing->offTypes->off ?? 0,
+            'looked_over' => $growing->offTypes->seen ?? 0,
+            'search' => self::searchText($planting->code(), $planting->variety, $course->facts->crop, (string) $season, $planting->spot, ...$course->texts()),
+        ];
+    }
+
+    /**
+     * @param  array<string, list<Task>>  $tasks  by the thing they are of
+     * @return list<array<string, mixed>>
+     */
+    public static function tasks(Subject $subject, array $tasks): array
+    {
+        $rows = [];
+        foreach ($tasks as $id => $ofOne) {
+            $first = self::first($ofOne);
+            foreach ($ofOne as $i => $task) {
+                $rows[] = [
+                    'subject' => $subject->value,
+                    'subject_id' => $id,
+                    'kind' => $task->kind->value,
+                    'place' => $task->place->value,
+                    'opens_at' => Moment::keep($task->opens),
+                    'best_at' => Moment::keep($task->best),
+                    'latest_at' => $task->latest === null ? null : Moment::keep($task->latest),
+                    'lapses_at' => $task->lapses === null ? null : Moment::keep($task->lapses),
+                    'loss' => $task->loss->value,
+                    'about' => $task->about,
+                    'figures' => json_encode($task->figures, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+                    'day' => $task->best->format('Y-m-d'),
+                    'urgency' => self::urgency($task),
+                    'first' => (int) ($first[$task->place->value] === $i),
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  list<Task>  $tasks
+     * @return array<string, int> which of them is wanted soonest, by place
+     */
+    private static function first(array $tasks): array
+    {
+        $first = [];
+        foreach ($tasks as $i => $task) {
+            $soonest = $first[$task->place->value] ?? null;
+            $first[$task->place->value] = $soonest === null || $task->best < $tasks[$soonest]->best ? $i : $soonest;
+        }
+
+        return $first;
+    }
+
+    /** What will be lost soonest stands first; among the rest the trays, which do not wait, and the store last. */
+    private static function urgency(Task $task): int
+    {
+        return ($task->loss === Loss::Seed && $task->latest !== null ? 0 : DueTask::WAITS) + match ($task->place) {
+            Place::Trays => 0,
+            Place::Store => 2,
+            default => 1,
+        };
+    }
+
+    private static function searchText(string $code, Variety $variety, Crop $crop, string ...$more): string
+    {
+        return PlainText::of(implode(' ', array_filter([$code, $variety->name, $crop->name, $crop->latin, $crop->family, $variety->note, ...$more])));
+    }
+}
