@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reckoners;
 
 use App\Reckoners\Judgements\CleaningJudgements;
+use App\Reckoners\Judgements\FieldJudgements;
 use App\Reckoners\Judgements\GerminationJudgements;
 use App\Reckoners\Judgements\IsolationJudgements;
 use App\Reckoners\Judgements\PopulationJudgements;
@@ -27,6 +28,7 @@ final readonly class Judgements
             new StorageJudgements($crops),
             new CleaningJudgements,
             new PopulationJudgements,
+            new FieldJudgements,
             new IsolationJudgements($crops),
         ];
     }

@@ -133,9 +133,9 @@ final readonly class LotWords
 
     public function speed(TestCourse $test): ?string
     {
-        $speed = $test->speed();
+        $half = $test->speed()?->t50;
 
-        return $speed === null ? null : sprintf('Half of those that came up were up by day %s (T50).', number_format($speed->t50, 1));
+        return $half === null ? null : sprintf('Half of those that came up were up by day %s (T50).', number_format($half, 1));
     }
 
     public function agreement(TestCourse $test): ?string

@@ -41,7 +41,7 @@ final class QuickReckonersTest extends TestCase
         yield 'a count' => ['sowing.seeds?inputs[plants]=24&inputs[germinated]=41&inputs[sown]=50', ['36 seeds']];
         yield 'hours' => ['ferment.window?inputs[temperature]=24', ['38.99 h', '58.48 h', '117 h']];
         yield 'yes or no, and nothing where there is nothing' => ['air.opening?inputs[store_temperature]=5&inputs[room_temperature]=18&inputs[room_rh]=0.99', ['17.84 °C', 'yes']];
-        yield 'a list' => ['packets.plan?inputs[seeds]=60&inputs[plants]=10&inputs[yearly_shares]=0.9,0.7,0.4&inputs[years]=3', ['2 years', '13, 19', '28 seeds']];
+        yield 'a list' => ['packets.plan?inputs[seeds]=60&inputs[plants]=10&inputs[yearly_shares]=0.9,0.7,0.4&inputs[years]=3', ['2 years', '13, 19', '28 seeds', '2 bags', '0 sachets', '4 labels']];
         yield 'a very small chance' => ['germination.compare?inputs[a_germinated]=0&inputs[a_sown]=10&inputs[b_germinated]=10&inputs[b_sown]=10', ['-100 %', '-100 %', '-60.75 %', '0.001083 %']];
         yield 'a word' => ['germination.outlook?inputs[germinated]=42&inputs[sown]=50&inputs[undecided]=7', ['good', '84 %', '98 %']];
     }

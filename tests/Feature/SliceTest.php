@@ -58,7 +58,7 @@ final class SliceTest extends TestCase
         // ⌈ln 0.05 / ln 0.18⌉ = 2; 36 seeds for 24 plants from 41 of 50.
         self::assertStringContainsString('Sow 2 to a module', $test['sowing']);
         self::assertStringContainsString('36 seeds for 24 plants', self::plain($test['sowing']));
-        self::assertEqualsWithDelta(5 * 20.5 / 27, $test['t50'], 1e-9);
+        self::assertNull($test['t50'], 'half of the 41 were up at the first count: nobody saw when');
 
         self::assertSame('3 550 seeds, 10.7 g', self::plain($store['stock']), 'the 50 tested have left the jar');
         // 41 of 50, drawn a little to what such seed usually is.

@@ -112,7 +112,7 @@ final class BenchReckonings extends Command
                 'sown' => array_fill(0, count($days), 100),
             ]],
             'germination.compare, a million seeds a side' => ['germination.compare', ['a_germinated' => 800_000, 'a_sown' => 1_000_000, 'b_germinated' => 800_900, 'b_sown' => 1_000_000]],
-            'packets.plan, 50 years' => ['packets.plan', ['seeds' => 100_000_000, 'plants' => 1000, 'germination' => 0.95, 'sigma_days' => 9000, 'years' => 50]],
+            'packets.plan, 50 years' => ['packets.plan', ['seeds' => 100_000_000, 'plants' => 1000, 'crop' => 'tomato', 'moisture' => 6, 'temperature' => -18, 'germination' => 0.95, 'years' => 50]],
         ];
     }
 }

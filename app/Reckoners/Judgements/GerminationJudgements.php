@@ -96,8 +96,45 @@ final class GerminationJudgements implements Judges
             ), $sure);
     }
 
+    private static function several(Asked $asked): Judgement
+    {
+        $p = $asked->figure('p');
+        $rates = $asked->list('rates');
+        [$best, $worst] = [(int) array_search(max([0.0, ...$rates]), $rates, true), (int) array_search(min([1.0, ...$rates]), $rates, true)];
+        $apart = [];
+        $pair = 0;
+        foreach (array_keys($rates) as $a) {
+            for ($b = $a + 1; $b < count($rates); $b++) {
+                if (($asked->list('pairs')[$pair++] ?? 1.0) < 0.05) {
+                    $apart[] = sprintf('%d and %d', $a + 1, $b + 1);
+                }
+            }
+        }
+        $ends = sprintf('number %d came up best, %s, and number %d worst, %s', $best + 1, Quantity::percent($rates[$best]), $worst + 1, Quantity::percent($rates[$worst]));
+
+        return new Judgement(
+            match (true) {
+                $apart !== [] => sprintf('They differ: %s.', $ends),
+                $p < 0.05 => sprintf('They differ somewhere, but no two of them plainly: %s.', $ends),
+                default => 'No difference is shown among them.',
+            },
+            sprintf(
+                'If all were the same, tests would differ as much as these %s%s. %s',
+                Figures::oneIn($p),
+                $asked->yes('rough') ? ', roughly, as some counts are small' : '',
+                $apart === [] ? 'Of the pairs none stands out, as of many some differ by chance.' : (count($apart) > 6 ? sprintf('%d pairs stand out.', count($apart)) : 'What stands out: '.implode(', ', $apart).'.'),
+            ),
+            $apart === []
+                ? 'Not shown is not the same as none: more seeds in each would narrow it.'
+                : 'Each pair is looked at more strictly the more pairs there are, so that not one in twenty differs by chance.',
+        );
+    }
+
     private static function compare(Asked $asked): Judgement
     {
+        if ($asked->has('pairs')) {
+            return self::several($asked);
+        }
         $difference = $asked->figure('difference');
         $low = $asked->figure('low');
         $high = $asked->figure('high');
@@ -131,7 +168,9 @@ final class GerminationJudgements implements Judges
     private static function speed(Asked $asked): Judgement
     {
         return new Judgement(
-            sprintf('Half of what came up was up by day %s.', Figures::round($asked->figure('t50'), 2)),
+            $asked->has('t50')
+                ? sprintf('Half of what came up was up by day %s.', Figures::round($asked->figure('t50'), 2))
+                : 'Half of it was up by the first count already: how long before, nobody saw. Count sooner next time.',
             sprintf(
                 '%s came up, after %s days on average.',
                 Figures::count($asked->count('total'), 'seedling'),

@@ -15,7 +15,7 @@ final class PopulationJudgements implements Judges
 {
     public static function families(): array
     {
-        return ['population' => 'Parents and choosing', 'selection' => 'Parents and choosing', 'roguing' => 'Parents and choosing', 'line' => 'Lines from a cross'];
+        return ['population' => 'Parents and choosing', 'selection' => 'Parents and choosing', 'roguing' => 'Parents and choosing', 'line' => 'Lines, and how true they are'];
     }
 
     private const PARENTS = 'Counts plants that gave seed to the lot in equal parts; unequal ones count for fewer.';
@@ -41,7 +41,9 @@ final class PopulationJudgements implements Judges
                 sprintf('One in %s shows %s, and with that many at least one does so %s.', Figures::count(4 ** $asked->in->integer('traits'), 'plant'), $asked->in->integer('traits') === 1 ? 'it' : 'all of them at once', Figures::oneIn($asked->in->number('confidence'))),
                 'For recessive traits on different chromosomes. Traits that go together in one parent may hide together.',
             ),
+            'line.trueness' => self::trueness($asked),
             'selection.index' => self::selection($asked),
+            'selection.tradeoff' => self::tradeoff($asked),
             'roguing.plants' => new Judgement(
                 sprintf('Look over %s.', Figures::count($asked->count('plants'), 'plant')),
                 sprintf('If %s of the plants are off-type, at least one is among them %s.', Quantity::percent($asked->in->number('share')), Figures::oneIn($asked->in->number('confidence'))),
@@ -99,6 +101,45 @@ final class PopulationJudgements implements Judges
             ),
             $fixed < 0.9 ? 'Selfing halves what is mixed in each generation. Go on selfing, each plant’s seed apart.' : 'Selfing has halved what was mixed often enough: off-types should be rare now.',
             'For a line that only selfs. Every stray cross sets it back.',
+        );
+    }
+
+    private static function trueness(Asked $asked): Judgement
+    {
+        $sure = 'A reckoning from what is on record, no verdict: a single off-type is a suspicion to be confirmed. Plants looked over, at the stage at which they can be told, count more than any reckoning.';
+        if (! $asked->has('share')) {
+            return new Judgement(
+                'Not known.',
+                'Nothing is on record that would tell: neither how its parents and its isolation were, nor any plants looked over.',
+                'To know, grow out thirty plants or more and look them over: none off-type makes it clean or nearly so.',
+            );
+        }
+        $percent = static fn (string $key): string => Figures::round(100 * $asked->figure($key), 2)."\u{00A0}%";
+        $seen = $asked->in->integer('seen');
+
+        return new Judgement(
+            sprintf('%s: about %s of its plants are not of it, at most %s.', ucfirst($asked->word('word')), $percent('share'), $percent('high')),
+            match (true) {
+                $seen === 0 => sprintf('By its parents and its isolation alone, as if %s had been looked over.', Figures::count((int) round($asked->in->number('weight')), 'plant')),
+                $asked->in->integer('off') === 0 => sprintf('%s were looked over and none was off-type.', Figures::count($seen, 'plant')),
+                default => sprintf('%s of %s that were looked over %s off-type.', Figures::round((float) $asked->in->integer('off'), 6), Figures::count($seen, 'plant'), $asked->in->integer('off') === 1 ? 'was' : 'were'),
+            },
+            $sure,
+        );
+    }
+
+    private static function tradeoff(Asked $asked): Judgement
+    {
+        $keep = $asked->in->integers('keep');
+        $gain = $asked->list('response');
+        [$hard, $mild] = [array_search(min([PHP_INT_MAX, ...$keep]), $keep, true), array_search(max([0, ...$keep]), $keep, true)];
+        $kept = $asked->list('kept');
+        $said = static fn (int|string|false $i): string => sprintf('%s gains %s and keeps a rare form %s', Figures::count($keep[(int) $i] ?? 0, 'plant'), Figures::round($gain[(int) $i] ?? 0.0, 2), Figures::oneIn($kept[(int) $i] ?? 0.0));
+
+        return new Judgement(
+            $hard === $mild ? ucfirst($said($hard)).'.' : sprintf('Keeping %s; keeping %s.', $said($hard), $said($mild)),
+            'The best few carry the gain on; the rest carry what is rare. What is gained can be gained again, what is lost does not come back. The gain is in standard deviations of the traits, weighed as you weigh them.',
+            'As sure as the heritabilities. A rare form is one that one gene in twenty carries; parents are taken to give alike and not to be related.',
         );
     }
 

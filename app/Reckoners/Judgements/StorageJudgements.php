@@ -196,7 +196,10 @@ final readonly class StorageJudgements implements Judges
                 $asked->in->integer('reserve') > 0 => sprintf('The reserve of %s is among what is left, and stays shut.', Figures::count($asked->in->integer('reserve'), 'seed')),
                 default => 'Each packet holds what one sowing needs, so that the rest stays shut. Keep a reserve back.',
             },
-            'As sure as the forecast of its ageing. Test it every year or two and make up the rest anew if it falls faster.',
+            ($asked->in->has('yearly_shares')
+                ? 'As sure as the shares you gave.'
+                : 'How good it is now and how fast it will age are not known exactly; each packet is full enough for all that they may be, so that it suffices as surely as you ask.')
+            .' Test it every year or two and make up the rest anew if it falls faster.',
         );
     }
 }

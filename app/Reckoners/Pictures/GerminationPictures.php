@@ -8,6 +8,7 @@ use App\Reckoners\Asked;
 use App\Voice\Figures;
 use App\Voice\Quantity;
 use Marrow\Core\Germination\GerminationShare;
+use Marrow\Core\Germination\SmallTest;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Sowing\SeedsNeeded;
 
@@ -19,11 +20,12 @@ final class GerminationPictures
 
         return match ($asked->name) {
             'germination.rate' => new Range($asked->figure('rate'), $asked->figure('low'), $asked->figure('high'), [$practice->poor, $practice->good]),
-            'germination.compare' => new Range($asked->figure('difference'), $asked->figure('low'), $asked->figure('high'), [0.0], -1.0, 1.0),
+            'germination.compare' => $asked->has('pairs') ? self::several($asked) : new Range($asked->figure('difference'), $asked->figure('low'), $asked->figure('high'), [0.0], -1.0, 1.0),
             'germination.outlook' => new Range($asked->figure('lowest'), $asked->figure('lowest'), $asked->figure('highest'), [$asked->in->number('poor'), $asked->in->number('good')]),
             'germination.replicates' => self::replicates($asked),
             'germination.speed' => self::speed($asked),
             'germination.test_size' => self::testSize($asked),
+            'germination.small' => self::small($asked),
             'sowing.seeds' => self::odds($asked),
             'sowing.cell' => self::cell($asked),
             default => null,
@@ -48,6 +50,40 @@ final class GerminationPictures
         );
     }
 
+    private static function several(Asked $asked): Picture
+    {
+        $rates = $asked->list('rates');
+        $dots = array_map(static fn (int $i, float $rate): array => [$i + 1.0, $rate], array_keys($rates), $rates);
+
+        return new Picture(
+            'The share of each test, with its limits.',
+            new Axis('test', '', 0, count($rates) + 1.0),
+            new Axis('germinated', '%', 0, 1),
+            $dots,
+            array_map(static fn (int $i, float $low, float $high): array => [$i + 1.0, $low, $high], array_keys($rates), $asked->list('lows'), $asked->list('highs')),
+            $dots,
+        );
+    }
+
+    private static function small(Asked $asked): ?Picture
+    {
+        $seeds = $asked->count('seeds');
+        if ($seeds < 1) {
+            return null;
+        }
+        $expected = $asked->in->number('expected');
+        $most = max(10, min($asked->in->integer('seeds_left'), 3 * $seeds));
+        $half = static fn (int $n): float => SmallTest::of($n, 0, $expected, $asked->in->number('confidence'))->halfWidth;
+
+        return new Picture(
+            sprintf('The margin either way shrinks with the seeds tested: %s with %d.', Quantity::percent($asked->figure('half_width')), $seeds),
+            new Axis('seeds tested', '', 0, (float) max($most, $seeds)),
+            new Axis('margin either way', '%', 0, 0.5),
+            Picture::sampleWhole(1, max($most, $seeds), $half),
+            dots: [[(float) $seeds, $asked->figure('half_width')]],
+        );
+    }
+
     private static function speed(Asked $asked): Picture
     {
         $days = $asked->in->numbers('days');
@@ -59,12 +95,12 @@ final class GerminationPictures
         }
 
         return new Picture(
-            sprintf('Seedlings up by day; half of them by day %s.', Figures::round($asked->figure('t50'), 2)),
+            'Seedlings up by day'.($asked->has('t50') ? sprintf('; half of them by day %s.', Figures::round($asked->figure('t50'), 2)) : '.'),
             new Axis('day', '', 0, $days[count($days) - 1] ?? 1.0),
             new Axis('seedlings up', '', 0, (float) $up),
             $line,
             dots: array_slice($line, 1),
-            marks: [new Mark('x', $asked->figure('t50'), 'half of them')],
+            marks: $asked->has('t50') ? [new Mark('x', $asked->figure('t50'), 'half of them')] : [],
         );
     }
 

@@ -16,9 +16,10 @@ final readonly class Pictures
     {
         return match (explode('.', $asked->name)[0]) {
             'germination', 'sowing' => GerminationPictures::of($asked),
-            'moisture', 'air', 'drying' => (new WaterPictures($this->crops))->of($asked),
+            'moisture', 'air', 'drying', 'desiccant' => (new WaterPictures($this->crops))->of($asked),
             'storage', 'packets' => (new StoragePictures($this->crops))->of($asked),
-            'population', 'line' => PopulationPictures::of($asked),
+            'population', 'line', 'selection', 'roguing' => PopulationPictures::of($asked),
+            'harvest' => HarvestPictures::of($asked),
             'isolation' => (new IsolationPictures($this->crops))->of($asked),
             default => null,
         };

@@ -9,16 +9,20 @@ use App\Voice\Quantity;
 use Marrow\Core\Population\Alleles;
 use Marrow\Core\Population\EffectiveSize;
 use Marrow\Core\Population\SelfedLine;
+use Marrow\Core\Selection\KeepingMore;
 
 final class PopulationPictures
 {
-    public static function of(Asked $asked): ?Picture
+    public static function of(Asked $asked): Picture|Range|null
     {
         return match ($asked->name) {
             'population.alleles' => self::kept($asked, $asked->in->integer('plants'), $asked->figure('kept')),
             'population.plants' => self::kept($asked, $asked->count('plants'), null),
             'population.history' => self::history($asked),
             'line.fixation' => self::fixation($asked),
+            'line.trueness' => self::trueness($asked),
+            'selection.tradeoff' => self::tradeoff($asked),
+            'roguing.plants' => self::roguing($asked),
             default => null,
         };
     }
@@ -53,6 +57,65 @@ final class PopulationPictures
             new Axis('diversity left', '%', 0, 1),
             $line,
             dots: array_slice($line, 1),
+        );
+    }
+
+    private static function trueness(Asked $asked): ?Range
+    {
+        if (! $asked->has('share')) {
+            return null;
+        }
+        $high = $asked->figure('high');
+
+        // From clean to doubtful is told apart on a scale that does not reach to the whole.
+        return new Range($asked->figure('share'), $asked->figure('low'), $high, $high > 0.25 ? [0.2] : [0.025, 0.05, 0.2], 0.0, $high > 0.25 ? 1.0 : 0.25);
+    }
+
+    private static function tradeoff(Asked $asked): Picture
+    {
+        $all = count($asked->in->rows('scores'));
+        $chosen = $asked->in->integers('keep');
+        $each = KeepingMore::each($asked->in->numbers('weights'), $asked->in->numbers('heritabilities'), $asked->in->rows('scores'), self::steps($all));
+        $line = array_map(static fn (KeepingMore $one): array => [$one->rareKept, $one->response], $each);
+        $gains = [...array_column($line, 1), ...$asked->list('response')];
+        [$least, $most] = [min([0.0, ...$gains]), max([0.0, ...$gains])];
+
+        return new Picture(
+            'What is gained by choosing hard, against the chance of keeping what is rare: from few plants kept, at the left, to all of them.',
+            new Axis('chance that a rare form is kept', '%', 0, 1),
+            new Axis('gain, standard deviations', '', $least, $most > $least ? $most * 1.1 : $least + 1.0),
+            $line,
+            dots: array_map(static fn (float $kept, float $gain): array => [$kept, $gain], $asked->list('kept'), $asked->list('response')),
+            marks: array_map(static fn (int $keep, float $kept): Mark => new Mark('x', $kept, "$keep kept"), $chosen, $asked->list('kept')),
+        );
+    }
+
+    /** @return list<int> numbers of plants that might be kept, few enough to draw */
+    private static function steps(int $all): array
+    {
+        $steps = [];
+        for ($keep = 1; $keep <= $all; $keep += max(1, intdiv($all, 40))) {
+            $steps[] = $keep;
+        }
+
+        return $steps;
+    }
+
+    private static function roguing(Asked $asked): Picture
+    {
+        $plants = $asked->count('plants');
+        $confidence = $asked->in->number('confidence');
+        $share = $asked->in->number('share');
+        $met = static fn (int $n): float => 1.0 - (1.0 - $share) ** $n;
+        $most = max(4, (int) ceil($plants * 1.6));
+
+        return new Picture(
+            sprintf('The chance of meeting an off-type rises with the plants looked over, to %s at %d.', Quantity::percent($confidence), $plants),
+            new Axis('plants looked over', '', 0, (float) $most),
+            new Axis('chance of meeting one', '%', 0, 1),
+            Picture::sampleWhole(0, $most, $met),
+            dots: [[(float) $plants, $met($plants)]],
+            marks: [new Mark('y', $confidence, Quantity::percent($confidence).' sure')],
         );
     }
 

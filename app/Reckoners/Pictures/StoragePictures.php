@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reckoners\Pictures;
 
 use App\Reckoners\Asked;
+use App\Voice\Figures;
 use App\Voice\Quantity;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Reckoning\StorageInputs;
@@ -25,6 +26,7 @@ final readonly class StoragePictures
             'storage.life' => $this->life($asked),
             'storage.history' => $this->history($asked),
             'storage.refit' => $this->refit($asked),
+            'storage.learn' => self::learn($asked),
             'packets.plan' => $this->packets($asked),
             default => null,
         };
@@ -129,6 +131,23 @@ final readonly class StoragePictures
                 $sown,
             ),
             marks: [new Mark('y', $threshold, Quantity::percent($threshold), true)],
+        );
+    }
+
+    private static function learn(Asked $asked): Picture
+    {
+        $observed = $asked->in->numbers('observed');
+        $last = count($observed) + 1.0;
+        [$low, $high] = [$asked->figure('low'), $asked->figure('high')];
+
+        return new Picture(
+            sprintf('How many times as long as the model has it each lot lasts, and your store as a whole: %s.', Figures::round($asked->figure('factor'), 2)),
+            new Axis('lot', '', 0, $last),
+            new Axis('times as long', '', 0, 1.1 * max([$high, ...$observed])),
+            [[0.0, $asked->figure('factor')], [$last, $asked->figure('factor')]],
+            [[0.0, $low, $high], [$last, $low, $high]],
+            array_map(static fn (int $i, float $times): array => [$i + 1.0, $times], array_keys($observed), $observed),
+            [new Mark('y', 1.0, 'as the model has it')],
         );
     }
 

@@ -25,6 +25,7 @@ final readonly class WaterPictures
             'air.shift' => self::shift($asked),
             'air.opening' => self::opening($asked),
             'drying.curve' => self::course($asked),
+            'desiccant.changes' => self::changes($asked),
             default => null,
         };
     }
@@ -41,6 +42,28 @@ final readonly class WaterPictures
             Picture::sample(0.02, 0.95, $settles),
             dots: [[$rh, $moisture]],
             marks: [new Mark('x', 0.40, 'dry enough for a jar')],
+        );
+    }
+
+    private static function changes(Asked $asked): ?Picture
+    {
+        $changes = $asked->count('changes');
+        if ($changes === 0 || $changes > Picture::POINTS) {
+            return null;
+        }
+        // Each filling takes up as much as the next, until no more has to go.
+        $units = $asked->units;
+        $water = $asked->figure('water');
+        $each = $water * $asked->in->number('amount') / $asked->figure('amount_for_one');
+        $line = Picture::sampleWhole(0, $changes, static fn (int $n): float => $units->fromCore('g', min($water, $n * $each)));
+
+        return new Picture(
+            sprintf('Water taken up, filling by filling, until %s have gone.', $asked->grams($water)),
+            new Axis('fillings', '', 0, $changes + 1.0),
+            new Axis('water taken up', $units->unit('g'), 0, $units->fromCore('g', $water) * 1.15),
+            $line,
+            dots: array_slice($line, 1),
+            marks: [new Mark('y', $units->fromCore('g', $water), 'all that has to go')],
         );
     }
 

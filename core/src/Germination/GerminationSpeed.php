@@ -14,13 +14,14 @@ final readonly class GerminationSpeed
 {
     /**
      * @param  float  $meanDays  mean time to germinate, days; 0 when nothing has
-     * @param  float  $t50  days by which half of those that came up had come up
+     * @param  ?float  $t50  days by which half of those that came up had come up; null when they had at the first count, so that
+     *                       nobody saw when
      * @param  float  $index  seedlings per day, summed over the counts
      */
     private function __construct(
         public int $total,
         public float $meanDays,
-        public float $t50,
+        public ?float $t50,
         public float $index,
     ) {}
 
@@ -66,18 +67,18 @@ final readonly class GerminationSpeed
      * @param  list<float|int>  $days
      * @param  list<int>  $counts
      */
-    private static function halfway(array $days, array $counts, float $half): float
+    private static function halfway(array $days, array $counts, float $half): ?float
     {
         $sum = 0;
-        $lastDay = 0.0;
+        $lastDay = null;
         foreach ($days as $i => $day) {
             if ($sum + $counts[$i] >= $half) {
-                return $lastDay + ($half - $sum) * ($day - $lastDay) / $counts[$i];
+                return $lastDay === null ? null : $lastDay + ($half - $sum) * ($day - $lastDay) / $counts[$i];
             }
             $sum += $counts[$i];
             $lastDay = $day;
         }
 
-        return (float) $lastDay;
+        return $lastDay;
     }
 }

@@ -11,10 +11,12 @@ use Marrow\Core\Fields\Values;
 use Marrow\Core\Germination\Comparison;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\GerminationSpeed;
+use Marrow\Core\Germination\GroupComparison;
 use Marrow\Core\Germination\Outlook;
 use Marrow\Core\Germination\ReplicateAgreement;
 use Marrow\Core\Germination\SmallTest;
 use Marrow\Core\Germination\TestSize;
+use Marrow\Core\Statistics\Interval;
 
 final class GerminationReckonings
 {
@@ -113,22 +115,36 @@ final class GerminationReckonings
     private static function compare(): Reckoning
     {
         $tested = static fn (string $which, string $of): array => [
-            Field::integer($which.'_germinated', "normal seedlings of the $of", 'seeds', 0, 1_000_000),
-            Field::integer($which.'_sown', "seeds of the $of", 'seeds', 1, 1_000_000),
+            Field::integer($which.'_germinated', "normal seedlings of the $of", 'seeds', 0, 1_000_000)->optional(),
+            Field::integer($which.'_sown', "seeds of the $of", 'seeds', 1, 1_000_000)->optional(),
         ];
 
         return new Reckoning(
             'germination.compare',
-            'Do these two tests really differ?',
-            [...$tested('a', 'first'), ...$tested('b', 'second')],
+            'Do these tests really differ?',
+            [
+                ...$tested('a', 'first'),
+                ...$tested('b', 'second'),
+                Field::integers('germinated', 'normal seedlings of each', 'seeds', 0, 1_000_000)->optional(),
+                Field::integers('sown', 'seeds of each', 'seeds', 1, 1_000_000)->optional(),
+            ],
             [
                 new Output('difference', 'share', 'first less second'),
                 new Output('low', 'share', 'lower limit of the difference'),
                 new Output('high', 'share', 'upper limit of the difference'),
                 new Output('p', 'share', 'chance of a difference at least as unlikely'),
+                new Output('rates', 'share', 'share of each'),
+                new Output('lows', 'share', 'lower limit of each'),
+                new Output('highs', 'share', 'upper limit of each'),
+                new Output('chi_square', '', 'χ² of the differences'),
+                new Output('rough', '', 'whether p is rough, as a count of fewer than 5 was to be expected'),
+                new Output('pairs', 'share', 'chance for each pair: first and second, first and third …'),
             ],
-            'Newcombe 1998 (method 10) from the Wilson limits; Fisher’s exact test, two-sided.',
+            'Two: Newcombe 1998 (method 10) from the Wilson limits; Fisher’s exact test, two-sided. Several: χ², df = groups − 1; each pair by Fisher’s test with Holm’s correction (Holm 1979).',
             static function (Values $in): array {
+                if ($in->has('germinated')) {
+                    return self::several($in->integers('germinated'), $in->integers('sown'));
+                }
                 $comparison = Comparison::of(
                     self::tested($in, 'a'),
                     self::tested($in, 'b'),
@@ -139,8 +155,18 @@ final class GerminationReckonings
                     'low' => $comparison->limits->low,
                     'high' => $comparison->limits->high,
                     'p' => $comparison->p,
+                    'rates' => null,
+                    'lows' => null,
+                    'highs' => null,
+                    'chi_square' => null,
+                    'rough' => null,
+                    'pairs' => null,
                 ];
             },
+            [new Alternatives('how many tests', [
+                new Way('two', ['a_germinated', 'a_sown', 'b_germinated', 'b_sown']),
+                new Way('several', ['germinated', 'sown']),
+            ])],
             also: 'float floaters sinkers difference treatment old new lots versus',
         );
     }
@@ -216,6 +242,36 @@ final class GerminationReckonings
             },
             also: 'stop early finished done verdict wait',
         );
+    }
+
+    /**
+     * @param  list<int>  $germinated
+     * @param  list<int>  $sown
+     * @return array<string, float|bool|list<float>|null>
+     *
+     * @throws Refused|InvalidFigure
+     */
+    private static function several(array $germinated, array $sown): array
+    {
+        if (count($germinated) !== count($sown)) {
+            throw Refused::at('sown', sprintf('There are %d counts of seedlings and %d of seeds; each test needs both.', count($germinated), count($sown)));
+        }
+        $groups = array_map(GerminationShare::of(...), $germinated, $sown);
+        $comparison = GroupComparison::of($groups);
+        $limits = array_map(static fn (GerminationShare $group): Interval => $group->interval(), $groups);
+
+        return [
+            'difference' => null,
+            'low' => null,
+            'high' => null,
+            'p' => $comparison->p,
+            'rates' => array_map(static fn (GerminationShare $group): float => $group->rate(), $groups),
+            'lows' => array_map(static fn (Interval $limit): float => $limit->low, $limits),
+            'highs' => array_map(static fn (Interval $limit): float => $limit->high, $limits),
+            'chi_square' => $comparison->chiSquare,
+            'rough' => $comparison->isRough,
+            'pairs' => $comparison->pairs,
+        ];
     }
 
     /** @throws Refused naming the input of the right test */

@@ -17,6 +17,7 @@ final readonly class Registry
         $all = [
             ...GerminationReckonings::all(),
             ...SowingReckonings::all(),
+            ...HarvestReckonings::all(),
             ...WaterReckonings::all($crops),
             ...AirReckonings::all(),
             ...DryingReckonings::all(),
@@ -24,6 +25,7 @@ final readonly class Registry
             ...CleaningReckonings::all(),
             ...PopulationReckonings::all(),
             ...SelectionReckonings::all(),
+            ...PollinatingReckonings::all(),
             ...IsolationReckonings::all($crops),
         ];
         $byName = [];

@@ -6,6 +6,8 @@ namespace Marrow\Core\Reckoning;
 
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Values;
+use Marrow\Core\Selection\KeepingMore;
+use Marrow\Core\Selection\LineTrueness;
 use Marrow\Core\Selection\Roguing;
 use Marrow\Core\Selection\SelectionIndex;
 
@@ -14,7 +16,7 @@ final class SelectionReckonings
     /** @return list<Reckoning> */
     public static function all(): array
     {
-        return [self::index(), self::roguing()];
+        return [self::index(), self::tradeoff(), self::roguing(), self::trueness()];
     }
 
     private static function roguing(): Reckoning
@@ -33,15 +35,81 @@ final class SelectionReckonings
         );
     }
 
+    private static function trueness(): Reckoning
+    {
+        return new Reckoning(
+            'line.trueness',
+            'How true is this line, by what I know of it?',
+            [
+                Field::share('parent_share', 'share of the parents that were off-type')->optional(),
+                Field::share('cross_share', 'share of the seed that strange pollen can have fathered')->optional(),
+                Field::share('outcrosses', 'share that the crop outcrosses where nothing is done')->optional(),
+                Field::integer('seen', 'plants looked over', 'plants', 0, 1_000_000)->optional(0),
+                Field::integer('off', 'off-types among them', 'plants', 0, 1_000_000)->optional(0),
+                Field::number('weight', 'what the reckoned share weighs, as plants looked over', 'plants', 1, 1000)->optional(LineTrueness::WEIGHT),
+            ],
+            [
+                new Output('word', '', 'in a word'),
+                new Output('share', 'share', 'of its plants not of it'),
+                new Output('low', 'share', 'at the least'),
+                new Output('high', 'share', 'at the most'),
+            ],
+            'Beta prior of mean 1 − (1 − parents)(1 − crossed), updated by the plants looked over; Jeffreys’ where one is not known; 5 and 95 % points.',
+            static function (Values $in): array {
+                $share = static fn (string $key): ?float => $in->has($key) ? $in->number($key) : null;
+                $line = LineTrueness::of($share('parent_share'), $share('cross_share'), $in->integer('off'), $in->integer('seen'), $share('outcrosses'), $in->number('weight'));
+
+                return ['word' => $line->word->value, 'share' => $line->share, 'low' => $line->band?->low, 'high' => $line->band?->high];
+            },
+            also: 'pure true to type crossed off-types clean doubtful grow-out trust',
+        );
+    }
+
+    private static function tradeoff(): Reckoning
+    {
+        return new Reckoning(
+            'selection.tradeoff',
+            'Choose hard, or keep many: what does each cost?',
+            [
+                ...self::chosenBy(),
+                Field::integers('keep', 'numbers of plants that might be kept', 'plants', 1, SelectionIndex::MOST_PLANTS),
+            ],
+            [
+                new Output('response', 'standard deviations', 'gain expected next generation, over all traits'),
+                new Output('ne', 'plants', 'effective number of parents'),
+                new Output('kept', 'share', 'chance that a form of one gene in twenty is kept'),
+            ],
+            'R = h²S for each number kept; Nₑ of equal parents; 1 − 0.95^(2k).',
+            static function (Values $in): array {
+                $each = KeepingMore::each($in->numbers('weights'), $in->numbers('heritabilities'), $in->rows('scores'), $in->integers('keep'));
+
+                return [
+                    'response' => array_map(static fn (KeepingMore $one): float => $one->response, $each),
+                    'ne' => array_map(static fn (KeepingMore $one): float => $one->ne, $each),
+                    'kept' => array_map(static fn (KeepingMore $one): float => $one->rareKept, $each),
+                ];
+            },
+            also: 'select diversity inbreeding few many best balance',
+        );
+    }
+
+    /** @return list<Field> what plants are chosen by */
+    private static function chosenBy(): array
+    {
+        return [
+            Field::numbers('weights', 'how much each trait counts, negative where less is better', '', -1000, 1000),
+            Field::numbers('heritabilities', 'heritability of each trait', '', 0, 1),
+            Field::rows('scores', 'a row for each plant, a score for each trait', -1e9, 1e9),
+        ];
+    }
+
     private static function index(): Reckoning
     {
         return new Reckoning(
             'selection.index',
             'Which plants do I keep, going by several traits at once?',
             [
-                Field::numbers('weights', 'how much each trait counts, negative where less is better', '', -1000, 1000),
-                Field::numbers('heritabilities', 'heritability of each trait', '', 0, 1),
-                Field::rows('scores', 'a row for each plant, a score for each trait', -1e9, 1e9),
+                ...self::chosenBy(),
                 Field::integer('keep', 'plants to keep', 'plants', 1, SelectionIndex::MOST_PLANTS),
                 Field::integers('culls', 'numbers of plants that are out: sick, off-type', '', 1, SelectionIndex::MOST_PLANTS)->optional(),
             ],

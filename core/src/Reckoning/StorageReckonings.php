@@ -8,19 +8,22 @@ use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Fields\Values;
+use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Storage\AgeingHistory;
 use Marrow\Core\Storage\KeeperPace;
+use Marrow\Core\Storage\LotPace;
 use Marrow\Core\Storage\PacketPlan;
 use Marrow\Core\Storage\StorageLife;
 use Marrow\Core\Storage\TestRefit;
 use Marrow\Core\Storage\ThumbRule;
+use Marrow\Core\Storage\ViabilityConstants;
 
 final class StorageReckonings
 {
     /** @return list<Reckoning> */
     public static function all(CropReference $crops): array
     {
-        return [self::life($crops), self::history($crops), self::refit($crops), self::learn(), self::thumb(), self::packets()];
+        return [self::life($crops), self::history($crops), self::refit($crops), self::learn(), self::thumb(), self::packets($crops)];
     }
 
     private static function life(CropReference $crops): Reckoning
@@ -166,7 +169,7 @@ final class StorageReckonings
         );
     }
 
-    private static function packets(): Reckoning
+    private static function packets(CropReference $crops): Reckoning
     {
         return new Reckoning(
             'packets.plan',
@@ -175,58 +178,89 @@ final class StorageReckonings
                 Field::integer('seeds', 'seeds in the lot', 'seeds', 1, 100_000_000),
                 Field::integer('reserve', 'never to be packed', 'seeds', 0, 100_000_000)->optional(0),
                 Field::integer('plants', 'plants wanted each year', 'plants', 1, 1_000_000),
+                Field::crop('crop', 'the crop')->optional(),
+                StorageInputs::moisture()->optional(),
+                StorageInputs::temperature()->optional(),
                 Field::share('germination', 'share that germinates now', 0.0001, 0.9999)->optional(),
-                Field::number('sigma_days', 'days to lose one probit', 'days', 0.01, 1e9)->optional(),
+                Field::integer('germinated', 'normal seedlings in the test', 'seeds', 0, 1_000_000)->optional(),
+                Field::integer('sown', 'seeds in the test', 'seeds', 1, 1_000_000)->optional(),
                 Field::numbers('yearly_shares', 'share that germinates in each year', '', 0.00001, 1)->optional(),
                 Field::integer('years', 'years to pack for', 'years', 1, PacketPlan::MOST_YEARS),
                 Field::share('confidence', 'how sure to be of enough plants', 0.5, 0.9999)->optional(0.95),
                 Field::share('field_factor', 'share of seedlings that make a plant outdoors', 0.01)->optional(1.0),
-                Field::number('price', 'what a packet costs', '', 0, 1e6)->optional(),
+                Field::integer('sachets_each', 'drying sachets in each bag', 'sachets', 0, 10)->optional(0),
+                Field::integer('labels_each', 'labels on and in each bag', 'labels', 0, 10)->optional(2)->hint('One inside, one outside'),
+                Field::number('price', 'what a bag costs', '', 0, 1e6)->optional(),
+                Field::number('sachet_price', 'what a sachet costs', '', 0, 1e6)->optional(),
+                Field::number('label_price', 'what a label costs', '', 0, 1e6)->optional(),
             ],
             [
                 new Output('years_covered', 'years', 'years covered'),
                 new Output('per_packet', 'seeds', 'seeds in each packet'),
                 new Output('left', 'seeds', 'left over, the reserve included'),
-                new Output('cost', '', 'cost of the packets'),
+                new Output('bags', 'bags', 'bags needed'),
+                new Output('sachets', 'sachets', 'sachets needed'),
+                new Output('labels', 'labels', 'labels needed'),
+                new Output('cost', '', 'cost of all these'),
             ],
-            'Each packet holds the fewest seeds that still give the plants at the viability forecast for its year (Ellis & Roberts 1980).',
-            static function (Values $in): array {
+            'Each packet holds the fewest seeds that give the plants in its year as surely as asked, over all that the start and the pace of ageing may be (Ellis & Roberts 1980).',
+            static function (Values $in) use ($crops): array {
                 $plan = PacketPlan::of(
                     $in->integer('seeds'),
                     $in->integer('reserve'),
                     $in->integer('plants'),
                     $in->integer('years'),
-                    self::shareInYear($in),
+                    self::sharesInYear($in, $crops),
                     $in->number('confidence'),
                     $in->number('field_factor'),
                 );
 
+                $bags = $plan->yearsCovered();
+                $sachets = $bags * $in->integer('sachets_each');
+                $labels = $bags * $in->integer('labels_each');
+                $prices = array_filter([[$bags, 'price'], [$sachets, 'sachet_price'], [$labels, 'label_price']], static fn (array $of): bool => $in->has($of[1]));
+
                 return [
-                    'years_covered' => $plan->yearsCovered(),
+                    'years_covered' => $bags,
                     'per_packet' => $plan->perPacket,
                     'left' => $plan->left,
-                    'cost' => $in->has('price') ? $plan->yearsCovered() * $in->number('price') : null,
+                    'bags' => $bags,
+                    'sachets' => $sachets,
+                    'labels' => $labels,
+                    // Nothing priced costs not nothing, but nobody knows what.
+                    'cost' => $prices === [] ? null : array_sum(array_map(static fn (array $of): float => $of[0] * $in->number($of[1]), $prices)),
                 ];
             },
             [new Alternatives('how it ages', [
-                new Way('by its pace', ['germination', 'sigma_days']),
+                new Way('a test, and its store', ['crop', 'moisture', 'temperature', 'germinated', 'sown']),
+                new Way('its share, and its store', ['crop', 'moisture', 'temperature', 'germination']),
                 new Way('shares known year by year', ['yearly_shares']),
             ])],
             also: 'pack share divide envelopes foil years',
         );
     }
 
-    /** @return \Closure(int): float */
-    private static function shareInYear(Values $in): \Closure
+    /** @return \Closure(int): non-empty-list<float> */
+    private static function sharesInYear(Values $in, CropReference $crops): \Closure
     {
-        if (! $in->has('yearly_shares')) {
-            return PacketPlan::ageing(StorageLife::withSigma($in->number('sigma_days'), $in->number('germination')));
+        if ($in->has('yearly_shares')) {
+            $shares = $in->numbers('yearly_shares');
+            if (count($shares) < $in->integer('years')) {
+                throw Refused::at('yearly_shares', sprintf('There are %d yearly shares for %d years.', count($shares), $in->integer('years')));
+            }
+
+            return static fn (int $year): array => [$shares[$year] ?? 0.00001];
         }
-        $shares = $in->numbers('yearly_shares');
-        if (count($shares) < $in->integer('years')) {
-            throw Refused::at('yearly_shares', sprintf('There are %d yearly shares for %d years.', count($shares), $in->integer('years')));
+        $constants = StorageInputs::constants($in, $crops);
+        $spread = $constants->basis->spreadOfLog();
+        if ($in->has('sown')) {
+            // A test's counts are refused where they do not go together.
+            $test = GerminationShare::of($in->integer('germinated'), $in->integer('sown'));
+            $pace = LotPace::tested([[0.0, $test->germinated, $test->sown]], ViabilityConstants::FRESH, 0.0, $spread);
+        } else {
+            $pace = LotPace::known($in->number('germination'), $spread);
         }
 
-        return static fn (int $year): float => $shares[$year] ?? 0.00001;
+        return PacketPlan::ageing($constants, $in->number('moisture'), $in->number('temperature'), $pace);
     }
 }

@@ -97,10 +97,12 @@ final readonly class SelectionIndex
     }
 
     /**
+     * @internal to selection
+     *
      * @param  list<float>  $column
      * @return array{float, float} mean and standard deviation (n − 1)
      */
-    private static function spread(array $column): array
+    public static function spread(array $column): array
     {
         $n = count($column);
         $mean = array_sum($column) / $n;

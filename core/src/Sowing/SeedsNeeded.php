@@ -50,6 +50,39 @@ final class SeedsNeeded
     }
 
     /**
+     * From a share that is not known but may be any of several, each as likely as the next: the smallest number that gives
+     * the plants at least as surely as asked, over all of them.
+     *
+     * @param  non-empty-list<float>  $rates  shares of seeds that germinate, 0 … 1
+     *
+     * @throws InvalidFigure
+     */
+    public static function fromShares(int $plants, array $rates, float $confidence = 0.95, float $fieldFactor = 1.0): int
+    {
+        self::check($plants, $confidence);
+        InvalidFigure::unlessWithin('field_factor', $fieldFactor, 0.01, 1.0);
+        $mean = array_sum($rates) / count($rates) * $fieldFactor;
+        InvalidFigure::unlessWithin('rate', $mean, 0.000_01, 1.0);
+
+        return self::smallest($plants, $mean, $confidence, static fn (int $seeds): float => self::chanceFromShares($plants, $seeds, $rates, $fieldFactor));
+    }
+
+    /**
+     * Chance that $seeds give at least $plants, for a share that may be any of several.
+     *
+     * @param  non-empty-list<float>  $rates  as fromShares()
+     */
+    public static function chanceFromShares(int $plants, int $seeds, array $rates, float $fieldFactor = 1.0): float
+    {
+        $sum = 0.0;
+        foreach ($rates as $rate) {
+            $sum += self::chanceFromRate($plants, $seeds, $rate * $fieldFactor);
+        }
+
+        return $sum / count($rates);
+    }
+
+    /**
      * Chance that $seeds give at least $plants, for a known share.
      *
      * @param  float  $each  share of seeds that make a plant, above 0, at most 1

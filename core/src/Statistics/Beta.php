@@ -33,6 +33,19 @@ final class Beta
         return $front * self::fraction($x, $a, $b);
     }
 
+    /** The x below which a share $p (strictly between 0 and 1) of the distribution lies, to about 1e-15 absolute; by halving, as it always ends. */
+    public static function quantile(float $p, float $a, float $b): float
+    {
+        // On a scale of logarithms: where a is far below 1, the quantile may be very small.
+        [$low, $high] = [-745.0, 0.0];
+        for ($turn = 0; $turn < 90; $turn++) {
+            $middle = ($low + $high) / 2.0;
+            self::regularised(exp($middle), $a, $b) < $p ? $low = $middle : $high = $middle;
+        }
+
+        return exp(($low + $high) / 2.0);
+    }
+
     /** P(at least $least of $seeds come up) when each does with chance $rate. */
     public static function binomialAtLeast(int $least, int $seeds, float $rate): float
     {

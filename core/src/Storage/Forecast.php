@@ -33,6 +33,9 @@ final class Forecast
     /** Paces over which a chance is summed. */
     private const PACES = 31;
 
+    /** Halving alone would take fewer. */
+    private const TURNS = 60;
+
     private function __construct(
         private readonly Ageing $ageing,
         public readonly LotPace $pace,
@@ -64,6 +67,21 @@ final class Forecast
     public function limitsAt(\DateTimeImmutable $at): Interval
     {
         return new Interval(Normal::below($this->quantile($at, self::BAND)), Normal::below($this->quantile($at, 1.0 - self::BAND)));
+    }
+
+    /**
+     * So many shares, each as likely as the next, that stand for all that it may be at a moment.
+     *
+     * @return non-empty-list<float>
+     */
+    public function sharesAt(\DateTimeImmutable $at, int $how): array
+    {
+        $shares = [];
+        for ($k = 0; $k < max(1, $how); $k++) {
+            $shares[] = Normal::below($this->quantile($at, ($k + 0.5) / $how));
+        }
+
+        return $shares;
     }
 
     /**
@@ -136,33 +154,69 @@ final class Forecast
 
     /**
      * @param  float  $mark  probits
-     * @param  float  $luck  of the draw, in probits, where it is a test's finding that is asked for
      */
-    private function chance(float $mark, float $lost, float $away, float $luck = 0.0): float
+    private function chance(float $mark, float $lost, float $away): float
+    {
+        [$middles, $alone] = $this->viabilities($lost, $away);
+
+        return self::below($mark, $middles, $alone);
+    }
+
+    /**
+     * Probits of which so large a share of lots lies below: by Newton's steps, and by halving where one would leave what is
+     * known to hold it.
+     */
+    private function quantile(\DateTimeImmutable $at, float $share, float $luck = 0.0): float
+    {
+        [$middles, $alone] = $this->viabilities(...$this->ageing->until($at), luck: $luck);
+        [$low, $high] = [-40.0, 8.0];
+        $mark = max($low, min($high, array_sum($middles) / self::PACES));
+        for ($turn = 0; $turn < self::TURNS; $turn++) {
+            $off = self::below($mark, $middles, $alone) - $share;
+            $off < 0.0 ? $low = $mark : $high = $mark;
+            $density = 0.0;
+            foreach ($middles as $middle) {
+                $density += exp(-(($mark - $middle) / $alone) ** 2 / 2.0);
+            }
+            $next = $density > 0.0 ? $mark - $off * $alone * self::PACES / (0.3989422804014327 * $density) : $low;
+            $next = $next > $low && $next < $high ? $next : ($low + $high) / 2.0;
+            if (abs($next - $mark) < 1e-7) {
+                return $next;
+            }
+            $mark = $next;
+        }
+
+        return $mark;
+    }
+
+    /**
+     * What the viability may be, in probits: for each of the paces, which are as likely as one another, a normal about a middle.
+     *
+     * @param  float  $luck  of the draw, in probits, where it is a test's finding that is asked for
+     * @return array{list<float>, float} the middles, and the deviation of each
+     */
+    private function viabilities(float $lost, float $away, float $luck = 0.0): array
     {
         $spread = $this->spread($away);
-        $alone = hypot($this->aloneSpread($spread), $luck);
         $goes = $spread > 0.0 ? $this->pace->together / $spread ** 2 : 0.0;
-        $sum = 0.0;
+        $middles = [];
         foreach (self::paces() as $pace) {
             $off = $spread * $pace;
-            $sum += Normal::about(($mark - $this->pace->viability - $goes * $off + $lost * exp(-$this->pace->slower - $off)) / $alone);
+            $middles[] = $this->pace->viability + $goes * $off - $lost * exp(-$this->pace->slower - $off);
+        }
+
+        return [$middles, hypot($this->aloneSpread($spread), $luck)];
+    }
+
+    /** @param  list<float>  $middles */
+    private static function below(float $mark, array $middles, float $alone): float
+    {
+        $sum = 0.0;
+        foreach ($middles as $middle) {
+            $sum += Normal::about(($mark - $middle) / $alone);
         }
 
         return $sum / self::PACES;
-    }
-
-    /** Probits of which so large a share of lots lies below. */
-    private function quantile(\DateTimeImmutable $at, float $share, float $luck = 0.0): float
-    {
-        [$lost, $away] = $this->ageing->until($at);
-        [$low, $high] = [-40.0, 8.0];
-        for ($halving = 0; $halving < 30; $halving++) {
-            $middle = ($low + $high) / 2.0;
-            $this->chance($middle, $lost, $away, $luck) < $share ? $low = $middle : $high = $middle;
-        }
-
-        return ($low + $high) / 2.0;
     }
 
     /** Of u, where the seed lies so far from the cupboard. */

@@ -50,6 +50,17 @@ final readonly class LotPace
     }
 
     /**
+     * Of a share that is told and taken as it is.
+     *
+     * @param  float  $share  that germinates, 0.0001 … 0.9999
+     * @param  float  $spread  of the pace among lots, one standard deviation
+     */
+    public static function known(float $share, float $spread): self
+    {
+        return new self(Normal::probit($share), 0.0, 0.0, $spread, 0.0, 0);
+    }
+
+    /**
      * At the last of its tests.
      *
      * @param  non-empty-list<array{float, int, int}>  $tests  probits lost by the model since the seed ripened, germinated, sown

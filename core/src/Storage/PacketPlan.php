@@ -14,6 +14,9 @@ final readonly class PacketPlan
 
     private const DAYS_A_YEAR = 365.25;
 
+    /** Shares that stand for all that a year's may be. */
+    private const SHARES = 31;
+
     /**
      * @param  list<int>  $perPacket  seeds in the packet of this year, the next …
      * @param  int  $left  seeds beyond the packets, the reserve included
@@ -21,12 +24,12 @@ final readonly class PacketPlan
     private function __construct(public array $perPacket, public int $left) {}
 
     /**
-     * @param  \Closure(int): float  $shareInYear  share that germinates, 0 being this year
+     * @param  \Closure(int): non-empty-list<float>  $sharesInYear  what may germinate in a year, each as likely as the next; 0 is this year
      * @param  int  $reserve  seeds that are never packed, at most $seeds
      *
      * @throws InvalidFigure
      */
-    public static function of(int $seeds, int $reserve, int $plants, int $years, \Closure $shareInYear, float $confidence = 0.95, float $fieldFactor = 1.0): self
+    public static function of(int $seeds, int $reserve, int $plants, int $years, \Closure $sharesInYear, float $confidence = 0.95, float $fieldFactor = 1.0): self
     {
         InvalidFigure::unlessWithin('seeds', $seeds, 1, 100_000_000);
         InvalidFigure::unlessWithin('reserve', $reserve, 0, $seeds, 'seeds');
@@ -35,7 +38,7 @@ final readonly class PacketPlan
         $packets = [];
         for ($year = 0; $year < $years; $year++) {
             try {
-                $packet = SeedsNeeded::fromRate($plants, $shareInYear($year), $confidence, $fieldFactor);
+                $packet = SeedsNeeded::fromShares($plants, $sharesInYear($year), $confidence, $fieldFactor);
             } catch (InvalidFigure $e) {
                 if ($year === 0) {
                     throw $e;
@@ -54,13 +57,21 @@ final readonly class PacketPlan
     }
 
     /**
-     * Shares by the viability equation.
+     * Shares by the viability equation in one store, with all that is not known of the start and of the pace: by the middle
+     * forecast alone, packets for a later year would often give too few plants.
      *
-     * @return \Closure(int): float
+     * @param  LotPace  $pace  as it is now
+     * @return \Closure(int): non-empty-list<float>
+     *
+     * @throws InvalidFigure
      */
-    public static function ageing(StorageLife $life): \Closure
+    public static function ageing(ViabilityConstants $constants, float $moisture, float $temperature, LotPace $pace): \Closure
     {
-        return static fn (int $year): float => $life->rateAfter($year * self::DAYS_A_YEAR);
+        $now = new \DateTimeImmutable('2000-01-01');
+        $store = new AgeingSegment($now, $constants->sigma($moisture, $temperature), $constants->awayFromCupboard($moisture));
+        $forecast = Forecast::of(Ageing::of($now, [$store]), $pace, $constants->basis);
+
+        return static fn (int $year): array => $forecast->sharesAt($now->modify(sprintf('+%d days', (int) round($year * self::DAYS_A_YEAR))), self::SHARES);
     }
 
     public function yearsCovered(): int

@@ -31,7 +31,7 @@ final class DefinitionsTest extends CoreTestCase
     {
         foreach (Registry::standard(self::crops())->all() as $reckoning) {
             foreach ($reckoning->inputs as $input) {
-                if (in_array($input->type, [FieldType::Crop, FieldType::Choice, FieldType::Date, FieldType::Plan], true)) {
+                if (in_array($input->type, [FieldType::Crop, FieldType::Choice, FieldType::Date, FieldType::Plan, FieldType::Text], true)) {
                     continue;
                 }
                 foreach ([$input->max + max(1.0, abs($input->max) * 0.01), $input->min - 1.0] as $outside) {

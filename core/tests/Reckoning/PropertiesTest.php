@@ -11,9 +11,15 @@ use Marrow\Core\Drying\Equilibrium;
 use Marrow\Core\Drying\Moisture;
 use Marrow\Core\Germination\Comparison;
 use Marrow\Core\Germination\GerminationShare;
+use Marrow\Core\Germination\GroupComparison;
+use Marrow\Core\Harvest\CutDay;
+use Marrow\Core\Pollinating\SunTimes;
 use Marrow\Core\Population\Alleles;
 use Marrow\Core\Population\EffectiveSize;
+use Marrow\Core\Selection\KeepingMore;
+use Marrow\Core\Selection\LineTrueness;
 use Marrow\Core\Sowing\SeedsNeeded;
+use Marrow\Core\Statistics\Beta;
 use Marrow\Core\Statistics\Normal;
 use Marrow\Core\Storage\Ageing;
 use Marrow\Core\Storage\AgeingSegment;
@@ -267,13 +273,112 @@ final class PropertiesTest extends CoreTestCase
         self::assertGreaterThan(0.0, Comparison::of(GerminationShare::of(400_000, 1_000_000), GerminationShare::of(400_900, 1_000_000))->p);
     }
 
+    public function test_no_other_day_keeps_more_than_the_best_one(): void
+    {
+        foreach ([[0.0, 28.0, 5.0, 4.0], [0.0, 200.0, 0.5, 0.0], [30.0, 31.0, 300.0, 40.0], [5.0, 90.0, 12.0, 7.0]] as [$from, $to, $hold, $finish]) {
+            $cut = CutDay::of($from, $to, $hold, $finish);
+            $before = null;
+            for ($day = $from - 60.0; $day <= $to + 60.0; $day += 0.5) {
+                $kept = $cut->keptOn($day);
+                self::assertTrue($kept >= 0.0 && $kept <= $cut->kept + 1e-9, "day $day");
+                // It changes by little from one half day to the next, also where the sum is reckoned in another way.
+                self::assertTrue($before === null || abs($kept - $before) < 0.9);
+                $before = $kept;
+            }
+            self::assertLessThanOrEqual($cut->kept + 1e-9, CutDay::of($from, $to, $hold / 2.0, $finish)->kept);
+            self::assertGreaterThanOrEqual(CutDay::keptByVisits($hold, 8.0), CutDay::keptByVisits($hold, 4.0));
+        }
+    }
+
+    public function test_an_off_type_never_makes_a_line_truer_nor_a_clean_plant_less_true(): void
+    {
+        foreach ([[null, null], [0.0, 0.001], [0.05, 0.2], [0.0, 1.0]] as [$parents, $crossed]) {
+            foreach ([1, 10, 40, 300] as $seen) {
+                $high = 0.0;
+                foreach (range(0, min(6, $seen)) as $off) {
+                    $line = LineTrueness::of($parents, $crossed, $off, $seen);
+                    self::assertGreaterThan($high, $line->band?->high);
+                    self::assertTrue($line->band?->contains((float) $line->share));
+                    $high = (float) $line->band?->high;
+                }
+                self::assertLessThan((float) LineTrueness::of($parents, $crossed, 0, $seen)->band?->high, LineTrueness::of($parents, $crossed, 0, $seen + 30)->band?->high);
+            }
+        }
+    }
+
+    public function test_a_quantile_of_the_beta_is_where_that_share_lies_below(): void
+    {
+        foreach ([[0.04, 39.96], [0.4, 39.6], [0.5, 0.5], [3.0, 2.0], [400.0, 20.0]] as [$a, $b]) {
+            foreach ([0.05, 0.5, 0.95] as $p) {
+                self::assertEqualsWithDelta($p, Beta::regularised(Beta::quantile($p, $a, $b), $a, $b), 1e-9);
+            }
+        }
+    }
+
+    public function test_keeping_more_gains_less_and_loses_less(): void
+    {
+        $scores = array_map(static fn (int $i): array => [10.0 * sin($i), (float) ($i * 7 % 11)], range(1, 30));
+        $each = KeepingMore::each([1.0, 0.5], [0.3, 0.3], $scores, range(1, 30));
+        foreach (array_slice($each, 1) as $i => $one) {
+            self::assertLessThanOrEqual($each[$i]->response + 1e-12, $one->response);
+            self::assertGreaterThan($each[$i]->rareKept, $one->rareKept);
+        }
+        self::assertEqualsWithDelta(0.0, $each[29]->response, 1e-12, 'who keeps all has chosen nothing');
+    }
+
+    public function test_of_several_tests_the_order_does_not_matter_and_two_are_compared_as_two(): void
+    {
+        $of = static fn (int ...$up): GroupComparison => GroupComparison::of(array_values(array_map(static fn (int $n): GerminationShare => GerminationShare::of($n, 40), $up)));
+        self::assertEqualsWithDelta($of(30, 12, 35)->p, $of(35, 30, 12)->p, 1e-12);
+        self::assertSame(Comparison::of(GerminationShare::of(30, 40), GerminationShare::of(12, 40))->p, $of(30, 12)->pairs[0]);
+        // More groups make each pair be looked at more strictly.
+        self::assertGreaterThan($of(30, 12)->pairs[0], $of(30, 12, 20, 25)->pairs[0]);
+    }
+
+    public function test_the_sun_rises_and_sets_when_the_almanacs_say_to_within_five_minutes(): void
+    {
+        foreach ([
+            [51.48, 0.0, '2026-06-21', 'UTC', '03:43', '20:21'],
+            [40.71, -74.01, '2026-12-21', 'America/New_York', '07:17', '16:32'],
+            [-33.87, 151.21, '2026-12-21', 'Australia/Sydney', '05:41', '20:05'],
+        ] as [$latitude, $longitude, $day, $zone, $rise, $set]) {
+            $sun = SunTimes::of($latitude, $longitude, new \DateTimeImmutable($day, new \DateTimeZone($zone)));
+            self::assertEqualsWithDelta((new \DateTimeImmutable("$day $rise", new \DateTimeZone($zone)))->getTimestamp(), $sun->rise?->getTimestamp(), 300);
+            self::assertEqualsWithDelta((new \DateTimeImmutable("$day $set", new \DateTimeZone($zone)))->getTimestamp(), $sun->set?->getTimestamp(), 300);
+        }
+    }
+
+    public function test_the_sun_is_up_half_the_day_at_the_equinox_anywhere_and_its_times_lie_on_that_day(): void
+    {
+        foreach ([[51.5, 0.0, 'Europe/London'], [-36.8, 174.8, 'Pacific/Auckland'], [21.3, -157.8, 'Pacific/Honolulu'], [0.0, 179.9, 'Pacific/Fiji']] as [$latitude, $longitude, $zone]) {
+            foreach (['2027-03-20' => 12.0, '2027-09-23' => 12.0] as $day => $hours) {
+                $sun = SunTimes::of($latitude, $longitude, new \DateTimeImmutable($day, new \DateTimeZone($zone)));
+                self::assertSame($day, $sun->rise?->format('Y-m-d'), "$zone");
+                self::assertSame($day, $sun->set?->format('Y-m-d'), "$zone");
+                self::assertTrue($sun->dawn < $sun->rise && $sun->rise < $sun->set && $sun->set < $sun->dusk);
+                self::assertEqualsWithDelta($hours, ($sun->set->getTimestamp() - $sun->rise->getTimestamp()) / 3600, 0.25);
+            }
+        }
+    }
+
     public function test_later_packets_are_never_smaller_and_none_breaks_the_reserve(): void
     {
-        $plan = PacketPlan::of(3000, 250, 20, 30, PacketPlan::ageing(StorageLife::withSigma(1200.0, 0.93)));
-        $sorted = $plan->perPacket;
-        sort($sorted);
-        self::assertSame($sorted, $plan->perPacket);
-        self::assertGreaterThanOrEqual(250, $plan->left);
-        self::assertSame(3000, array_sum($plan->perPacket) + $plan->left);
+        $crop = self::crops()->get('radish')->viability();
+        $spread = $crop->basis->spreadOfLog();
+        $before = [];
+        // The less is known of it, the fuller the packets.
+        foreach ([LotPace::known(0.92, $spread), LotPace::tested([[0.0, 368, 400]], 0.95, 0.0, $spread), LotPace::tested([[0.0, 46, 50]], 0.95, 0.0, $spread)] as $pace) {
+            $plan = PacketPlan::of(3000, 250, 20, 30, PacketPlan::ageing($crop, 6.0, 15.0, $pace));
+            $sorted = $plan->perPacket;
+            sort($sorted);
+            self::assertSame($sorted, $plan->perPacket);
+            self::assertGreaterThan(3, $plan->yearsCovered());
+            self::assertGreaterThanOrEqual(250, $plan->left);
+            self::assertSame(3000, array_sum($plan->perPacket) + $plan->left);
+            foreach ($before as $year => $seeds) {
+                self::assertGreaterThanOrEqual($seeds, $plan->perPacket[$year] ?? INF);
+            }
+            $before = $plan->perPacket;
+        }
     }
 }

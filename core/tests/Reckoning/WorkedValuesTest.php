@@ -59,13 +59,18 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'all everywhere' => ['germination.replicates', ['germinated' => [25, 25], 'sown' => 25], ['rate' => 1.0, 'p' => 1.0, 'agree' => true]];
 
         yield 'speed' => ['germination.speed', ['days' => '3,4,5,6,8,10', 'counts' => '4,11,9,5,2,1'], ['total' => 32, 'mean_days' => 4.90625, 't50' => 4.111111, 'index' => 7.066667]];
-        // All 10 on day 4: half of them by interpolation from (0, 0) on day 2.
-        yield 'all on one day' => ['germination.speed', ['days' => [4], 'counts' => [10]], ['mean_days' => 4.0, 't50' => 2.0, 'index' => 2.5]];
+        yield 'all by the first count, nobody saw when' => ['germination.speed', ['days' => [4], 'counts' => [10]], ['mean_days' => 4.0, 't50' => null, 'index' => 2.5]];
+        yield 'half by the first of two' => ['germination.speed', ['days' => [4, 6], 'counts' => [5, 5]], ['mean_days' => 5.0, 't50' => null]];
+        yield 'half after the first' => ['germination.speed', ['days' => [4, 6], 'counts' => [4, 6]], ['t50' => 4.333333]];
 
         yield 'two tests that differ' => ['germination.compare', ['a_germinated' => 31, 'a_sown' => 36, 'b_germinated' => 47, 'b_sown' => 48], ['difference' => -0.118055555556, 'low' => -0.26675383387312, 'high' => -0.000297233159124, 'p' => 0.079499107590479]];
         yield 'two that differ plainly' => ['germination.compare', ['a_germinated' => 5, 'a_sown' => 20, 'b_germinated' => 15, 'b_sown' => 20], ['difference' => -0.5, 'low' => -0.69535705535242, 'high' => -0.19071025276867, 'p' => 0.00384752730838]];
         yield 'none against all' => ['germination.compare', ['a_germinated' => 0, 'a_sown' => 10, 'b_germinated' => 10, 'b_sown' => 10], ['difference' => -1.0, 'low' => -1.0, 'high' => -0.607509350431, 'p' => 1.08250882245e-05]];
         yield 'two hundred a side' => ['germination.compare', ['a_germinated' => 180, 'a_sown' => 200, 'b_germinated' => 170, 'b_sown' => 200], ['difference' => 0.05, 'low' => -0.0154084269579, 'high' => 0.1157325642714, 'p' => 0.1731608730857]];
+        // chisq.test, fisher.test and p.adjust in R.
+        yield 'three tests' => ['germination.compare', ['germinated' => '31,47,40', 'sown' => '36,48,50'], ['p' => 0.021770369, 'chi_square' => 7.654410899, 'rough' => true, 'rates' => [31 / 36, 47 / 48, 0.8], 'pairs' => [0.158998215181, 0.5702470046078, 0.0235634283474], 'difference' => null]];
+        yield 'four tests' => ['germination.compare', ['germinated' => '5,15,12,18', 'sown' => '20,20,20,20'], ['p' => 0.000183207411, 'chi_square' => 19.84, 'rough' => false, 'pairs' => [0.019237636541888, 0.214203970377497, 0.000411637786499, 0.814968814968815, 0.814968814968815, 0.214203970377497]]];
+        yield 'none in any' => ['germination.compare', ['germinated' => '0,0,0', 'sown' => '10,20,30'], ['p' => 1.0, 'chi_square' => 0.0, 'rough' => true, 'pairs' => [1.0, 1.0, 1.0]]];
         yield 'two the same' => ['germination.compare', ['a_germinated' => 8, 'a_sown' => 10, 'b_germinated' => 8, 'b_sown' => 10], ['difference' => 0.0, 'p' => 1.0]];
         yield 'test size' => ['germination.test_size', ['expected' => 0.85, 'half_width' => 0.10], ['seeds' => 49]];
         yield 'a close look at half' => ['germination.test_size', ['expected' => 0.5, 'half_width' => 0.05], ['seeds' => 381]];
@@ -143,9 +148,31 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'refit with constants, to 80 %' => ['storage.refit', ['days' => '0,365', 'germinated' => '47,44', 'sown' => '50,50', 'ke' => 6.975, 'cw' => 3.470, 'ch' => 0.0400, 'cq' => 0.000428, 'moisture' => 9, 'temperature' => 18, 'threshold' => 0.8], ['ki' => 1.617796, 'sigma_days' => 758.039, 'days_to_threshold' => 588.3707]];
         yield 'rule of thumb' => ['storage.thumb', ['moisture_change' => -2, 'temperature_change' => -5], ['factor' => 8.0]];
         yield 'rule of thumb, the wrong way' => ['storage.thumb', ['moisture_change' => 1, 'temperature_change' => 10], ['factor' => 0.125]];
-        yield 'packets of ageing seed' => ['packets.plan', ['seeds' => 1000, 'reserve' => 100, 'plants' => 24, 'germination' => 0.9, 'sigma_days' => 900, 'years' => 10], ['years_covered' => 7, 'left' => 356, 'cost' => null]];
+        // In R: the binomial tail integrated over the pace (log-normal, ln 1.5/1.645), σ 442.92 days by the published constants of onion.
+        yield 'packets of ageing seed' => ['packets.plan', ['seeds' => 1000, 'reserve' => 100, 'plants' => 12, 'crop' => 'onion', 'moisture' => 10, 'temperature' => 18, 'germination' => 0.9, 'years' => 10, 'price' => 0.5, 'label_price' => 0.1], ['years_covered' => 3, 'per_packet' => [16, 26, 107], 'left' => 851, 'bags' => 3, 'sachets' => 0, 'labels' => 6, 'cost' => 2.1]];
+        // The same with the start as a test of 45 of 50 leaves it: mode and curvature by optim() in R, summed over both.
+        yield 'packets of tested seed' => ['packets.plan', ['seeds' => 1000, 'plants' => 12, 'crop' => 'onion', 'moisture' => 10, 'temperature' => 18, 'germinated' => 45, 'sown' => 50, 'years' => 10, 'sachets_each' => 1, 'sachet_price' => 0.25], ['per_packet' => [16, 28, 118], 'left' => 838, 'sachets' => 3, 'cost' => 0.75]];
+        yield 'nothing priced, nobody knows what it costs' => ['packets.plan', ['seeds' => 100, 'plants' => 10, 'yearly_shares' => '0.9', 'years' => 1, 'sachets_each' => 2, 'labels_each' => 0], ['bags' => 1, 'sachets' => 2, 'labels' => 0, 'cost' => null]];
         yield 'packets by known shares, outdoors' => ['packets.plan', ['seeds' => 100, 'plants' => 10, 'yearly_shares' => '0.9,0.7', 'years' => 2, 'confidence' => 0.9, 'field_factor' => 0.8], ['per_packet' => [17, 23], 'left' => 60]];
         yield 'packets by known shares' => ['packets.plan', ['seeds' => 60, 'plants' => 10, 'yearly_shares' => '0.9,0.7,0.4', 'years' => 3, 'price' => 0.2], ['years_covered' => 2, 'left' => 28, 'cost' => 0.4]];
+
+        // optimize() over integrate() and pnorm() in R; (h/d)(1 − e^(−d/h)) by hand.
+        yield 'a month of ripening' => ['harvest.timing', ['ripe_from' => 0, 'ripe_to' => 28, 'hold_days' => 5, 'finish_days' => 4, 'visit_every' => 4], ['cut_day' => 14.79588, 'kept' => 0.4334548, 'kept_by_visits' => 0.688339]];
+        yield 'seed that hardly holds' => ['harvest.timing', ['ripe_from' => 10, 'ripe_to' => 30, 'hold_days' => 2, 'finish_days' => 1], ['cut_day' => 20.95408, 'kept' => 0.2242122, 'kept_by_visits' => null]];
+        yield 'two months, a day each' => ['harvest.timing', ['ripe_from' => 0, 'ripe_to' => 60, 'hold_days' => 1], ['cut_day' => 30.99563, 'kept' => 0.0265376]];
+        // qbeta in R.
+        yield 'a line by its isolation' => ['line.trueness', ['parent_share' => 0, 'cross_share' => 0.01], ['word' => 'near clean', 'share' => 0.01, 'low' => 1.05506903292e-05, 'high' => 0.041405389]];
+        yield 'and thirty looked over' => ['line.trueness', ['parent_share' => 0, 'cross_share' => 0.01, 'seen' => 30], ['word' => 'clean', 'share' => 0.005714286, 'high' => 0.023696476]];
+        yield 'one of them off' => ['line.trueness', ['parent_share' => 0, 'cross_share' => 0.01, 'seen' => 30, 'off' => 1], ['word' => 'doubtful', 'share' => 0.02, 'low' => 0.002118796, 'high' => 0.052807414]];
+        yield 'crossed' => ['line.trueness', ['parent_share' => 0.02, 'cross_share' => 0.3, 'seen' => 40, 'off' => 14], ['word' => 'crossed']];
+        yield 'nothing known' => ['line.trueness', [], ['word' => 'not known', 'share' => null, 'low' => null, 'high' => null]];
+        yield 'parents not known, thirty looked over' => ['line.trueness', ['cross_share' => 0, 'seen' => 30], ['word' => 'doubtful', 'share' => 0.016129032, 'high' => 0.061516725]];
+        yield 'a selfer of which nothing is on record but its parents' => ['line.trueness', ['parent_share' => 0, 'outcrosses' => 0.01], ['word' => 'near clean', 'share' => 0.01]];
+        yield 'an outcrosser of which nothing is' => ['line.trueness', ['parent_share' => 0, 'outcrosses' => 0.4], ['word' => 'not known']];
+        // By hand, from the same index: means 6.6, 3.4 and 50, deviations (n − 1) 1.816590, 2.302173 and 7.905694.
+        yield 'choosing hard or keeping many' => ['selection.tradeoff', ['weights' => '1,2,-0.5', 'heritabilities' => '0.3,0.5,0.2', 'scores' => '8,3,50;6,4,55;9,1,40;5,5,60;7,2,45', 'keep' => '1,2,5'], ['ne' => [1.0, 2.0, 5.0], 'kept' => [0.0975, 0.18549375, 0.4012630607616]]];
+        yield 'midnight sun' => ['sun.times', ['latitude' => 70, 'longitude' => 25, 'date' => '2026-06-21', 'zone' => 'Europe/Oslo'], ['rise' => null, 'set' => null, 'day_hours' => 24.0]];
+        yield 'polar night' => ['sun.times', ['latitude' => 70, 'longitude' => 25, 'date' => '2026-12-21', 'zone' => 'Europe/Oslo'], ['rise' => null, 'set' => null, 'day_hours' => 0.0]];
 
         yield 'a rare form among 20' => ['population.alleles', ['plants' => 20, 'frequency' => 0.05], ['kept' => 0.871488]];
         yield 'parents for a rare form' => ['population.plants', ['frequency' => 0.05, 'confidence' => 0.95], ['plants' => 30]];
@@ -254,6 +281,11 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'tests all full' => ['storage.refit', ['days' => '0,300', 'germinated' => '50,50', 'sown' => '50,50'], 'germinated', 'no fall can be read'];
         yield 'all, then none' => ['storage.refit', ['days' => '0,300', 'germinated' => '50,0', 'sown' => '50,50'], 'germinated', 'so sharp'];
         yield 'a prior without a store' => ['storage.refit', ['days' => '0,300', 'germinated' => '45,40', 'sown' => '50,50', 'crop' => 'onion'], 'moisture', 'Moisture of the seed is missing'];
+        yield 'more off than were looked over' => ['line.trueness', ['seen' => 10, 'off' => 11], 'off', 'from 0 to 10'];
+        yield 'ripe before it begins' => ['harvest.timing', ['ripe_from' => 20, 'ripe_to' => 10, 'hold_days' => 5], 'ripe_to', 'from 20.5'];
+        yield 'a count without its test' => ['germination.compare', ['germinated' => '5,6,7', 'sown' => '10,10'], 'sown', '3 counts of seedlings and 2 of seeds'];
+        yield 'two ways of comparing' => ['germination.compare', ['germinated' => '5,6', 'sown' => '10,10', 'a_germinated' => 5], 'a_germinated', 'either'];
+        yield 'a zone that there is not' => ['sun.times', ['latitude' => 50, 'longitude' => 0, 'date' => '2026-06-21', 'zone' => 'Mars/North'], 'zone', 'no time zone'];
         yield 'a reserve beyond the lot' => ['packets.plan', ['seeds' => 50, 'reserve' => 60, 'plants' => 5, 'yearly_shares' => '0.9', 'years' => 1], 'reserve', 'from 0 to 50'];
         yield 'shares for too few years' => ['packets.plan', ['seeds' => 50, 'plants' => 5, 'yearly_shares' => '0.9', 'years' => 3], 'yearly_shares', '1 yearly shares for 3 years'];
         yield 'parents that gave nothing' => ['population.effective', ['contributions' => '0,0'], 'contributions', 'No parent gave'];
