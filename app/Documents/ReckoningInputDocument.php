@@ -18,7 +18,7 @@ final readonly class ReckoningInputDocument
     public function __construct(
         #[OA\Property]
         public string $key,
-        #[OA\Property(enum: ['number', 'integer', 'share', 'numbers', 'integers', 'crop', 'choice', 'date', 'rows', 'segments'])]
+        #[OA\Property(enum: ['number', 'integer', 'share', 'numbers', 'integers', 'crop', 'choice', 'date', 'rows', 'segments', 'text'])]
         public string $type,
         #[OA\Property]
         public string $label,

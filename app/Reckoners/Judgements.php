@@ -24,7 +24,7 @@ final readonly class Judgements
     {
         $this->judges = [
             new GerminationJudgements,
-            new WaterJudgements,
+            new WaterJudgements($crops),
             new StorageJudgements($crops),
             new CleaningJudgements,
             new PopulationJudgements,

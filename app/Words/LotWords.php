@@ -75,7 +75,7 @@ final readonly class LotWords
         return match ($drying->basis) {
             MoistureBasis::StartingMoisture => sprintf('From the starting moisture given %s; the dry matter stays the same.', $this->when->day($drying->moistureKnownAt)),
             MoistureBasis::JarRh => sprintf(
-                'From %s in a closed jar, read %s, by the moisture that %s.',
+                'From %s in a closed jar, read %s, by the moisture that %s; good to about %s %% either way.',
                 round((float) $drying->jarRh * 100).' % RH',
                 $this->when->day($drying->moistureKnownAt),
                 match ($this->lot->facts->crop->balance->ground) {
@@ -84,6 +84,7 @@ final readonly class LotWords
                     BalanceGround::Usual => 'vegetable seed usually has there: of this crop nobody has measured it',
                     BalanceGround::Equation => 'its oil tells (Cromarty, Ellis & Roberts 1982)',
                 },
+                Quantity::decimal($this->lot->facts->crop->balance->ground->within()),
             ),
         };
     }

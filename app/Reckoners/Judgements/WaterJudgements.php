@@ -9,16 +9,19 @@ use App\Reckoners\Judgement;
 use App\Reckoners\Judges;
 use App\Voice\Figures;
 use App\Voice\Quantity;
+use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Drying\BalanceGround;
+use Marrow\Core\Reckoning\WaterReckonings;
 
 /** What moisture, air and a course of drying mean at the rack and the jar. */
-final class WaterJudgements implements Judges
+final readonly class WaterJudgements implements Judges
 {
     public static function families(): array
     {
         return ['moisture' => 'Drying', 'air' => 'Drying', 'drying' => 'Drying', 'desiccant' => 'Drying'];
     }
 
-    private const ONE_CURVE = 'One curve serves all seed: a real one lies within about 1 % of moisture, less where it is dry.';
+    public function __construct(private CropReference $crops) {}
 
     public function of(Asked $asked): Judgement
     {
@@ -38,12 +41,12 @@ final class WaterJudgements implements Judges
             'moisture.equilibrium' => new Judgement(
                 sprintf('It settles at about %s: %s.', Quantity::moisture($asked->figure('moisture')), self::settled($asked->in->number('rh'))),
                 sprintf('Air of %s at %s gives and takes until seed and air are in balance; oil holds no water, so oily seed settles lower.', Quantity::percent($asked->in->number('rh')), $asked->celsius($asked->in->number('temperature'))),
-                self::ONE_CURVE.' Thick seed takes weeks to get there.',
+                $this->balance($asked).' Thick seed takes weeks to get there.',
             ),
             'moisture.seed_rh' => new Judgement(
                 sprintf('A closed jar of it reads %s: %s.', Figures::about($asked->figure('rh')), self::jar($asked->figure('rh'))),
                 'The little air in a closed jar takes on the dampness of the seed, within a day or so.',
-                self::ONE_CURVE,
+                $this->balance($asked),
             ),
             'air.properties' => new Judgement(
                 sprintf('Whatever is colder than %s gathers dew in this air.', $asked->celsius($asked->figure('dew_point'))),
@@ -60,6 +63,20 @@ final class WaterJudgements implements Judges
             'drying.desiccant' => self::desiccant($asked),
             'desiccant.changes' => self::changes($asked),
             default => throw new \LogicException("No judgement for $asked->name."),
+        };
+    }
+
+    /** How sure the moisture is that seed and air settle to. */
+    private function balance(Asked $asked): string
+    {
+        $ground = WaterReckonings::balance($asked->in, $this->crops)->ground;
+        $within = sprintf("a real lot lies within about %s\u{00A0}%% of moisture.", Quantity::decimal($ground->within()));
+
+        return match ($ground) {
+            BalanceGround::Measured => "Measured of this species (Harrington 1960): $within",
+            BalanceGround::Genus => "Measured of others of its genus (Harrington 1960): $within",
+            BalanceGround::Usual => "Nobody has measured it of this crop; as vegetable seed usually has it, $within",
+            BalanceGround::Equation => "By the oil alone, $within Choose the crop, if it is in the handbook, for a nearer figure.",
         };
     }
 

@@ -33,18 +33,20 @@ final readonly class KeepingMore
     public static function each(array $weights, array $heritabilities, array $scores, array $keeps): array
     {
         InvalidFigure::unlessWithin('keep', count($keeps), 1, 50, 'numbers');
+        // What cannot be chosen by is refused here, before anything is reckoned from it.
+        $chosen = array_map(static fn (int $keep): SelectionIndex => SelectionIndex::of($weights, $heritabilities, $scores, $keep), $keeps);
         $deviations = [];
         foreach (array_keys($weights) as $trait) {
             $deviations[] = SelectionIndex::spread(array_column($scores, $trait))[1];
         }
 
-        return array_map(static function (int $keep) use ($weights, $heritabilities, $scores, $deviations): self {
+        return array_map(static function (int $keep, SelectionIndex $index) use ($weights, $deviations): self {
             $gain = 0.0;
-            foreach (SelectionIndex::of($weights, $heritabilities, $scores, $keep)->response as $trait => $response) {
+            foreach ($index->response as $trait => $response) {
                 $gain += $deviations[$trait] > 0.0 ? $weights[$trait] * $response / $deviations[$trait] : 0.0;
             }
 
             return new self($keep, $gain, (float) $keep, Alleles::kept($keep, self::RARE));
-        }, $keeps);
+        }, $keeps, $chosen);
     }
 }

@@ -52,7 +52,7 @@ final class BoundsTest extends CoreTestCase
     {
         foreach (self::questions() as [$name, $inputs, $input]) {
             $beyond = match ($input->type) {
-                FieldType::Crop, FieldType::Choice, FieldType::Date, FieldType::Plan => [],
+                FieldType::Crop, FieldType::Choice, FieldType::Date, FieldType::Plan, FieldType::Text => [],
                 default => ['above' => $input->max + max(1.0, abs($input->max) * 0.01), 'below' => $input->min - 1.0],
             };
             foreach ($beyond as $side => $figure) {
@@ -66,7 +66,7 @@ final class BoundsTest extends CoreTestCase
     {
         foreach (self::questions() as [$name, $inputs, $input]) {
             $at = match ($input->type) {
-                FieldType::Crop, FieldType::Date, FieldType::Plan => [],
+                FieldType::Crop, FieldType::Date, FieldType::Plan, FieldType::Text => [],
                 FieldType::Choice => array_keys($input->options),
                 default => [$input->min, $input->max],
             };

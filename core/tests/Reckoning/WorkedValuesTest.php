@@ -164,7 +164,7 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'a line by its isolation' => ['line.trueness', ['parent_share' => 0, 'cross_share' => 0.01], ['word' => 'near clean', 'share' => 0.01, 'low' => 1.05506903292e-05, 'high' => 0.041405389]];
         yield 'and thirty looked over' => ['line.trueness', ['parent_share' => 0, 'cross_share' => 0.01, 'seen' => 30], ['word' => 'clean', 'share' => 0.005714286, 'high' => 0.023696476]];
         yield 'one of them off' => ['line.trueness', ['parent_share' => 0, 'cross_share' => 0.01, 'seen' => 30, 'off' => 1], ['word' => 'doubtful', 'share' => 0.02, 'low' => 0.002118796, 'high' => 0.052807414]];
-        yield 'crossed' => ['line.trueness', ['parent_share' => 0.02, 'cross_share' => 0.3, 'seen' => 40, 'off' => 14], ['word' => 'crossed']];
+        yield 'crossed' => ['line.trueness', ['parent_share' => 0.02, 'cross_share' => 0.3, 'seen' => 40, 'off' => 14, 'weight' => 20], ['word' => 'crossed']];
         yield 'nothing known' => ['line.trueness', [], ['word' => 'not known', 'share' => null, 'low' => null, 'high' => null]];
         yield 'parents not known, thirty looked over' => ['line.trueness', ['cross_share' => 0, 'seen' => 30], ['word' => 'doubtful', 'share' => 0.016129032, 'high' => 0.061516725]];
         yield 'a selfer of which nothing is on record but its parents' => ['line.trueness', ['parent_share' => 0, 'outcrosses' => 0.01], ['word' => 'near clean', 'share' => 0.01]];

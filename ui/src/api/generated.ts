@@ -1193,7 +1193,7 @@ export interface components {
         ReckoningInputDocument: {
             key: string;
             /** @enum {string} */
-            type: "number" | "integer" | "share" | "numbers" | "integers" | "crop" | "choice" | "date" | "rows" | "segments";
+            type: "number" | "integer" | "share" | "numbers" | "integers" | "crop" | "choice" | "date" | "rows" | "segments" | "text";
             label: string;
             unit: string;
             bounds: string;

@@ -67,7 +67,7 @@ export function ReckonerInput({
       hint={hints[input.type] ?? optional(input)}
       value={value}
       unit={input.unit === '' ? undefined : input.type === 'share' ? '%' : input.unit}
-      inputMode={input.type === 'integer' ? 'numeric' : 'decimal'}
+      inputMode={input.type === 'text' ? undefined : input.type === 'integer' ? 'numeric' : 'decimal'}
       onChange={onChange}
     />
   );

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
-import { useId } from 'react';
+import { useId, type ReactNode } from 'react';
 import type { Reckoning } from '../../api/client';
 import { capital, ReckonerInput } from './ReckonerInput';
 import { inputsTaken, type Typed } from './typed';
@@ -11,7 +11,8 @@ const columns = {
   display: 'grid',
   columnGap: 2,
   rowGap: 2,
-  gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' },
+  // Beside the answer there is room for one.
+  gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', md: '1fr', xl: '1fr 1fr' },
   alignItems: 'start',
 } as const;
 
@@ -21,6 +22,7 @@ export function ReckonerInputs({
   ways,
   typed,
   errors,
+  under,
   onWay,
   onType,
 }: {
@@ -28,6 +30,7 @@ export function ReckonerInputs({
   ways: number[];
   typed: Typed;
   errors: Record<string, string>;
+  under: { key: string; line: ReactNode } | undefined;
   onWay: (choice: number, way: number) => void;
   onType: (key: string, value: string) => void;
 }) {
@@ -38,14 +41,16 @@ export function ReckonerInputs({
     const input = taken.find((i) => i.key === key);
     return (
       input && (
-        <ReckonerInput
-          key={key}
-          input={input}
-          needed={input.needed}
-          value={typed[key] ?? ''}
-          error={errors[key]}
-          onChange={(value) => onType(key, value)}
-        />
+        <Box key={key}>
+          <ReckonerInput
+            input={input}
+            needed={input.needed}
+            value={typed[key] ?? ''}
+            error={errors[key]}
+            onChange={(value) => onType(key, value)}
+          />
+          {under?.key === key && under.line}
+        </Box>
       )
     );
   };
