@@ -21,9 +21,6 @@ final readonly class Hindsight
 {
     private const MOST = 60;
 
-    /** Lots whose tests say less than this of their pace, as a precision of its logarithm, are left out. */
-    private const TELLS = 0.5;
-
     public function __construct(private Facts $facts, private Tags $tags) {}
 
     public function all(): HindsightDocument
@@ -98,10 +95,10 @@ final readonly class Hindsight
         $observed = [];
         $spread = [];
         foreach ($lots as $lot) {
-            [$times, $error] = self::pace($lot) ?? [null, null];
-            if ($times !== null && $error !== null) {
-                $observed[] = $times;
-                $spread[] = $error;
+            $told = $lot->telling();
+            if ($told !== null) {
+                $observed[] = exp($told->slower);
+                $spread[] = min(5.0, max(0.01, $told->error));
             }
         }
         if ($observed === []) {
@@ -118,22 +115,5 @@ final readonly class Hindsight
             Quantity::decimal($high),
             $low <= 1.0 && $high >= 1.0 ? ' That is no different from the model, as far as these tell.' : '',
         );
-    }
-
-    /** @return array{float, float}|null how many times slower than the model it ages by its tests alone, and the error of its logarithm */
-    private static function pace(LotCourse $lot): ?array
-    {
-        $forecast = $lot->forecast();
-        if ($forecast === null || $forecast->pace->tests === 0) {
-            return null;
-        }
-        // What was expected before any test is taken out again.
-        $alone = 1.0 / $forecast->pace->slowerSpread ** 2 - 1.0 / $forecast->basis->spreadOfLog() ** 2;
-        if ($alone < self::TELLS) {
-            return null;
-        }
-        $slower = $forecast->pace->slower / $forecast->pace->slowerSpread ** 2 / $alone;
-
-        return abs($slower) > 4.0 ? null : [exp($slower), min(5.0, max(0.01, 1.0 / sqrt($alone)))];
     }
 }

@@ -19,6 +19,7 @@ use App\Models\Variety;
 use App\Models\WriteLock;
 use App\Reading\EntryStore;
 use App\Reading\Facts;
+use App\Reading\StorePaces;
 use Closure;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
@@ -41,7 +42,7 @@ final readonly class Projector
     /** How many lots came of a planting; its id follows. */
     private const LOTS_OF = 'SELECT count(*) FROM lot_origins o JOIN lot_standings s ON s.lot_id = o.lot_id WHERE s.place != ? AND o.planting_id = ';
 
-    public function __construct(private Facts $facts, private Crossings $crossings) {}
+    public function __construct(private Facts $facts, private Crossings $crossings, private StorePaces $paces) {}
 
     /** What was recorded of things bears on what they came from and what was grown from them. */
     public function journalChanged(Changed $changed): void
@@ -93,7 +94,13 @@ final readonly class Projector
         }
         $this->crossings->forget();
         foreach ($lots as $some) {
-            $slice(fn () => $this->lots($this->lotsOf($some)));
+            $slice(function () use ($some): void {
+                $this->lots($this->lotsOf($some));
+            });
+        }
+        // What their tests tell of the store is known once they are, and bears on the forecasts of all.
+        foreach (array_chunk($this->paces->behind(), self::AT_ONCE) as $some) {
+            WriteLock::hold(fn (): bool => $this->lots($this->lotsOf($some)));
         }
         // How many lots a planting gave is known once they are.
         foreach ($plantings as $some) {
@@ -146,13 +153,26 @@ final readonly class Projector
         });
     }
 
-    /** @param  Collection<int, Lot>  $lots  with their variety and planting */
-    private function lots(Collection $lots): void
+    /** A test of one lot tells of the store, and so of what is to be expected of the others: their forecasts follow, some at a time. */
+    private function followTests(): void
+    {
+        foreach (array_chunk($this->paces->behind(), self::AT_ONCE) as $some) {
+            WriteLock::hold(fn (): bool => $this->lots($this->lotsOf($some)));
+        }
+    }
+
+    /**
+     * @param  Collection<int, Lot>  $lots  with their variety and planting
+     * @return bool whether their tests tell something else of the store than before
+     */
+    private function lots(Collection $lots): bool
     {
         $plantings = $lots->map(static fn (Lot $lot): ?string => $lot->planting?->id);
-        EntryStore::ahead(['lot' => self::ids($lots->pluck('id')), 'planting' => self::ids($plantings)], function () use ($lots): void {
+
+        return EntryStore::ahead(['lot' => self::ids($lots->pluck('id')), 'planting' => self::ids($plantings)], function () use ($lots): bool {
             $rows = [];
             $tests = [];
+            $paces = [];
             $tasks = [];
             foreach ($lots as $lot) {
                 $course = $this->facts->lot($lot);
@@ -160,13 +180,43 @@ final readonly class Projector
                 foreach ($course->testing->tests as $test) {
                     $tests[] = Rows::test($lot, $test, $this->facts->practice);
                 }
+                $told = $course->telling();
+                if ($told !== null) {
+                    $paces[$lot->id] = ['lot_id' => $lot->id, 'weight' => $told->weight, 'pull' => $told->pull];
+                }
                 $tasks[$lot->id] = [...self::settle($course->adrift(), $course->place(), $course->adriftAt()), ...$course->tasks()];
             }
             LotStanding::query()->upsert($rows, 'lot_id');
             TestStanding::query()->whereIn('lot_id', $lots->pluck('id'))->delete();
             self::insert('test_standings', $tests);
             $this->tasks(Subject::Lot, $tasks);
+
+            return $this->tellings(self::ids($lots->pluck('id')), $paces);
         });
+    }
+
+    /**
+     * @param  list<string>  $lots  ids
+     * @param  array<string, array{lot_id: string, weight: float, pull: float}>  $paces  what the tests of some of them tell, by id
+     */
+    private function tellings(array $lots, array $paces): bool
+    {
+        // To the digits that count: the same tests tell the same, in whatever order they are summed.
+        $said = static fn (float $weight, float $pull): string => sprintf('%.9e %.9e', $weight, $pull);
+        $was = [];
+        foreach (DB::table('lot_paces')->whereIn('lot_id', $lots)->get() as $row) {
+            /** @var object{lot_id: string, weight: float, pull: float} $row */
+            $was[$row->lot_id] = $said($row->weight, $row->pull);
+        }
+        $is = array_map(static fn (array $pace): string => $said($pace['weight'], $pace['pull']), $paces);
+        if (array_diff_assoc($was, $is) === [] && array_diff_assoc($is, $was) === []) {
+            return false;
+        }
+        DB::table('lot_paces')->whereIn('lot_id', $lots)->delete();
+        self::insert('lot_paces', array_values($paces));
+        $this->paces->forget();
+
+        return true;
     }
 
     /** @param  list<array<string, mixed>>  $rows */
@@ -200,8 +250,12 @@ final readonly class Projector
         // A crossing that comes to light, or goes again, bears on everything grown from that lot.
         $after = array_keys($this->crossings->all());
         $lots = array_values(array_unique([...$lots, ...array_diff($before, $after), ...array_diff($after, $before)]));
+        $taught = false;
         foreach (array_chunk($lots, self::AT_ONCE) as $some) {
-            $this->lots($this->lotsOf($some));
+            $taught = $this->lots($this->lotsOf($some)) || $taught;
+        }
+        if ($taught) {
+            DB::afterCommit($this->followTests(...));
         }
         foreach (array_chunk($plantings, self::AT_ONCE) as $some) {
             $this->lotsCounted($some);

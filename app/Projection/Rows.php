@@ -16,6 +16,7 @@ use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Testing\TestCourse;
+use Marrow\Core\Storage\StorePace;
 use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Place;
 use Marrow\Core\Work\Task;
@@ -50,6 +51,7 @@ final class Rows
             'rate_low' => $interval?->low,
             'rate_high' => $interval?->high,
             'tested_on' => $tested === null ? null : Moment::keep($tested->startedAt),
+            'pace' => ($course->facts->store ?? StorePace::unknown())->key(),
             'good_until' => $forecast === null ? null : Moment::keep($forecast->reachesEarliest($crop->test->minimum)),
             'container' => $storing->now?->container->value,
             'place_id' => $storing->now?->placeId,

@@ -15,6 +15,7 @@ use App\Journal\Changed;
 use App\Lineage\Crossings;
 use App\Plans\PlansAfresh;
 use App\Projection\Projector;
+use App\Reading\StorePaces;
 use App\Voice\Forms;
 use App\Voice\Speaking;
 use DateTimeZone;
@@ -53,6 +54,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(CropReference::class, fn (): CropReference => $this->app->make(OwnFigures::class)->reference());
         $this->app->singleton(Registry::class, fn (): Registry => Registry::standard($this->app->make(CropReference::class)));
         $this->app->singleton(Crossings::class);
+        $this->app->singleton(StorePaces::class);
         $this->app->bind(Practice::class, fn (): Practice => $this->app->make(Settings::class)->practice());
     }
 

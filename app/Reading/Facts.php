@@ -36,6 +36,7 @@ final class Facts
         private readonly CropReference $crops,
         private readonly OwnFigures $own,
         private readonly Crossings $crossings,
+        private readonly StorePaces $paces,
         public readonly Practice $practice,
     ) {}
 
@@ -52,6 +53,7 @@ final class Facts
             $this->sownAt($lot),
             $this->places(),
             $this->crossings->of($lot->id) !== null,
+            $this->paces->of($lot->id),
         );
     }
 
@@ -60,12 +62,16 @@ final class Facts
         return LotCourse::fold($this->ofLot($lot), EntryStore::of(Subject::Lot, $lot->id), $this->practice);
     }
 
-    /** As it stood at a moment, before anything that happened then. */
+    /**
+     * As it stood at a moment, before anything that happened then. By the model alone: what other lots have taught since was
+     * not known.
+     */
     public function lotBefore(Lot $lot, DateTimeImmutable $at): LotCourse
     {
         $entries = array_values(array_filter(EntryStore::of(Subject::Lot, $lot->id), static fn (Entry $entry): bool => $entry->happenedAt < $at));
+        $facts = $this->ofLot($lot);
 
-        return LotCourse::fold($this->ofLot($lot), $entries, $this->practice);
+        return LotCourse::fold(new LotFacts($facts->code, $facts->crop, $facts->sownAt, $facts->places, $facts->crossed), $entries, $this->practice);
     }
 
     /** @param  list<Entry>  $entries  of the planting, those to come among them */
@@ -83,10 +89,11 @@ final class Facts
         return PlantingCourse::fold($this->ofPlanting($planting, $entries), $entries);
     }
 
-    /** What was kept of places has changed. */
+    /** What was kept of places, or of other lots, has changed. */
     public function forget(): void
     {
         $this->places = null;
+        $this->paces->forget();
     }
 
     /** From the journal itself, not from the planting's projection: the journal is what everything is reckoned from. */

@@ -267,6 +267,7 @@ final readonly class LotWords
 
         return array_values(array_filter([
             $this->restsOn($forecast),
+            $this->storeTells(),
             $share !== null && $test !== null
                 ? sprintf('Last test: %s of %d seeds came up, %s.', Quantity::percent($share->rate()), $share->sown, Speaking::forms()->day($test->startedAt))
                 : sprintf('Start: never tested, so %s is taken for sound fresh seed. A test will replace this guess.', Quantity::percent($this->lot->practice->untestedShare)),
@@ -298,6 +299,21 @@ final readonly class LotWords
             $slower < 1 / 1.25 => sprintf(', by which it ages %s times faster than usual', Quantity::decimal(1 / $slower)),
             default => '',
         });
+    }
+
+    /** What the tests of other lots have taught of this keeper's store; null while they tell nothing that differs from the model. */
+    private function storeTells(): ?string
+    {
+        $store = $this->lot->facts->store;
+        if ($store === null || abs($store->factor() - 1.0) < 0.05) {
+            return null;
+        }
+
+        return sprintf(
+            'By the tests of %s, seed in this store lasts about %s times as long as the model has it; that is counted in.',
+            Quantity::number($store->lots, 'other lot'),
+            Quantity::decimal($store->factor()),
+        );
     }
 
     /** Why there is no forecast for a lot that is in store; null when there is one. */

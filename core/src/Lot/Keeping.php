@@ -15,6 +15,8 @@ use Marrow\Core\Steps\Testing\TestingStrand;
 use Marrow\Core\Storage\Ageing;
 use Marrow\Core\Storage\Forecast;
 use Marrow\Core\Storage\LotPace;
+use Marrow\Core\Storage\LotTelling;
+use Marrow\Core\Storage\StorePace;
 use Marrow\Core\Storage\ViabilityConstants;
 use Marrow\Core\Work\Later;
 use Marrow\Core\Work\Loss;
@@ -51,41 +53,95 @@ final class Keeping extends Strand
         return $this->forecast;
     }
 
+    /** What its tests tell of how seed ages in this store, by the model alone; null when they tell nothing. */
+    public function telling(): ?LotTelling
+    {
+        try {
+            [$ageing, $constants, $tests] = $this->known() ?? [null, null, []];
+            if ($ageing === null || $constants === null || $tests === []) {
+                return null;
+            }
+            $spread = $constants->basis->spreadOfLog();
+
+            return LotTelling::of($this->tested($ageing, $tests, 0.0, $spread), $this->wider($ageing, $tests, $spread), $constants->basis);
+        } catch (InvalidFigure) {
+            return null;
+        }
+    }
+
     private function reckon(): ?Forecast
+    {
+        try {
+            [$ageing, $constants, $tests] = $this->known() ?? [null, null, []];
+            if ($ageing === null || $constants === null) {
+                return null;
+            }
+            [$slower, $spread] = ($this->facts->store ?? StorePace::unknown())->expected($constants->basis);
+            if ($tests === []) {
+                return Forecast::of($ageing, LotPace::untested($this->practice->untestedShare, $slower, $spread), $constants->basis);
+            }
+            $last = $tests[count($tests) - 1]->startedAt;
+            $since = $this->storing->segmentsSince($last, $constants);
+
+            return $since === null ? null : Forecast::of(
+                Ageing::of($last, $since),
+                $this->tested($ageing, $tests, $slower, $spread),
+                $constants->basis,
+                self::awayAt($ageing, $tests),
+            );
+        } catch (InvalidFigure) {
+            return null;
+        }
+    }
+
+    /**
+     * @return array{Ageing, ViabilityConstants, list<TestCourse>}|null
+     *
+     * @throws InvalidFigure where the equation is not trusted
+     */
+    private function known(): ?array
     {
         if ($this->storing->now === null || ! $this->facts->crop->bearsDrying() || $this->storing->isShutInDamp()) {
             return null;
         }
         $tests = $this->testing->results();
         $ripe = $this->origin->firstAt() ?? ($tests[0] ?? null)?->startedAt;
-        if ($ripe === null) {
-            return null;
-        }
         $constants = $this->facts->crop->viability();
-        try {
-            $segments = $this->storing->segmentsSince($ripe, $constants);
-            if ($segments === null) {
-                return null;
-            }
-            $ageing = Ageing::of($ripe, $segments);
-            $spread = $constants->basis->spreadOfLog();
-            if ($tests === []) {
-                return Forecast::of($ageing, LotPace::untested($this->practice->untestedShare, 0.0, $spread), $constants->basis);
-            }
-            [$lost, $away] = $ageing->until($tests[count($tests) - 1]->startedAt);
-            $pace = LotPace::tested(
-                array_map(static fn (TestCourse $test): array => [$ageing->until($test->startedAt)[0], $test->germinated(), $test->sown()], $tests),
-                $this->practice->untestedShare,
-                0.0,
-                $lost > 0.0 ? hypot($spread, ViabilityConstants::CW_SPREAD * $away) : $spread,
-            );
-            $last = $tests[count($tests) - 1]->startedAt;
-            $since = $this->storing->segmentsSince($last, $constants);
+        $segments = $ripe === null ? null : $this->storing->segmentsSince($ripe, $constants);
 
-            return $since === null ? null : Forecast::of(Ageing::of($last, $since), $pace, $constants->basis, $lost > 0.0 ? $away : 0.0);
-        } catch (InvalidFigure) {
-            return null;
-        }
+        return $ripe === null || $segments === null ? null : [Ageing::of($ripe, $segments), $constants, $tests];
+    }
+
+    /**
+     * @param  non-empty-list<TestCourse>  $tests
+     * @param  float  $slower  expected of its pace, and how sure that is
+     */
+    private function tested(Ageing $ageing, array $tests, float $slower, float $spread): LotPace
+    {
+        return LotPace::tested(
+            array_map(static fn (TestCourse $test): array => [$ageing->until($test->startedAt)[0], $test->germinated(), $test->sown()], $tests),
+            $this->practice->untestedShare,
+            $slower,
+            $this->wider($ageing, $tests, $spread),
+        );
+    }
+
+    /**
+     * The spread of a pace, wider where the store lies far from the cupboard.
+     *
+     * @param  non-empty-list<TestCourse>  $tests
+     */
+    private function wider(Ageing $ageing, array $tests, float $spread): float
+    {
+        return hypot($spread, ViabilityConstants::CW_SPREAD * self::awayAt($ageing, $tests));
+    }
+
+    /** @param  non-empty-list<TestCourse>  $tests */
+    private static function awayAt(Ageing $ageing, array $tests): float
+    {
+        [$lost, $away] = $ageing->until($tests[count($tests) - 1]->startedAt);
+
+        return $lost > 0.0 ? $away : 0.0;
     }
 
     public static function taskKinds(): string

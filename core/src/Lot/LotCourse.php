@@ -18,6 +18,7 @@ use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Steps\Storing\StoringStrand;
 use Marrow\Core\Steps\Testing\TestingStrand;
 use Marrow\Core\Storage\Forecast;
+use Marrow\Core\Storage\LotTelling;
 use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Place;
 use Marrow\Core\Work\Task;
@@ -113,6 +114,12 @@ final class LotCourse
     public function forecast(): ?Forecast
     {
         return $this->keeping->forecast();
+    }
+
+    /** What its tests tell of how seed ages in this store. */
+    public function telling(): ?LotTelling
+    {
+        return $this->keeping->telling();
     }
 
     public function advice(\DateTimeImmutable $now): ?Advice

@@ -6,6 +6,7 @@ namespace Marrow\Core\Lot;
 
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Steps\Storing\StoredAt;
+use Marrow\Core\Storage\StorePace;
 
 /** What is known of a lot from outside its own entries. */
 final readonly class LotFacts
@@ -14,6 +15,7 @@ final readonly class LotFacts
      * @param  \DateTimeImmutable|null  $sownAt  when the planting it comes from was sown, where that is known
      * @param  array<string, StoredAt>  $places  where seed can be kept, by id
      * @param  bool  $crossed  whether off-types of what was grown from it, or from what it descends from, show it to be crossed
+     * @param  ?StorePace  $store  how seed ages in this keeper's store, by the tests of its other lots; null to go by the model alone
      */
     public function __construct(
         public string $code,
@@ -21,5 +23,6 @@ final readonly class LotFacts
         public ?\DateTimeImmutable $sownAt,
         public array $places = [],
         public bool $crossed = false,
+        public ?StorePace $store = null,
     ) {}
 }
