@@ -11,6 +11,8 @@ use Marrow\Core\Storage\Ageing;
 use Marrow\Core\Storage\AgeingSegment;
 use Marrow\Core\Storage\Forecast;
 use Marrow\Core\Storage\LotPace;
+use Marrow\Core\Storage\LotTelling;
+use Marrow\Core\Storage\StorePace;
 use Marrow\Core\Storage\ViabilityConstants;
 
 /**
@@ -31,6 +33,9 @@ final readonly class StorageSimulation
         'the hygrometer reads 5 % too low' => [null, -5.0, 0.0],
         'the thermometer reads 2 °C too low' => [null, 0.0, -2.0],
     ];
+
+    /** Logarithm of how many times slower it ages. */
+    private const FASTER = -0.405;
 
     public function __construct(private CropReference $crops) {}
 
@@ -59,14 +64,59 @@ final readonly class StorageSimulation
             }
         }
 
+        return [...$rows, ...$this->storeOfItsOwn($dice, $lots)];
+    }
+
+    /**
+     * A keeper in whose store everything ages by half as fast again: before anything is learnt of it, and when a dozen other lots
+     * have been tested.
+     *
+     * @return list<array{string, string, string, float, float, float}> as run()
+     */
+    private function storeOfItsOwn(Dice $dice, int $lots): array
+    {
+        $rows = [];
+        foreach (['nothing learnt' => false, 'learnt from a dozen lots' => true] as $learnt => $isLearnt) {
+            foreach ([0 => 'never tested', 1 => 'tested once'] as $tests => $known) {
+                $held = $above = $below = 0;
+                for ($n = 0; $n < 6 * $lots; $n++) {
+                    $store = $isLearnt ? $this->taught($dice) : StorePace::unknown();
+                    [$share, $low, $high] = $this->lot($dice, $this->crops->get($dice->one(self::SOLVED)), $tests, null, 0.0, 0.0, self::FASTER, $store);
+                    $held += (int) ($share >= $low && $share <= $high);
+                    $above += (int) ($share > $high);
+                    $below += (int) ($share < $low);
+                }
+                $rows[] = ["all here ages half as fast again, $learnt", 'solved from ordinary years', $known, $held / (6 * $lots), $above / (6 * $lots), $below / (6 * $lots)];
+            }
+        }
+
         return $rows;
     }
 
-    /** @return array{float, float, float} the true share at some day to come, and the band that Marrow gives for it */
-    private function lot(Dice $dice, Crop $crop, int $tests, ?float $power, float $rhOff, float $temperatureOff): array
+    private function taught(Dice $dice): StorePace
+    {
+        $told = [];
+        for ($n = 0; $n < 12; $n++) {
+            $lot = $this->lot($dice, $this->crops->get($dice->one(self::SOLVED)), 1, null, 0.0, 0.0, self::FASTER)[3];
+            if ($lot !== null) {
+                $told[] = $lot;
+            }
+        }
+
+        return StorePace::learnt($told);
+    }
+
+    /**
+     * @param  float  $store  logarithm of how many times slower than the model all seed of this keeper ages
+     * @param  ?StorePace  $learnt  what has been learnt of that; null draws lots of any keeper
+     * @return array{float, float, float, ?LotTelling} the true share at some day to come, the band that Marrow gives for it, and what the tests tell of the store
+     */
+    private function lot(Dice $dice, Crop $crop, int $tests, ?float $power, float $rhOff, float $temperatureOff, float $store = 0.0, ?StorePace $learnt = null): array
     {
         $constants = $crop->viability();
-        $spread = $constants->basis->spreadOfLog();
+        [$slower, $spread] = ($learnt ?? StorePace::unknown())->expected($constants->basis);
+        // In one store lots differ by less than over all.
+        $differ = $store === 0.0 ? $constants->basis->spreadOfLog() : sqrt(StorePace::betweenLots($constants->basis));
         $cupboard = $crop->balance->moisture(0.50, 20.0);
         // Where C_W was measured it is what it is; a wrong one is tried there too.
         $usual = $constants->cw;
@@ -75,7 +125,7 @@ final readonly class StorageSimulation
             $dice->normal(1.6448536, 0.33),
             $constants->sigma($cupboard, 20.0),
             $cupboard,
-            exp($dice->normal(0.0, $spread)),
+            exp($dice->normal($store, $differ)),
             $trueCw,
             [$constants->ch, $constants->cq],
         );
@@ -99,17 +149,20 @@ final readonly class StorageSimulation
             $sown = $dice->one([25, 50, 100]);
             $counted[] = [$ageing->until(self::on($start, $day))[0], $dice->ofSeeds($sown, $lot->after($day, $moisture, $temperature)), $sown];
         }
+        $told = null;
         if ($counted === []) {
-            $forecast = Forecast::of($ageing, LotPace::untested(ViabilityConstants::FRESH, 0.0, $spread), $constants->basis);
+            $forecast = Forecast::of($ageing, LotPace::untested(ViabilityConstants::FRESH, $slower, $spread), $constants->basis);
         } else {
             [, $away] = $ageing->until(self::on($start, $day));
-            $pace = LotPace::tested($counted, ViabilityConstants::FRESH, 0.0, hypot($spread, ViabilityConstants::CW_SPREAD * $away));
+            $wide = hypot($spread, ViabilityConstants::CW_SPREAD * $away);
+            $pace = LotPace::tested($counted, ViabilityConstants::FRESH, $slower, $wide);
+            $told = $slower === 0.0 ? LotTelling::of($pace, $wide, $constants->basis) : null;
             $last = self::on($start, $day);
             $forecast = Forecast::of(Ageing::of($last, [new AgeingSegment($last, $constants->sigma($readMoisture, $readTemperature), $away)]), $pace, $constants->basis, $away);
         }
         $band = $forecast->limitsAt(self::on($start, $asked));
 
-        return [$lot->after($asked, $moisture, $temperature), $band->low, $band->high];
+        return [$lot->after($asked, $moisture, $temperature), $band->low, $band->high, $told];
     }
 
     private static function on(DateTimeImmutable $start, float $days): DateTimeImmutable

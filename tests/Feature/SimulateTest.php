@@ -8,6 +8,7 @@ use App\Handbook\CropFiles;
 use App\Simulation\CountSimulation;
 use App\Simulation\Dice;
 use App\Simulation\DryingSimulation;
+use App\Simulation\PacketSimulation;
 use App\Simulation\StorageSimulation;
 use App\Simulation\TrueLot;
 use App\Simulation\TrueSeed;
@@ -70,6 +71,14 @@ final class SimulateTest extends TestCase
         }
         foreach (CountSimulation::sowing(new Dice(3), 1500) as [$known, $enough]) {
             self::assertGreaterThan(0.94, $enough, $known);
+        }
+    }
+
+    public function test_packets_for_later_years_hold_enough_as_surely_as_asked(): void
+    {
+        foreach ((new PacketSimulation(CropFiles::load(base_path('core/data/crops'))))->run(new Dice(3), 200) as [$which, $enough]) {
+            // 95 of 100 are meant; of two hundred drawn, 91 % would be a rare run of luck.
+            self::assertGreaterThan(0.91, $enough, $which);
         }
     }
 

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Simulation\CountSimulation;
 use App\Simulation\Dice;
 use App\Simulation\DryingSimulation;
+use App\Simulation\PacketSimulation;
 use App\Simulation\StorageSimulation;
 use Illuminate\Console\Command;
 
@@ -17,7 +18,7 @@ final class Simulate extends Command
 
     protected $description = 'Print how often the truth lies where Marrow says, for made-up keepers whose seed is known';
 
-    public function handle(StorageSimulation $storage, DryingSimulation $drying): int
+    public function handle(StorageSimulation $storage, DryingSimulation $drying, PacketSimulation $packets): int
     {
         $dice = new Dice((int) $this->option('seed'));
         $size = max(1, min(5000, (int) $this->option('size')));
@@ -26,7 +27,7 @@ final class Simulate extends Command
             'storage' => $this->tell(['what is wrong', 'pace', 'what was known', 'in the 90 % band', 'above it', 'below it'], $storage->run($dice, $size)),
             'drying' => $this->tell(['what is wrong', 'balance with air', 'moisture within a point', 'called dry that is', 'dry that is called so', 'courses read', 'time left within a third'], $drying->run($dice, $size)),
             'germination' => $this->tell(['tested', 'in the 95 % interval'], CountSimulation::germination($dice, 100 * $size)),
-            'sowing' => $this->tell(['known', 'as many plants as wanted, or more (95 % meant)'], CountSimulation::sowing($dice, 50 * $size)),
+            'sowing' => $this->tell(['known', 'as many plants as wanted, or more (95 % meant)'], [...CountSimulation::sowing($dice, 50 * $size), ...$packets->run($dice, 5 * $size)]),
             default => $this->unknown(),
         };
     }
