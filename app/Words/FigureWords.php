@@ -7,10 +7,10 @@ namespace App\Words;
 use App\Voice\UnitSystem;
 use Marrow\Core\Reckoning\Output;
 
-/** The figures of a reckoning as they are said: with their unit, and with four digits at the most. */
+/** The figures of a reckoning as they are said: with their unit, and with three digits at the most. */
 final class FigureWords
 {
-    private const DIGITS = 4;
+    private const DIGITS = 3;
 
     /** @param  float|int|string|bool|list<float>|list<int>|list<string>|null  $value */
     public static function of(Output $output, float|int|string|bool|array|null $value, UnitSystem $units = UnitSystem::Metric): ?string
@@ -19,10 +19,26 @@ final class FigureWords
             $value === null => null,
             is_bool($value) => $value ? 'yes' : 'no',
             is_string($value) => $value,
-            is_array($value) => implode(', ', array_map(static fn (float|int|string $item): string => is_string($item) ? $item : self::number($item), $value)),
-            $output->unit === 'share' => self::number($value * 100)."\u{00A0}%",
-            default => self::number($units->unit($output->unit) === $output->unit ? $value : $units->fromCore($output->unit, $value))
-                .($output->unit === '' ? '' : "\u{00A0}".$units->unit($output->unit)),
+            is_array($value) => implode(', ', array_map(static fn (float|int|string $item): string => is_string($item) ? $item : self::bare($output, $item, $units), $value)).($value === [] ? '' : self::unit($output, $units)),
+            default => self::bare($output, $value, $units).self::unit($output, $units),
+        };
+    }
+
+    private static function bare(Output $output, float|int $value, UnitSystem $units): string
+    {
+        return self::number(match (true) {
+            $output->unit === 'share' => $value * 100,
+            $units->unit($output->unit) === $output->unit => $value,
+            default => $units->fromCore($output->unit, $value),
+        });
+    }
+
+    private static function unit(Output $output, UnitSystem $units): string
+    {
+        return match ($output->unit) {
+            '' => '',
+            'share' => "\u{00A0}%",
+            default => "\u{00A0}".$units->unit($output->unit),
         };
     }
 

@@ -37,12 +37,13 @@ final class QuickReckonersTest extends TestCase
     /** @return iterable<string, array{string, list<string>}> */
     public static function questions(): iterable
     {
-        yield 'a share' => ['germination.rate?inputs[germinated]=27&inputs[sown]=30', ['90 %', '74.38 %', '96.54 %']];
+        yield 'a share' => ['germination.rate?inputs[germinated]=27&inputs[sown]=30', ['90 %', '74.4 %', '96.5 %']];
         yield 'a count' => ['sowing.seeds?inputs[plants]=24&inputs[germinated]=41&inputs[sown]=50', ['36 seeds']];
-        yield 'hours' => ['ferment.window?inputs[temperature]=24', ['38.99 h', '58.48 h', '117 h']];
-        yield 'yes or no, and nothing where there is nothing' => ['air.opening?inputs[store_temperature]=5&inputs[room_temperature]=18&inputs[room_rh]=0.99', ['17.84 °C', 'yes']];
-        yield 'a list' => ['packets.plan?inputs[seeds]=60&inputs[plants]=10&inputs[yearly_shares]=0.9,0.7,0.4&inputs[years]=3', ['2 years', '13, 19', '28 seeds', '2 bags', '0 sachets', '4 labels']];
-        yield 'a very small chance' => ['germination.compare?inputs[a_germinated]=0&inputs[a_sown]=10&inputs[b_germinated]=10&inputs[b_sown]=10', ['-100 %', '-100 %', '-60.75 %', '0.001083 %']];
+        yield 'hours' => ['ferment.window?inputs[temperature]=24', ['39 h', '58.5 h', '117 h']];
+        yield 'yes or no, and nothing where there is nothing' => ['air.opening?inputs[store_temperature]=5&inputs[room_temperature]=18&inputs[room_rh]=0.99', ['17.8 °C', 'yes']];
+        yield 'a list' => ['packets.plan?inputs[seeds]=60&inputs[plants]=10&inputs[yearly_shares]=0.9,0.7,0.4&inputs[years]=3', ['2 years', '13, 19 seeds', '28 seeds', '2 bags', '0 sachets', '4 labels']];
+        yield 'a very small chance' => ['germination.compare?inputs[a_germinated]=0&inputs[a_sown]=10&inputs[b_germinated]=10&inputs[b_sown]=10', ['-100 %', '-100 %', '-60.8 %', '0.00108 %']];
+        yield 'shares, each in per cent' => ['germination.compare?inputs[germinated]=31,47,40&inputs[sown]=36,48,50', ['2.18 %', '86.1, 97.9, 80 %', '71.3, 89.1, 67 %', '93.9, 99.6, 88.8 %', '7.65', 'yes', '15.9, 57, 2.36 %']];
         yield 'a word' => ['germination.outlook?inputs[germinated]=42&inputs[sown]=50&inputs[undecided]=7', ['good', '84 %', '98 %']];
     }
 

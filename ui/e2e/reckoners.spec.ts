@@ -1,3 +1,4 @@
+import type { Locator } from '@playwright/test';
 import { expect, test } from './garden';
 
 test('a quick reckoner is found by what one wants to know, answers as it is filled, and can be sent on', async ({
@@ -85,4 +86,23 @@ test('two plantings side by side: whether they cross, how much, and from what di
   await page.getByLabel('First bloom of the other *').fill('2026-07-21');
   await page.getByLabel('Last bloom of the other *').fill('2026-08-10');
   await expect(answer).toContainText('Not in bloom together, so no crossing.');
+});
+
+test('the answer is in view beside what is asked, and on a phone right under what was just changed', async ({
+  page,
+}) => {
+  await page.goto('/books/reckoners/line.trueness?parent_share=0&cross_share=1&seen=30');
+  const answer = page.getByRole('region', { name: 'Answer' });
+  await expect(answer.getByText(/^Clean: about 0\.57\s% of its plants/)).toBeInViewport();
+  await expect(page.getByLabel('Off-types among them')).toBeInViewport();
+
+  await page.setViewportSize({ width: 390, height: 844 });
+  const seen = page.getByLabel('Plants looked over', { exact: true });
+  await seen.fill('40');
+  const line = page.getByRole('status').filter({ hasText: 'of its plants are not of it' });
+  await expect(line).toBeInViewport();
+  const top = async (what: Locator) => (await what.boundingBox())?.y ?? NaN;
+  const below = (await top(line)) - (await top(seen));
+  expect(below).toBeGreaterThan(0);
+  expect(below).toBeLessThan(120);
 });

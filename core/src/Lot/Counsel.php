@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Lot;
 
+use Marrow\Core\Journal\Payload;
+use Marrow\Core\Steps\Drying\Spread;
+use Marrow\Core\Steps\Testing\TestStarted;
+
 /** What the seed of a lot is good for, all told. */
 enum Counsel: string
 {
@@ -33,4 +37,14 @@ enum Counsel: string
 
     /** Never tested, and not so old that it need worry anybody. */
     case Untested = 'untested';
+
+    /** @return ?class-string<Payload> what it asks to be done and recorded */
+    public function asks(): ?string
+    {
+        return match ($this) {
+            self::TestFirst, self::PastUnknown => TestStarted::class,
+            self::DryFirst => Spread::class,
+            default => null,
+        };
+    }
 }

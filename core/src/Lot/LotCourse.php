@@ -145,10 +145,20 @@ final class LotCourse
         return $this->course->wants();
     }
 
-    /** @return list<Offer> what can be recorded of it as it stands, the likeliest first */
-    public function offers(): array
+    /**
+     * @param  ?\DateTimeImmutable  $now  the day from which it is seen; null for what does not depend on the day
+     * @return list<Offer> what can be recorded of it as it stands: what it is advised to do, then the likeliest first
+     */
+    public function offers(?\DateTimeImmutable $now = null): array
     {
-        return $this->course->offers();
+        $offers = $this->course->offers();
+        $asked = $now === null ? null : $this->advice($now)?->counsel->asks();
+        if ($asked === null) {
+            return $offers;
+        }
+        $isAsked = static fn (Offer $offer): bool => $offer->kind->name === $asked::kind()->name;
+
+        return [...array_values(array_filter($offers, $isAsked)), ...array_values(array_filter($offers, static fn (Offer $offer): bool => ! $isAsked($offer)))];
     }
 
     /** @return list<Strand> */

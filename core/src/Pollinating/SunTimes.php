@@ -32,14 +32,14 @@ final readonly class SunTimes
     {
         InvalidFigure::unlessWithin('latitude', $latitude, -90.0, 90.0, '°');
         InvalidFigure::unlessWithin('longitude', $longitude, -180.0, 180.0, '°');
-        $time = static fn (int|bool $at): ?\DateTimeImmutable => is_int($at) ? (new \DateTimeImmutable("@$at"))->setTimezone($day->getTimezone()) : null;
+        $said = static fn (int|bool $at): ?\DateTimeImmutable => is_int($at) ? (new \DateTimeImmutable("@$at"))->setTimezone($day->getTimezone()) : null;
         $sun = self::onThatDay($latitude, $longitude, $day);
 
         return new self(
-            $time($sun['civil_twilight_begin']),
-            $time($sun['sunrise']),
-            $time($sun['sunset']),
-            $time($sun['civil_twilight_end']),
+            $said($sun['civil_twilight_begin']),
+            $said($sun['sunrise']),
+            $said($sun['sunset']),
+            $said($sun['civil_twilight_end']),
             is_int($sun['sunrise']) || $sun['sunrise'],
         );
     }

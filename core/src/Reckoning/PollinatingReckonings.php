@@ -42,13 +42,13 @@ final class PollinatingReckonings
                     throw Refused::at('zone', 'That is no time zone. Write it as Europe/London or America/New_York.');
                 }
                 $sun = SunTimes::of($in->number('latitude'), $in->number('longitude'), new \DateTimeImmutable($in->text('date'), new \DateTimeZone($zone)));
-                $time = static fn (?\DateTimeImmutable $at): ?string => $at?->format('H:i');
+                $said = static fn (?\DateTimeImmutable $at): ?string => $at?->format('H:i');
 
                 return [
-                    'dawn' => $time($sun->dawn),
-                    'rise' => $time($sun->rise),
-                    'set' => $time($sun->set),
-                    'dusk' => $time($sun->dusk),
+                    'dawn' => $said($sun->dawn),
+                    'rise' => $said($sun->rise),
+                    'set' => $said($sun->set),
+                    'dusk' => $said($sun->dusk),
                     'day_hours' => $sun->rise !== null && $sun->set !== null
                         ? ($sun->set->getTimestamp() - $sun->rise->getTimestamp()) / 3600
                         : ($sun->isUp ? 24.0 : 0.0),

@@ -7,6 +7,7 @@ namespace Marrow\Core\Tests\Lot;
 use Marrow\Core\Lot\Counsel;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\Diary;
+use Marrow\Core\Work\Offer;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What a lot is good for, weighed in one place: what outweighs what. */
@@ -62,6 +63,21 @@ final class AdviceTest extends CoreTestCase
         $chayote->record('picked', '2026-08-01', ['plants' => 1, 'fruits' => 4]);
         $chayote->record('rinsed', '2026-08-01 12:00');
         yield 'a kind that dies when it dries' => [Counsel::SowFresh, $chayote];
+    }
+
+    #[DataProvider('lots')]
+    public function test_what_it_is_advised_to_do_is_what_can_be_recorded_first(?Counsel $counsel, Diary $diary, string $on = '2026-09-14'): void
+    {
+        $names = array_map(static fn (Offer $offer): string => $offer->kind->name, $diary->course()->offers(new \DateTimeImmutable($on)));
+        $usual = array_map(static fn (Offer $offer): string => $offer->kind->name, $diary->course()->offers());
+        match ($counsel) {
+            Counsel::TestFirst, Counsel::PastUnknown => self::assertSame('test_started', $names[0] ?? null),
+            Counsel::DryFirst => self::assertSame('spread', $names[0] ?? null),
+            default => self::assertSame($usual, $names),
+        };
+        sort($names);
+        sort($usual);
+        self::assertSame($usual, $names, 'nothing is lost by it');
     }
 
     /** @param  int  $steps  of harvest and cleaning that have been done */
