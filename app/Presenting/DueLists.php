@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\Presenting;
 
 use App\Documents\PlanTaskDocument;
-use App\Documents\TaskDocument;
 use App\Documents\TodayDocument;
 use App\Garden\Marks;
 use App\Models\DueTask;
 use App\Moment;
 use App\Plans\PlannedWork;
 use App\Voice\When;
-use Illuminate\Database\Eloquent\Builder;
 
 /** What is due over everything: now, already possible, and coming up. */
 final readonly class DueLists
@@ -32,13 +30,23 @@ final readonly class DueLists
         $open = DueTask::query()->where('best_at', '>', $tonight)->where('best_at', '<=', $soon)->where('opens_at', '<=', $now);
         $next = DueTask::query()->where('best_at', '>', $tonight)->where('best_at', '<=', $soon)->where('opens_at', '>', $now);
 
+        // What will be lost soonest stands first; what only waits, after it.
+        $lists = [
+            $due->clone()->orderBy('urgency')->orderBy('best_at')->orderBy('id')->limit(self::MOST)->get(),
+            $open->clone()->orderBy('best_at')->orderBy('id')->limit(self::MOST)->get(),
+            $next->clone()->orderBy('best_at')->orderBy('id')->limit(self::MOST)->get(),
+        ];
+        // Put into words all at once: what they are of is read for all of them together.
+        $documents = $this->tasks->documents($lists[0]->concat($lists[1])->concat($lists[2]), $when);
+        [$first, $second] = [$lists[0]->count(), $lists[1]->count()];
+
         return new TodayDocument(
             $when->now->format('Y-m-d'),
-            $this->urgentFirst($due, $when),
+            array_slice($documents, 0, $first),
             $due->count(),
-            $this->list($open, $when),
+            array_slice($documents, $first, $second),
             $open->count(),
-            $this->list($next, $when),
+            array_slice($documents, $first + $second),
             $next->count(),
             array_map(PlanTaskDocument::of(...), $this->planned->between($when->now, $when->now->modify(sprintf('+%d days', self::SOON_DAYS)))),
             self::trouble(),
@@ -50,32 +58,5 @@ final readonly class DueLists
         $trouble = Marks::get(Marks::COPY_TROUBLE);
 
         return $trouble === '' ? null : "Today's copy of the garden could not be made. $trouble";
-    }
-
-    /**
-     * What will be lost soonest stands first; what only waits, after it.
-     *
-     * @param  Builder<DueTask>  $query
-     * @return list<TaskDocument>
-     */
-    private function urgentFirst(Builder $query, When $when): array
-    {
-        $tasks = (clone $query)
-            ->orderBy('urgency')
-            ->orderBy('best_at')
-            ->orderBy('id')
-            ->limit(self::MOST)
-            ->get();
-
-        return $this->tasks->documents($tasks, $when);
-    }
-
-    /**
-     * @param  Builder<DueTask>  $query
-     * @return list<TaskDocument>
-     */
-    private function list(Builder $query, When $when): array
-    {
-        return $this->tasks->documents((clone $query)->orderBy('best_at')->orderBy('id')->limit(self::MOST)->get(), $when);
     }
 }
