@@ -1,10 +1,12 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useRef, useState } from 'react';
 import type { Plan } from '../api/client';
 import { useInk } from '../charts/Chart';
 
-const WIDTH = 760;
-const PAD = 46;
+/** Drawn to be read at its own size: on a phone there is room for numbers, and their names stand under the map. */
+const drawn = (narrow: boolean) => (narrow ? { WIDTH: 380, PAD: 36 } : { WIDTH: 760, PAD: 46 });
 
 type Point = { x: number; y: number };
 
@@ -28,6 +30,8 @@ export function PlanMap({
   onMoveBed: (id: string, x: number, y: number) => void;
 }) {
   const ink = useInk();
+  const narrow = useMediaQuery('(max-width: 720px)');
+  const { WIDTH, PAD } = drawn(narrow);
   const { ground, beds, barriers, sources, plantings } = plan.content;
   const scale = (WIDTH - 2 * PAD) / ground.width;
   const height = ground.depth * scale + 2 * PAD;
@@ -66,6 +70,7 @@ export function PlanMap({
         .filter(({ verdict }) => verdict === 'act')
         .map((source) => ({ kept: risk.planting, source: source.id })),
     );
+  const standing = plantings.filter(({ out }) => !out);
   const outside = sources.map((source, i) => {
     const { rim, away } = nearest(source, ground);
     return {
@@ -134,9 +139,11 @@ export function PlanMap({
                 stroke={moving === 'beds' ? ink.ink : ink.faint}
                 strokeDasharray={moving === 'beds' ? '6 4' : undefined}
               />
-              <text x={px(bed.x)} y={px(bed.y) - 4} fontSize={13} fill={ink.faint}>
-                {name}
-              </text>
+              {!narrow && (
+                <text x={px(bed.x)} y={px(bed.y) - 4} fontSize={13} fill={ink.faint}>
+                  {name}
+                </text>
+              )}
             </g>
           );
         })}
@@ -171,62 +178,60 @@ export function PlanMap({
             )
           );
         })}
-        {plantings
-          .filter(({ out }) => !out)
-          .map(({ id, plants }) => {
-            const spot = spotOf(id);
-            const course = plan.plantings.find((p) => p.id === id);
-            if (spot === undefined || course === undefined) return null;
-            const alarmed = course.verdict === 'act';
-            return (
-              <g
-                key={id}
-                role="button"
-                tabIndex={0}
-                aria-label={`${course.variety}, ${plants} plants${alarmed ? ', would cross' : ''}`}
-                style={{
-                  cursor: drag?.id === id ? 'grabbing' : 'grab',
-                  touchAction: 'none',
-                  pointerEvents: moving === 'beds' ? 'none' : undefined,
-                }}
-                onPointerDown={(event) => {
-                  event.preventDefault();
-                  setDrag({ id, from: metresAt(event), by: { x: 0, y: 0 } });
-                }}
-                onKeyDown={(event) => {
-                  const step: Record<string, Point> = {
-                    ArrowLeft: { x: -0.1, y: 0 },
-                    ArrowRight: { x: 0.1, y: 0 },
-                    ArrowUp: { x: 0, y: -0.1 },
-                    ArrowDown: { x: 0, y: 0.1 },
-                  };
-                  const by = step[event.key];
-                  if (event.key === 'Enter' || event.key === ' ') onChoose(id);
-                  if (by === undefined) return;
-                  event.preventDefault();
-                  onMove(id, round(spot.x + by.x), round(spot.y + by.y));
-                }}
-              >
-                <rect
-                  x={px(spot.x)}
-                  y={px(spot.y)}
-                  width={spot.width * scale}
-                  height={spot.depth * scale}
-                  fill={chosen === id ? ink.ink : ink.ground}
-                  stroke={alarmed ? ink.alarm : ink.ink}
-                  strokeWidth={alarmed ? 4 : 2}
-                />
-                <Label
-                  words={course.variety}
-                  x={px(spot.x + spot.width / 2)}
-                  y={px(spot.y + spot.depth / 2)}
-                  room={spot.width * scale}
-                  fill={chosen === id ? ink.ground : ink.ink}
-                  halo={chosen === id ? ink.ink : ink.ground}
-                />
-              </g>
-            );
-          })}
+        {standing.map(({ id, plants }, i) => {
+          const spot = spotOf(id);
+          const course = plan.plantings.find((p) => p.id === id);
+          if (spot === undefined || course === undefined) return null;
+          const alarmed = course.verdict === 'act';
+          return (
+            <g
+              key={id}
+              role="button"
+              tabIndex={0}
+              aria-label={`${course.variety}, ${plants} plants${alarmed ? ', would cross' : ''}`}
+              style={{
+                cursor: drag?.id === id ? 'grabbing' : 'grab',
+                touchAction: 'none',
+                pointerEvents: moving === 'beds' ? 'none' : undefined,
+              }}
+              onPointerDown={(event) => {
+                event.preventDefault();
+                setDrag({ id, from: metresAt(event), by: { x: 0, y: 0 } });
+              }}
+              onKeyDown={(event) => {
+                const step: Record<string, Point> = {
+                  ArrowLeft: { x: -0.1, y: 0 },
+                  ArrowRight: { x: 0.1, y: 0 },
+                  ArrowUp: { x: 0, y: -0.1 },
+                  ArrowDown: { x: 0, y: 0.1 },
+                };
+                const by = step[event.key];
+                if (event.key === 'Enter' || event.key === ' ') onChoose(id);
+                if (by === undefined) return;
+                event.preventDefault();
+                onMove(id, round(spot.x + by.x), round(spot.y + by.y));
+              }}
+            >
+              <rect
+                x={px(spot.x)}
+                y={px(spot.y)}
+                width={spot.width * scale}
+                height={spot.depth * scale}
+                fill={chosen === id ? ink.ink : ink.ground}
+                stroke={alarmed ? ink.alarm : ink.ink}
+                strokeWidth={alarmed ? 4 : 2}
+              />
+              <Label
+                words={narrow ? String(i + 1) : course.variety}
+                x={px(spot.x + spot.width / 2)}
+                y={px(spot.y + spot.depth / 2)}
+                room={spot.width * scale}
+                fill={chosen === id ? ink.ground : ink.ink}
+                halo={chosen === id ? ink.ink : ink.ground}
+              />
+            </g>
+          );
+        })}
         {outside.map((source) => (
           <g key={source.id} role="img" aria-label={`${source.letter}: ${source.name}, ${source.said}`}>
             <circle
@@ -252,6 +257,50 @@ export function PlanMap({
         <Compass north={ground.north} wind={ground.wind} x={WIDTH - 24} y={24} />
         <ScaleBar scale={scale} x={PAD} y={height - 12} />
       </svg>
+      {narrow && (
+        <Box
+          component="ol"
+          aria-label="What the numbers are"
+          sx={{
+            listStyle: 'none',
+            m: 0,
+            mb: 1,
+            p: 0,
+            display: 'grid',
+            gridTemplateColumns: '1fr 1fr',
+            columnGap: 1,
+          }}
+        >
+          {standing.map(({ id }, i) => {
+            const course = plan.plantings.find((p) => p.id === id);
+            return (
+              course && (
+                <li key={id}>
+                  <Button
+                    variant="text"
+                    onClick={() => onChoose(id)}
+                    sx={{
+                      justifyContent: 'start',
+                      textAlign: 'left',
+                      width: '100%',
+                      px: 0.5,
+                      fontWeight: 400,
+                    }}
+                  >
+                    <Box
+                      component="b"
+                      sx={{ minWidth: 26, color: course.verdict === 'act' ? ink.alarm : undefined }}
+                    >
+                      {i + 1}
+                    </Box>
+                    {course.variety}
+                  </Button>
+                </li>
+              )
+            );
+          })}
+        </Box>
+      )}
       {outside.length > 0 && (
         <Box
           component="ul"

@@ -173,6 +173,9 @@ function OpenPlan({ plan }: { plan: Plan }) {
   );
 }
 
+/** On a phone the plot is one of the places at the foot, and nobody prints; the map comes first. */
+const onDesk = { display: { xs: 'none', sm: 'inline-flex' }, '@media print': { display: 'none' } } as const;
+
 function PlanHead({ plan, undo, busy }: { plan: Plan; undo: () => void; busy: boolean }) {
   const years = usePlans();
   const next = plan.year + 1;
@@ -200,10 +203,10 @@ function PlanHead({ plan, undo, busy }: { plan: Plan; undo: () => void; busy: bo
           Take back: {plan.last_change.charAt(0).toLowerCase() + plan.last_change.slice(1)}
         </Button>
       )}
-      <Button component={Link} to="/plot" variant="text" sx={{ '@media print': { display: 'none' } }}>
+      <Button component={Link} to="/plot" variant="text" sx={onDesk}>
         To the plot
       </Button>
-      <Button onClick={() => window.print()} sx={{ '@media print': { display: 'none' } }}>
+      <Button onClick={() => window.print()} sx={onDesk}>
         Print
       </Button>
     </Box>
