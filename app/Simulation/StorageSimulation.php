@@ -49,22 +49,50 @@ final readonly class StorageSimulation
         foreach (self::SCENARIOS as $scenario => $wrong) {
             foreach (['constants measured' => self::MEASURED, 'solved from ordinary years' => self::SOLVED] as $group => $keys) {
                 foreach ([0 => 'never tested', 1 => 'tested once', 2 => 'tested twice'] as $tests => $known) {
-                    $held = $above = $below = 0;
-                    foreach ($keys as $key) {
-                        for ($n = 0; $n < $lots; $n++) {
-                            [$share, $low, $high] = $this->lot($dice, $this->crops->get($key), $tests, ...$wrong);
-                            $held += (int) ($share >= $low && $share <= $high);
-                            $above += (int) ($share > $high);
-                            $below += (int) ($share < $low);
-                        }
-                    }
-                    $all = count($keys) * $lots;
-                    $rows[] = [$scenario, $group, $known, $held / $all, $above / $all, $below / $all];
+                    $rows[] = [$scenario, $group, $known, ...$this->shares($dice, $keys, $lots, $tests, $wrong)];
                 }
             }
         }
 
         return [...$rows, ...$this->storeOfItsOwn($dice, $lots)];
+    }
+
+    /**
+     * With the model right, crop by crop.
+     *
+     * @return list<array{string, string, string, float, float, float}> crop, ground of its constants, and as run()
+     */
+    public function byCrop(Dice $dice, int $lots): array
+    {
+        $rows = [];
+        foreach ([...self::MEASURED, ...self::SOLVED] as $key) {
+            foreach ([0 => 'never tested', 1 => 'tested once', 2 => 'tested twice'] as $tests => $known) {
+                $rows[] = [$key, in_array($key, self::MEASURED, true) ? 'constants measured' : 'solved from ordinary years', $known, ...$this->shares($dice, [$key], $lots, $tests, self::SCENARIOS['the model is right'])];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  non-empty-list<string>  $keys  crops
+     * @param  array{?float, float, float}  $wrong
+     * @return array{float, float, float} of the bands: share that hold the truth, share with the truth above, share below
+     */
+    private function shares(Dice $dice, array $keys, int $lots, int $tests, array $wrong): array
+    {
+        $held = $above = $below = 0;
+        foreach ($keys as $key) {
+            for ($n = 0; $n < $lots; $n++) {
+                [$share, $low, $high] = $this->lot($dice, $this->crops->get($key), $tests, ...$wrong);
+                $held += (int) ($share >= $low && $share <= $high);
+                $above += (int) ($share > $high);
+                $below += (int) ($share < $low);
+            }
+        }
+        $all = count($keys) * $lots;
+
+        return [$held / $all, $above / $all, $below / $all];
     }
 
     /**

@@ -58,6 +58,17 @@ final class ReckonerJudgementsTest extends TestCase
         yield 'keep' => ['selection.index', ['weights' => '1,2,-0.5', 'heritabilities' => '0.3,0.5,0.2', 'scores' => '8,3,50;6,4,55;9,1,40;5,5,60;7,2,45', 'keep' => 2], 'Keep plants 1 and 4.'];
         yield 'two marrows' => ['isolation.pair', ['crop' => 'squash-pepo', 'distance' => 100], 'Expect about 33 % crossed seed: cage, bag, move or shift one of them, or leave one out this year.'];
         yield 'strangers' => ['isolation.pair', ['crop' => 'leek', 'source' => 'carrot', 'distance' => 0], 'They do not cross: plant them as you like.'];
+        yield 'gathered bit by bit' => ['harvest.timing', ['ripe_from' => 0, 'ripe_to' => 28, 'hold_days' => 5, 'finish_days' => 4, 'visit_every' => 4], 'Gather it every 4 days: 69 % is kept. Cut once, on day 15, it is 43 %.'];
+        yield 'cut once, as nobody comes often enough' => ['harvest.timing', ['ripe_from' => 0, 'ripe_to' => 28, 'hold_days' => 5, 'finish_days' => 4, 'visit_every' => 14], 'Cut once, on day 15: 43 % is kept. Gathered every 14 days it is 34 %.'];
+        yield 'cut' => ['harvest.timing', ['ripe_from' => 0, 'ripe_to' => 40, 'hold_days' => 14], 'Cut on day 28: 39 % is kept.'];
+        yield 'a line of which nothing is known' => ['line.trueness', [], 'Not known.'];
+        yield 'one off-type in thirty' => ['line.trueness', ['parent_share' => 0, 'cross_share' => 0.01, 'seen' => 30, 'off' => 1], 'Doubtful: about 2 % of its plants are not of it, at most 5.3 %.'];
+        yield 'hard or mild' => ['selection.tradeoff', ['weights' => '1', 'heritabilities' => '0.5', 'scores' => '1;2;3;4;5', 'keep' => '1,5'], 'Keeping 1 plant gains 0.63 and keeps a rare form 1 time in 10; keeping 5 plants gains 0 and keeps a rare form 40 times in 100.'];
+        yield 'three that differ' => ['germination.compare', ['germinated' => '31,47,40', 'sown' => '36,48,50'], 'They differ: number 2 came up best, 98 %, and number 3 worst, 80 %.'];
+        yield 'three alike' => ['germination.compare', ['germinated' => '8,9,8', 'sown' => '10,10,10'], 'No difference is shown among them.'];
+        yield 'sunrise' => ['sun.times', ['latitude' => -36.8, 'longitude' => 174.8, 'date' => '2027-01-10', 'zone' => 'Pacific/Auckland'], 'Sunrise 06:11, sunset 20:44.'];
+        yield 'no night' => ['sun.times', ['latitude' => 75, 'longitude' => 0, 'date' => '2026-06-21'], 'The sun is up all day long, or all but.'];
+        yield 'no day' => ['sun.times', ['latitude' => 75, 'longitude' => 0, 'date' => '2026-12-21'], 'The sun does not come up.'];
         yield 'apart in time' => ['isolation.pair', ['crop' => 'leek', 'distance' => 0, 'first_bloom' => '2026-07-01', 'last_bloom' => '2026-07-10', 'source_first_bloom' => '2026-07-11', 'source_last_bloom' => '2026-07-20'], 'Not in bloom together, so no crossing.'];
     }
 
@@ -114,7 +125,7 @@ final class ReckonerJudgementsTest extends TestCase
                 self::assertLessThanOrEqual($high + 1e-12, $low, $what);
             }
         }
-        foreach (['sowing.seeds', 'moisture.equilibrium', 'moisture.seed_rh', 'drying.curve', 'storage.life', 'storage.history', 'storage.refit', 'isolation.pair'] as $name) {
+        foreach (['sowing.seeds', 'moisture.equilibrium', 'moisture.seed_rh', 'drying.curve', 'storage.life', 'storage.history', 'storage.refit', 'storage.learn', 'isolation.pair', 'harvest.timing', 'sun.times', 'roguing.plants', 'selection.tradeoff', 'packets.plan', 'germination.small', 'desiccant.changes', 'germination.compare'] as $name) {
             self::assertArrayHasKey($name, $drawn);
         }
     }

@@ -93,6 +93,8 @@ final class SimulateTest extends TestCase
         self::assertNotSame($print('germination', 5), $print('germination', 6));
         self::assertStringContainsString('a test of 25', $print('sowing', 1));
         self::assertStringContainsString('measured for the species', $print('drying', 1));
+        self::assertSame(0, Artisan::call('marrow:simulate', ['what' => 'storage', '--by-crop' => true, '--size' => 2]));
+        self::assertStringContainsString('| parsnip  | solved from ordinary years | tested twice', Artisan::output());
         self::assertSame(1, Artisan::call('marrow:simulate', ['what' => 'weather']));
     }
 }

@@ -14,7 +14,7 @@ use Illuminate\Console\Command;
 /** Whether what Marrow says of seed is as sure as it says: on made-up keepers whose seed we know. */
 final class Simulate extends Command
 {
-    protected $signature = 'marrow:simulate {what : storage, drying, germination or sowing} {--seed=1 : the same seed gives the same keepers} {--size=60 : of each kind; hundreds of times as many for counts}';
+    protected $signature = 'marrow:simulate {what : storage, drying, germination or sowing} {--seed=1 : the same seed gives the same keepers} {--by-crop : of storage, with the model right, crop by crop} {--size=60 : of each kind; hundreds of times as many for counts}';
 
     protected $description = 'Print how often the truth lies where Marrow says, for made-up keepers whose seed is known';
 
@@ -24,7 +24,9 @@ final class Simulate extends Command
         $size = max(1, min(5000, (int) $this->option('size')));
 
         return match ($this->argument('what')) {
-            'storage' => $this->tell(['what is wrong', 'pace', 'what was known', 'in the 90 % band', 'above it', 'below it'], $storage->run($dice, $size)),
+            'storage' => $this->option('by-crop')
+                ? $this->tell(['crop', 'pace', 'what was known', 'in the 90 % band', 'above it', 'below it'], $storage->byCrop($dice, $size))
+                : $this->tell(['what is wrong', 'pace', 'what was known', 'in the 90 % band', 'above it', 'below it'], $storage->run($dice, $size)),
             'drying' => $this->tell(['what is wrong', 'balance with air', 'moisture within a point', 'called dry that is', 'dry that is called so', 'courses read', 'time left within a third'], $drying->run($dice, $size)),
             'germination' => $this->tell(['tested', 'in the 95 % interval'], CountSimulation::germination($dice, 100 * $size)),
             'sowing' => $this->tell(['known', 'as many plants as wanted, or more (95 % meant)'], [...CountSimulation::sowing($dice, 50 * $size), ...$packets->run($dice, 5 * $size)]),

@@ -19,7 +19,7 @@ final readonly class Pictures
             'moisture', 'air', 'drying', 'desiccant' => (new WaterPictures($this->crops))->of($asked),
             'storage', 'packets' => (new StoragePictures($this->crops))->of($asked),
             'population', 'line', 'selection', 'roguing' => PopulationPictures::of($asked),
-            'harvest' => HarvestPictures::of($asked),
+            'harvest', 'sun' => FieldPictures::of($asked),
             'isolation' => (new IsolationPictures($this->crops))->of($asked),
             default => null,
         };

@@ -43,7 +43,7 @@ final readonly class ForecastDocument
         public array $points,
     ) {}
 
-    private const POINTS = 36;
+    private const POINTS = 24;
 
     /** @param  float  $threshold  share below which seed of the crop is usually not passed on */
     public static function of(Forecast $forecast, float $threshold, LotWords $words, When $when): self

@@ -170,7 +170,10 @@ final class Forecast
     {
         [$middles, $alone] = $this->viabilities(...$this->ageing->until($at), luck: $luck);
         [$low, $high] = [-40.0, 8.0];
-        $mark = max($low, min($high, array_sum($middles) / self::PACES));
+        // It begins where a single normal of the same middle and width would have it.
+        $mean = array_sum($middles) / self::PACES;
+        $square = array_sum(array_map(static fn (float $middle): float => ($middle - $mean) ** 2, $middles)) / self::PACES;
+        $mark = max($low, min($high, $mean + Normal::probit($share) * hypot($alone, sqrt($square))));
         for ($turn = 0; $turn < self::TURNS; $turn++) {
             $off = self::below($mark, $middles, $alone) - $share;
             $off < 0.0 ? $low = $mark : $high = $mark;

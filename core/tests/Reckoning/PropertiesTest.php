@@ -12,12 +12,15 @@ use Marrow\Core\Drying\Moisture;
 use Marrow\Core\Germination\Comparison;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\GroupComparison;
+use Marrow\Core\Germination\SmallTest;
 use Marrow\Core\Harvest\CutDay;
 use Marrow\Core\Pollinating\SunTimes;
 use Marrow\Core\Population\Alleles;
 use Marrow\Core\Population\EffectiveSize;
+use Marrow\Core\Reckoning\Registry;
 use Marrow\Core\Selection\KeepingMore;
 use Marrow\Core\Selection\LineTrueness;
+use Marrow\Core\Selection\Roguing;
 use Marrow\Core\Sowing\SeedsNeeded;
 use Marrow\Core\Statistics\Beta;
 use Marrow\Core\Statistics\Normal;
@@ -359,6 +362,56 @@ final class PropertiesTest extends CoreTestCase
                 self::assertEqualsWithDelta($hours, ($sun->set->getTimestamp() - $sun->rise->getTimestamp()) / 3600, 0.25);
             }
         }
+    }
+
+    public function test_what_a_small_test_tells_and_eats_follows_what_is_spared(): void
+    {
+        $before = null;
+        foreach ([10, 20, 40, 200] as $left) {
+            $test = SmallTest::of($left, 8, 0.8);
+            self::assertSame($left - 8, $test->seeds);
+            self::assertEqualsWithDelta($test->seeds / $left, $test->eaten, 1e-12);
+            self::assertTrue($before === null || $test->halfWidth < $before);
+            $before = $test->halfWidth;
+        }
+        self::assertSame(0, SmallTest::of(5, 8)->seeds, 'nothing can be spared');
+    }
+
+    public function test_the_more_absorbent_is_at_hand_the_less_often_it_is_dried_again(): void
+    {
+        $changes = static fn (float $grams): int => (int) self::reckoned('desiccant.changes', ['mass' => 500, 'moisture' => 12, 'target' => 7, 'rh_end' => 0.2, 'amount' => $grams])['changes'];
+        self::assertSame([1, 1], [$changes(1000.0), $changes(268.9)]);
+        self::assertSame(2, $changes(268.0), 'a little too little is too little');
+        self::assertGreaterThan($changes(100.0), $changes(20.0));
+    }
+
+    public function test_more_plants_are_looked_over_for_rarer_off_types_and_for_more_surety(): void
+    {
+        self::assertGreaterThan(Roguing::plants(0.05, 0.95), Roguing::plants(0.01, 0.95));
+        self::assertGreaterThan(Roguing::plants(0.05, 0.95), Roguing::plants(0.05, 0.99));
+        foreach ([0.5, 0.02, 0.0003] as $share) {
+            $plants = Roguing::plants($share, 0.95);
+            self::assertGreaterThanOrEqual(0.95 - 1e-9, 1.0 - (1.0 - $share) ** $plants);
+            self::assertTrue($plants === 1 || 1.0 - (1.0 - $share) ** ($plants - 1) < 0.95);
+        }
+    }
+
+    public function test_a_store_is_learnt_from_the_sure_more_than_from_the_unsure(): void
+    {
+        $factor = static fn (string $observed, string $spread): float => (float) self::reckoned('storage.learn', ['observed' => $observed, 'spread' => $spread])['factor'];
+        self::assertGreaterThan($factor('2,1', '1,0.1'), $factor('2,1', '0.1,1'));
+        self::assertEqualsWithDelta(1.0, $factor('2,0.5', '0.3,0.3'), 1e-9, 'twice and half as long are as far from the model');
+        self::assertGreaterThan(1.0, $factor('2', '5'));
+        self::assertLessThan($factor('2,2,2', '0.2,0.2,0.2'), $factor('2', '0.2'));
+    }
+
+    /**
+     * @param  array<string, mixed>  $inputs
+     * @return array<string, mixed>
+     */
+    private static function reckoned(string $name, array $inputs): array
+    {
+        return Registry::standard(self::crops())->named($name)->reckon($inputs);
     }
 
     public function test_later_packets_are_never_smaller_and_none_breaks_the_reserve(): void
