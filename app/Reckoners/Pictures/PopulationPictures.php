@@ -68,7 +68,7 @@ final class PopulationPictures
         $high = $asked->figure('high');
 
         // From clean to doubtful is told apart on a scale that does not reach to the whole.
-        return new Range($asked->figure('share'), $asked->figure('low'), $high, $high > 0.25 ? [0.2] : [0.025, 0.05, 0.2], 0.0, $high > 0.25 ? 1.0 : 0.25);
+        return new Range($asked->figure('share'), $asked->figure('low'), $high, $high > 0.25 ? [0.2] : [0.05, 0.2], 0.0, $high > 0.25 ? 1.0 : 0.25);
     }
 
     private static function tradeoff(Asked $asked): Picture
@@ -86,8 +86,24 @@ final class PopulationPictures
             new Axis('gain, standard deviations', '', $least, $most > $least ? $most * 1.1 : $least + 1.0),
             $line,
             dots: array_map(static fn (float $kept, float $gain): array => [$kept, $gain], $asked->list('kept'), $asked->list('response')),
-            marks: array_map(static fn (int $keep, float $kept): Mark => new Mark('x', $kept, "$keep kept"), $chosen, $asked->list('kept')),
+            marks: self::ends($chosen, $asked->list('kept')),
         );
+    }
+
+    /**
+     * The hardest and the mildest choice; names of those between them would lie on one another.
+     *
+     * @param  list<int>  $chosen
+     * @param  list<float>  $kept
+     * @return list<Mark>
+     */
+    private static function ends(array $chosen, array $kept): array
+    {
+        $at = array_combine($chosen, $kept);
+        ksort($at);
+        $ends = array_unique(array_filter([array_key_first($at), array_key_last($at)], is_int(...)));
+
+        return array_values(array_map(static fn (int $keep): Mark => new Mark('x', $at[$keep], "$keep kept"), $ends));
     }
 
     /** @return list<int> numbers of plants that might be kept, few enough to draw */
