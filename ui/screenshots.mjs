@@ -35,7 +35,7 @@ const views = [
   { name: 'journal', path: '/books/journal' },
   { name: 'forecasts', path: '/books/forecasts' },
   { name: 'handbook', path: '/books/handbook/squash-pepo' },
-  { name: 'reckoner', path: '/books/reckoners/sowing.seeds?plants=24&germinated=41&sown=50', height: 1150 },
+  { name: 'reckoner', path: '/books/reckoners/sowing.seeds?plants=24&germinated=41&sown=50' },
   { name: 'evening', path: '/store/L7', colours: 'dark' },
   {
     name: 'waiting',
@@ -51,12 +51,11 @@ const views = [
   { name: 'look-ahead', path: '/bench/L13?on=2026-09-18' },
   { name: 'phone', path: '/racks/L10', width: 390, height: 844 },
   {
-    name: 'record',
-    path: '/racks/L12',
-    before: async (page) => {
-      await page.getByRole('button', { name: 'Put away' }).click();
-      await page.getByLabel('It weighs').fill('11.6');
-    },
+    name: 'loading',
+    path: '/store',
+    // What stands there while the server takes longer than one waits without a word.
+    early: (page) => page.route('**/api/places/store*', () => new Promise(() => undefined)),
+    before: (page) => page.getByText('Waiting for the server').waitFor(),
   },
 ];
 
@@ -69,17 +68,18 @@ async function settled(page) {
 }
 
 const browser = await chromium.launch(launch);
-for (const { name, path, width = 1280, height = 800, colours = 'light', before } of views) {
+for (const { name, path, width = 1280, height = 800, colours = 'light', early, before } of views) {
   const context = await browser.newContext({
     viewport: { width, height },
     colorScheme: colours,
     locale: 'en-GB',
   });
   const page = await context.newPage();
+  await early?.(page);
   await page.goto(`${address}${path}`);
-  await settled(page);
+  if (early === undefined) await settled(page);
   await before?.(page);
-  await settled(page);
+  if (early === undefined) await settled(page);
   await page.screenshot({ path: `${folder}/${name}.png` });
   await context.close();
 }
