@@ -15,7 +15,7 @@ export function ForecastChart({ forecast, on }: { forecast: Forecast; on: string
         height={260}
         hideLegend
         skipAnimation
-        margin={{ top: 22, right: 28, left: 0, bottom: 0 }}
+        margin={{ top: 22, right: 40, left: 0, bottom: 0 }}
         xAxis={[
           {
             scaleType: 'time',
