@@ -42,5 +42,6 @@ export function byLikeness(questions: Reckoning[], typed: string): Reckoning[] {
 
 /** Plurals and other endings go, so that "jars" finds the jar and "drying" what is dry. */
 function stem(word: string): string {
-  return word.length > 4 ? word.replace(/(ing|ies|es|ed|s|y)$/, '') : word;
+  // Of a short word little else would be left.
+  return word.replace(word.length > 4 ? /(ing|ies|es|ed|s|y)$/ : /(?<=^\w{3})s$/, '');
 }

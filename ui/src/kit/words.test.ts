@@ -1,0 +1,52 @@
+import { afterEach, describe, expect, it } from 'vitest';
+import { day, dayOfYear, grams, hour, moment, plural, shortDay, speakAs, weekday } from './words';
+
+const at = '2026-09-04T00:05';
+
+describe('days, hours and masses are said as the keeper set them', () => {
+  afterEach(() => speakAs({ days: 'words', hours: 'h24', units: 'metric' }));
+
+  it.each([
+    ['words', '4 September 2026', '4 September', '4 Sep'],
+    ['us', 'September 4, 2026', 'September 4', 'Sep 4'],
+    ['numbers', '04.09.2026', '04.09.', '04.09.'],
+    ['iso', '2026-09-04', '09-04', '09-04'],
+  ] as const)('in the form %s', (days, whole, ofYear, short) => {
+    speakAs({ days, hours: 'h24', units: 'metric' });
+    expect([day(at), dayOfYear(at), shortDay(at)]).toEqual([whole, ofYear, short]);
+  });
+
+  it.each([
+    ['2026-09-04T00:05', '00:05', '12:05 am'],
+    ['2026-09-04T12:00', '12:00', '12:00 pm'],
+    ['2026-09-04T18:30', '18:30', '6:30 pm'],
+  ])('hours of %s', (moment, h24, h12) => {
+    expect(hour(moment)).toBe(h24);
+    speakAs({ days: 'words', hours: 'h12', units: 'metric' });
+    expect(hour(moment)).toBe(h12);
+  });
+
+  it.each([
+    [0.0315, '0.032 g', '0.00111 oz'],
+    [7.94, '7.9 g', '0.28 oz'],
+    [1234.6, '1235 g', '43.5 oz'],
+  ])('%d grams', (g, metric, us) => {
+    expect(grams(g)).toBe(metric);
+    speakAs({ days: 'words', hours: 'h24', units: 'us' });
+    expect(grams(g)).toBe(us);
+  });
+
+  it('says a day of the garden’s calendar, whatever zone the browser is in', () => {
+    expect(weekday('2026-11-25T23:59')).toBe('Wednesday');
+    expect(weekday('2026-11-26')).toBe('Thursday');
+    expect(moment(at)).toBe('4 September 2026, 00:05');
+  });
+
+  it('counts one and many', () => {
+    expect([plural(1, 'seed'), plural(0, 'seed'), plural(2, 'leaf', 'leaves')]).toEqual([
+      '1 seed',
+      '0 seeds',
+      '2 leaves',
+    ]);
+  });
+});
