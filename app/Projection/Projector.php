@@ -36,6 +36,9 @@ final readonly class Projector
 {
     private const AT_ONCE = 250;
 
+    /** For so many nobody need wait long. */
+    private const A_SLICE = 100;
+
     /** In one statement, whose parameters are bounded. */
     private const ROWS = 500;
 
@@ -79,33 +82,26 @@ final readonly class Projector
     {
         $with = Marks::get(Marks::RECKONED_WITH);
         Marks::set(Marks::RECKONED_WITH, '');
-        $plantings = array_chunk(self::ids(DB::table('plantings')->orderBy('number')->pluck('id')), self::AT_ONCE);
-        $lots = array_chunk(self::ids(DB::table('lots')->orderBy('number')->pluck('id')), self::AT_ONCE);
+        $plantings = array_chunk(self::ids(DB::table('plantings')->orderBy('number')->pluck('id')), self::A_SLICE);
+        $lots = array_chunk(self::ids(DB::table('lots')->orderBy('number')->pluck('id')), self::A_SLICE);
         $slices = 2 * count($plantings) + count($lots);
         $done = 0;
-        $slice = static function (Closure $work) use (&$done, $slices, $report): void {
-            WriteLock::hold(static fn (): bool => $work() === null);
+        $told = static function () use (&$done, $slices, $report): void {
             $report === null || $report(++$done / $slices);
         };
         $this->facts->forget();
         $this->crossings->forget();
-        foreach ($plantings as $some) {
-            $slice(fn () => $this->plantings($this->plantingsOf($some)));
-        }
+        WriteLock::slices($plantings, function (array $some): void {
+            $this->plantings($this->plantingsOf($some));
+        }, $told);
         $this->crossings->forget();
-        foreach ($lots as $some) {
-            $slice(function () use ($some): void {
-                $this->lots($this->lotsOf($some));
-            });
-        }
+        WriteLock::slices($lots, function (array $some): void {
+            $this->lots($this->lotsOf($some));
+        }, $told);
         // What their tests tell of the store is known once they are, and bears on the forecasts of all.
-        foreach (array_chunk($this->paces->behind(), self::AT_ONCE) as $some) {
-            WriteLock::hold(fn (): bool => $this->lots($this->lotsOf($some)));
-        }
+        $this->followTests();
         // How many lots a planting gave is known once they are.
-        foreach ($plantings as $some) {
-            $slice(fn () => $this->lotsCounted($some));
-        }
+        WriteLock::slices($plantings, $this->lotsCounted(...), $told);
         Marks::set(Marks::RECKONED_WITH, $with);
     }
 
@@ -156,9 +152,9 @@ final readonly class Projector
     /** A test of one lot tells of the store, and so of what is to be expected of the others: their forecasts follow, some at a time. */
     private function followTests(): void
     {
-        foreach (array_chunk($this->paces->behind(), self::AT_ONCE) as $some) {
-            WriteLock::hold(fn (): bool => $this->lots($this->lotsOf($some)));
-        }
+        WriteLock::slices(array_chunk($this->paces->behind(), self::A_SLICE), function (array $some): void {
+            $this->lots($this->lotsOf($some));
+        });
     }
 
     /**
@@ -255,7 +251,7 @@ final readonly class Projector
             $taught = $this->lots($this->lotsOf($some)) || $taught;
         }
         if ($taught) {
-            DB::afterCommit($this->followTests(...));
+            WriteLock::after($this->followTests(...));
         }
         foreach (array_chunk($plantings, self::AT_ONCE) as $some) {
             $this->lotsCounted($some);
