@@ -42,13 +42,15 @@ function Line({ setting, sought }: { setting: Setting; sought: boolean }) {
   const [own, setOwn] = useState<Value | null>(null);
   const value = own ?? start;
   const say = useSay();
+  const settings = useSettings();
   const put = useWrite((next: string) =>
     take(api.PUT('/settings/{key}', { params: { path: { key: field.key } }, body: { value: next } })),
   );
   const keep = (next: string) =>
     void afterwards(put.mutateAsync(next), (now) => {
-      setOwn(null);
       say(`${field.label}: ${now.now}`);
+      // What was typed stands until the page knows of it, or the field would show for a moment what was there before.
+      void settings.refetch().then(() => setOwn((since) => (since === own ? null : since)));
     });
   const error = put.error instanceof Refused ? (put.error.fields['value'] ?? put.error.message) : undefined;
   return (
