@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Handbook;
 
 use App\Models\Variety;
+use App\Models\WriteLock;
 use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Application;
@@ -34,7 +35,7 @@ final readonly class HandbookWriter
      */
     public function put(string $crop, string $variety, string $path, ?float $value): void
     {
-        DB::transaction(function () use ($crop, $variety, $path, $value): void {
+        WriteLock::hold(function () use ($crop, $variety, $path, $value): bool {
             DB::table('crop_figures')->where(['crop' => $crop, 'variety' => $variety, 'path' => $path])->delete();
             if ($value !== null) {
                 DB::table('crop_figures')->insert(['crop' => $crop, 'variety' => $variety, 'path' => $path, 'value' => $value]);
@@ -43,6 +44,8 @@ final readonly class HandbookWriter
             $this->mustBeSound($crop, $variety);
             $this->renew();
             $this->events->dispatch(new HandbookChanged($crop));
+
+            return true;
         });
     }
 

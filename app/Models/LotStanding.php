@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $place_id
  * @property string|null $store_place
  * @property string|null $last_at
+ * @property string $pace  what was expected of its store when its forecast was reckoned (StorePace::key)
  * @property string $search
  * @property Lot $lot
  */

@@ -75,16 +75,18 @@ final readonly class StorageSimulation
     }
 
     /**
-     * @param  non-empty-list<string>  $keys  crops
+     * @param  non-empty-list<string>  $keys  crops, so many lots of each
      * @param  array{?float, float, float}  $wrong
+     * @param  float  $store  as lot()
+     * @param  ?\Closure(): StorePace  $learnt  what has been learnt of the store, for each lot anew
      * @return array{float, float, float} of the bands: share that hold the truth, share with the truth above, share below
      */
-    private function shares(Dice $dice, array $keys, int $lots, int $tests, array $wrong): array
+    private function shares(Dice $dice, array $keys, int $lots, int $tests, array $wrong, float $store = 0.0, ?\Closure $learnt = null): array
     {
         $held = $above = $below = 0;
         foreach ($keys as $key) {
             for ($n = 0; $n < $lots; $n++) {
-                [$share, $low, $high] = $this->lot($dice, $this->crops->get($key), $tests, ...$wrong);
+                [$share, $low, $high] = $this->lot($dice, $this->crops->get($key), $tests, $wrong[0], $wrong[1], $wrong[2], $store, $learnt === null ? null : $learnt());
                 $held += (int) ($share >= $low && $share <= $high);
                 $above += (int) ($share > $high);
                 $below += (int) ($share < $low);
@@ -104,17 +106,12 @@ final readonly class StorageSimulation
     private function storeOfItsOwn(Dice $dice, int $lots): array
     {
         $rows = [];
-        foreach (['nothing learnt' => false, 'learnt from a dozen lots' => true] as $learnt => $isLearnt) {
+        foreach (['nothing learnt' => null, 'learnt from a dozen lots' => fn (): StorePace => $this->taught($dice)] as $learnt => $from) {
             foreach ([0 => 'never tested', 1 => 'tested once'] as $tests => $known) {
-                $held = $above = $below = 0;
-                for ($n = 0; $n < 6 * $lots; $n++) {
-                    $store = $isLearnt ? $this->taught($dice) : StorePace::unknown();
-                    [$share, $low, $high] = $this->lot($dice, $this->crops->get($dice->one(self::SOLVED)), $tests, null, 0.0, 0.0, self::FASTER, $store);
-                    $held += (int) ($share >= $low && $share <= $high);
-                    $above += (int) ($share > $high);
-                    $below += (int) ($share < $low);
-                }
-                $rows[] = ["all here ages half as fast again, $learnt", 'solved from ordinary years', $known, $held / (6 * $lots), $above / (6 * $lots), $below / (6 * $lots)];
+                $rows[] = [
+                    "all here ages half as fast again, $learnt", 'solved from ordinary years', $known,
+                    ...$this->shares($dice, self::SOLVED, $lots, $tests, self::SCENARIOS['the model is right'], self::FASTER, $from),
+                ];
             }
         }
 

@@ -31,7 +31,7 @@ final class FieldJudgements implements Judges
     {
         $day = (int) round($asked->figure('cut_day'));
         $kept = Quantity::percent($asked->figure('kept'));
-        $because = sprintf('Ripe seed stays on for about %s%s; on that day most of it is ripe and on the plant.', Figures::days($asked->in->number('hold_days')), $asked->in->number('finish_days') > 0.0 ? sprintf(', and what is within %s of ripe goes on under cover', Figures::days($asked->in->number('finish_days'))) : '');
+        $because = sprintf('Ripe seed stays on for about %s%s; on no other day is more of it ripe and still on the plant.', Figures::days($asked->in->number('hold_days')), $asked->in->number('finish_days') > 0.0 ? sprintf(', and what is within %s of ripe goes on under cover', Figures::days($asked->in->number('finish_days'))) : '');
         $sure = 'For a stand that ripens as most do, slowly at first and at the end. Wind or rain sheds a day’s worth in an hour: go by the plants, and cut a little sooner before bad weather.';
         if (! $asked->has('kept_by_visits')) {
             return new Judgement("Cut on day $day: $kept is kept.", $because, $sure);

@@ -111,7 +111,7 @@ final class PopulationJudgements implements Judges
             return new Judgement(
                 'Not known.',
                 'Nothing is on record that would tell: neither how its parents and its isolation were, nor any plants looked over.',
-                'To know, grow out thirty plants or more and look them over: none off-type makes it clean or nearly so.',
+                'To know, grow it out and look the plants over: forty and none off-type make it near clean, eighty clean.',
             );
         }
         $percent = static fn (string $key): string => Figures::round(100 * $asked->figure($key), 2)."\u{00A0}%";
@@ -137,7 +137,7 @@ final class PopulationJudgements implements Judges
         $said = static fn (int|string|false $i): string => sprintf('%s gains %s and keeps a rare form %s', Figures::count($keep[(int) $i] ?? 0, 'plant'), Figures::round($gain[(int) $i] ?? 0.0, 2), Figures::oneIn($kept[(int) $i] ?? 0.0));
 
         return new Judgement(
-            $hard === $mild ? ucfirst($said($hard)).'.' : sprintf('Keeping %s; keeping %s.', $said($hard), $said($mild)),
+            $hard === $mild ? "Keeping {$said($hard)}." : sprintf('Keeping %s; keeping %s.', $said($hard), $said($mild)),
             'The best few carry the gain on; the rest carry what is rare. What is gained can be gained again, what is lost does not come back. The gain is in standard deviations of the traits, weighed as you weigh them.',
             'As sure as the heritabilities. A rare form is one that one gene in twenty carries; parents are taken to give alike and not to be related.',
         );

@@ -192,6 +192,7 @@ final readonly class StorageJudgements implements Judges
                     Figures::count($asked->count('left'), 'seed'),
                 ),
             match (true) {
+                $years === 0 => sprintf('To give %s this year as surely as you ask takes more seed than may be packed.', Figures::count($asked->in->integer('plants'), 'plant')),
                 $years < $wanted => sprintf('That covers %d of %d years: later packets need more seed as it ages, or it is used up. Grow it out again before then.', $years, $wanted),
                 $asked->in->integer('reserve') > 0 => sprintf('The reserve of %s is among what is left, and stays shut.', Figures::count($asked->in->integer('reserve'), 'seed')),
                 default => 'Each packet holds what one sowing needs, so that the rest stays shut. Keep a reserve back.',

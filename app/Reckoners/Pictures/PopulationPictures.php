@@ -9,7 +9,7 @@ use App\Voice\Quantity;
 use Marrow\Core\Population\Alleles;
 use Marrow\Core\Population\EffectiveSize;
 use Marrow\Core\Population\SelfedLine;
-use Marrow\Core\Selection\KeepingMore;
+use Marrow\Core\Selection\SelectionTradeoff;
 
 final class PopulationPictures
 {
@@ -75,8 +75,8 @@ final class PopulationPictures
     {
         $all = count($asked->in->rows('scores'));
         $chosen = $asked->in->integers('keep');
-        $each = KeepingMore::each($asked->in->numbers('weights'), $asked->in->numbers('heritabilities'), $asked->in->rows('scores'), self::steps($all));
-        $line = array_map(static fn (KeepingMore $one): array => [$one->rareKept, $one->response], $each);
+        $each = SelectionTradeoff::each($asked->in->numbers('weights'), $asked->in->numbers('heritabilities'), $asked->in->rows('scores'), self::steps($all));
+        $line = array_map(static fn (SelectionTradeoff $one): array => [$one->rareKept, $one->response], $each);
         $gains = [...array_column($line, 1), ...$asked->list('response')];
         [$least, $most] = [min([0.0, ...$gains]), max([0.0, ...$gains])];
 

@@ -256,6 +256,9 @@ final class GerminationReckonings
         if (count($germinated) !== count($sown)) {
             throw Refused::at('sown', sprintf('There are %d counts of seedlings and %d of seeds; each test needs both.', count($germinated), count($sown)));
         }
+        if (count($sown) < 2) {
+            throw Refused::at('germinated', 'To compare takes two tests or more; there is one.');
+        }
         $groups = array_map(GerminationShare::of(...), $germinated, $sown);
         $comparison = GroupComparison::of($groups);
         $limits = array_map(static fn (GerminationShare $group): Interval => $group->interval(), $groups);

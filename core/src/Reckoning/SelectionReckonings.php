@@ -6,10 +6,10 @@ namespace Marrow\Core\Reckoning;
 
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Values;
-use Marrow\Core\Selection\KeepingMore;
 use Marrow\Core\Selection\LineTrueness;
 use Marrow\Core\Selection\Roguing;
 use Marrow\Core\Selection\SelectionIndex;
+use Marrow\Core\Selection\SelectionTradeoff;
 
 final class SelectionReckonings
 {
@@ -81,12 +81,12 @@ final class SelectionReckonings
             ],
             'R = h²S for each number kept; Nₑ of equal parents; 1 − 0.95^(2k).',
             static function (Values $in): array {
-                $each = KeepingMore::each($in->numbers('weights'), $in->numbers('heritabilities'), $in->rows('scores'), $in->integers('keep'));
+                $each = SelectionTradeoff::each($in->numbers('weights'), $in->numbers('heritabilities'), $in->rows('scores'), $in->integers('keep'));
 
                 return [
-                    'response' => array_map(static fn (KeepingMore $one): float => $one->response, $each),
-                    'ne' => array_map(static fn (KeepingMore $one): float => $one->ne, $each),
-                    'kept' => array_map(static fn (KeepingMore $one): float => $one->rareKept, $each),
+                    'response' => array_map(static fn (SelectionTradeoff $one): float => $one->response, $each),
+                    'ne' => array_map(static fn (SelectionTradeoff $one): float => $one->ne, $each),
+                    'kept' => array_map(static fn (SelectionTradeoff $one): float => $one->rareKept, $each),
                 ];
             },
             also: 'select diversity inbreeding few many best balance',

@@ -33,7 +33,7 @@ final class Forecast
     /** Paces over which a chance is summed. */
     private const PACES = 31;
 
-    /** Halving alone would take fewer. */
+    /** Most steps of the search for a quantile; from 48 probits to a ten-millionth even halving alone takes 29. */
     private const TURNS = 60;
 
     private function __construct(
@@ -70,8 +70,9 @@ final class Forecast
     }
 
     /**
-     * So many shares, each as likely as the next, that stand for all that it may be at a moment.
+     * So many shares (0 … 1), each as likely as the next, that stand for all that it may be at a moment.
      *
+     * @param  int  $how  many, at least 1
      * @return non-empty-list<float>
      */
     public function sharesAt(\DateTimeImmutable $at, int $how): array

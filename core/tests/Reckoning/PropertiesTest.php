@@ -18,9 +18,9 @@ use Marrow\Core\Pollinating\SunTimes;
 use Marrow\Core\Population\Alleles;
 use Marrow\Core\Population\EffectiveSize;
 use Marrow\Core\Reckoning\Registry;
-use Marrow\Core\Selection\KeepingMore;
 use Marrow\Core\Selection\LineTrueness;
 use Marrow\Core\Selection\Roguing;
+use Marrow\Core\Selection\SelectionTradeoff;
 use Marrow\Core\Sowing\SeedsNeeded;
 use Marrow\Core\Statistics\Beta;
 use Marrow\Core\Statistics\Normal;
@@ -321,7 +321,7 @@ final class PropertiesTest extends CoreTestCase
     public function test_keeping_more_gains_less_and_loses_less(): void
     {
         $scores = array_map(static fn (int $i): array => [10.0 * sin($i), (float) ($i * 7 % 11)], range(1, 30));
-        $each = KeepingMore::each([1.0, 0.5], [0.3, 0.3], $scores, range(1, 30));
+        $each = SelectionTradeoff::each([1.0, 0.5], [0.3, 0.3], $scores, range(1, 30));
         foreach (array_slice($each, 1) as $i => $one) {
             self::assertLessThanOrEqual($each[$i]->response + 1e-12, $one->response);
             self::assertGreaterThan($each[$i]->rareKept, $one->rareKept);

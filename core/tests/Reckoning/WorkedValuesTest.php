@@ -167,6 +167,9 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'crossed' => ['line.trueness', ['parent_share' => 0.02, 'cross_share' => 0.3, 'seen' => 40, 'off' => 14, 'weight' => 20], ['word' => 'crossed']];
         yield 'nothing known' => ['line.trueness', [], ['word' => 'not known', 'share' => null, 'low' => null, 'high' => null]];
         yield 'parents not known, thirty looked over' => ['line.trueness', ['cross_share' => 0, 'seen' => 30], ['word' => 'doubtful', 'share' => 0.016129032, 'high' => 0.061516725]];
+        // Of which nothing else is known: qbeta(.95, .5, n + .5) in R is 0.0466 and 0.0236.
+        yield 'forty looked over, all alike' => ['line.trueness', ['seen' => 40], ['word' => 'near clean']];
+        yield 'eighty' => ['line.trueness', ['seen' => 80], ['word' => 'clean']];
         yield 'a selfer of which nothing is on record but its parents' => ['line.trueness', ['parent_share' => 0, 'outcrosses' => 0.01], ['word' => 'near clean', 'share' => 0.01]];
         yield 'an outcrosser of which nothing is' => ['line.trueness', ['parent_share' => 0, 'outcrosses' => 0.4], ['word' => 'not known']];
         // By hand, from the same index: means 6.6, 3.4 and 50, deviations (n − 1) 1.816590, 2.302173 and 7.905694.
@@ -284,6 +287,7 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'more off than were looked over' => ['line.trueness', ['seen' => 10, 'off' => 11], 'off', 'from 0 to 10'];
         yield 'ripe before it begins' => ['harvest.timing', ['ripe_from' => 20, 'ripe_to' => 10, 'hold_days' => 5], 'ripe_to', 'from 20.5'];
         yield 'a count without its test' => ['germination.compare', ['germinated' => '5,6,7', 'sown' => '10,10'], 'sown', '3 counts of seedlings and 2 of seeds'];
+        yield 'one test, compared with nothing' => ['germination.compare', ['germinated' => '5', 'sown' => '10'], 'germinated', 'two tests or more'];
         yield 'two ways of comparing' => ['germination.compare', ['germinated' => '5,6', 'sown' => '10,10', 'a_germinated' => 5], 'a_germinated', 'either'];
         yield 'a zone that there is not' => ['sun.times', ['latitude' => 50, 'longitude' => 0, 'date' => '2026-06-21', 'zone' => 'Mars/North'], 'zone', 'no time zone'];
         yield 'a reserve beyond the lot' => ['packets.plan', ['seeds' => 50, 'reserve' => 60, 'plants' => 5, 'yearly_shares' => '0.9', 'years' => 1], 'reserve', 'from 0 to 50'];

@@ -6,7 +6,7 @@ import type { Plan } from '../api/client';
 import { useInk } from '../charts/Chart';
 
 /** Drawn to be read at its own size: on a phone there is room for numbers, and their names stand under the map. */
-const drawn = (narrow: boolean) => (narrow ? { WIDTH: 380, PAD: 36 } : { WIDTH: 760, PAD: 46 });
+const drawn = (narrow: boolean) => (narrow ? { width: 380, pad: 36 } : { width: 760, pad: 46 });
 
 type Point = { x: number; y: number };
 
@@ -31,19 +31,19 @@ export function PlanMap({
 }) {
   const ink = useInk();
   const narrow = useMediaQuery('(max-width: 720px)');
-  const { WIDTH, PAD } = drawn(narrow);
+  const { width, pad } = drawn(narrow);
   const { ground, beds, barriers, sources, plantings } = plan.content;
-  const scale = (WIDTH - 2 * PAD) / ground.width;
-  const height = ground.depth * scale + 2 * PAD;
-  const px = (metres: number) => PAD + metres * scale;
+  const scale = (width - 2 * pad) / ground.width;
+  const height = ground.depth * scale + 2 * pad;
+  const px = (metres: number) => pad + metres * scale;
   const svg = useRef<SVGSVGElement>(null);
   const [drag, setDrag] = useState<{ id: string; from: Point; by: Point } | null>(null);
   const metresAt = (event: React.PointerEvent): Point => {
     const box = svg.current?.getBoundingClientRect();
-    const ratio = box === undefined || box.width === 0 ? 1 : WIDTH / box.width;
+    const ratio = box === undefined || box.width === 0 ? 1 : width / box.width;
     return {
-      x: ((event.clientX - (box?.left ?? 0)) * ratio - PAD) / scale,
-      y: ((event.clientY - (box?.top ?? 0)) * ratio - PAD) / scale,
+      x: ((event.clientX - (box?.left ?? 0)) * ratio - pad) / scale,
+      y: ((event.clientY - (box?.top ?? 0)) * ratio - pad) / scale,
     };
   };
   const spotOf = (id: string) => {
@@ -84,7 +84,7 @@ export function PlanMap({
     <Box sx={{ maxWidth: 980 }}>
       <svg
         ref={svg}
-        viewBox={`0 0 ${WIDTH} ${height}`}
+        viewBox={`0 0 ${width} ${height}`}
         width="100%"
         role="group"
         aria-label={`The garden, ${ground.width} by ${ground.depth} m`}
@@ -150,9 +150,9 @@ export function PlanMap({
         {barriers.map((b) => (
           <line
             key={b.id}
-            x1={clamp(px(b.x1), WIDTH)}
+            x1={clamp(px(b.x1), width)}
             y1={clamp(px(b.y1), height)}
-            x2={clamp(px(b.x2), WIDTH)}
+            x2={clamp(px(b.x2), width)}
             y2={clamp(px(b.y2), height)}
             stroke={ink.ink}
             strokeWidth={b.kind === 'hedge' ? 7 : 9}
@@ -254,8 +254,8 @@ export function PlanMap({
             </text>
           </g>
         ))}
-        <Compass north={ground.north} wind={ground.wind} x={WIDTH - 24} y={24} />
-        <ScaleBar scale={scale} x={PAD} y={height - 12} />
+        <Compass north={ground.north} wind={ground.wind} x={width - 24} y={24} />
+        <ScaleBar scale={scale} x={pad} y={height - 12} />
       </svg>
       {narrow && (
         <Box

@@ -8,7 +8,7 @@ use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Population\Alleles;
 
 /** What is gained by choosing hard, beside what is lost by keeping few: the two go against one another. */
-final readonly class KeepingMore
+final readonly class SelectionTradeoff
 {
     /** A form of a gene that one in twenty carries: the rare things that a variety would miss. */
     public const RARE = 0.05;
