@@ -17,23 +17,18 @@ final readonly class Counts
     /** @return list<PlaceCountDocument> */
     public function places(DateTimeImmutable $at): array
     {
-        $hands = DueTask::standing($at)->toBase()
-            // As it stands in the condition of the index, or the index would not be taken.
-            ->whereRaw('first = 1')
-            ->where('best_at', '<=', Moment::keep($at->setTime(23, 59, 59)))
-            ->groupBy('place')
-            ->selectRaw('place, count(*) as hands')
-            ->pluck('hands', 'place');
+        $tonight = Moment::keep($at->setTime(23, 59, 59));
 
-        return array_map(static function (Board $board) use ($at, $hands): PlaceCountDocument {
-            $wanted = $hands->get($board->place()->value);
-
-            return new PlaceCountDocument($board->place()->value, $board->count($at), is_numeric($wanted) ? (int) $wanted : 0);
-        }, $this->boards->all());
+        return array_map(static fn (Board $board): PlaceCountDocument => new PlaceCountDocument(
+            $board->place()->value,
+            $board->count($at),
+            // "first = 1" as it stands in the condition of the index, or the index would not be taken.
+            DueTask::number(DueTask::standing($at)->whereRaw('first = 1')->where('place', $board->place()->value)->where('best_at', '<=', $tonight)),
+        ), $this->boards->all());
     }
 
     public function handsToday(DateTimeImmutable $at): int
     {
-        return DueTask::standing($at)->where('best_at', '<=', Moment::keep($at->setTime(23, 59, 59)))->count();
+        return DueTask::number(DueTask::standing($at)->where('best_at', '<=', Moment::keep($at->setTime(23, 59, 59))));
     }
 }

@@ -14,6 +14,7 @@ final readonly class FrameDocument
      * @param  string  $now  garden time
      * @param  string  $on  the day looked at
      * @param  string  $day_form  how days are said and typed
+     * @param  int  $hands_today  counted up to 1,000
      * @param  list<PlaceCountDocument>  $places
      * @param  list<BeltWeekDocument>  $belt
      */

@@ -11,6 +11,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class PlaceCountDocument
 {
+    /** @param  int  $hands  counted up to 1,000 */
     public function __construct(
         #[OA\Property(enum: Place::class)]
         public string $place,

@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 final readonly class TodayDocument
 {
     /**
-     * @param  list<TaskDocument>  $now  due or overdue
+     * @param  list<TaskDocument>  $now  due or overdue; totals are counted up to 1,000
      * @param  list<TaskDocument>  $open  can be done already
      * @param  list<TaskDocument>  $next  coming up within a month
      * @param  string|null  $trouble  with the garden's own keeping: a copy that could not be made

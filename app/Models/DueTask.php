@@ -8,6 +8,7 @@ use App\Moment;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Facades\DB;
 
 /**
  * @property int $id
@@ -33,6 +34,9 @@ final class DueTask extends Record
     /** From this urgency on a task only waits; below it something will be lost. */
     public const WAITS = 10;
 
+    /** Counted no further than this: nobody works off more, and counting them would grow with the garden. */
+    public const COUNTED = 1000;
+
     protected $table = 'tasks';
 
     /** @return BelongsTo<Lot, $this> */
@@ -51,5 +55,15 @@ final class DueTask extends Record
     public static function standing(DateTimeImmutable $at): Builder
     {
         return self::query()->where(static fn (Builder $task) => $task->whereNull('lapses_at')->orWhere('lapses_at', '>', Moment::keep($at)));
+    }
+
+    /**
+     * How many there are; COUNTED stands for that many or more.
+     *
+     * @param  Builder<DueTask>  $tasks
+     */
+    public static function number(Builder $tasks): int
+    {
+        return DB::query()->fromSub($tasks->clone()->toBase()->selectRaw('1')->limit(self::COUNTED), 'counted')->count();
     }
 }

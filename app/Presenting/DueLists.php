@@ -15,7 +15,7 @@ use App\Voice\When;
 /** What is due over everything: now, already possible, and coming up. */
 final readonly class DueLists
 {
-    private const MOST = 60;
+    private const MOST = 40;
 
     private const SOON_DAYS = 30;
 
@@ -43,11 +43,11 @@ final readonly class DueLists
         return new TodayDocument(
             $when->now->format('Y-m-d'),
             array_slice($documents, 0, $first),
-            $due->count(),
+            DueTask::number($due),
             array_slice($documents, $first, $second),
-            $open->count(),
+            DueTask::number($open),
             array_slice($documents, $first + $second),
-            $next->count(),
+            DueTask::number($next),
             array_map(PlanTaskDocument::of(...), $this->planned->between($when->now, $when->now->modify(sprintf('+%d days', self::SOON_DAYS)))),
             self::trouble(),
         );

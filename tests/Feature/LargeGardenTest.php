@@ -61,9 +61,23 @@ final class LargeGardenTest extends TestCase
     public function test_today_says_how_many_there_are_when_it_shows_only_the_first(): void
     {
         $today = $this->getJson('/api/today')->assertOk()->json();
-        self::assertCount(60, $today['now']);
-        self::assertGreaterThan(60, $today['now_total']);
+        self::assertCount(40, $today['now']);
+        self::assertGreaterThan(40, $today['now_total']);
         self::assertSame(DB::table('tasks')->where('best_at', '<=', '2026-09-14 23:59:59')->whereRaw("coalesce(lapses_at, '9999') > '2026-09-14 10:00:00'")->count(), $today['now_total']);
+    }
+
+    public function test_what_is_due_is_counted_no_further_than_a_thousand(): void
+    {
+        $columns = 'subject, subject_id, kind, place, opens_at, best_at, loss, figures, day, urgency, first';
+        foreach ([1, 2] as $twice) {
+            DB::statement("INSERT INTO tasks ($columns) SELECT $columns FROM tasks");
+        }
+        DB::statement("UPDATE tasks SET best_at = '2026-09-01 10:00:00', opens_at = '2026-09-01 10:00:00', lapses_at = NULL, first = 1, place = 'store'");
+        self::assertGreaterThan(1000, DB::table('tasks')->count());
+        self::assertSame(1000, $this->getJson('/api/today')->json('now_total'));
+        $frame = $this->getJson('/api/frame')->json();
+        self::assertSame(1000, $frame['hands_today']);
+        self::assertSame(1000, array_column($frame['places'], 'hands', 'place')['store']);
     }
 
     public function test_what_ends_soonest_stands_first_in_the_store(): void

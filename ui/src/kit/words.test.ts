@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from 'vitest';
-import { day, dayOfYear, grams, hour, moment, plural, shortDay, speakAs, weekday } from './words';
+import { counted, day, dayOfYear, grams, hour, moment, plural, shortDay, speakAs, weekday } from './words';
 
 const at = '2026-09-04T00:05';
 
@@ -49,4 +49,8 @@ describe('days, hours and masses are said as the keeper set them', () => {
       '2 leaves',
     ]);
   });
+});
+
+it('says that there are more than are counted', () => {
+  expect([0, 999, 1000].map(counted)).toEqual(['0', '999', 'over 999']);
 });

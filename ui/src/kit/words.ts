@@ -5,6 +5,12 @@ export const moisture = (m: number) => `${m.toFixed(1)} %`;
 
 export const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
 
+/** The server counts no further than this. */
+const COUNTED = 1000;
+
+/** A number of tasks: beyond what is counted, that it is more. */
+export const counted = (n: number) => (n < COUNTED ? String(n) : `over ${COUNTED - 1}`);
+
 type DayForm = 'words' | 'us' | 'numbers' | 'iso';
 export type Forms = { days: DayForm; hours: 'h24' | 'h12'; units: 'metric' | 'us' };
 

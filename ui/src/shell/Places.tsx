@@ -3,6 +3,7 @@ import { Link, useLocation } from 'react-router';
 import type { Frame } from '../api/client';
 import { useLook } from '../api/look';
 import { pageNames, pages, type PageName } from './places';
+import { counted } from '../kit/words';
 import { heading } from '../kit/theme';
 
 /** The places of the work: down the side where there is room, in two rows under the thumb on a phone. */
@@ -113,7 +114,7 @@ function PlacePlate({
           fontSize: { xs: '0.9rem', md: '1rem' },
         })}
       >
-        {wants && (name === 'today' ? `${hands} due` : `${hands} to do`)}
+        {wants && (name === 'today' ? `${counted(hands)} due` : `${counted(hands)} to do`)}
       </Box>
     </Box>
   );

@@ -7,6 +7,7 @@ import { PlanTaskRow } from '../shell/PlanTaskRow';
 import { Link } from 'react-router';
 import { Caution, Empty, Trouble } from '../kit/Section';
 import { Coming } from '../kit/Coming';
+import { counted } from '../kit/words';
 import { TaskRow } from '../shell/TaskLine';
 
 /** Everything that wants hands, over all places: first what will be lost, then what is due, then what is coming. */
@@ -77,7 +78,7 @@ function Group({ title, tasks, total }: { title: string; tasks: Task[]; total: n
       <Typography variant="h2">
         {title}
         <Box component="span" sx={(t) => ({ ml: 1, fontWeight: 500, color: t.vars?.palette.text.secondary })}>
-          {total}
+          {counted(total)}
         </Box>
       </Typography>
       <Box component="ul" sx={{ m: 0, p: 0 }}>
