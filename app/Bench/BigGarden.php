@@ -76,7 +76,7 @@ final class BigGarden
             [$variety, $crop] = $varieties[$n * 3 % count($varieties)];
             $plantings[] = [
                 'id' => "p$n", 'crop' => $crop->key, 'variety' => $variety, 'plants' => 10, 'purpose' => 'seed',
-                'sow' => sprintf('2027-%02d-%02d', $crop->growing->sowFrom, 1 + $n % 28),
+                'sow' => sprintf('2027-%02d-%02d', $crop->growing->sowings[0]->from, 1 + $n % 28),
                 'spot' => ['x' => $n % 20 * 10, 'y' => intdiv($n, 20) * 10, 'width' => 3, 'depth' => 1],
             ];
         }

@@ -13,6 +13,8 @@ final readonly class YearSpanDocument
     public function __construct(
         #[OA\Property(enum: ['sow', 'bloom', 'ripe'])]
         public string $what,
+        #[OA\Property(description: 'which of the crop\'s sowings, from 0')]
+        public int $sowing,
         #[OA\Property]
         public float $from,
         #[OA\Property]

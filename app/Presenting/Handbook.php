@@ -97,20 +97,23 @@ final readonly class Handbook
     /** @return list<YearSpanDocument> */
     private function year(Crop $crop): array
     {
-        $growing = $crop->growing;
-        $sowFrom = $growing->sowFrom - 1.0;
-        $sowTo = $growing->sowTo < $growing->sowFrom ? $growing->sowTo + 12.0 : (float) $growing->sowTo;
-        $middle = ($sowFrom + $sowTo) / 2;
-        $bloomFrom = $middle + $growing->sowingToBloomMin / self::DAYS_A_MONTH;
-        $bloomTo = $middle + ($growing->sowingToBloomMax + $growing->bloomMin) / self::DAYS_A_MONTH;
-        $ripeFrom = $middle + $crop->ripening->daysMin / self::DAYS_A_MONTH;
-        $ripeTo = $middle + $crop->ripening->daysMax / self::DAYS_A_MONTH;
+        $spans = [];
+        foreach ($crop->growing->sowings as $i => $sowing) {
+            [$middle, $half] = [($sowing->from + $sowing->to - 1) / 2, $crop->growing->bloomDays() / self::DAYS_A_MONTH];
+            [$bloomFrom, $bloomTo] = $sowing->daysMin === null || $sowing->daysMax === null
+                ? [$sowing->bloomFrom - 1 + 12 * $sowing->years, $sowing->bloomTo - 1 + 12 * $sowing->years]
+                : [$middle + $sowing->daysMin / self::DAYS_A_MONTH, $middle + $sowing->daysMax / self::DAYS_A_MONTH + $half];
+            $ripeFrom = $bloomFrom + $crop->growing->bloomToRipeMin / self::DAYS_A_MONTH;
+            $ripeTo = $bloomTo + $crop->growing->bloomToRipeMin / self::DAYS_A_MONTH;
+            array_push(
+                $spans,
+                new YearSpanDocument('sow', $i, $sowing->from - 1.0, (float) $sowing->to, 'sow'),
+                new YearSpanDocument('bloom', $i, $bloomFrom, max($bloomFrom + 0.5, $bloomTo), 'bloom'),
+                new YearSpanDocument('ripe', $i, $ripeFrom, max($ripeFrom + 0.5, $ripeTo), 'ripe seed'),
+            );
+        }
 
-        return [
-            new YearSpanDocument('sow', $sowFrom, $sowTo, 'sow'),
-            new YearSpanDocument('bloom', $bloomFrom, max($bloomFrom + 0.5, $bloomTo), 'bloom'),
-            new YearSpanDocument('ripe', $ripeFrom, max($ripeFrom + 0.5, $ripeTo), 'ripe seed'),
-        ];
+        return $spans;
     }
 
     private static function range(float|int $low, float|int $high): string

@@ -79,7 +79,7 @@ final class Facts
     {
         [$pickedAt, $pickedAs] = $this->firstPicked($planting);
 
-        return new PlantingFacts($this->crop($planting->variety), $planting->variety_id, $pickedAt, $pickedAs, self::seedLots($entries));
+        return new PlantingFacts($this->crop($planting->variety), $planting->variety_id, $pickedAt, $pickedAs, self::seedLots($entries), $this->practice->shift);
     }
 
     public function planting(Planting $planting): PlantingCourse

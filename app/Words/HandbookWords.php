@@ -10,9 +10,11 @@ use Marrow\Core\Botany\CleaningWay;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\DrynessTest;
 use Marrow\Core\Botany\KeptBy;
-use Marrow\Core\Botany\LifeCycle;
 use Marrow\Core\Botany\Light;
 use Marrow\Core\Botany\PollenCarrier;
+use Marrow\Core\Botany\Shattering;
+use Marrow\Core\Botany\Sowing;
+use Marrow\Core\Botany\SowingPlace;
 use Marrow\Core\Botany\Wind;
 use Marrow\Core\Cleaning\FermentWindow;
 use Marrow\Core\Storage\ConstantsBasis;
@@ -45,16 +47,10 @@ final readonly class HandbookWords
     {
         $crop = $this->crop;
         $growing = $crop->growing;
-        $seasons = match (true) {
-            $crop->lifeCycle === LifeCycle::Annual && $growing->sowFrom >= 8 => 'is sown late in the year and makes seed the next summer',
-            $crop->lifeCycle === LifeCycle::Annual => 'makes seed in the year it is sown',
-            $crop->seasonsMin === $crop->seasonsMax => 'makes seed in its '.Quantity::ordinal($crop->seasonsMin).' season',
-            default => sprintf('makes seed in its %s or its %s season', Quantity::ordinal($crop->seasonsMin), Quantity::ordinal($crop->seasonsMax)),
-        };
         $parents = $crop->parents;
 
         return self::filled([
-            sprintf('%s %s. It %s.', $crop->name, $seasons, self::breeding($crop)),
+            sprintf('%s %s.', $crop->name, self::breeding($crop)),
             $crop->breedingNote,
             $crop->keptByNote ?? ($crop->keptBy === KeptBy::Seed ? null : 'A variety is kept by its '.$crop->keptBy->value.'s.'),
             sprintf('Foreign pollen comes by %s.', self::carriers($crop)),
@@ -69,15 +65,14 @@ final readonly class HandbookWords
                 $parents->variety,
                 $parents->landrace,
             ),
+            ...array_map($this->sowing(...), $growing->sowings),
             sprintf(
-                'Sow %s. It blooms %s after sowing, for %s, and seed is ripe %s after the flower. Seed plants stand %s apart. Support: %s.',
-                $this->sowMonths(),
-                self::span($growing->sowingToBloomMin, $growing->sowingToBloomMax),
+                'A planting blooms for %s, and seed is ripe %s after the flower. Seed plants stand %s apart.',
                 self::span($growing->bloomMin, $growing->bloomMax),
                 self::span($growing->bloomToRipeMin, $growing->bloomToRipeMax),
                 self::metres($growing->spacing),
-                lcfirst($growing->support),
             ),
+            $growing->support === null ? null : 'Support: '.lcfirst($growing->support).'.',
             $growing->frostTender ? 'Frost kills it.' : null,
             $growing->nets === null ? null : $growing->nets.'.',
         ]);
@@ -94,13 +89,39 @@ final readonly class HandbookWords
         return implode(' and ', $names);
     }
 
-    public function sowMonths(): string
+    /** A season of sowing and the bloom that follows from it. */
+    public function sowing(Sowing $sowing): string
     {
-        $growing = $this->crop->growing;
+        $blooms = sprintf('%s to %s', self::inMonth($sowing->bloomFrom), self::inMonth($sowing->bloomTo));
 
-        return $growing->sowFrom === $growing->sowTo
-            ? 'in '.self::MONTHS[$growing->sowFrom - 1]
-            : 'from '.self::MONTHS[$growing->sowFrom - 1].' to '.self::MONTHS[$growing->sowTo - 1];
+        return implode(' ', self::filled([
+            sprintf(
+                'Sown %s%s it blooms %s.',
+                $sowing->from === $sowing->to ? 'in '.self::MONTHS[$sowing->from - 1] : 'from '.self::MONTHS[$sowing->from - 1].' to '.self::MONTHS[$sowing->to - 1],
+                match ($sowing->place) {
+                    SowingPlace::Glass => ' under glass',
+                    SowingPlace::Open => ' in the open',
+                    SowingPlace::Either => '',
+                },
+                $sowing->daysMin === null || $sowing->daysMax === null
+                    ? match ($sowing->years) {
+                        0 => "from $blooms",
+                        1 => "the next year, from $blooms",
+                        2 => "the year after next, from $blooms",
+                        default => sprintf('in the %s year after, from %s', Quantity::ordinal($sowing->years), $blooms),
+                    }
+                    : self::span($sowing->daysMin, $sowing->daysMax).' later, the earliest sowing after the longest',
+            ),
+            $sowing->note === null ? null : $sowing->note.'.',
+        ]));
+    }
+
+    /** 6.4 → "mid June". */
+    private static function inMonth(float $month): string
+    {
+        $part = $month - floor($month);
+
+        return ($part < 0.34 ? 'early ' : ($part < 0.67 ? 'mid ' : 'late ')).self::MONTHS[((int) floor($month) - 1) % 12];
     }
 
     /** @return list<string> */
@@ -124,7 +145,18 @@ final readonly class HandbookWords
         return self::filled([
             $ripening->cue.'.',
             'Too early: '.lcfirst($ripening->tooEarly).'. Too late: '.lcfirst($ripening->tooLate).'.',
-            $ripening->shatters ? 'Ripe seed falls by itself: cut it slightly green and finish it under cover, on a sheet or head down in a paper bag.' : null,
+            match ($ripening->shatters) {
+                null => null,
+                Shattering::Sheet => 'Ripe seed falls by itself: cut the stems before the last of it is ripe, in the dew of the morning, and finish them under cover on a sheet.',
+                Shattering::PaperBag => 'Ripe seed falls by itself: cut the heads a little before, and finish them head down in a paper bag.',
+                Shattering::Rack => 'Pods split in dry heat: pull whole plants before the first do, and finish them on a rack or hung up under cover.',
+                Shattering::PickOften => 'Ripe seed falls by itself, some every day: pick what is ripe every day or two.',
+                Shattering::ClothBag => 'Ripe seed falls by itself: tie each head into fine cloth before, and cut it when it is brown.',
+                Shattering::Shake => 'Ripe seed falls by itself, some every day: bend the heads into a pail and shake them every few days.',
+                Shattering::Net => 'Birds have it before it falls: net the heads while they stand, and cut them when the seed is hard.',
+                Shattering::GatherFallen => 'It falls when it is ripe and not before: gather it from under the plants every few days.',
+                Shattering::PickDamp => 'Gather it as soon as it comes away at a touch, and keep it damp from that moment.',
+            },
             "Go over it $passes.",
             $ripening->restDaysMax === 0 ? null : sprintf(
                 $this->crop->isWetCleaned() ? 'Picked fruit may lie %s before the seed is taken out.' : 'It lies or hangs %s before it is threshed.',

@@ -61,7 +61,7 @@ final class CrossingTest extends TestCase
             'id' => 'p', 'crop' => 'pea', 'variety' => $variety, 'plants' => 40, 'purpose' => 'seed', 'sow' => '2026-03-10', 'planting' => $keeper->idOf($code),
             'spot' => ['x' => 0, 'y' => 0, 'width' => 2, 'depth' => 1],
         ]]]])->assertOk()->json();
-        self::assertSame('2026-05-09', $plan['plantings'][0]['bloom_first']);
+        self::assertSame('2026-06-01', $plan['plantings'][0]['bloom_first']);
 
         $this->record($code, 'first_bloom', [], '2026-05-20T08:00');
         self::assertSame('2026-05-20', $this->getJson('/api/plans/2026')->json('plantings.0.bloom_first'));
@@ -105,18 +105,18 @@ final class CrossingTest extends TestCase
             'id' => 'p', 'crop' => 'pea', 'variety' => $variety, 'plants' => 40, 'purpose' => 'seed', 'sow' => '2026-03-10', 'planting' => $keeper->idOf($code),
             'spot' => ['x' => 0, 'y' => 0, 'width' => 2, 'depth' => 1],
         ]]]])->assertOk();
-        // At the earliest 50 days to bloom and 40 more: 8 June.
+        // 83 days to bloom, a week sooner in a good spring, and 40 more: 4 July.
         $ripe = fn (): ?string => $this->ripe($code);
-        self::assertSame('2026-06-08', $ripe());
+        self::assertSame('2026-07-04', $ripe());
         $seen = $this->record($code, 'first_bloom', [], '2026-05-20T08:00');
         self::assertSame('2026-06-29', $ripe());
         $this->postJson("/api/entries/$seen/strike", ['id' => (string) Str::uuid7()])->assertOk();
-        self::assertSame('2026-06-08', $ripe());
+        self::assertSame('2026-07-04', $ripe());
 
         $this->putJson('/api/crops/pea/figures', ['path' => 'growing.bloom_to_ripe.0', 'value' => 30])->assertOk();
-        self::assertSame('2026-05-29', $ripe());
+        self::assertSame('2026-06-24', $ripe());
         self::assertSame(0, Artisan::call('marrow:rebuild'));
-        self::assertSame('2026-05-29', $ripe());
+        self::assertSame('2026-06-24', $ripe());
     }
 
     /** Once it stands in the ground, looking for ripe seed is the planting's own work, not the plan's. */

@@ -31,23 +31,23 @@ final class OwnFiguresTest extends TestCase
         $keeper = new Keeper($this);
         $late = $keeper->variety('pea', 'Late one');
         $usual = $keeper->variety('pea', 'Usual one');
-        $this->putJson('/api/crops/pea/figures', ['path' => 'growing.sowing_to_bloom.0', 'value' => '70', 'variety' => $late])->assertOk();
-        $this->putJson('/api/crops/pea/figures', ['path' => 'growing.sowing_to_bloom.1', 'value' => '90', 'variety' => $late])->assertStatus(200);
+        $this->putJson('/api/crops/pea/figures', ['path' => 'growing.sowings.0.days.1', 'value' => '110', 'variety' => $late])->assertOk();
+        $this->putJson('/api/crops/pea/figures', ['path' => 'growing.sowings.0.days.0', 'value' => '70', 'variety' => $late])->assertStatus(200);
         $plan = $this->postJson('/api/plans', ['year' => 2027])->json();
         $planting = static fn (string $id, string $variety): array => ['id' => $id, 'crop' => 'pea', 'variety' => $variety, 'plants' => 20, 'purpose' => 'seed', 'sow' => '2027-03-10', 'spot' => ['x' => $id === 'a' ? 0 : 5, 'y' => 0, 'width' => 2, 'depth' => 1]];
         $plan = $this->putJson('/api/plans/2027', ['version' => 1, 'content' => [...$plan['content'], 'plantings' => [$planting('a', $late), $planting('b', $usual)]]])->assertOk();
-        // 80 days to bloom for one, 60 for the other.
-        self::assertSame(['2027-05-29', '2027-05-09'], array_column($plan->json('plantings'), 'bloom_first'));
+        // Three tenths into the months of sowing: 98 days to bloom for one, 83 for the other.
+        self::assertSame(['2027-06-16', '2027-06-01'], array_column($plan->json('plantings'), 'bloom_first'));
     }
 
     public function test_what_was_reckoned_with_the_old_figure_is_reckoned_afresh(): void
     {
         $keeper = new Keeper($this);
         $code = $keeper->sow($keeper->variety('pea', 'Coxswain'), '2026-03-10T10:00');
-        // 50 + 40 days from sowing to the first ripe seed.
-        self::assertSame('2026-06-08T09:00', $this->getJson("/api/plantings/$code")->json('tasks.0.opens'));
+        // 83 days to bloom, a week sooner in a good spring, and 40 to the first ripe seed.
+        self::assertSame('2026-07-04T09:00', $this->getJson("/api/plantings/$code")->json('tasks.0.opens'));
         $this->putJson('/api/crops/pea/figures', ['path' => 'growing.bloom_to_ripe.0', 'value' => '50'])->assertOk();
-        self::assertSame('2026-06-18T09:00', $this->getJson("/api/plantings/$code")->json('tasks.0.opens'));
+        self::assertSame('2026-07-14T09:00', $this->getJson("/api/plantings/$code")->json('tasks.0.opens'));
     }
 
     public function test_a_figure_that_cannot_be_is_refused_in_words_and_the_old_one_stays(): void

@@ -23,9 +23,9 @@ final class PlanTest extends TestCase
         self::assertNull($plan->json('last_change'));
         $saved = $this->planting($plan, ['id' => 'a', 'crop' => 'pea', 'plants' => 40, 'sow' => '2027-03-10'])->assertOk();
         self::assertSame(2, $saved->json('version'));
-        // Pea: 60 days from sowing to bloom, 40 more to the first ripe seed.
-        self::assertSame('2027-05-09', $saved->json('plantings.0.bloom_first'));
-        self::assertSame('2027-06-18', $saved->json('plantings.0.ripe_from'));
+        // Pea: 83 days from sowing to bloom so early in its months, 40 more to the first ripe seed.
+        self::assertSame('2027-06-01', $saved->json('plantings.0.bloom_first'));
+        self::assertSame('2027-07-11', $saved->json('plantings.0.ripe_from'));
         self::assertSame('clear', $saved->json('plantings.0.verdict'));
         $this->getJson('/api/plans')->assertExactJson([2027]);
         $this->postJson('/api/plans', ['year' => 2027])->assertStatus(422)->assertJsonPath('errors.year.0', 'There is a plan for 2027 already.');
@@ -152,7 +152,7 @@ final class PlanTest extends TestCase
         $said = implode(' ', array_column($plan->assertOk()->json('remarks'), 'sentence'));
         self::assertStringContainsString('The beds Long bed and Herb bed overlap.', $said);
         self::assertStringContainsString('12 plants for seed do not fit its spot; at 1.5', $said);
-        self::assertStringContainsString('cannot ripen its seed before frost; the latest sowing that would is 26 May', $said);
+        self::assertStringContainsString('cannot ripen its seed before frost; the latest sowing that would is 5 June', $said);
     }
 
     public function test_the_next_season_starts_from_this_ones_ground_with_what_is_still_growing(): void

@@ -71,10 +71,10 @@ final class PlanWordsTest extends TestCase
             ->plant('bell', 'squash-pepo', 0, 0, '2027-05-01', ['cover' => 'alternate'])
             ->plant('lead', 'squash-pepo', 5, 0, '2027-05-04', ['cover' => 'alternate'])
             ->plan();
-        // Bloom from 30 June and from 3 July. 1 July 2027 is day 21,000 since 1970, so the first of two opens on odd dates of July.
+        // Bloom from 28 and from 30 June. 1 July 2027 is day 21,000 since 1970, so the first of two opens on odd dates of July.
         self::assertSame([
-            'bell' => 'Open on 1, 3, 5 July and every second day after; shut on the days between, when Sounding Lead stands open. Change over in the evening, when no bee flies.',
-            'lead' => 'Open on 4, 6, 8 July and every second day after; shut on the days between, when Bell Buoy stands open. Change over in the evening, when no bee flies.',
+            'bell' => 'Open on 29 June, 1, 3 July and every second day after; shut on the days between, when Sounding Lead stands open. Change over in the evening, when no bee flies.',
+            'lead' => 'Open on 30 June, 2, 4 July and every second day after; shut on the days between, when Bell Buoy stands open. Change over in the evening, when no bee flies.',
         ], $this->rotas($plan));
     }
 
@@ -117,7 +117,7 @@ final class PlanWordsTest extends TestCase
         $said = array_map(fn ($remark): string => self::plain(self::words($plan)->remark($remark)), PlanRemarks::of($plan, GardenIsolation::of($plan)->courses));
         self::assertSame([
             'Bell Buoy: 12 plants for seed do not fit its spot; at 1.5 m apart it holds 1.',
-            'Bell Buoy cannot ripen its seed before frost; the latest sowing that would is 3 June.',
+            'Bell Buoy cannot ripen its seed before frost; the latest sowing that would is 15 June.',
             'Bell Buoy and Sounding Lead stand on the same ground at the same time.',
         ], $said);
     }

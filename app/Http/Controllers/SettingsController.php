@@ -20,6 +20,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
+use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Settings\SettingList;
 use OpenApi\Attributes as OA;
@@ -56,7 +57,7 @@ final class SettingsController extends Controller
         } catch (Refused $refused) {
             throw ValidationException::withMessages(['value' => RefusalWords::bounds($refused)]);
         }
-        if ($field->type->isNumeric()) {
+        if ($field->type->isNumeric() || $field->type === FieldType::YearDay) {
             $events->dispatch(new SettingsChanged($key));
         }
         Speaking::as($this->settings->forms());

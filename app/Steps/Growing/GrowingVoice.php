@@ -9,6 +9,8 @@ use App\Work\Saying;
 use App\Work\SeenTask;
 use App\Work\Speech;
 use App\Work\TaskVoice;
+use DateTimeImmutable;
+use DateTimeZone;
 use Marrow\Core\Steps\Growing\GrowingTask;
 
 final class GrowingVoice implements TaskVoice
@@ -27,7 +29,11 @@ final class GrowingVoice implements TaskVoice
             rtrim($task->text('cue'), '.'),
             $task->whole('days_min'),
             $task->whole('days_max'),
-            $task->text('from') === 'bloom' ? 'the first flower' : 'sowing',
+            match ($task->text('from')) {
+                'bloom' => 'the first flower',
+                'calendar' => 'the bloom, looked for about '.$task->when->date(new DateTimeImmutable($task->text('bloom'), new DateTimeZone('UTC'))),
+                default => 'sowing',
+            },
             $task->when->date($task->opens),
             $task->when->date($task->latest ?? $task->best),
         );

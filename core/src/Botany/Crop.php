@@ -21,7 +21,6 @@ final readonly class Crop
      * @param  list<string>  $otherNames  common names beside the first; one may mean several crops
      * @param  string  $latin  genus and epithet
      * @param  ?string  $group  cultivar group within the species
-     * @param  int  $seasonsMin  growing seasons from sowing to seed
      * @param  float  $outcrossingLow  share of seed with foreign pollen, ordinary range
      * @param  float  $adjacentShare  share of off-type seed to expect with another variety next to it, 0 … 1
      * @param  list<PollenCarrier>  $carriers
@@ -51,8 +50,6 @@ final readonly class Crop
         public string $family,
         public CropKind $kind,
         public LifeCycle $lifeCycle,
-        public int $seasonsMin,
-        public int $seasonsMax,
         public KeptBy $keptBy,
         public ?string $keptByNote,
         public BreedingSystem $breeding,

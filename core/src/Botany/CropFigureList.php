@@ -16,7 +16,7 @@ final class CropFigureList
     /** @return array<string, Field> by path: label, unit and bounds, for the file and for the keeper alike */
     public static function all(): array
     {
-        return self::$all ??= self::byPath(
+        return self::$all ??= self::byPath(...[
             Field::number('isolation.home', 'apart, for a home gardener', 'm', 0, 10_000),
             Field::number('isolation.careful', 'apart, for seed that is passed on', 'm', 1, 10_000),
             Field::number('isolation.grower', 'apart, for a seed grower', 'm', 1, 20_000),
@@ -25,8 +25,7 @@ final class CropFigureList
             Field::integer('parents.variety', 'plants to keep a variety', 'plants', 1, 10_000),
             Field::integer('parents.landrace', 'plants to keep a mixed population', 'plants', 1, 100_000),
             Field::number('growing.spacing', 'between seed plants', 'm', 0.01, 20),
-            Field::integer('growing.sowing_to_bloom.0', 'from sowing to bloom, at the soonest', 'days', 10, 3000),
-            Field::integer('growing.sowing_to_bloom.1', 'from sowing to bloom, at the latest', 'days', 10, 3000),
+            ...self::sowings(),
             Field::integer('growing.bloom_days.0', 'blooms for, at the least', 'days', 1, 365),
             Field::integer('growing.bloom_days.1', 'blooms for, at the most', 'days', 1, 365),
             Field::integer('growing.bloom_to_ripe.0', 'from flower to ripe seed, at the soonest', 'days', 5, 400),
@@ -48,7 +47,24 @@ final class CropFigureList
             Field::integer('germination.first_count', 'first count of a test', 'day', 1, 120),
             Field::integer('germination.last_count', 'last count of a test', 'day', 1, 200),
             Field::share('germination.minimum', 'least share worth passing on', 0.1, 0.95),
-        );
+        ]);
+    }
+
+    /** @return list<Field> those of each sowing; a crop has the days or goes by the calendar */
+    private static function sowings(): array
+    {
+        $fields = [];
+        foreach (['', 'second sowing: ', 'third sowing: '] as $i => $which) {
+            array_push(
+                $fields,
+                Field::integer("growing.sowings.$i.days.0", $which.'from sowing to bloom, at the soonest', 'days', 10, 250),
+                Field::integer("growing.sowings.$i.days.1", $which.'from sowing to bloom, at the latest', 'days', 10, 250),
+                Field::number("growing.sowings.$i.bloom.0", $which.'first flowers (6.5 is the middle of June)', 'month', 1, 13),
+                Field::number("growing.sowings.$i.bloom.1", $which.'last flowers', 'month', 1, 13),
+            );
+        }
+
+        return $fields;
     }
 
     public static function field(string $path): Field

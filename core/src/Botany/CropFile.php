@@ -28,8 +28,6 @@ final readonly class CropFile
         [$outLow, $outHigh] = $f->range('breeding.outcrossing_share', 0, 1);
         [$tsmLow, $tsmHigh] = $f->knownRange('seed.tsm');
         [$perPlantLow, $perPlantHigh] = $f->knownRange('seed.per_plant');
-        [$seasonsMin, $seasonsMax] = $f->range('seasons_to_seed', 1, 20);
-        $growing = $this->growing();
         $storage = $f->one('storage.behaviour', StorageBehaviour::tryFrom(...));
 
         return new Crop(
@@ -41,8 +39,6 @@ final readonly class CropFile
             family: $f->text('family'),
             kind: $f->one('kind', CropKind::tryFrom(...)),
             lifeCycle: $f->one('life_cycle', LifeCycle::tryFrom(...)),
-            seasonsMin: (int) $seasonsMin,
-            seasonsMax: (int) $seasonsMax,
             keptBy: $f->one('kept_by.by', KeptBy::tryFrom(...)),
             keptByNote: $f->textOr('kept_by.note', null),
             breeding: $f->one('breeding.system', BreedingSystem::tryFrom(...)),
@@ -57,9 +53,9 @@ final readonly class CropFile
             partners: $this->partners(),
             strangers: $this->strangers(),
             parents: $this->parents(),
-            growing: $growing,
+            growing: Growing::read($f),
             cleaning: $this->cleaning(),
-            ripening: $this->ripening($growing),
+            ripening: $this->ripening(),
             jarMoisture: $storage === StorageBehaviour::Orthodox ? $f->known('drying.jar_moisture') : null,
             drynessSign: $f->text('drying.sign'),
             drynessTests: $f->several('drying.tests', DrynessTest::tryFrom(...)),
@@ -128,41 +124,16 @@ final readonly class CropFile
         return new Parents($bare, $variety, (int) $this->figures->known('parents.landrace', $variety));
     }
 
-    private function growing(): Growing
-    {
-        $f = $this->figures;
-        [$bloomAfterMin, $bloomAfterMax] = $f->knownRange('growing.sowing_to_bloom');
-        [$bloomMin, $bloomMax] = $f->knownRange('growing.bloom_days');
-        [$ripeMin, $ripeMax] = $f->knownRange('growing.bloom_to_ripe');
-
-        return new Growing(
-            $f->known('growing.spacing'),
-            $f->whole('growing.sow_months.0', 1, 12),
-            $f->whole('growing.sow_months.1', 1, 12),
-            (int) $bloomAfterMin,
-            (int) $bloomAfterMax,
-            (int) $bloomMin,
-            (int) $bloomMax,
-            (int) $ripeMin,
-            (int) $ripeMax,
-            $f->flag('growing.frost_tender'),
-            $f->text('growing.support'),
-            $f->textOr('growing.nets', null),
-        );
-    }
-
-    private function ripening(Growing $growing): Ripening
+    private function ripening(): Ripening
     {
         [$restMin, $restMax] = $this->figures->knownRange('ripening.rest_days');
         [$passesMin, $passesMax] = $this->figures->range('ripening.passes', 1, 20);
 
         return new Ripening(
-            $growing->sowingToBloomMin + $growing->bloomToRipeMin,
-            $growing->sowingToBloomMax + $growing->bloomToRipeMax,
             $this->figures->text('ripening.cue'),
             $this->figures->text('ripening.too_early'),
             $this->figures->text('ripening.too_late'),
-            $this->figures->flag('ripening.shatters'),
+            $this->figures->has('ripening.shatters') ? $this->figures->one('ripening.shatters', Shattering::tryFrom(...)) : null,
             (int) $passesMin,
             (int) $passesMax,
             (int) $restMin,

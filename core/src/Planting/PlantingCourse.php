@@ -13,6 +13,7 @@ use Marrow\Core\Steps\Growing\GrowingStrand;
 use Marrow\Core\Steps\Notes\NotesStrand;
 use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Task;
+use Marrow\Core\Year\SeasonShift;
 
 /** Everything that is known of a planting: its strands, folded from its entries. */
 final class PlantingCourse
@@ -29,7 +30,7 @@ final class PlantingCourse
     private function __construct(public readonly PlantingFacts $facts)
     {
         $this->notes = new NotesStrand;
-        $this->growing = new GrowingStrand($facts->crop, $facts->variety, $facts->pickedAt, $facts->pickedAs, $facts->lots);
+        $this->growing = new GrowingStrand($facts->crop, $facts->variety, $facts->pickedAt, $facts->pickedAs, $facts->lots, $facts->shift ?? SeasonShift::none());
     }
 
     /** @param  list<Entry>  $entries  in any order */
@@ -65,13 +66,13 @@ final class PlantingCourse
         return $this->course->agrees;
     }
 
-    /** When the first entry happened that is left out. */
     /** @return list<string> every text that was typed into its entries */
     public function texts(): array
     {
         return $this->course->texts;
     }
 
+    /** When the first entry happened that is left out. */
     public function adriftAt(): ?\DateTimeImmutable
     {
         return $this->course->adriftAt;

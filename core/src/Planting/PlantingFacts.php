@@ -6,6 +6,7 @@ namespace Marrow\Core\Planting;
 
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Steps\Growing\SeedLot;
+use Marrow\Core\Year\SeasonShift;
 
 /** What is known of a planting from outside its own entries. */
 final readonly class PlantingFacts
@@ -14,6 +15,7 @@ final readonly class PlantingFacts
      * @param  \DateTimeImmutable|null  $pickedAt  when seed was first picked from it
      * @param  string  $pickedAs  code of that lot
      * @param  array<string, SeedLot>  $lots  those it may have been sown from, by id
+     * @param  ?SeasonShift  $shift  how much later the garden is than the handbook's; null for as late
      */
     public function __construct(
         public Crop $crop,
@@ -21,5 +23,6 @@ final readonly class PlantingFacts
         public ?\DateTimeImmutable $pickedAt = null,
         public string $pickedAs = '',
         public array $lots = [],
+        public ?SeasonShift $shift = null,
     ) {}
 }

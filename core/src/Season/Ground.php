@@ -6,6 +6,7 @@ namespace Marrow\Core\Season;
 
 use Marrow\Core\Fields\Document;
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Year\SeasonShift;
 
 /** The garden drawn to scale: a rectangle, where north is, where the wind mostly comes from, and when it freezes. */
 final readonly class Ground
@@ -19,6 +20,7 @@ final readonly class Ground
      * @param  int  $wind  bearing the prevailing wind comes from, degrees from north, 0 … 359
      * @param  string  $lastFrost  month-day of the last frost in spring
      * @param  string  $firstFrost  month-day of the first in autumn
+     * @param  SeasonShift  $shift  how much later things happen here than in the handbook's garden
      */
     private function __construct(
         public float $width,
@@ -27,10 +29,15 @@ final readonly class Ground
         public int $wind,
         public string $lastFrost,
         public string $firstFrost,
+        public SeasonShift $shift,
     ) {}
 
-    /** @throws Refused */
-    public static function read(Document $document): self
+    /**
+     * @param  ?float  $latitude  of the garden, degrees, where it is known
+     *
+     * @throws Refused
+     */
+    public static function read(Document $document, ?float $latitude = null): self
     {
         $given = $document->read(PlanFields::ground());
 
@@ -41,6 +48,7 @@ final readonly class Ground
             $given->integer('wind'),
             $given->text('last_frost'),
             $given->text('first_frost'),
+            SeasonShift::of($latitude, $given->text('last_frost')),
         );
     }
 

@@ -47,10 +47,11 @@ final readonly class SeasonPlan
     /**
      * @param  array<array-key, mixed>  $given
      * @param  ?\Closure(string, string): Crop  $ofVariety  the crop as it is for one variety, by its key and the variety's id
+     * @param  ?float  $latitude  of the garden, degrees, where it is known
      *
      * @throws Refused naming the part that cannot be so
      */
-    public static function read(array $given, CropReference $crops, ?\Closure $ofVariety = null): self
+    public static function read(array $given, CropReference $crops, ?\Closure $ofVariety = null, ?float $latitude = null): self
     {
         $document = new Document($given);
         $head = $document->read(PlanFields::plan());
@@ -62,7 +63,7 @@ final readonly class SeasonPlan
             $ofVariety === null || $variety === '' => $crops->get($key),
             default => $ofVariety($key, $variety),
         };
-        $ground = Ground::read($document->part('ground'));
+        $ground = Ground::read($document->part('ground'), $latitude);
         $plan = new self(
             $head->integer('year'),
             $ground,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Settings;
 
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Year\SeasonShift;
 
 /** The keeper's settings that the core goes by; what is not set is as the list of settings has it. */
 final readonly class Practice
@@ -18,24 +19,42 @@ final readonly class Practice
     /** Taken for seed that has never been tested: what sound fresh seed usually gives. */
     public float $untestedShare;
 
+    /** How much later things happen in this garden than in the handbook's. */
+    public SeasonShift $shift;
+
     /** @param  array<string, mixed>  $set  by key of the setting; what cannot be read is left as the list has it */
     public function __construct(private array $set = [])
     {
         $this->good = $this->number('good');
         $this->poor = min($this->good, $this->number('poor'));
         $this->untestedShare = $this->number('untested_share');
+        $lastFrost = $this->value('last_frost');
+        $this->shift = SeasonShift::of($this->latitude(), is_string($lastFrost) ? $lastFrost : '04-30');
+    }
+
+    /** Degrees; null where it is not set. */
+    public function latitude(): ?float
+    {
+        $latitude = $this->value('latitude');
+
+        return is_int($latitude) || is_float($latitude) ? (float) $latitude : null;
     }
 
     /** A setting that is a number. */
     public function number(string $key): float
     {
-        $field = SettingList::field($key) ?? throw new \LogicException("There is no setting $key.");
-        try {
-            $value = $field->read($this->set[$key] ?? null);
-        } catch (Refused) {
-            $value = $field->default;
-        }
+        $value = $this->value($key);
 
         return is_int($value) || is_float($value) ? (float) $value : throw new \LogicException("The setting $key is no number.");
+    }
+
+    private function value(string $key): mixed
+    {
+        $field = SettingList::field($key) ?? throw new \LogicException("There is no setting $key.");
+        try {
+            return $field->read($this->set[$key] ?? null);
+        } catch (Refused) {
+            return $field->default;
+        }
     }
 }

@@ -11,6 +11,7 @@ use Marrow\Core\Botany\CropKind;
 use Marrow\Core\Botany\KeptBy;
 use Marrow\Core\Botany\LifeCycle;
 use Marrow\Core\Botany\PollenCarrier;
+use Marrow\Core\Botany\Sowing;
 use Marrow\Core\Botany\StorageBehaviour;
 use Marrow\Core\Botany\UnsoundCrop;
 use Marrow\Core\Botany\Wind;
@@ -18,6 +19,8 @@ use Marrow\Core\Isolation\Compatibility;
 use Marrow\Core\Storage\ConstantsBasis;
 use Marrow\Core\Storage\StorageLife;
 use Marrow\Core\Tests\Support\CoreTestCase;
+use Marrow\Core\Year\SeasonShift;
+use Marrow\Core\Year\SeedYear;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -126,13 +129,46 @@ final class CropReferenceTest extends CoreTestCase
     public function test_the_year_of_a_crop_fits_its_life_cycle(): void
     {
         foreach (self::crops()->all() as $crop) {
-            $days = $crop->ripening->daysMax;
+            $years = array_map(static fn (Sowing $sowing): int => $sowing->years, $crop->growing->sowings);
             match ($crop->lifeCycle) {
-                LifeCycle::Annual => self::assertLessThanOrEqual(365, $days, $crop->key),
-                LifeCycle::Biennial => self::assertGreaterThan(250, $days, $crop->key),
-                LifeCycle::Perennial => self::assertGreaterThan(100, $days, $crop->key),
+                LifeCycle::Annual => self::assertLessThanOrEqual(1, max($years), $crop->key),
+                LifeCycle::Biennial => self::assertGreaterThanOrEqual(1, max($years), $crop->key),
+                LifeCycle::Perennial => self::assertLessThanOrEqual(5, max($years), $crop->key),
             };
-            self::assertLessThanOrEqual($crop->seasonsMax * 380, $crop->ripening->daysMin, $crop->key);
+        }
+    }
+
+    public function test_no_range_of_days_straddles_a_winter(): void
+    {
+        foreach (self::crops()->all() as $crop) {
+            foreach ($crop->growing->sowings as $sowing) {
+                self::assertSame($sowing->daysMin === null, $sowing->daysMax === null);
+                if ($sowing->daysMax !== null) {
+                    self::assertSame(0, $sowing->years, $crop->key);
+                    self::assertLessThan(365, ($sowing->to - 1) * 30.44 + $sowing->daysMax, "$crop->key: the New Year lies between");
+                }
+                self::assertLessThan($sowing->bloomTo, $sowing->bloomFrom, "$crop->key: a window lies in one year");
+            }
+        }
+    }
+
+    public function test_for_every_crop_and_sowing_the_bloom_that_is_reckoned_lies_inside_the_stated_window(): void
+    {
+        foreach (self::crops()->all() as $crop) {
+            foreach ($crop->growing->sowings as $sowing) {
+                $begins = new \DateTimeImmutable(sprintf('2027-%02d-01', $sowing->from));
+                $ends = (new \DateTimeImmutable(sprintf('2027-%02d-01', $sowing->to)))->modify('last day of this month');
+                foreach ([$begins, $begins->modify(sprintf('+%d days', intdiv($ends->diff($begins)->days, 2))), $ends] as $sown) {
+                    $year = SeedYear::of($crop->growing, $sown, SeasonShift::none());
+                    $at = "$crop->key sown ".$sown->format('j F');
+                    self::assertSame($sowing, $year->sowing, $at);
+                    $month = static fn (\DateTimeImmutable $day): float => 1 + (int) $day->format('z') / 30.4375;
+                    self::assertSame(2027 + $sowing->years, (int) $year->firstBloom->format('Y'), $at);
+                    self::assertGreaterThanOrEqual($sowing->bloomFrom - 0.05, $month($year->firstBloom), $at);
+                    self::assertLessThanOrEqual($sowing->bloomTo + 0.05, $month($year->lastBloom), $at);
+                    self::assertGreaterThan($year->firstBloom, $year->ripeBest, $at);
+                }
+            }
         }
     }
 
@@ -212,7 +248,7 @@ final class CropReferenceTest extends CoreTestCase
         yield 'an unknown caution' => [$with(['cautions' => ['dragons']]), 'cautions'];
         yield 'a stricter standard that asks for less' => [$with(['isolation' => ['grower' => 5]]), 'isolation.grower'];
         yield 'fewer parents for a landrace' => [$with(['parents' => ['landrace' => 2]]), 'parents.landrace'];
-        yield 'a thirteenth month' => [$with(['growing' => ['sow_months' => [3, 13]]]), 'growing.sow_months.1'];
+        yield 'a thirteenth month' => [$with(['growing' => ['sowings' => [['months' => [3, 13]]]]]), 'growing.sowings.0.months.1'];
         yield 'a partner that crosses somehow' => [$with(['crossing' => ['partners' => [['latin' => 'Allium cepa', 'how' => 'somehow', 'note' => 'x']]]]), 'crossing.partners.0.how'];
     }
 }

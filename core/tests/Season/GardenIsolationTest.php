@@ -108,10 +108,10 @@ final class GardenIsolationTest extends CoreTestCase
     public function test_bloom_that_does_not_overlap_does_not_cross(): void
     {
         $garden = GardenIsolation::of(self::draw()
-            ->plant('early', 'lettuce', 0, 0, '2027-03-01')
-            ->plant('late', 'lettuce', 3, 0, '2027-04-15')
+            ->plant('early', 'radish', 0, 0, '2027-03-01')
+            ->plant('late', 'radish', 3, 0, '2027-04-30')
             ->plan());
-        // Lettuce blooms 30 days; sown 45 days apart they never meet.
+        // Radish blooms 27 days; from 18 May the one, from 26 June the other.
         self::assertSame(0.0, self::standing($garden, 'early')->share);
         self::assertSame([], self::standing($garden, 'late')->risks);
     }

@@ -40,15 +40,15 @@ final class PlanRemarksTest extends CoreTestCase
     {
         $both = self::draw()->plant('early', 'pea', 0, 0, '2027-03-10', ['plants' => 40])->plant('late', 'pea', 1, 0, '2027-04-10', ['plants' => 40, 'variety' => 'late']);
         self::assertSame('late', self::only($both, PlanRemarkKind::SpotsOverlap)->with);
-        // The peas are off the ground by 24 July.
-        $after = self::draw()->plant('early', 'pea', 0, 0, '2027-03-10', ['plants' => 40])->plant('late', 'lettuce', 1, 0, '2027-08-01', ['purpose' => 'food', 'flowers' => false]);
+        // The peas are off the ground by 14 August.
+        $after = self::draw()->plant('early', 'pea', 0, 0, '2027-03-10', ['plants' => 40])->plant('late', 'lettuce', 1, 0, '2027-08-20', ['purpose' => 'food', 'flowers' => false]);
         self::assertSame([], self::of($after, PlanRemarkKind::SpotsOverlap));
     }
 
     public function test_frost_at_either_end_of_the_season(): void
     {
         $late = self::only(self::draw()->plant('p', 'squash-maxima', 0, 0, '2027-07-10'), PlanRemarkKind::CannotRipen);
-        self::assertSame('2027-06-03', $late->day?->format('Y-m-d'));
+        self::assertSame('2027-06-15', $late->day?->format('Y-m-d'));
         $early = self::only(self::draw()->plant('p', 'squash-pepo', 0, 0, '2027-03-25', ['plant_out' => '2027-04-10']), PlanRemarkKind::OutBeforeFrost);
         self::assertSame('2027-04-20', $early->day?->format('Y-m-d'));
         self::assertSame([], self::of(self::draw()->plant('p', 'squash-pepo', 0, 0, '2027-04-01', ['plant_out' => '2027-05-10']), PlanRemarkKind::OutBeforeFrost));

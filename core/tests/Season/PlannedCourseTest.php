@@ -13,17 +13,17 @@ final class PlannedCourseTest extends CoreTestCase
 {
     public function test_an_annual_follows_its_sowing(): void
     {
-        // Pea: 60 days to bloom, 30 of bloom, 40 to 60 to ripe.
+        // Pea: 95 days to bloom at the beginning of February, 55 at the end of May; 83 on 10 March, and two fewer, for frost ends ten days sooner. 30 of bloom, 40 to 60 to ripe.
         $course = self::course('pea', '2027-03-10');
         self::assertTrue($course->followsSowing);
-        self::assertSame('2027-05-09', $course->bloom?->first->format('Y-m-d'));
-        self::assertSame('2027-06-07', $course->bloom->last->format('Y-m-d'));
-        self::assertSame('2027-06-18', $course->ripeFrom?->format('Y-m-d'));
-        self::assertSame('2027-07-17', $course->ripeTo?->format('Y-m-d'));
-        self::assertSame('2027-07-24', $course->free->format('Y-m-d'));
+        self::assertSame('2027-05-30', $course->bloom?->first->format('Y-m-d'));
+        self::assertSame('2027-06-28', $course->bloom->last->format('Y-m-d'));
+        self::assertSame('2027-07-09', $course->ripeFrom?->format('Y-m-d'));
+        self::assertSame('2027-08-07', $course->ripeTo?->format('Y-m-d'));
+        self::assertSame('2027-08-14', $course->free->format('Y-m-d'));
         self::assertNull($course->frost);
         $later = self::course('pea', '2027-03-20');
-        self::assertSame('2027-05-19', $later->bloom?->first->format('Y-m-d'));
+        self::assertSame('2027-06-05', $later->bloom?->first->format('Y-m-d'));
     }
 
     public function test_a_biennial_goes_by_the_year_and_not_by_the_day_of_sowing(): void
@@ -58,12 +58,12 @@ final class PlannedCourseTest extends CoreTestCase
 
     public function test_a_seed_crop_that_cannot_ripen_before_frost_is_told_the_latest_sowing_that_would(): void
     {
-        // Winter squash: 65 days to bloom, 82 more to ripe; first frost 28 October.
+        // Winter squash sown after May: 55 days to bloom less two, 82 more to ripe; first frost 28 October.
         $course = self::course('squash-maxima', '2027-07-01');
         self::assertSame('2027-10-28', $course->frost?->format('Y-m-d'));
-        self::assertSame('2027-06-03', $course->latestSowing?->format('Y-m-d'));
-        self::assertNull(self::course('squash-maxima', '2027-06-03')->frost);
-        self::assertNotNull(self::course('squash-maxima', '2027-06-04')->frost);
+        self::assertSame('2027-06-15', $course->latestSowing?->format('Y-m-d'));
+        self::assertNull(self::course('squash-maxima', '2027-06-15')->frost);
+        self::assertNotNull(self::course('squash-maxima', '2027-06-16')->frost);
     }
 
     public function test_a_kind_that_bears_frost_has_some_weeks_more(): void

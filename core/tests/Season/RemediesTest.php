@@ -57,8 +57,8 @@ final class RemediesTest extends CoreTestCase
     public function test_a_long_search_says_how_far_it_is_and_can_be_ended(): void
     {
         $drawing = self::draw();
-        for ($i = 0; $i < 24; $i++) {
-            $drawing = $drawing->plant("p$i", 'squash-pepo', $i % 6 * 9, intdiv($i, 6) * 9);
+        for ($i = 0; $i < 40; $i++) {
+            $drawing->plant("p$i", 'lettuce', ($i % 10) * 3, intdiv($i, 10) * 3, '2027-04-01');
         }
         $plan = $drawing->plan();
         $told = [];

@@ -1341,6 +1341,8 @@ export interface components {
         YearSpanDocument: {
             /** @enum {string} */
             what: "sow" | "bloom" | "ripe";
+            /** @description which of the crop's sowings, from 0 */
+            sowing: number;
             /** Format: float */
             from: number;
             /** Format: float */

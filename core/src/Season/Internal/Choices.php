@@ -116,6 +116,10 @@ final readonly class Choices
         foreach ([...$days, ...array_map(static fn (int $d): int => -$d, $days)] as $shift) {
             $shifted = $planting->with(sowLater: $shift);
             $then = PlannedCourse::of($shifted, $this->plan->ground);
+            if ($then->sowing !== $course->sowing) {
+                // Sown so much earlier or later it would be another season's.
+                continue;
+            }
             $tooLate = $then->frost !== null && $course->frost === null;
             if ($shifted->sow >= $this->prefer->notBefore && ! $tooLate && ! $this->freezes($shifted, $planting) && $then->bloom !== null) {
                 $shifts[$shift] = $then->bloom;

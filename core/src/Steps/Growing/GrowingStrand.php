@@ -14,6 +14,8 @@ use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Place;
 use Marrow\Core\Work\Task;
+use Marrow\Core\Year\SeasonShift;
+use Marrow\Core\Year\SeedYear;
 
 /** A planting from its sowing to its seed: when it went in, from what, its bloom, its off-types. */
 final class GrowingStrand extends Strand
@@ -37,6 +39,7 @@ final class GrowingStrand extends Strand
      * @param  \DateTimeImmutable|null  $pickedAt  when seed was first picked from it
      * @param  string  $pickedAs  code of that lot
      * @param  array<string, SeedLot>  $lots  those it may have been sown from, by id
+     * @param  SeasonShift  $shift  how much later the garden is than the handbook's
      */
     public function __construct(
         private readonly Crop $crop,
@@ -44,6 +47,7 @@ final class GrowingStrand extends Strand
         private readonly ?\DateTimeImmutable $pickedAt,
         private readonly string $pickedAs,
         private readonly array $lots,
+        private readonly SeasonShift $shift,
     ) {}
 
     #[Takes]
@@ -118,19 +122,33 @@ final class GrowingStrand extends Strand
         if ($this->firstBloomAt !== null) {
             return [$this->pickAfterBloom($this->firstBloomAt)];
         }
-        $ripening = $this->crop->ripening;
-        $day = fn (int $days): \DateTimeImmutable => $this->sownAt->setTime(9, 0)->modify("+$days days");
+        $year = SeedYear::of($this->crop->growing, $this->sownAt->setTime(9, 0), $this->shift);
 
         return [new Task(
             GrowingTask::Pick,
             Place::Plot,
-            $day($ripening->daysMin),
-            $day(intdiv($ripening->daysMin + $ripening->daysMax, 2)),
-            $day($ripening->daysMax),
+            $year->ripeFrom,
+            $year->ripeBest,
+            $year->ripeTo,
             Loss::Season,
-            ['cue' => $ripening->cue, 'days_min' => $ripening->daysMin, 'days_max' => $ripening->daysMax, ...$this->offTypeFigures()],
-            lapses: $day($ripening->daysMax + self::GONE_DAYS),
+            ['cue' => $this->crop->ripening->cue, ...$this->bloomFigures($this->sownAt, $year), ...$this->offTypeFigures()],
+            lapses: $year->ripeTo->modify(sprintf('+%d days', self::GONE_DAYS)),
         )];
+    }
+
+    /**
+     * What the days of ripe seed were reckoned from: the days since sowing, or the calendar's bloom.
+     *
+     * @return array<string, int|string>
+     */
+    private function bloomFigures(\DateTimeImmutable $sown, SeedYear $year): array
+    {
+        $growing = $this->crop->growing;
+        $since = static fn (\DateTimeImmutable $day): int => (int) $sown->setTime(9, 0)->diff($day)->days;
+
+        return $year->sowing->followsSowing()
+            ? ['days_min' => $since($year->ripeFrom), 'days_max' => $since($year->ripeTo)]
+            : ['days_min' => $growing->bloomToRipeMin, 'days_max' => $growing->bloomToRipeMax, 'from' => 'calendar', 'bloom' => $year->firstBloom->format('Y-m-d')];
     }
 
     public function offers(): array
@@ -151,13 +169,13 @@ final class GrowingStrand extends Strand
     {
         $growing = $this->crop->growing;
         $morning = $first->setTime(9, 0);
-        $last = ($this->lastBloomAt ?? $first->modify(sprintf('+%d days', intdiv($growing->bloomMin + $growing->bloomMax, 2))))->setTime(9, 0);
+        $last = ($this->lastBloomAt ?? $first->modify(sprintf('+%d days', $growing->bloomDays())))->setTime(9, 0);
 
         return new Task(
             GrowingTask::Pick,
             Place::Plot,
             $morning->modify("+$growing->bloomToRipeMin days"),
-            $morning->modify(sprintf('+%d days', intdiv($growing->bloomToRipeMin + $growing->bloomToRipeMax, 2))),
+            $morning->modify(sprintf('+%d days', $growing->ripeDays())),
             $last->modify("+$growing->bloomToRipeMax days"),
             Loss::Season,
             ['cue' => $this->crop->ripening->cue, 'days_min' => $growing->bloomToRipeMin, 'days_max' => $growing->bloomToRipeMax, 'from' => 'bloom', ...$this->offTypeFigures()],

@@ -1,0 +1,30 @@
+<?php
+
+use App\Handbook\CropFiles;
+use App\Handbook\OldCrops;
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Support\Facades\DB;
+
+/*
+ * A crop may be sown in several seasons, each with its own bloom: the crops and figures of the keeper follow.
+ */
+return new class extends Migration {
+    public function up(): void
+    {
+        $files = CropFiles::of(base_path('core/data/crops'));
+        foreach (DB::table('own_crops')->get() as $row) {
+            $document = OldCrops::upTo(CropFiles::decode($row->document, $row->crop));
+            $files[$row->crop] = static fn (): array => $document;
+            DB::table('own_crops')->where('crop', $row->crop)->update(['document' => json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
+        }
+        foreach (DB::table('crop_figures')->where('path', 'like', 'growing.sowing_to_bloom.%')->distinct()->get(['crop', 'variety']) as $of) {
+            $whose = DB::table('crop_figures')->where(['crop' => $of->crop, 'variety' => $of->variety]);
+            $figures = array_map(floatval(...), $whose->clone()->pluck('value', 'path')->all());
+            $now = isset($files[$of->crop]) ? OldCrops::figures($figures, ($files[$of->crop])()) : $figures;
+            $whose->clone()->where('path', 'like', 'growing.sowing_to_bloom.%')->delete();
+            foreach (array_diff_key($now, $figures) as $path => $value) {
+                DB::table('crop_figures')->insert(['crop' => $of->crop, 'variety' => $of->variety, 'path' => $path, 'value' => $value]);
+            }
+        }
+    }
+};
