@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Reckoners\Pictures\Picture;
 use OpenApi\Attributes as OA;
 
 /** A page of the handbook: a crop to be read about. */
@@ -16,6 +17,7 @@ final readonly class HandbookDocument
      * @param  list<RelationDocument>  $relations  other species, that it crosses with or is wrongly said to
      * @param  list<YearSpanDocument>  $year
      * @param  list<FactDocument>  $sources
+     * @param  ?Picture  $balance  what moisture its seed settles to in air; null where it must not dry
      */
     public function __construct(
         #[OA\Property]
@@ -30,5 +32,9 @@ final readonly class HandbookDocument
         public array $year,
         #[OA\Property(items: new OA\Items(ref: FactDocument::class))]
         public array $sources,
+        #[OA\Property(ref: SeedLookDocument::class, nullable: true)]
+        public ?SeedLookDocument $look,
+        #[OA\Property(ref: Picture::class, nullable: true)]
+        public ?Picture $balance,
     ) {}
 }

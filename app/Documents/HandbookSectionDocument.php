@@ -14,9 +14,10 @@ final readonly class HandbookSectionDocument
      * @param  list<string>  $paragraphs
      * @param  list<FactDocument>  $facts
      * @param  list<string>  $cautions
+     * @param  list<string>  $steps  what to do, in its order
      */
     public function __construct(
-        #[OA\Property(enum: ['seed', 'crossing', 'ripe', 'clean', 'dry', 'testing', 'keeping', 'wrong'])]
+        #[OA\Property]
         public string $key,
         #[OA\Property]
         public string $title,
@@ -26,5 +27,7 @@ final readonly class HandbookSectionDocument
         public array $facts = [],
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $cautions = [],
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $steps = [],
     ) {}
 }

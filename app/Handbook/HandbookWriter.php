@@ -15,6 +15,7 @@ use Illuminate\Validation\ValidationException;
 use Marrow\Core\Botany\CropFigureList;
 use Marrow\Core\Botany\CropFile;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Botany\Sureness;
 use Marrow\Core\Botany\UnsoundCrop;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Fields\Values;
@@ -100,7 +101,7 @@ final readonly class HandbookWriter
             'crossing' => ['partners' => [], 'strangers' => []],
         ];
         unset($document['group']);
-        $document['sources'] = ['everything' => "copied from $like by the keeper, to be changed to what is so"];
+        $document['sources'] = ['everything' => ['from' => "copied from $like by the keeper, to be changed to what is so", 'sure' => Sureness::Rough->value]];
         try {
             CropFile::read($key, $document);
         } catch (UnsoundCrop $unsound) {

@@ -6,6 +6,7 @@ namespace App\Handbook;
 
 use Marrow\Core\Botany\CropFigureList;
 use Marrow\Core\Botany\CropFile;
+use Marrow\Core\Botany\Sureness;
 use Marrow\Core\Botany\UnsoundCrop;
 
 /**
@@ -53,7 +54,9 @@ final class OldCrops
             unset($ripening['shatters']);
         }
 
-        return [...$document, 'growing' => [...$growing, 'sowings' => [$sowing]], 'ripening' => $ripening];
+        $sources = is_array($document['sources'] ?? null) ? $document['sources'] : [];
+
+        return [...$document, 'sources' => array_map(static fn (mixed $source): mixed => is_string($source) ? ['from' => $source, 'sure' => Sureness::Rough->value] : $source, $sources), 'growing' => [...$growing, 'sowings' => [$sowing]], 'ripening' => $ripening];
     }
 
     /**

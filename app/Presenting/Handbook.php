@@ -7,16 +7,21 @@ namespace App\Presenting;
 use App\Documents\CropNameDocument;
 use App\Documents\FactDocument;
 use App\Documents\HandbookDocument;
-use App\Documents\HandbookSectionDocument;
 use App\Documents\KinDocument;
 use App\Documents\RelationDocument;
+use App\Documents\SeedLookDocument;
 use App\Documents\YearSpanDocument;
+use App\Presenting\CropPage\PageSections;
+use App\Reckoners\Pictures\Axis;
+use App\Reckoners\Pictures\Mark;
+use App\Reckoners\Pictures\Picture;
 use App\Voice\Quantity;
-use App\Words\CautionWords;
 use App\Words\HandbookWords;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Botany\CrossingPartner;
+use Marrow\Core\Botany\Source;
+use Marrow\Core\Botany\Sureness;
 use Marrow\Core\Isolation\Compatibility;
 
 /** A page of the handbook about one crop. */
@@ -24,51 +29,23 @@ final readonly class Handbook
 {
     private const DAYS_A_MONTH = 30.4375;
 
-    public function __construct(private CropReference $crops) {}
+    /** °C */
+    private const ROOM = 20.0;
+
+    public function __construct(private CropReference $crops, private PageSections $sections) {}
 
     public function page(Crop $crop): HandbookDocument
     {
         return new HandbookDocument(
             CropNameDocument::of($crop, HandbookWords::breeding($crop)),
-            $this->sections($crop),
+            $this->sections->of($crop),
             $this->kin($crop),
             self::relations($crop),
             $this->year($crop),
-            array_map(static fn (string $figure, string $source): FactDocument => new FactDocument(str_replace(['_', '.'], [' ', ': '], $figure), $source), array_keys($crop->sources), array_values($crop->sources)),
+            array_map(self::source(...), array_keys($crop->sources), array_values($crop->sources)),
+            SeedLookDocument::of($crop),
+            $this->balance($crop),
         );
-    }
-
-    /** @return list<HandbookSectionDocument> */
-    private function sections(Crop $crop): array
-    {
-        $words = new HandbookWords($crop);
-        $cautions = array_map(CautionWords::text(...), $crop->cautions);
-        $distance = static fn (float $metres): string => $metres === 0.0 ? 'none' : HandbookWords::metres($metres);
-        $test = $crop->test;
-
-        return [
-            new HandbookSectionDocument('seed', 'How it makes seed', $words->makingSeed()),
-            new HandbookSectionDocument('crossing', 'What crosses with it', $words->crossing(), [
-                new FactDocument('Apart, for a home gardener', $distance($crop->distances->home)),
-                new FactDocument('for seed that is passed on', $distance($crop->distances->careful)),
-                new FactDocument('for a seed grower', $distance($crop->distances->grower)),
-            ]),
-            new HandbookSectionDocument('ripe', 'What ripe looks like', $words->ripe()),
-            new HandbookSectionDocument('clean', 'Getting it clean', $words->clean(), [], $cautions),
-            new HandbookSectionDocument('dry', $crop->bearsDrying() ? 'Dry enough' : 'Never dry', $words->dry()),
-            new HandbookSectionDocument('testing', 'Testing', $words->testing(), [
-                new FactDocument('Temperature', $test->temperatureLow === $test->temperatureHigh
-                    ? Quantity::temperature($test->temperatureHigh)
-                    : Quantity::temperature($test->temperatureLow).' at night, '.Quantity::temperature($test->temperatureHigh).' by day'),
-                new FactDocument('Least worth passing on', Quantity::percent($test->minimum)),
-            ]),
-            new HandbookSectionDocument('keeping', 'Keeping', $words->keeping(), [
-                new FactDocument("1\u{00A0}000 seeds weigh", self::range($crop->tsmLow, $crop->tsmHigh)."\u{00A0}g"),
-                new FactDocument('A plant gives', self::range($crop->perPlantLow, $crop->perPlantHigh).' seeds'),
-                new FactDocument('Oil', Quantity::percent($crop->oil).' of dry mass'),
-            ]),
-            new HandbookSectionDocument('wrong', 'What can go wrong', $crop->goesWrong),
-        ];
     }
 
     /** @return list<KinDocument> */
@@ -89,7 +66,7 @@ final readonly class Handbook
     private static function relations(Crop $crop): array
     {
         return [
-            ...array_map(static fn (CrossingPartner $partner): RelationDocument => new RelationDocument($partner->latin, $partner->freely ? 'freely' : 'now and then', $partner->note), $crop->partners),
+            ...array_map(static fn (CrossingPartner $partner): RelationDocument => new RelationDocument($partner->latin, HandbookWords::how($partner), $partner->note), $crop->partners),
             ...array_map(static fn (string $latin, string $note): RelationDocument => new RelationDocument($latin, 'never', $note), array_keys($crop->strangers), array_values($crop->strangers)),
         ];
     }
@@ -116,12 +93,29 @@ final readonly class Handbook
         return $spans;
     }
 
-    private static function range(float|int $low, float|int $high): string
+    private static function source(string $figure, Source $source): FactDocument
     {
-        $show = static fn (float|int $n): string => $n >= 1000
-            ? number_format($n, 0, '.', "\u{00A0}")
-            : rtrim(rtrim(number_format($n, 2, '.', ''), '0'), '.');
+        return new FactDocument(str_replace(['_', '.'], [' ', ': '], $figure), $source->from.match ($source->sure) {
+            Sureness::Sure => '; sure',
+            Sureness::Usual => '; usual',
+            Sureness::Rough => '; rough',
+        });
+    }
 
-        return $low === $high ? $show($low) : $show($low).' to '.$show($high);
+    /** What moisture its seed settles to in a room, with the mark below which a jar may be closed. */
+    private function balance(Crop $crop): ?Picture
+    {
+        if ($crop->jarMoisture === null) {
+            return null;
+        }
+
+        return new Picture(
+            sprintf('Moisture that its seed settles to at %s, by the humidity of the air: at %s it may be closed in.', Quantity::temperature(self::ROOM), Quantity::moisture($crop->jarMoisture)),
+            new Axis('humidity of the air', '%', 0, 1),
+            new Axis('moisture of the seed, %', '', 0, 20),
+            Picture::sample(0.05, 0.9, static fn (float $rh): float => min(20.0, $crop->balance->moisture($rh, self::ROOM))),
+            dots: [[$crop->balance->seedRh($crop->jarMoisture, self::ROOM), $crop->jarMoisture]],
+            marks: [new Mark('y', $crop->jarMoisture, 'dry enough for a jar')],
+        );
     }
 }

@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Voice\Months;
 use App\Voice\Quantity;
 use Marrow\Core\Botany\BreedingSystem;
 use Marrow\Core\Botany\CleaningWay;
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CrossingPartner;
+use Marrow\Core\Botany\CrossWay;
 use Marrow\Core\Botany\DrynessTest;
 use Marrow\Core\Botany\KeptBy;
 use Marrow\Core\Botany\Light;
+use Marrow\Core\Botany\Offspring;
 use Marrow\Core\Botany\PollenCarrier;
 use Marrow\Core\Botany\Shattering;
 use Marrow\Core\Botany\Sowing;
 use Marrow\Core\Botany\SowingPlace;
+use Marrow\Core\Botany\StorageBehaviour;
 use Marrow\Core\Botany\Wind;
 use Marrow\Core\Cleaning\FermentWindow;
 use Marrow\Core\Storage\ConstantsBasis;
@@ -22,8 +27,6 @@ use Marrow\Core\Storage\ConstantsBasis;
 /** The pages of the handbook: a crop in sentences, from its figures. */
 final readonly class HandbookWords
 {
-    private const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
-
     public function __construct(private Crop $crop) {}
 
     /** How the crop breeds, without its name: "pollinates itself; 0 to 5 % …". */
@@ -73,6 +76,9 @@ final readonly class HandbookWords
                 self::metres($growing->spacing),
             ),
             $growing->support === null ? null : 'Support: '.lcfirst($growing->support).'.',
+            $growing->height === null ? null : sprintf('In seed it stands %s to %s tall.', self::metres($growing->height[0]), self::metres($growing->height[1])),
+            $growing->host === null ? null : "It lives on others: $growing->host.",
+            $growing->fruitSet === null ? null : sprintf('It sets best between nights of %s and days of %s; beyond either, flowers drop.', Quantity::temperature($growing->fruitSet[0]), Quantity::temperature($growing->fruitSet[1])),
             $growing->frostTender ? 'Frost kills it.' : null,
             $growing->nets === null ? null : $growing->nets.'.',
         ]);
@@ -83,6 +89,7 @@ final readonly class HandbookWords
         $names = array_map(static fn (PollenCarrier $carrier): string => match ($carrier) {
             PollenCarrier::Bees => 'bees and other large insects',
             PollenCarrier::Flies => 'flies',
+            PollenCarrier::Moths => 'moths',
             PollenCarrier::Wind => 'wind',
         }, $crop->carriers);
 
@@ -92,12 +99,12 @@ final readonly class HandbookWords
     /** A season of sowing and the bloom that follows from it. */
     public function sowing(Sowing $sowing): string
     {
-        $blooms = sprintf('%s to %s', self::inMonth($sowing->bloomFrom), self::inMonth($sowing->bloomTo));
+        $blooms = sprintf('%s to %s', Months::part($sowing->bloomFrom), Months::part($sowing->bloomTo));
 
         return implode(' ', self::filled([
             sprintf(
                 'Sown %s%s it blooms %s.',
-                $sowing->from === $sowing->to ? 'in '.self::MONTHS[$sowing->from - 1] : 'from '.self::MONTHS[$sowing->from - 1].' to '.self::MONTHS[$sowing->to - 1],
+                Months::during($sowing->from, $sowing->to),
                 match ($sowing->place) {
                     SowingPlace::Glass => ' under glass',
                     SowingPlace::Open => ' in the open',
@@ -116,12 +123,18 @@ final readonly class HandbookWords
         ]));
     }
 
-    /** 6.4 → "mid June". */
-    private static function inMonth(float $month): string
+    /** How a crop crosses with another species: "freely, as the mother; what comes of it is sterile". */
+    public static function how(CrossingPartner $partner): string
     {
-        $part = $month - floor($month);
-
-        return ($part < 0.34 ? 'early ' : ($part < 0.67 ? 'mid ' : 'late ')).self::MONTHS[((int) floor($month) - 1) % 12];
+        return ($partner->freely ? 'freely' : 'now and then').match ($partner->only) {
+            null => '',
+            CrossWay::AsMother => ', as the mother',
+            CrossWay::AsFather => ', as the father',
+        }.match ($partner->offspring) {
+            null => '',
+            Offspring::Partly => '; what comes of it is partly sterile',
+            Offspring::Sterile => '; what comes of it is sterile',
+        };
     }
 
     /** @return list<string> */
@@ -158,7 +171,8 @@ final readonly class HandbookWords
                 Shattering::PickDamp => 'Gather it as soon as it comes away at a touch, and keep it damp from that moment.',
             },
             "Go over it $passes.",
-            $ripening->restDaysMax === 0 ? null : sprintf(
+            $ripening->afterRipening === null ? null : sprintf('Picked fruit ripens its seed on: %s weeks are best, %s the most.', self::range($ripening->afterRipening[1], $ripening->afterRipening[1]), self::range($ripening->afterRipening[2], $ripening->afterRipening[2])),
+            $ripening->restDaysMax === 0 || $this->crop->storage !== StorageBehaviour::Orthodox ? null : sprintf(
                 $this->crop->isWetCleaned() ? 'Picked fruit may lie %s before the seed is taken out.' : 'It lies or hangs %s before it is threshed.',
                 self::span($ripening->restDaysMin, $ripening->restDaysMax),
             ),
@@ -225,6 +239,7 @@ final readonly class HandbookWords
 
         return self::filled([
             sprintf('At %s or less it may be closed in tight; dry it at no more than %s.', Quantity::moisture($crop->jarMoisture), Quantity::temperature($crop->maxDryingTemperature)),
+            $crop->isWetCleaned() ? sprintf('While it is wet, no warmer than %s.', Quantity::temperature(30.0)) : null,
             'Under the hand: '.lcfirst($crop->drynessSign).'.',
             $tests === [] ? null : 'Signs that work for it: '.implode(', ', $tests).'. No single one is sure.',
         ]);
@@ -243,6 +258,7 @@ final readonly class HandbookWords
                 Light::Any => null,
             },
             $test->dormancy === null ? null : $test->dormancy.'.',
+            $test->fresh === null || $test->fresh->weeksMax === 0 ? null : sprintf('Fresh seed commonly sleeps for %s weeks after harvest: a test before that says little. It is woken by: %s.', $test->fresh->weeksMin === $test->fresh->weeksMax ? $test->fresh->weeksMax : $test->fresh->weeksMin.' to '.$test->fresh->weeksMax, lcfirst($test->fresh->brokenBy)),
             $test->hardSeeded ? 'Some seed is hard and takes up no water until its coat is nicked or rubbed; without that the test lies.' : null,
             $test->chilling ? 'It needs weeks of damp cold first; without that the test lies.' : null,
             $test->note === '' ? null : $test->note.'.',
@@ -254,15 +270,31 @@ final readonly class HandbookWords
     {
         $crop = $this->crop;
         if (! $crop->bearsDrying()) {
+            if ($crop->damp !== null) {
+                return self::filled([
+                    sprintf('It dies when it dries. Kept in %s at %s to %s it lives for %s at the most.', lcfirst($crop->damp->medium), Quantity::temperature($crop->damp->temperature[0]), Quantity::temperature($crop->damp->temperature[1]), Quantity::number((int) round($crop->damp->months), 'month')),
+                    $crop->damp->note === null ? null : $crop->damp->note.'.',
+                ]);
+            }
+
             return [sprintf('It dies when it dries, and keeps about %s at the best: sow it fresh.', Quantity::number(max(1, (int) round($crop->ordinaryYears * 12)), 'month'))];
         }
 
         return self::filled([
             sprintf('In paper in a house cupboard it can be counted on for about %s, and more often than not lasts longer.', self::years($crop->ordinaryYears)),
             $crop->viability()->basis === ConstantsBasis::Published
-                ? 'Its storage life is forecast with constants measured for it ('.($crop->sources['storage.constants'] ?? 'published').').'
+                ? 'Its storage life is forecast with constants measured for it ('.($crop->source('storage.constants')->from ?? 'published').').'
                 : 'No constants have been published for it: its storage life is forecast from those ordinary years.',
         ]);
+    }
+
+    public static function range(float|int $low, float|int $high): string
+    {
+        $show = static fn (float|int $n): string => $n >= 1000
+            ? number_format($n, 0, '.', "\u{00A0}")
+            : rtrim(rtrim(number_format($n, 2, '.', ''), '0'), '.');
+
+        return (float) $low === (float) $high ? $show($low) : $show($low).' to '.$show($high);
     }
 
     public static function years(float $years): string
@@ -270,7 +302,7 @@ final readonly class HandbookWords
         return $years < 1 ? Quantity::number((int) round($years * 12), 'month') : rtrim(rtrim(number_format($years, 1), '0'), '.')."\u{00A0}".($years === 1.0 ? 'year' : 'years');
     }
 
-    private static function hole(float $millimetres): string
+    public static function hole(float $millimetres): string
     {
         return rtrim(rtrim(number_format($millimetres, 2, '.', ''), '0'), '.')."\u{00A0}mm";
     }

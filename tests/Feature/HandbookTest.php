@@ -12,11 +12,17 @@ final class HandbookTest extends TestCase
 {
     public function test_every_page_says_its_piece_in_sentences(): void
     {
-        foreach (app(CropReference::class)->keys() as $key) {
+        foreach (app(CropReference::class)->all() as $crop) {
+            $key = $crop->key;
             $page = $this->getJson("/api/crops/$key")->assertOk()->json();
-            self::assertSame(['seed', 'crossing', 'ripe', 'clean', 'dry', 'testing', 'keeping', 'wrong'], array_column($page['sections'], 'key'), $key);
+            // What is kept alive is not dried and not tested; what is not known of a crop has no part of its own.
+            $always = $crop->isKeptAlive() ? ['seed', 'kept', 'crossing', 'ripe', 'clean', 'keeping', 'ready', 'wrong'] : ['seed', 'crossing', 'ripe', 'clean', 'dry', 'testing', 'keeping', 'ready', 'wrong'];
+            self::assertSame($always, array_values(array_intersect(array_column($page['sections'], 'key'), $always)), $key);
             foreach ($page['sections'] as $section) {
-                self::assertNotSame([], $section['paragraphs'], "$key, {$section['key']}");
+                self::assertNotSame([], [...$section['paragraphs'], ...$section['facts']], "$key, {$section['key']}");
+                foreach ([...$section['steps'], ...array_column($section['facts'], 'said')] as $text) {
+                    self::assertDoesNotMatchRegularExpression('/\.\.|  |\bnull\b|^$/', $text, $key);
+                }
                 foreach ($section['paragraphs'] as $text) {
                     self::assertMatchesRegularExpression('/^\p{Lu}.*[.!]$/u', $text, $key);
                     self::assertDoesNotMatchRegularExpression('/\.\.|  |\bnull\b/', $text, $key);
@@ -45,7 +51,51 @@ final class HandbookTest extends TestCase
         self::assertStringNotContainsString('closed in tight', $text('wild-rice'));
         self::assertStringContainsString('The seed is poisonous', $text('sweet-pea'));
         self::assertStringContainsString('male and female plants', $text('spinach'));
-        self::assertStringContainsString('kept by its tubers', $text('potato'));
+        self::assertStringContainsString('Kept by tubers', $text('potato'));
+    }
+
+    public function test_the_new_figures_are_read_out(): void
+    {
+        $page = fn (string $key): array => collect($this->getJson("/api/crops/$key")->json('sections'))->keyBy('key')->all();
+        $said = static fn (array $section): string => str_replace("\u{00A0}", ' ', implode(' ', [...$section['paragraphs'], ...array_map(static fn (array $fact): string => "{$fact['label']} {$fact['said']}.", $section['facts']), ...$section['steps']]));
+        $squash = $page('squash-pepo');
+        self::assertStringContainsString('Male and female flowers stand on one plant.', $said($squash['hand']));
+        self::assertStringContainsString('Males to a female 2', $said($squash['hand']));
+        self::assertCount(4, $squash['hand']['steps']);
+        self::assertStringContainsString('Picked fruit ripens its seed on: 6 weeks are best, 12 the most.', $said($squash['ripe']));
+        self::assertStringContainsString('For cleaning: a bowl, a sieve with holes up to', $said($squash['ready']));
+        self::assertStringContainsString('It takes 8 to 12 weeks below about 10 °C to bloom.', $said($page('carrot')['winter']));
+        self::assertStringContainsString('Usual bath: 50 °C for 20 minutes.', $said($page('carrot')['health']));
+        self::assertStringContainsString('7 days at −18 °C end it: in a closed jar, the seed below 12.0 % first, and thawed before the jar is opened.', $said($page('french-bean')['health']));
+        self::assertStringContainsString('A cross does not show in the seed', $said($page('french-bean')['crossing']));
+        self::assertStringContainsString('A cross shows in the seed itself', $said($page('maize')['crossing']));
+        self::assertStringContainsString('Kept in cold water, changed now and then at 1 °C to 4 °C', $said($page('wild-rice')['keeping']));
+        self::assertStringContainsString('Seedlings of one cluster 1 to 4', $said($page('beetroot')['keeping']));
+        self::assertStringContainsString('Fine grasses and clovers', $said($page('yellow-rattle')['seed']));
+        self::assertStringContainsString('Sown from October to November in the open it blooms the next year, from', $said($page('broad-bean')['seed']));
+        self::assertStringContainsString('Fresh seed commonly sleeps for 2 to 8 weeks after harvest', $said($page('lettuce')['testing']));
+        self::assertStringContainsString('ollinating it by hand', $said($page('dill')['unknown']));
+        $relations = collect($this->getJson('/api/crops/chicory')->json('relations'))->pluck('crosses', 'latin');
+        self::assertSame('freely, as the mother', $relations['Cichorium endivia']);
+    }
+
+    public function test_a_seed_is_drawn_from_its_figures_and_its_balance_has_the_mark_of_the_jar(): void
+    {
+        $bean = $this->getJson('/api/crops/french-bean')->json();
+        self::assertSame(['kidney', 13, 'mottled'], [$bean['look']['form'], $bean['look']['length'], $bean['look']['marks']]);
+        self::assertSame("A seed is 8 to 18\u{00A0}mm long and 5 to 9\u{00A0}mm broad, 4 to 7.5\u{00A0}mm thick.", $bean['look']['says']);
+        $dot = $bean['balance']['dots'][0];
+        self::assertEqualsWithDelta(0.35, $dot[0], 0.015);
+        self::assertSame($dot[1], $bean['balance']['marks'][0]['at']);
+        self::assertNull($this->getJson('/api/crops/wild-rice')->json('balance'));
+        self::assertNull($this->getJson('/api/crops/garlic')->json('balance'));
+    }
+
+    public function test_sources_say_how_sure_they_are(): void
+    {
+        $sources = array_column($this->getJson('/api/crops/kale')->json('sources'), 'said', 'label');
+        self::assertStringEndsWith('; sure', $sources['drying: jar moisture']);
+        self::assertStringEndsWith('; rough', $sources['seed: per plant']);
     }
 
     public function test_it_says_what_to_clean_with(): void

@@ -19,7 +19,7 @@ final class OwnFiguresTest extends TestCase
         $this->putJson('/api/crops/leek/figures', ['path' => 'isolation.careful', 'value' => '600'])->assertOk();
         $figure = $this->figure('/api/crops/leek/figures', 'isolation.careful');
         self::assertSame([600, 1000, true], [$figure['value'], $figure['original'], $figure['own']]);
-        self::assertStringContainsString("600\u{00A0}m", (string) $this->getJson('/api/crops/leek')->json('sections.1.facts.1.said'));
+        self::assertStringContainsString("600\u{00A0}m", (string) $this->getJson('/api/crops/leek')->json('sections.3.facts.1.said'));
         // 0.7·(0.005/0.7)^(600/600): the reckoner goes by it too.
         $this->getJson('/api/reckonings/isolation.pair?inputs[crop]=leek&inputs[distance]=600')->assertJsonPath('figures.2.said', "0.5\u{00A0}%");
         $this->putJson('/api/crops/leek/figures', ['path' => 'isolation.careful', 'value' => ''])->assertOk();
@@ -67,22 +67,22 @@ final class OwnFiguresTest extends TestCase
 
     public function test_a_crop_that_is_missing_is_added_like_one_that_is_there_and_can_be_exported(): void
     {
-        $this->postJson('/api/crops', ['name' => 'Oca', 'latin' => 'oxalis', 'family' => 'Oxalidaceae', 'like' => 'potato'])
+        $this->postJson('/api/crops', ['name' => 'Ulluco', 'latin' => 'ullucus', 'family' => 'Basellaceae', 'like' => 'potato'])
             ->assertStatus(422)->assertJsonPath('errors.latin.0', 'Give its Latin name, genus and epithet, as Solanum lycopersicum.');
-        $key = $this->postJson('/api/crops', ['name' => 'Oca', 'latin' => 'Oxalis tuberosa', 'family' => 'Oxalidaceae', 'like' => 'potato'])->assertOk()->json('code');
-        self::assertSame('oca', $key);
-        $this->getJson('/api/crops/oca')->assertOk()->assertJsonPath('crop.latin', 'Oxalis tuberosa')->assertJsonPath('kin', []);
-        $this->putJson('/api/crops/oca/figures', ['path' => 'seed.oil', 'value' => '12'])->assertOk();
-        (new Keeper($this))->sow((new Keeper($this))->variety('oca', 'Low Water'));
+        $key = $this->postJson('/api/crops', ['name' => 'Ulluco', 'latin' => 'Ullucus tuberosus', 'family' => 'Basellaceae', 'like' => 'potato'])->assertOk()->json('code');
+        self::assertSame('ulluco', $key);
+        $this->getJson('/api/crops/ulluco')->assertOk()->assertJsonPath('crop.latin', 'Ullucus tuberosus')->assertJsonPath('kin', []);
+        $this->putJson('/api/crops/ulluco/figures', ['path' => 'seed.oil', 'value' => '12'])->assertOk();
+        (new Keeper($this))->sow((new Keeper($this))->variety('ulluco', 'Low Water'));
 
-        $file = $this->get('/api/crops/oca/file')->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="oca.json"');
+        $file = $this->get('/api/crops/ulluco/file')->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="ulluco.json"');
         $content = json_decode((string) $file->getContent(), true, flags: JSON_THROW_ON_ERROR);
         self::assertSame(0.12, $content['seed']['oil']);
         self::assertSame('the keeper’s own figure', $content['sources']['seed.oil']);
-        CropFile::read('oca', $content);
+        CropFile::read('ulluco', $content);
         $schema = json_decode((string) file_get_contents(base_path('core/data/crop.schema.json')));
         self::assertTrue((new Validator)->validate(json_decode((string) $file->getContent()), $schema)->isValid(), 'an exported crop is as the schema says');
-        $this->postJson('/api/crops', ['name' => 'Oca', 'latin' => 'Oxalis tuberosa', 'family' => 'Oxalidaceae', 'like' => 'potato'])
+        $this->postJson('/api/crops', ['name' => 'Ulluco', 'latin' => 'Ullucus tuberosus', 'family' => 'Basellaceae', 'like' => 'potato'])
             ->assertStatus(422)->assertJsonPath('errors.name.0', 'There is a crop of that name already.');
     }
 

@@ -18,4 +18,8 @@ enum Caution: string
     case ToxicSeed = 'toxic_seed';
     case ToxicPlant = 'toxic_plant';
     case Ergot = 'ergot';
+    case ToxicBerries = 'toxic_berries';
+    case ToxicLeaves = 'toxic_leaves';
+    case Favism = 'favism';
+    case PoppySap = 'poppy_sap';
 }

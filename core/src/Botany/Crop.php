@@ -21,9 +21,15 @@ final readonly class Crop
      * @param  list<string>  $otherNames  common names beside the first; one may mean several crops
      * @param  string  $latin  genus and epithet
      * @param  ?string  $group  cultivar group within the species
+     * @param  list<string>  $synonyms  Latin names that it also goes by
+     * @param  list<PlantPart>  $eaten  empty for what is grown for its flowers
+     * @param  ?Vegetative  $vegetative  how it is kept by a part of the plant; null where it is kept by seed alone
      * @param  float  $outcrossingLow  share of seed with foreign pollen, ordinary range
      * @param  float  $adjacentShare  share of off-type seed to expect with another variety next to it, 0 … 1
      * @param  list<PollenCarrier>  $carriers
+     * @param  ?BagSetting  $setsInBag  what a bagged flower needs to set; null where it is not known
+     * @param  ?HandPollination  $byHand  null where it is not done, or not known how
+     * @param  ?CrossShows  $shows  whether a cross shows in the seed; null where it is not known
      * @param  IsolationDistances  $distances  m
      * @param  list<CrossingPartner>  $partners  other species it crosses with
      * @param  array<string, string>  $strangers  Latin name of what people think it crosses with => why not
@@ -35,11 +41,13 @@ final readonly class Crop
      * @param  int  $perPlantLow  seeds of one plant, ordinary range
      * @param  bool  $dust  so fine that it is sown like dust
      * @param  ?string  $lookAlikes  what people take for its seed
+     * @param  SeedUnit  $unit  what is counted and sown
+     * @param  ?array{int, int}  $germs  seedlings of one unit; null for one of each
      * @param  float  $oil  share of dry mass
      * @param  float  $ordinaryYears  in a house cupboard, until too little comes up
      * @param  list<string>  $goesWrong
      * @param  list<Caution>  $cautions
-     * @param  array<string, string>  $sources  figure => where it comes from
+     * @param  array<string, Source>  $sources  figure or group of figures => where it comes from
      */
     public function __construct(
         public string $key,
@@ -49,9 +57,12 @@ final readonly class Crop
         public ?string $group,
         public string $family,
         public CropKind $kind,
+        public array $synonyms,
+        public array $eaten,
         public LifeCycle $lifeCycle,
         public KeptBy $keptBy,
         public ?string $keptByNote,
+        public ?Vegetative $vegetative,
         public BreedingSystem $breeding,
         public float $outcrossingLow,
         public float $outcrossingHigh,
@@ -59,12 +70,17 @@ final readonly class Crop
         public array $carriers,
         public bool $selfIncompatible,
         public bool $dioecious,
+        public ?BagSetting $setsInBag,
         public ?string $breedingNote,
+        public ?HandPollination $byHand,
+        public ?CrossShows $shows,
         public IsolationDistances $distances,
         public array $partners,
         public array $strangers,
         public Parents $parents,
         public Growing $growing,
+        public ?Winter $winter,
+        public ?Selection $selection,
         public Cleaning $cleaning,
         public Ripening $ripening,
         public ?float $jarMoisture,
@@ -77,9 +93,14 @@ final readonly class Crop
         public int $perPlantHigh,
         public bool $dust,
         public ?string $lookAlikes,
+        public SeedUnit $unit,
+        public ?array $germs,
+        public ?SeedLook $look,
         public float $oil,
         public StorageBehaviour $storage,
         public float $ordinaryYears,
+        public ?DampKeeping $damp,
+        public SeedHealth $health,
         private ?ViabilityConstants $published,
         public TestConditions $test,
         public array $goesWrong,
@@ -128,8 +149,25 @@ final readonly class Crop
     /** Whether it is eaten before it flowers, so that a food planting need not bloom at all. */
     public function isEatenBeforeBloom(): bool
     {
-        return in_array($this->kind, [CropKind::Vegetable, CropKind::Herb], true)
-            && ! in_array($this->family, ['Cucurbitaceae', 'Solanaceae', 'Fabaceae', 'Poaceae', 'Malvaceae'], true);
+        return $this->eaten !== [] && array_all($this->eaten, static fn (PlantPart $part): bool => $part->isGatheredBeforeBloom());
+    }
+
+    /** Whether what is kept is a part of the plant and no seed: a tuber, a clove. */
+    public function isKeptAlive(): bool
+    {
+        return $this->storage === StorageBehaviour::Living;
+    }
+
+    /** Where a figure comes from: what is said of it, or of the group that it belongs to. */
+    public function source(string $path): ?Source
+    {
+        for ($at = $path; $at !== ''; $at = substr($at, 0, (int) strrpos($at, '.'))) {
+            if (isset($this->sources[$at])) {
+                return $this->sources[$at];
+            }
+        }
+
+        return $this->sources['everything'] ?? null;
     }
 
     public function isWetCleaned(): bool

@@ -106,6 +106,36 @@ final readonly class CropFigures
     }
 
     /**
+     * @return ?array{float, float} lower and upper; null where it is not given
+     *
+     * @throws UnsoundCrop
+     */
+    public function rangeOr(string $path, float $min, float $max): ?array
+    {
+        return $this->has($path) ? $this->range($path, $min, $max) : null;
+    }
+
+    /**
+     * @return ?array{int, int} lower and upper; null where it is not given
+     *
+     * @throws UnsoundCrop
+     */
+    public function wholeRangeOr(string $path, int $min, int $max): ?array
+    {
+        return $this->has($path) ? array_map(intval(...), $this->range($path, $min, $max)) : null;
+    }
+
+    /**
+     * @return array{int, int} first and last month; the last may be of the next year
+     *
+     * @throws UnsoundCrop
+     */
+    public function months(string $path): array
+    {
+        return [$this->whole("$path.0", 1, 12), $this->whole("$path.1", 1, 12)];
+    }
+
+    /**
      * @return list<string>
      *
      * @throws UnsoundCrop

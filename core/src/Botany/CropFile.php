@@ -38,9 +38,12 @@ final readonly class CropFile
             group: $f->textOr('group', null),
             family: $f->text('family'),
             kind: $f->one('kind', CropKind::tryFrom(...)),
+            synonyms: $f->texts('synonyms'),
+            eaten: $f->several('eaten', PlantPart::tryFrom(...)),
             lifeCycle: $f->one('life_cycle', LifeCycle::tryFrom(...)),
             keptBy: $f->one('kept_by.by', KeptBy::tryFrom(...)),
             keptByNote: $f->textOr('kept_by.note', null),
+            vegetative: Vegetative::read($f),
             breeding: $f->one('breeding.system', BreedingSystem::tryFrom(...)),
             outcrossingLow: $outLow,
             outcrossingHigh: $outHigh,
@@ -48,13 +51,18 @@ final readonly class CropFile
             carriers: $f->several('breeding.carriers', PollenCarrier::tryFrom(...)),
             selfIncompatible: $f->flag('breeding.self_incompatible'),
             dioecious: $f->flag('breeding.dioecious'),
+            setsInBag: $f->has('breeding.sets_in_bag') ? $f->one('breeding.sets_in_bag', BagSetting::tryFrom(...)) : null,
             breedingNote: $f->textOr('breeding.note', null),
+            byHand: HandPollination::read($f),
+            shows: $f->has('crossing.shows_in_seed') ? new CrossShows($f->flag('crossing.shows_in_seed.shows'), $f->text('crossing.shows_in_seed.note')) : null,
             distances: $this->distances(),
             partners: $this->partners(),
             strangers: $this->strangers(),
             parents: $this->parents(),
             growing: Growing::read($f),
-            cleaning: $this->cleaning(),
+            winter: Winter::read($f),
+            selection: Selection::read($f),
+            cleaning: $this->cleaning($storage),
             ripening: $this->ripening(),
             jarMoisture: $storage === StorageBehaviour::Orthodox ? $f->known('drying.jar_moisture') : null,
             drynessSign: $f->text('drying.sign'),
@@ -66,9 +74,14 @@ final readonly class CropFile
             perPlantHigh: (int) $perPlantHigh,
             dust: $f->flag('seed.dust'),
             lookAlikes: $f->textOr('seed.look_alikes', null),
+            unit: $f->has('seed.unit') ? $f->one('seed.unit', SeedUnit::tryFrom(...)) : SeedUnit::Seed,
+            germs: $f->wholeRangeOr('seed.germs', 0, 20),
+            look: SeedLook::read($f),
             oil: $f->known('seed.oil'),
             storage: $storage,
             ordinaryYears: $f->known('storage.ordinary_years'),
+            damp: DampKeeping::read($f),
+            health: SeedHealth::read($f),
             published: $this->published(),
             test: $this->test(),
             goesWrong: $f->texts('goes_wrong'),
@@ -99,6 +112,8 @@ final readonly class CropFile
                     default => throw $this->figures->unsound("$at.how", 'freely or rarely is needed'),
                 },
                 $this->figures->text("$at.note"),
+                $this->figures->has("$at.direction") ? $this->figures->one("$at.direction", CrossWay::tryFrom(...)) : null,
+                $this->figures->has("$at.offspring") ? $this->figures->one("$at.offspring", Offspring::tryFrom(...)) : null,
             );
         }
 
@@ -138,14 +153,15 @@ final readonly class CropFile
             (int) $passesMax,
             (int) $restMin,
             (int) $restMax,
+            $this->afterRipening(),
         );
     }
 
-    private function cleaning(): Cleaning
+    private function cleaning(StorageBehaviour $storage): Cleaning
     {
         $f = $this->figures;
-        // A crop that a keeper added before these were asked for lacks them.
-        $width = $f->has('seed.width') ? $f->knownRange('seed.width') : null;
+        // What must not dry goes over no screen; a crop that a keeper added before these were asked for lacks them.
+        $width = $storage === StorageBehaviour::Orthodox && $f->has('seed.width') ? $f->knownRange('seed.width') : null;
 
         return new Cleaning(
             $f->one('cleaning.way', CleaningWay::tryFrom(...)),
@@ -174,6 +190,7 @@ final readonly class CropFile
             $f->textOr('germination.dormancy', null),
             $f->flag('germination.hard_seeded'),
             $f->flag('germination.chilling'),
+            FreshDormancy::read($f),
         );
     }
 
@@ -191,12 +208,33 @@ final readonly class CropFile
         );
     }
 
-    /** @return array<string, string> */
+    /** @return ?array{float, float, float} weeks */
+    private function afterRipening(): ?array
+    {
+        $at = 'ripening.after_ripening';
+        if (! $this->figures->has($at)) {
+            return null;
+        }
+        $least = $this->figures->number("$at.0", 0, 104);
+        $best = $this->figures->number("$at.1", $least, 104);
+
+        return [$least, $best, $this->figures->number("$at.2", $best, 104)];
+    }
+
+    /** @return array<string, Source> */
     private function sources(): array
     {
         $sources = [];
         foreach ($this->figures->list('sources') as $figure => $source) {
-            $sources[(string) $figure] = is_string($source) ? $source : throw $this->figures->unsound('sources', 'a source is a text');
+            $figure = (string) $figure;
+            // What a keeper added before it was asked how sure a figure is has the text alone.
+            $sources[$figure] = is_string($source) ? new Source($source, Sureness::Rough) : match (true) {
+                is_array($source) && is_string($source['from'] ?? null) && is_string($source['sure'] ?? null) => new Source(
+                    $source['from'],
+                    Sureness::tryFrom($source['sure']) ?? throw $this->figures->unsound("sources.$figure", 'how sure it is: sure, usual or rough'),
+                ),
+                default => throw $this->figures->unsound('sources', 'a source says from where, and how sure it is'),
+            };
         }
 
         return $sources;

@@ -14,6 +14,9 @@ final readonly class Growing
      * @param  int  $bloomToRipeMin  days from a flower to its ripe seed
      * @param  ?string  $support  stakes, strings; null where it needs none
      * @param  ?string  $nets  against birds, or for insects
+     * @param  ?array{float, float}  $height  m, of the plant in seed
+     * @param  ?array{float, float}  $fruitSet  °C: the coldest night and the hottest day at which fruit sets
+     * @param  ?string  $host  what it lives on
      */
     public function __construct(
         public float $spacing,
@@ -25,6 +28,9 @@ final readonly class Growing
         public bool $frostTender,
         public ?string $support,
         public ?string $nets,
+        public ?array $height = null,
+        public ?array $fruitSet = null,
+        public ?string $host = null,
     ) {}
 
     /** @throws UnsoundCrop */
@@ -47,6 +53,9 @@ final readonly class Growing
             $figures->flag('growing.frost_tender'),
             $figures->textOr('growing.support', null),
             $figures->textOr('growing.nets', null),
+            $figures->rangeOr('growing.height', 0.02, 15),
+            $figures->rangeOr('growing.fruit_set', -5, 45),
+            $figures->textOr('growing.host', null),
         );
     }
 

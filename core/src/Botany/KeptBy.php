@@ -11,4 +11,6 @@ enum KeptBy: string
     case Tuber = 'tuber';
     case Clove = 'clove';
     case Bulb = 'bulb';
+    case Division = 'division';
+    case Cutting = 'cutting';
 }

@@ -9,5 +9,6 @@ enum PollenCarrier: string
 {
     case Bees = 'bees';
     case Flies = 'flies';
+    case Moths = 'moths';
     case Wind = 'wind';
 }

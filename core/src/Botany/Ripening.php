@@ -12,6 +12,7 @@ final readonly class Ripening
      * @param  string  $tooLate  and too late
      * @param  ?Shattering  $shatters  how it is forestalled where ripe seed falls by itself; null where it holds
      * @param  int  $passesMin  times to go over it
+     * @param  ?array{float, float, float}  $afterRipening  weeks that a picked fruit lies before its seed is taken out: least, best, longest; null where it is not known to gain by it
      * @param  int  $restDaysMin  from picking to cleaning: ripening on inside the fruit, or drying of pods and heads
      * @param  int  $restDaysMax  longer than this and seed is lost to rot, sprouting or mice
      */
@@ -24,5 +25,6 @@ final readonly class Ripening
         public int $passesMax,
         public int $restDaysMin,
         public int $restDaysMax,
+        public ?array $afterRipening = null,
     ) {}
 }

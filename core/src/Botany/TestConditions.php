@@ -17,6 +17,7 @@ final readonly class TestConditions
      * @param  string  $method  on or in what
      * @param  ?string  $dormancy  what breaks it, where fresh seed sleeps
      * @param  bool  $hardSeeded  whether some seed takes no water until it is nicked or rubbed
+     * @param  ?FreshDormancy  $fresh  how long fresh seed sleeps; null where it is not known to
      * @param  bool  $chilling  whether it needs damp cold first
      */
     public function __construct(
@@ -31,5 +32,6 @@ final readonly class TestConditions
         public ?string $dormancy,
         public bool $hardSeeded,
         public bool $chilling,
+        public ?FreshDormancy $fresh = null,
     ) {}
 }

@@ -24,7 +24,7 @@ final readonly class IsolationPair
 
     public static function of(Crop $kept, Crop $source, PollenPath $path, IsolationSetting $setting): self
     {
-        $sideBySide = $kept->adjacentShare * Compatibility::between($kept, $source);
+        $sideBySide = $kept->adjacentShare * Compatibility::onto($kept, $source);
         $crosses = Crosses::at($sideBySide);
         $overlap = $path->overlapDays();
         if ($crosses === Crosses::Never || $overlap === 0 || $path->protection !== Protection::Open) {

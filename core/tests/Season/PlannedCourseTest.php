@@ -68,7 +68,7 @@ final class PlannedCourseTest extends CoreTestCase
 
     public function test_a_kind_that_bears_frost_has_some_weeks_more(): void
     {
-        self::assertNull(self::course('broad-bean', '2027-07-10')->frost);
+        self::assertNull(self::course('broad-bean', '2027-06-15')->frost);
     }
 
     public function test_a_food_crop_has_no_ripe_seed_and_may_have_no_bloom(): void

@@ -916,15 +916,17 @@ export interface components {
             relations: components["schemas"]["RelationDocument"][];
             year: components["schemas"]["YearSpanDocument"][];
             sources: components["schemas"]["FactDocument"][];
+            look: components["schemas"]["SeedLookDocument"] | null;
+            balance: components["schemas"]["PictureDocument"] | null;
         };
         /** @description A part of a page: a few sentences, the figures behind them, and what can hurt. */
         HandbookSectionDocument: {
-            /** @enum {string} */
-            key: "seed" | "crossing" | "ripe" | "clean" | "dry" | "testing" | "keeping" | "wrong";
+            key: string;
             title: string;
             paragraphs: string[];
             facts: components["schemas"]["FactDocument"][];
             cautions: string[];
+            steps: string[];
         };
         /** @description How past forecasts did against the tests that came after them. */
         HindsightDocument: {
@@ -1246,6 +1248,32 @@ export interface components {
             entry: string;
             code: string;
             said: string;
+        };
+        /** @description What a seed looks like: enough to draw it to scale. */
+        SeedLookDocument: {
+            /** @enum {string} */
+            form: "sphere" | "oval" | "kidney" | "lens" | "disc" | "winged" | "flat_drop" | "drop" | "wedge" | "ribbed" | "ball_ribbed" | "spindle" | "lance" | "grain" | "kernel" | "cluster" | "horned" | "curled" | "tufted" | "speck" | "clove" | "tuber";
+            /**
+             * Format: float
+             * @description mm, the middle of the ordinary range
+             */
+            length: number;
+            /**
+             * Format: float
+             * @description mm
+             */
+            width: number;
+            /**
+             * Format: float
+             * @description mm; as wide as broad where it is round
+             */
+            thickness: number;
+            colours: string[];
+            /** @enum {string|null} */
+            marks: "mottled" | "striped" | "eye" | null;
+            unit: string;
+            /** @description the ordinary ranges in words */
+            says: string;
         };
         /** @description A setting: what it asks, what it is set to, what it is when nobody sets it. */
         SettingDocument: {

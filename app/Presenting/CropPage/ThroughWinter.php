@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenting\CropPage;
+
+use App\Documents\FactDocument;
+use App\Documents\HandbookSectionDocument;
+use App\Voice\Months;
+use App\Voice\Quantity;
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\Wintering;
+
+/** How it comes through the winter before its seed. */
+final class ThroughWinter implements PageSection
+{
+    public function of(Crop $crop): ?HandbookSectionDocument
+    {
+        $winter = $crop->winter;
+        if ($winter === null) {
+            return null;
+        }
+        $ways = array_map(static fn (Wintering $way): string => match ($way) {
+            Wintering::Ground => 'standing in the ground',
+            Wintering::Covered => 'covered where it stands',
+            Wintering::Lifted => 'lifted and stored',
+        }, $winter->stands);
+        $last = array_pop($ways);
+
+        return new HandbookSectionDocument('winter', 'Through the winter', array_values(array_filter([
+            sprintf('It spends the winter %s%s. In the ground it bears about %s.', $ways === [] ? '' : implode(', ', $ways).' or ', $last, Quantity::temperature((float) $winter->hardyTo)),
+            $winter->coldWeeks === null ? null : sprintf('It takes %d to %d weeks below about %s to bloom.', $winter->coldWeeks[0], $winter->coldWeeks[1], Quantity::temperature(10.0)),
+            $winter->replant === null ? null : sprintf('What was lifted is planted out again %s.', Months::during(...$winter->replant)),
+            $winter->note === null ? null : "$winter->note.",
+        ])), array_values(array_filter([
+            $winter->storeTemperature === null ? null : new FactDocument('In store at', Quantity::temperature($winter->storeTemperature[0]).' to '.Quantity::temperature($winter->storeTemperature[1])),
+            $winter->storeHumidity === null ? null : new FactDocument('Humidity', $winter->storeHumidity[0].' to '.$winter->storeHumidity[1]."\u{00A0}%"),
+        ])));
+    }
+}

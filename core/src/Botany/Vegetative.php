@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Botany;
+
+/** How a variety is kept by a part of the plant: no seed is picked, dried or forecast then. */
+final readonly class Vegetative
+{
+    /**
+     * @param  array{int, int}  $plant  first and last month; the last may be of the next year
+     * @param  ?array{float, float}  $spacing  m in the row and between rows
+     * @param  ?array{int, int}  $lift  months
+     * @param  ?string  $cue  what tells that it is time to lift
+     * @param  ?array{float, float}  $storeTemperature  °C
+     * @param  ?array{float, float}  $storeHumidity  % RH
+     * @param  ?array{float, float}  $keeps  months in store, ordinary range
+     * @param  ?string  $renewal  how the stock is kept clean
+     */
+    public function __construct(
+        public array $plant,
+        public ?array $spacing,
+        public ?array $lift,
+        public ?string $cue,
+        public ?string $cure,
+        public ?array $storeTemperature,
+        public ?array $storeHumidity,
+        public ?array $keeps,
+        public ?string $renewal,
+        public ?string $note,
+    ) {}
+
+    /** @throws UnsoundCrop */
+    public static function read(CropFigures $f): ?self
+    {
+        $at = 'kept_by.vegetative';
+
+        return $f->has($at) ? new self(
+            $f->months("$at.plant"),
+            $f->rangeOr("$at.spacing", 0.01, 5),
+            $f->has("$at.lift") ? $f->months("$at.lift") : null,
+            $f->textOr("$at.cue", null),
+            $f->textOr("$at.cure", null),
+            $f->rangeOr("$at.store_temperature", -5, 35),
+            $f->rangeOr("$at.store_humidity", 10, 100),
+            $f->rangeOr("$at.keeps", 0, 24),
+            $f->textOr("$at.renewal", null),
+            $f->textOr("$at.note", null),
+        ) : null;
+    }
+}
