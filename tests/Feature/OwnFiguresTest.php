@@ -78,7 +78,7 @@ final class OwnFiguresTest extends TestCase
         $file = $this->get('/api/crops/ulluco/file')->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="ulluco.json"');
         $content = json_decode((string) $file->getContent(), true, flags: JSON_THROW_ON_ERROR);
         self::assertSame(0.12, $content['seed']['oil']);
-        self::assertSame('the keeper’s own figure', $content['sources']['seed.oil']);
+        self::assertSame('the keeper’s own figure', $content['sources']['seed.oil']['from']);
         CropFile::read('ulluco', $content);
         $schema = json_decode((string) file_get_contents(base_path('core/data/crop.schema.json')));
         self::assertTrue((new Validator)->validate(json_decode((string) $file->getContent()), $schema)->isValid(), 'an exported crop is as the schema says');

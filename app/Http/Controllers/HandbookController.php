@@ -19,6 +19,7 @@ use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 use Marrow\Core\Botany\CropFigureList;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Botany\Sureness;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\FieldType;
@@ -95,7 +96,7 @@ final class HandbookController extends Controller
         $content = $this->own->content($key);
         $sources = is_array($content['sources'] ?? null) ? $content['sources'] : [];
         foreach (array_keys($this->own->of($key, '')) as $path) {
-            $sources[$path] = 'the keeper’s own figure';
+            $sources[$path] = ['from' => 'the keeper’s own figure', 'sure' => Sureness::Sure->value];
         }
 
         return new Response(json_encode([...$content, 'sources' => $sources], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n", 200, [
