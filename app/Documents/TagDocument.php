@@ -27,5 +27,7 @@ final readonly class TagDocument
         public string $generation,
         #[OA\Property(enum: ['true', 'unsure', 'crossed', 'mixing'])]
         public string $line,
+        #[OA\Property(ref: SeedLookDocument::class, nullable: true)]
+        public ?SeedLookDocument $seed = null,
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
+use App\Documents\SeedLookDocument;
 use App\Documents\TagDocument;
 use App\Lineage\Crossings;
 use App\Models\Lot;
@@ -32,6 +33,6 @@ final readonly class Tags
     {
         $crop = $this->crops->get($variety->crop);
 
-        return new TagDocument($subject, $code, $variety->name, $crop->name, $crop->latin, $year, $variety->generation, ($line ?? $variety->type->line())->value);
+        return new TagDocument($subject, $code, $variety->name, $crop->name, $crop->latin, $year, $variety->generation, ($line ?? $variety->type->line())->value, SeedLookDocument::of($crop));
     }
 }

@@ -23,6 +23,7 @@ export type Forecast = Schemas['ForecastDocument'];
 export type Crop = Schemas['CropDocument'];
 export type CropFigure = Schemas['CropFigureDocument'];
 export type CropName = Schemas['CropNameDocument'];
+export type SeedLook = Schemas['SeedLookDocument'];
 export type HandbookPage = Schemas['HandbookDocument'];
 export type Plan = Schemas['PlanDocument'];
 export type PlanTask = Schemas['PlanTaskDocument'];

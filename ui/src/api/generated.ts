@@ -1310,6 +1310,7 @@ export interface components {
             generation: string;
             /** @enum {string} */
             line: "true" | "unsure" | "crossed" | "mixing";
+            seed: components["schemas"]["SeedLookDocument"] | null;
         };
         /** @description Something that wants doing, in words, as seen from the day asked for. */
         TaskDocument: {

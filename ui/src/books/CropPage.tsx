@@ -3,19 +3,46 @@ import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import { useHandbook } from '../api/queries';
 import type { HandbookPage } from '../api/client';
+import { later } from '../kit/Coming';
 import { Caution, Facts, Section, Trouble } from '../kit/Section';
 import { useLook } from '../api/look';
 import { OwnFigures } from './OwnFigures';
+import { SeedToScale } from './SeedToScale';
 import { YearStrip } from './YearStrip';
+
+const PictureChart = later(async () => (await import('../charts/PictureChart')).PictureChart, {
+  lines: 1,
+  height: 260,
+});
+
+/** On paper in two columns and small print, so that a page of the book is one or two sheets. */
+const onPaper = {
+  '@media print': {
+    columnCount: 2,
+    columnGap: '9mm',
+    fontSize: '9pt',
+    lineHeight: 1.3,
+    '& section': {
+      paddingTop: '1.5mm',
+      marginTop: 0,
+      marginBottom: '1mm',
+      paddingBottom: '1mm',
+      borderTopWidth: '1px',
+    },
+    '& dl': { rowGap: '1mm', columnGap: '5mm', breakInside: 'avoid' },
+    '& h2': { fontSize: '11pt', marginBottom: '1mm', breakAfter: 'avoid' },
+    '& p, & li': { marginBottom: '0.8mm', maxWidth: 'none', breakInside: 'avoid' },
+  },
+} as const;
 
 /** A crop as a keeper of its seed needs it, to be read rather than looked up. */
 export function CropPage({ cropKey }: { cropKey: string }) {
   const page = useHandbook(cropKey);
   if (page.error !== null) return <Trouble>{page.error.message}</Trouble>;
   if (page.data === undefined) return null;
-  const { crop, sections, kin, relations, year, sources } = page.data;
+  const { crop, sections, kin, relations, year, sources, look, balance } = page.data;
   return (
-    <Box sx={{ maxWidth: 760 }}>
+    <Box sx={{ maxWidth: 760, '@media print': { maxWidth: 'none' } }}>
       <Typography variant="h1">{crop.name}</Typography>
       <Box sx={{ fontSize: '1.125rem' }}>
         <em lang="la">{crop.latin}</em>
@@ -26,51 +53,68 @@ export function CropPage({ cropKey }: { cropKey: string }) {
           also called {crop.other_names.join(', ')}
         </Box>
       )}
+      {look !== null && <SeedToScale look={look} name={crop.name} />}
       <YearStrip year={year} />
-      {sections.map((section) => (
-        <Section key={section.key} title={section.title}>
-          {section.key === 'crossing' && (
-            <>
-              <Kin kin={kin} latin={crop.latin} />
-              {relations.map(({ latin, crosses, note }) => (
-                <Box component="p" key={latin} sx={{ m: 0, mb: 0.75, maxWidth: '46em' }}>
-                  <em lang="la">{latin}</em>, {crosses}. {note}
-                </Box>
-              ))}
-            </>
-          )}
-          {section.key === 'wrong' ? (
-            <Box component="ul" sx={{ m: 0, pl: 3 }}>
-              {section.paragraphs.map((text) => (
-                <li key={text}>{text}</li>
-              ))}
-            </Box>
-          ) : (
-            section.paragraphs.map((text) => (
-              <Box component="p" key={text} sx={{ m: 0, mb: 0.75, maxWidth: '46em' }}>
-                {text}
+      <Box sx={onPaper}>
+        {sections.map((section) => (
+          <Section key={section.key} title={section.title}>
+            {section.key === 'crossing' && (
+              <>
+                <Kin kin={kin} latin={crop.latin} />
+                {relations.map(({ latin, crosses, note }) => (
+                  <Box component="p" key={latin} sx={{ m: 0, mb: 0.75, maxWidth: '46em' }}>
+                    <em lang="la">{latin}</em>, {crosses}. {note}
+                  </Box>
+                ))}
+              </>
+            )}
+            {section.key === 'wrong' ? (
+              <Box component="ul" sx={{ m: 0, pl: 3 }}>
+                {section.paragraphs.map((text) => (
+                  <li key={text}>{text}</li>
+                ))}
               </Box>
-            ))
-          )}
-          {section.cautions.map((caution) => (
-            <Caution key={caution}>{caution}</Caution>
-          ))}
-          {section.facts.length > 0 && (
-            <Box sx={{ mt: 1 }}>
-              <Facts facts={section.facts} />
-            </Box>
-          )}
-        </Section>
-      ))}
-      <OwnFigures cropKey={crop.key} />
-      <Box component="details">
-        <Box
-          component="summary"
-          sx={{ cursor: 'pointer', fontWeight: 700, minHeight: 44, display: 'flex', alignItems: 'center' }}
-        >
-          Where the figures come from
+            ) : (
+              section.paragraphs.map((text) => (
+                <Box component="p" key={text} sx={{ m: 0, mb: 0.75, maxWidth: '46em' }}>
+                  {text}
+                </Box>
+              ))
+            )}
+            {section.steps.length > 0 && (
+              <Box component="ol" sx={{ m: 0, mb: 0.75, pl: 3.5, maxWidth: '46em' }}>
+                {section.steps.map((text) => (
+                  <li key={text}>{text}</li>
+                ))}
+              </Box>
+            )}
+            {section.cautions.map((caution) => (
+              <Caution key={caution}>{caution}</Caution>
+            ))}
+            {section.facts.length > 0 && (
+              <Box sx={{ mt: 1 }}>
+                <Facts facts={section.facts} />
+              </Box>
+            )}
+            {section.key === 'dry' && balance !== null && (
+              <Box sx={{ maxWidth: 560, '@media print': { breakInside: 'avoid', zoom: 0.6 } }}>
+                <PictureChart picture={balance} />
+              </Box>
+            )}
+          </Section>
+        ))}
+      </Box>
+      <Box sx={{ '@media print': { display: 'none' } }}>
+        <OwnFigures cropKey={crop.key} />
+        <Box component="details">
+          <Box
+            component="summary"
+            sx={{ cursor: 'pointer', fontWeight: 700, minHeight: 44, display: 'flex', alignItems: 'center' }}
+          >
+            Where the figures come from
+          </Box>
+          <Facts facts={sources} />
         </Box>
-        <Facts facts={sources} />
       </Box>
     </Box>
   );

@@ -9,6 +9,7 @@ export function TwoPanes({ list, sheet, hint }: { list: ReactNode; sheet: ReactN
       sx={{
         display: 'grid',
         gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 400px) minmax(0, 1fr)' },
+        '@media print': { display: 'block' },
       }}
     >
       <Box
@@ -35,6 +36,7 @@ export function TwoPanes({ list, sheet, hint }: { list: ReactNode; sheet: ReactN
           px: { xs: 1.5, md: 3 },
           py: 2,
           minWidth: 0,
+          '@media print': { borderLeft: 0, minHeight: 0, p: 0 },
         })}
       >
         {sheet ?? <Empty>{hint}</Empty>}

@@ -40,7 +40,15 @@ export function Frame() {
   }, [pathname]);
 
   return (
-    <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column', pb: { xs: '104px', md: 0 } }}>
+    <Box
+      sx={{
+        minHeight: '100vh',
+        display: 'flex',
+        flexDirection: 'column',
+        pb: { xs: '104px', md: 0 },
+        '@media print': { display: 'block', minHeight: 0, pb: 0 },
+      }}
+    >
       <PastTheLists />
       <Box component="header" sx={{ '@media print': { display: 'none' } }}>
         <Head frame={frame.data} onKeys={() => setKeysShown(true)} />
@@ -64,7 +72,7 @@ export function Frame() {
           )}
         </Trouble>
       )}
-      <Box sx={{ flex: 1, display: 'flex', minWidth: 0 }}>
+      <Box sx={{ flex: 1, display: 'flex', minWidth: 0, '@media print': { display: 'block' } }}>
         <Places counts={frame.data?.places ?? []} handsToday={frame.data?.hands_today ?? 0} />
         <Box
           component="main"

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import type { TagWords } from '../api/client';
+import { SeedDrawing } from '../charts/SeedDrawing';
 import { heading } from '../kit/theme';
 
 /**
@@ -56,7 +57,7 @@ export function Tag({
           sx={(t) => ({
             display: 'flex',
             alignItems: 'center',
-            gap: 1.25,
+            gap: dense ? 0.75 : 1.25,
             height: '100%',
             bgcolor: t.vars?.palette.background.paper,
             clipPath: pointInside,
@@ -77,6 +78,15 @@ export function Tag({
           >
             {tag.code}
           </Box>{' '}
+          {tag.seed !== null && (
+            <Box component="span" sx={{ minWidth: large ? 40 : 20, display: 'grid', placeItems: 'center' }}>
+              <SeedDrawing
+                look={tag.seed}
+                size={large ? 40 : 20}
+                title={`${tag.crop}: its ${tag.seed.unit}`}
+              />
+            </Box>
+          )}
           <Box component="span" sx={{ minWidth: 0, lineHeight: 1.2 }}>
             <Box
               component="span"
