@@ -64,6 +64,8 @@ Route::post('/plans/{year}/remedies', [PlanController::class, 'remedies'])->wher
 Route::post('/plans/{year}/remedies/apply', [PlanController::class, 'apply'])->where('year', '[0-9]{4}');
 Route::get('/reckonings', [ReckoningController::class, 'index']);
 Route::get('/reckonings/{name}', [ReckoningController::class, 'show']);
+Route::get('/which', [BooksController::class, 'which']);
+Route::get('/season', [BooksController::class, 'season']);
 Route::get('/find', [BooksController::class, 'find']);
 Route::get('/words', [BooksController::class, 'words']);
 Route::get('/forecasts', [BooksController::class, 'forecasts']);

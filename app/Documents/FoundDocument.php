@@ -16,7 +16,7 @@ final readonly class FoundDocument
      * @param  string  $where  where it is, or what it says
      */
     private function __construct(
-        #[OA\Property(enum: ['thing', 'crop', 'reckoner', 'setting', 'place', 'word'])]
+        #[OA\Property(enum: ['thing', 'crop', 'reckoner', 'setting', 'place', 'word', 'which'])]
         public string $kind,
         #[OA\Property]
         public string $key,
@@ -33,7 +33,7 @@ final readonly class FoundDocument
         return new self('thing', $tag->code, $tag, $tag->variety, $where);
     }
 
-    /** @param  'crop'|'reckoner'|'setting'|'place'|'word'  $kind */
+    /** @param  'crop'|'reckoner'|'setting'|'place'|'word'|'which'  $kind */
     public static function page(string $kind, string $key, string $title, string $where): self
     {
         return new self($kind, $key, null, $title, $where);

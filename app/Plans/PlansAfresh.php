@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
+use App\Garden\SettingsChanged;
 use App\Handbook\HandbookChanged;
 use App\Journal\Changed;
 use Illuminate\Support\Facades\DB;
@@ -26,6 +27,14 @@ final readonly class PlansAfresh
     public function handbookChanged(HandbookChanged $changed): void
     {
         $this->ofVarieties(DB::table('varieties')->where('crop', $changed->crop)->pluck('id')->all());
+    }
+
+    /** What is sown blooms later or sooner where the garden lies farther north or south. */
+    public function settingsChanged(SettingsChanged $changed): void
+    {
+        if ($changed->key === 'latitude') {
+            $this->all();
+        }
     }
 
     /** The work of every plan, from the plans. */

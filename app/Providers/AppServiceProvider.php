@@ -67,6 +67,7 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(HandbookChanged::class, [Projector::class, 'handbookChanged']);
         Event::listen(HandbookChanged::class, [PlansAfresh::class, 'handbookChanged']);
         Event::listen(SettingsChanged::class, [Projector::class, 'settingsChanged']);
+        Event::listen(SettingsChanged::class, [PlansAfresh::class, 'settingsChanged']);
         Event::listen([MigrationsStarted::class, NoPendingMigrations::class], static function (): void {
             if (SchemaAge::isNewer()) {
                 throw new RuntimeException(SchemaAge::NEWER);

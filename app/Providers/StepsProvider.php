@@ -11,6 +11,7 @@ use App\Finding\FindsPlaces;
 use App\Finding\FindsReckoners;
 use App\Finding\FindsSettings;
 use App\Finding\FindsThings;
+use App\Finding\FindsWhich;
 use App\Finding\FindsWords;
 use App\Presenting\LotSheet;
 use App\Steps\Cleaning\CleaningSection;
@@ -38,7 +39,7 @@ final class StepsProvider extends ServiceProvider
     private const SECTIONS = [StoringSection::class, TestingSection::class, DryingSection::class, CleaningSection::class, OriginSection::class];
 
     /** In the order in which they are shown. */
-    private const FINDS = [FindsThings::class, FindsPlaces::class, FindsCrops::class, FindsReckoners::class, FindsSettings::class, FindsWords::class];
+    private const FINDS = [FindsThings::class, FindsPlaces::class, FindsCrops::class, FindsWhich::class, FindsReckoners::class, FindsSettings::class, FindsWords::class];
 
     public function register(): void
     {

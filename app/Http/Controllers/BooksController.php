@@ -8,17 +8,24 @@ use App\Documents\CropNameDocument;
 use App\Documents\FoundDocument;
 use App\Documents\HandbookDocument;
 use App\Documents\HindsightDocument;
+use App\Documents\SeasonDocument;
+use App\Documents\WhichDocument;
+use App\Documents\WhichQuestionDocument;
 use App\Documents\WordDocument;
 use App\Finding\Finder;
+use App\Handbook\WhichKeys;
 use App\Http\Scalar;
+use App\Http\SeenFrom;
 use App\Presenting\Handbook;
 use App\Presenting\Hindsight;
+use App\Presenting\Season;
 use App\Words\Glossary;
 use App\Words\HandbookWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Botany\WhichKey;
 use OpenApi\Attributes as OA;
 
 /** The handbook, and finding by anything. */
@@ -45,6 +52,22 @@ final class BooksController extends Controller
         abort_unless($crops->has($key), 404, 'There is no such crop in the handbook.');
 
         return new JsonResponse($handbook->page($crops->get($key)));
+    }
+
+    #[OA\Get(path: '/which', operationId: 'which', responses: [
+        new OA\Response(response: 200, description: 'questions that tell look-alikes apart', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: WhichDocument::class))),
+    ])]
+    public function which(WhichKeys $keys, CropReference $crops): JsonResponse
+    {
+        return new JsonResponse(array_map(static fn (WhichKey $key): WhichDocument => new WhichDocument($key->key, $key->title, $key->names, WhichQuestionDocument::of($key->question, $crops)), $keys->all()));
+    }
+
+    #[OA\Get(path: '/season', operationId: 'season', parameters: [new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 200, description: 'what the handbook has to say of this month', content: new OA\JsonContent(ref: SeasonDocument::class)),
+    ])]
+    public function season(SeenFrom $seen, Season $season): JsonResponse
+    {
+        return new JsonResponse($season->of($seen->when()->now));
     }
 
     #[OA\Get(path: '/find', operationId: 'find', parameters: [

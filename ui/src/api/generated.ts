@@ -36,6 +36,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/which": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["which"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["season"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/find": {
         parameters: {
             query?: never;
@@ -875,7 +907,7 @@ export interface components {
         /** @description Something that was looked for: a lot or planting by its tag, or a page of the books. */
         FoundDocument: {
             /** @enum {string} */
-            kind: "thing" | "crop" | "reckoner" | "setting" | "place" | "word";
+            kind: "thing" | "crop" | "reckoner" | "setting" | "place" | "word" | "which";
             key: string;
             tag: components["schemas"]["TagDocument"] | null;
             title: string;
@@ -1249,6 +1281,22 @@ export interface components {
             code: string;
             said: string;
         };
+        /** @description A crop that has something to do in a month. */
+        SeasonCropDocument: {
+            key: string;
+            name: string;
+            /** @description how it is done, or when it ends */
+            note: string;
+            look: components["schemas"]["SeedLookDocument"] | null;
+        };
+        /** @description What the handbook has to say of this month, for the crops of this garden. */
+        SeasonDocument: {
+            month: string;
+            sow: components["schemas"]["SeasonCropDocument"][];
+            bloom: components["schemas"]["SeasonCropDocument"][];
+            ripe: components["schemas"]["SeasonCropDocument"][];
+            others: number;
+        };
         /** @description What a seed looks like: enough to draw it to scale. */
         SeedLookDocument: {
             /** @enum {string} */
@@ -1360,6 +1408,28 @@ export interface components {
         WayDocument: {
             label: string;
             inputs: string[];
+        };
+        /** @description An answer: it leads to a crop, or to the next question. */
+        WhichAnswerDocument: {
+            say: string;
+            /** @description key of the crop; null where a question follows */
+            crop: string | null;
+            name: string;
+            latin: string;
+            look: components["schemas"]["SeedLookDocument"] | null;
+            then: components["schemas"]["WhichQuestionDocument"] | null;
+        };
+        /** @description From a common name that means several species to the one that is grown. */
+        WhichDocument: {
+            key: string;
+            title: string;
+            names: string[];
+            question: components["schemas"]["WhichQuestionDocument"];
+        };
+        /** @description A question that tells look-alikes apart. */
+        WhichQuestionDocument: {
+            ask: string;
+            answers: components["schemas"]["WhichAnswerDocument"][];
         };
         /** @description A word and what is meant by it. */
         WordDocument: {
@@ -1890,6 +1960,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HandbookDocument"];
+                };
+            };
+        };
+    };
+    which: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description questions that tell look-alikes apart */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhichDocument"][];
+                };
+            };
+        };
+    };
+    season: {
+        parameters: {
+            query?: {
+                on?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what the handbook has to say of this month */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonDocument"];
                 };
             };
         };

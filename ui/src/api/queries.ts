@@ -110,6 +110,20 @@ export function useForecasts() {
   return useQuery({ queryKey: ['forecasts'], queryFn: () => take(api.GET('/forecasts')) });
 }
 
+/** Questions that tell look-alikes apart. */
+export function useWhich() {
+  return useQuery({ queryKey: ['which'], queryFn: () => take(api.GET('/which')), staleTime: Infinity });
+}
+
+/** What the handbook has to say of the month that is looked at, for the crops of this garden. */
+export function useSeason() {
+  const { on } = useLook();
+  return useQuery({
+    queryKey: ['season', on],
+    queryFn: () => take(api.GET('/season', { params: { query: { on } } })),
+  });
+}
+
 /** What the words mean that are used here. */
 export function useWords() {
   return useQuery({ queryKey: ['words'], queryFn: () => take(api.GET('/words')), staleTime: Infinity });

@@ -13,7 +13,9 @@ import { Leaf } from './Leaf';
 import { NewCrop } from './NewCrop';
 import { PlacesBook } from './PlacesBook';
 import { SettingsBook } from './SettingsBook';
+import { SeasonBook } from './SeasonBook';
 import { VarietiesBook } from './VarietiesBook';
+import { WhichBook } from './WhichBook';
 import { WordsBook } from './WordsBook';
 import { ReckonerPage } from './reckoner/ReckonerPage';
 import { ReckonerList } from './reckoner/ReckonerList';
@@ -66,11 +68,17 @@ export function BooksPage() {
                 <b>Words</b>: what is meant by them here
               </span>
             </Leaf>
+            <Leaf to={at('/books/which')} current={book === 'which'}>
+              <span>
+                <b>Which one is it?</b> beans, squashes, onions
+              </span>
+            </Leaf>
             <HandbookList leaf={book === 'handbook' ? leaf : undefined} />
           </Box>
         </>
       }
       sheet={pageOf(book, leaf)}
+      resting={<SeasonBook />}
       hint="Open the journal, or a crop of the handbook."
     />
   );
@@ -84,6 +92,7 @@ function pageOf(book: string | undefined, leaf: string | undefined): ReactNode {
   if (book === 'settings') return <SettingsBook />;
   if (book === 'copies') return <CopiesBook />;
   if (book === 'words') return <WordsBook />;
+  if (book === 'which') return <WhichBook name={leaf} />;
   if (book === 'handbook' && leaf === 'new-crop') return <NewCrop />;
   if (book === 'handbook' && leaf !== undefined) return <CropPage cropKey={leaf} />;
   if (book === 'reckoners')

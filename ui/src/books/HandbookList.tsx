@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import OutlinedInput from '@mui/material/OutlinedInput';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { useCrops } from '../api/queries';
 import { Trouble } from '../kit/Section';
 import { useLook } from '../api/look';
@@ -46,7 +46,7 @@ export function HandbookList({ leaf }: { leaf: string | undefined }) {
       {meant.length > 0 && (
         <Box role="status" sx={{ mt: 1 }}>
           “{typed.trim()}” can mean any of {meant.length} species or groups. Which do you have? The Latin name
-          decides what it crosses with.
+          decides what it crosses with. <Link to={at('/books/which')}>Two or three questions tell</Link>.
         </Box>
       )}
       {crops.data !== undefined && found.length === 0 && (

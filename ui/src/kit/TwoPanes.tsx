@@ -3,7 +3,18 @@ import type { ReactNode } from 'react';
 import { Empty } from './Section';
 
 /** What is here, and the worksheet of the chosen one. On a phone one after the other. */
-export function TwoPanes({ list, sheet, hint }: { list: ReactNode; sheet: ReactNode | null; hint: string }) {
+export function TwoPanes({
+  list,
+  sheet,
+  hint,
+  resting,
+}: {
+  list: ReactNode;
+  sheet: ReactNode | null;
+  hint: string;
+  /** what stands beside the list while nothing is chosen, instead of the hint */
+  resting?: ReactNode;
+}) {
   return (
     <Box
       sx={{
@@ -39,7 +50,7 @@ export function TwoPanes({ list, sheet, hint }: { list: ReactNode; sheet: ReactN
           '@media print': { borderLeft: 0, minHeight: 0, p: 0 },
         })}
       >
-        {sheet ?? <Empty>{hint}</Empty>}
+        {sheet ?? resting ?? <Empty>{hint}</Empty>}
       </Box>
     </Box>
   );

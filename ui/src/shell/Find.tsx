@@ -16,6 +16,7 @@ const address: Record<Found['kind'], (found: Found) => string> = {
   place: ({ key }) => `/store?find=${encodeURIComponent(key)}`,
   crop: ({ key }) => `/books/handbook/${key}`,
   reckoner: ({ key }) => `/books/reckoners/${key}`,
+  which: ({ key }) => `/books/which/${key}`,
   setting: ({ key }) => `/books/settings#${key}`,
   word: ({ key }) => `/books/words#${encodeURIComponent(key)}`,
 };
@@ -25,6 +26,7 @@ const headings: Record<Found['kind'], string> = {
   place: 'Places',
   crop: 'Handbook',
   reckoner: 'Reckoners',
+  which: 'Which one is it?',
   setting: 'Settings',
   word: 'Words',
 };

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Tests\Support\Keeper;
+use Tests\TestCase;
+
+/** Where the books open: this month, for the crops of the garden; and the questions that tell look-alikes apart. */
+final class SeasonTest extends TestCase
+{
+    public function test_an_empty_garden_is_told_how_many_crops_may_be_sown(): void
+    {
+        $season = $this->getJson('/api/season')->assertOk()->json();
+        self::assertSame(['September', [], [], []], [$season['month'], $season['sow'], $season['bloom'], $season['ripe']]);
+        self::assertGreaterThan(10, $season['others']);
+    }
+
+    public function test_it_speaks_of_the_crops_of_the_garden(): void
+    {
+        $keeper = new Keeper($this);
+        $keeper->variety('squash-pepo', 'Bell Buoy');
+        $keeper->variety('spinach', 'Driftline');
+        $keeper->variety('wheat', 'Fairlead');
+        $season = $this->getJson('/api/season')->json();
+        $notes = static fn (string $part): array => array_column($season[$part], 'note', 'key');
+        self::assertSame(['spinach', 'wheat'], array_keys($notes('sow')));
+        self::assertSame('in the open, to bloom next year', $notes('sow')['wheat']);
+        self::assertArrayHasKey('squash-pepo', $notes('ripe'));
+        self::assertArrayNotHasKey('wheat', $notes('ripe'));
+        self::assertSame('flat_drop', collect($season['ripe'])->firstWhere('key', 'squash-pepo')['look']['form']);
+    }
+
+    public function test_another_day_has_another_month(): void
+    {
+        (new Keeper($this))->variety('parsnip', 'Groyne');
+        $june = $this->getJson('/api/season?on=2027-06-25')->json();
+        self::assertSame(['June', ['parsnip']], [$june['month'], array_column($june['bloom'], 'key')]);
+    }
+
+    public function test_which_bean_is_it(): void
+    {
+        $bean = collect($this->getJson('/api/which')->assertOk()->json())->firstWhere('key', 'bean');
+        self::assertSame('What does the seed look like?', $bean['question']['ask']);
+        $kidney = collect($bean['question']['answers'])->firstWhere('crop', null);
+        self::assertContains('runner-bean', array_column($kidney['then']['answers'], 'crop'));
+        self::assertContains(['which', 'bean'], array_map(static fn (array $found): array => [$found['kind'], $found['key']], $this->getJson('/api/find?text=bean')->json()));
+    }
+}

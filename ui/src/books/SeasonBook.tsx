@@ -1,0 +1,75 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { Link } from 'react-router';
+import type { SeasonCrop } from '../api/client';
+import { useLook } from '../api/look';
+import { useSeason } from '../api/queries';
+import { SeedDrawing } from '../charts/SeedDrawing';
+import { Coming } from '../kit/Coming';
+import { Empty, Section, Trouble } from '../kit/Section';
+import { plural } from '../kit/words';
+
+/** Where the books open: what the handbook has to say of this month, for the crops of this garden. */
+export function SeasonBook() {
+  const season = useSeason();
+  const { at } = useLook();
+  if (season.error !== null) return <Trouble>{season.error.message}</Trouble>;
+  if (season.data === undefined) return <Coming lines={8} height={40} />;
+  const { month, sow, bloom, ripe, others } = season.data;
+  const nothing = sow.length + bloom.length + ripe.length === 0;
+  return (
+    <Box sx={{ maxWidth: 760 }}>
+      <Typography variant="h1">{month} in the handbook</Typography>
+      <Box component="p" sx={{ mt: 0.5, mb: 2, maxWidth: '46em' }}>
+        For the crops that this garden has. What one name means of several:{' '}
+        <Box component={Link} to={at('/books/which')} sx={{ color: 'inherit' }}>
+          which one is it?
+        </Box>
+      </Box>
+      {nothing && (
+        <Empty>
+          Nothing of this garden’s crops is sown, in bloom or ripe by the handbook in {month}.
+          {others > 0 && ` ${plural(others, 'other crop')} of it may be sown now.`}
+        </Empty>
+      )}
+      <Lines title="Ripe seed to look for" crops={ripe} />
+      <Lines title="May be sown for seed" crops={sow} />
+      <Lines title="In bloom" crops={bloom} />
+      {!nothing && others > 0 && (
+        <Box sx={(t) => ({ color: t.vars?.palette.text.secondary, mt: 1 })}>
+          {plural(others, 'other crop')} of the handbook may be sown in {month} too.
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function Lines({ title, crops }: { title: string; crops: SeasonCrop[] }) {
+  const { at } = useLook();
+  if (crops.length === 0) return null;
+  return (
+    <Section title={title}>
+      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {crops.map(({ key, name, note, look }) => (
+          <Box component="li" key={key} sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', py: 0.4 }}>
+            <Box
+              sx={{ width: 30, flexShrink: 0, display: 'grid', placeItems: 'center', alignSelf: 'center' }}
+            >
+              {look !== null && <SeedDrawing look={look} size={26} title={`its ${look.unit}`} />}
+            </Box>
+            <Box>
+              <Box
+                component={Link}
+                to={at(`/books/handbook/${key}`)}
+                sx={{ color: 'inherit', fontWeight: 700 }}
+              >
+                {name}
+              </Box>
+              , {note}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+    </Section>
+  );
+}
