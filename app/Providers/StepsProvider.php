@@ -26,6 +26,7 @@ use App\Steps\Storing\StoringSection;
 use App\Steps\Storing\StoringVoice;
 use App\Steps\Testing\TestingSection;
 use App\Steps\Testing\TestingVoice;
+use App\Steps\Treating\TreatingVoice;
 use App\Work\TaskVoices;
 use Illuminate\Support\ServiceProvider;
 use Marrow\Core\Work\Place;
@@ -33,7 +34,7 @@ use Marrow\Core\Work\Place;
 /** What each step of the work says and shows. A new step or section is a new line here, and nowhere else. */
 final class StepsProvider extends ServiceProvider
 {
-    private const VOICES = [GrowingVoice::class, CleaningVoice::class, DryingVoice::class, TestingVoice::class, StoringVoice::class, KeepingVoice::class, SettleVoice::class];
+    private const VOICES = [GrowingVoice::class, CleaningVoice::class, DryingVoice::class, TestingVoice::class, StoringVoice::class, KeepingVoice::class, TreatingVoice::class, SettleVoice::class];
 
     /** In the order in which they stand on the worksheet. */
     private const SECTIONS = [StoringSection::class, TestingSection::class, DryingSection::class, CleaningSection::class, OriginSection::class];

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Voice\Months;
 use App\Voice\Quantity;
 use App\Voice\Speaking;
 use App\Voice\When;
 use DateTimeImmutable;
+use Marrow\Core\Botany\Crop;
 use Marrow\Core\Drying\BalanceGround;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Germination\SmallTest;
@@ -17,12 +19,14 @@ use Marrow\Core\Lot\Counsel;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Sowing\SeedsNeeded;
 use Marrow\Core\Sowing\SeedsPerCell;
+use Marrow\Core\Statistics\Normal;
 use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Drying\DryingVerdict;
 use Marrow\Core\Steps\Drying\MoistureBasis;
 use Marrow\Core\Steps\Storing\MoistureGround;
 use Marrow\Core\Steps\Storing\StoringStrand;
 use Marrow\Core\Steps\Testing\TestCourse;
+use Marrow\Core\Steps\Treating\Bath;
 use Marrow\Core\Storage\ConstantsBasis;
 use Marrow\Core\Storage\Forecast;
 use Marrow\Core\Storage\ViabilityConstants;
@@ -100,7 +104,9 @@ final readonly class LotWords
         $figure = Quantity::percent($share->rate()).', '.Quantity::likely($share->interval());
         $few = $share->sown < 25 ? sprintf(' Only %d seeds were tested, so this says little.', $share->sown) : '';
         if ($test->endedAt !== null) {
-            return "$figure of the seed came up.$few";
+            $slept = $this->lot->testing->mayHaveSlept($test) ? ' It was fresh: what did not come up may have been asleep, and it is not counted against the lot.' : '';
+
+            return "$figure of the seed came up.$few$slept";
         }
 
         return $outlook->verdictNow === Verdict::Open
@@ -161,7 +167,9 @@ final readonly class LotWords
 
         return match ($advice->counsel) {
             Counsel::NotForSeed => 'Crossed: eat it or grow it as a mixture, but do not sow it for seed.',
-            Counsel::SowFresh => 'Sow it fresh: this kind dies when it dries.',
+            Counsel::PlantAlive => self::keptAlive($this->lot->facts->crop),
+            Counsel::MaySleep => "It may be asleep, not dead: $tested, while fresh seed of it still sleeps. {$this->woken()} Then test it again.",
+            Counsel::SowFresh => self::keptDamp($this->lot->facts->crop),
             Counsel::DryFirst => 'Dry it before anything else: as damp as this it does not keep.',
             Counsel::AwaitTest => 'A test is running: wait for what it says.',
             Counsel::DoNotRely => "Do not rely on it: $tested.",
@@ -171,6 +179,39 @@ final readonly class LotWords
             Counsel::SowAsUsual => "Sow it as usual: $tested.",
             Counsel::Untested => sprintf('Never tested: taken to be sound, at %s. A test would tell.', Quantity::percent($this->lot->practice->untestedShare)),
         };
+    }
+
+    /** How what is kept alive is kept, and until when. */
+    private static function keptAlive(Crop $crop): string
+    {
+        $kept = $crop->vegetative;
+
+        return $kept === null ? 'It is kept alive until it is planted.' : sprintf(
+            'It is kept alive until it is planted, %s%s%s.',
+            Months::during(...$kept->plant),
+            $kept->keeps === null ? '' : sprintf('; it keeps %s to %s months', $kept->keeps[0], $kept->keeps[1]),
+            $kept->storeTemperature === null ? '' : sprintf(' at %s to %s', Quantity::temperature($kept->storeTemperature[0]), Quantity::temperature($kept->storeTemperature[1])),
+        );
+    }
+
+    /** What dies when it dries is sown, or kept damp for a while. */
+    private static function keptDamp(Crop $crop): string
+    {
+        return $crop->damp === null ? 'Sow it fresh: this kind dies when it dries.' : sprintf(
+            'Sow it fresh, or keep it damp: this kind dies when it dries. In %s at %s to %s it lives for %s at the most.',
+            lcfirst($crop->damp->medium),
+            Quantity::temperature($crop->damp->temperature[0]),
+            Quantity::temperature($crop->damp->temperature[1]),
+            Quantity::number((int) round($crop->damp->months), 'month'),
+        );
+    }
+
+    /** What wakes fresh seed. */
+    private function woken(): string
+    {
+        $fresh = $this->lot->facts->crop->test->fresh;
+
+        return $fresh === null ? '' : "It is woken by: {$fresh->brokenBy}.";
     }
 
     /** What is to be counted on, and what to do past that. */
@@ -271,6 +312,7 @@ final readonly class LotWords
             $share !== null && $test !== null
                 ? sprintf('Last test: %s of %d seeds came up, %s.', Quantity::percent($share->rate()), $share->sown, Speaking::forms()->day($test->startedAt))
                 : sprintf('Start: never tested, so %s is taken for sound fresh seed. A test will replace this guess.', Quantity::percent($this->lot->practice->untestedShare)),
+            ...array_map($this->bath(...), $this->lot->treating->baths),
             $this->moistureInStore($this->lot->storing),
             match ($forecast->basis) {
                 ConstantsBasis::Published => sprintf('Constants measured for %s (%s); nine lots in ten age at most half as fast again, or two thirds as fast.', mb_strtolower($crop->name), $crop->source('storage.constants')->from ?? 'published'),
@@ -281,6 +323,18 @@ final readonly class LotWords
                 ),
             },
         ]));
+    }
+
+    private function bath(Bath $bath): string
+    {
+        return sprintf(
+            'Bathed at %s for %s, %s: counted as if sound seed of 95%s had fallen to %s by it. The next test replaces this guess.',
+            Quantity::temperature($bath->temperature),
+            Quantity::number($bath->minutes, 'minute'),
+            Speaking::forms()->day($bath->at),
+            "\u{00A0}%",
+            Quantity::percent(Normal::below(Normal::probit(0.95) - $bath->cost)),
+        );
     }
 
     /** In one sentence: the pace, and how far its own tests have moved it. */
@@ -324,7 +378,7 @@ final readonly class LotWords
             return null;
         }
         if (! $this->lot->facts->crop->bearsDrying()) {
-            return 'No forecast: this kind dies when it dries. Sow it fresh.';
+            return 'No forecast. '.($this->lot->facts->crop->isKeptAlive() ? self::keptAlive($this->lot->facts->crop) : self::keptDamp($this->lot->facts->crop));
         }
         if ($store->isShutInDamp()) {
             return sprintf('No forecast: closed in at %s it moulds or dies within weeks. Open it and dry it first.', Quantity::moisture((float) $store->moisture));

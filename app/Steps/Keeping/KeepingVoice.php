@@ -18,10 +18,21 @@ final class KeepingVoice implements TaskVoice
     public function says(): array
     {
         return [
-            KeepingTask::TestFirst->value => new Speech('test', static fn (): Saying => new Saying('Test how it germinates', 'It has never been tested: nobody knows yet how much of it is alive.')),
+            KeepingTask::TestFirst->value => new Speech('test', static fn (SeenTask $t): Saying => new Saying(
+                $t->has('slept') && $t->whole('slept') === 1 ? 'Test it again when it is awake' : 'Test how it germinates',
+                match (true) {
+                    $t->has('slept') && $t->whole('slept') === 1 => 'It was tested while fresh seed of it sleeps: what did not come up may be alive.',
+                    $t->has('sleeps_until') => sprintf('Never tested yet. Fresh seed of it commonly sleeps until about %s: before that a test says little.', When::month($t->day('sleeps_until'))),
+                    default => 'It has never been tested: nobody knows yet how much of it is alive.',
+                },
+            )),
             KeepingTask::TestAgain->value => new Speech('test', static fn (SeenTask $t): Saying => new Saying(
                 'Test it again',
                 sprintf('Last tested %s; it may have fallen to %s by %s.', When::month($t->day('tested')), Quantity::percent($t->number('threshold')), When::month($t->day('may_fall'))),
+            )),
+            KeepingTask::PlantAgain->value => new Speech('plant', static fn (SeenTask $t): Saying => new Saying(
+                'Plant it',
+                $t->has('keeps_max') ? sprintf('It is kept alive, and keeps %s to %s months.', $t->number('keeps_min'), $t->number('keeps_max')) : 'It is kept alive until it is planted.',
             )),
             KeepingTask::GrowOut->value => new Speech('grow out', static fn (SeenTask $t): Saying => $t->whole('tested_poor') === 1
                 ? new Saying('Grow it out now, sowing thickly', sprintf('Its test came out below %s, the least that is worth passing on.', Quantity::percent($t->number('threshold'))))

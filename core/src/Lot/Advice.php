@@ -27,7 +27,7 @@ final readonly class Advice
         $test = $lot->testing->lastEnded();
         $counsel = self::counsel($lot, $test, $forecast, $now);
 
-        return $counsel === null ? null : new self($counsel, $test, $forecast);
+        return $counsel === null ? null : new self($counsel, $counsel === Counsel::MaySleep ? $lot->testing->asleep() : $test, $forecast);
     }
 
     private static function counsel(LotCourse $lot, ?TestCourse $test, ?Forecast $forecast, \DateTimeImmutable $now): ?Counsel
@@ -37,12 +37,14 @@ final readonly class Advice
 
         return match (true) {
             $lot->facts->crossed => Counsel::NotForSeed,
+            $lot->facts->crop->isKeptAlive() => Counsel::PlantAlive,
             ! $lot->facts->crop->bearsDrying() => Counsel::SowFresh,
             $lot->storing->isShutInDamp() => Counsel::DryFirst,
             $lot->storing->now !== null && $lot->storing->moisture > ViabilityConstants::MAX_MOISTURE => Counsel::DryFirst,
             $lot->storing->now !== null && $rate === null && $lot->origin->firstAt() === null && $lot->testing->running() === [] => Counsel::PastUnknown,
             $rate !== null && $rate < $lot->practice->poor => Counsel::DoNotRely,
             $lot->testing->running() !== [] => Counsel::AwaitTest,
+            $lot->testing->asleep() !== null => Counsel::MaySleep,
             $forecast !== null && $forecast->reachesEarliest($minimum) <= $now && ! $lot->testing->cameOutBelow($minimum) => Counsel::TestFirst,
             $rate !== null => $rate >= $lot->practice->good ? Counsel::SowAsUsual : Counsel::SowThicker,
             $lot->storing->now !== null => Counsel::Untested,

@@ -17,6 +17,12 @@ enum Counsel: string
     /** A kind that dies when it dries. */
     case SowFresh = 'sow_fresh';
 
+    /** No seed but a tuber, a clove: kept alive until it is planted. */
+    case PlantAlive = 'plant_alive';
+
+    /** What did not come up in a test of fresh seed may be asleep. */
+    case MaySleep = 'may_sleep';
+
     /** Shut in damp, or too damp to keep. */
     case DryFirst = 'dry_first';
 
@@ -42,7 +48,7 @@ enum Counsel: string
     public function asks(): ?string
     {
         return match ($this) {
-            self::TestFirst, self::PastUnknown => TestStarted::class,
+            self::TestFirst, self::PastUnknown, self::MaySleep => TestStarted::class,
             self::DryFirst => Spread::class,
             default => null,
         };

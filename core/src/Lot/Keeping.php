@@ -153,6 +153,9 @@ final class Keeping extends Strand
     {
         $since = $this->storing->since;
         // A lot is never told two opposite things: what moulds is opened first, and what is crossed is not grown out as if it were not.
+        if ($since !== null && $this->facts->crop->isKeptAlive() && ! $this->stock->stock->isUsedUp()) {
+            return $this->plantAgain($since);
+        }
         if ($since === null || $this->stock->stock->isUsedUp() || ! $this->facts->crop->bearsDrying() || $this->storing->isShutInDamp() || $this->facts->crossed) {
             return [];
         }
@@ -173,7 +176,14 @@ final class Keeping extends Strand
         }
         $tested = $this->testing->lastEnded();
         if ($tested === null) {
-            return [new Task(KeepingTask::TestFirst, Place::Store, $since, Later::days($since, (int) $this->practice->number('first_test_days')), null, Loss::Nothing)];
+            $best = Later::days($since, (int) $this->practice->number('first_test_days'));
+            // Fresh seed that sleeps would only seem to be dead.
+            $awake = $this->testing->awakeAt();
+
+            return [new Task(KeepingTask::TestFirst, Place::Store, $awake > $since ? $awake : $since, $awake > $best ? $awake : $best, null, Loss::Nothing, [
+                'sleeps_until' => $awake > $best ? $awake->format('Y-m-d') : null,
+                'slept' => (int) ($this->testing->asleep() !== null),
+            ])];
         }
         $forecast = $this->forecast();
         if ($forecast === null || $this->isTestedPoor()) {
@@ -219,6 +229,35 @@ final class Keeping extends Strand
             ],
             // Past the edge it wants a test, where there is enough of it for one.
             lapses: ! $isPoor && $this->isPlenty() ? $edge : null,
+        )];
+    }
+
+    /**
+     * What is kept alive goes out again in its next months, or as soon as it no longer keeps.
+     *
+     * @return list<Task>
+     */
+    private function plantAgain(\DateTimeImmutable $since): array
+    {
+        $kept = $this->facts->crop->vegetative;
+        if ($kept === null) {
+            return [];
+        }
+        [$from, $to] = $kept->plant;
+        $opens = $since->setDate((int) $since->format('Y'), $from, 1)->setTime(9, 0);
+        $opens = $opens <= $since ? $opens->setDate((int) $since->format('Y') + 1, $from, 1) : $opens;
+        $ends = $opens->setDate((int) $opens->format('Y'), $from + ($to - $from + 12) % 12 + 1, 1);
+        $begun = $this->origin->firstAt() ?? $since;
+        $spent = $kept->keeps === null ? null : Later::days($begun, (int) round($kept->keeps[1] * 30.4375));
+
+        return [new Task(
+            KeepingTask::PlantAgain,
+            Place::Store,
+            $opens,
+            Later::days($opens, intdiv((int) $opens->diff($ends)->days, 2)),
+            $spent !== null && $spent > $opens && $spent < $ends ? $spent : $ends,
+            Loss::Season,
+            ['keeps_min' => $kept->keeps[0] ?? null, 'keeps_max' => $kept->keeps[1] ?? null],
         )];
     }
 

@@ -12,4 +12,5 @@ enum KeepingTask: string implements TaskKind
     case TestFirst = 'test_first';
     case TestAgain = 'test_again';
     case GrowOut = 'grow_out';
+    case PlantAgain = 'plant_again';
 }

@@ -17,6 +17,7 @@ use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Steps\Storing\StoringStrand;
 use Marrow\Core\Steps\Testing\TestingStrand;
+use Marrow\Core\Steps\Treating\TreatingStrand;
 use Marrow\Core\Storage\Forecast;
 use Marrow\Core\Storage\LotTelling;
 use Marrow\Core\Work\Offer;
@@ -28,7 +29,7 @@ use Marrow\Core\Work\Whereabouts;
 final class LotCourse
 {
     /** The strands of a lot in the order of the work; a new step of the work is a new line here. */
-    public const STRANDS = [NotesStrand::class, OriginStrand::class, CleaningStrand::class, StockStrand::class, DryingStrand::class, TestingStrand::class, StoringStrand::class, Keeping::class];
+    public const STRANDS = [NotesStrand::class, OriginStrand::class, CleaningStrand::class, StockStrand::class, DryingStrand::class, TestingStrand::class, TreatingStrand::class, StoringStrand::class, Keeping::class];
 
     public readonly NotesStrand $notes;
 
@@ -41,6 +42,8 @@ final class LotCourse
     public readonly DryingStrand $drying;
 
     public readonly TestingStrand $testing;
+
+    public readonly TreatingStrand $treating;
 
     public readonly StoringStrand $storing;
 
@@ -58,8 +61,9 @@ final class LotCourse
         $this->cleaning = new CleaningStrand($facts->crop, $this->origin);
         $this->stock = new StockStrand($facts->crop, $this->where, $this->cleaning);
         $this->drying = new DryingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $practice);
-        $this->testing = new TestingStrand($facts->crop, $this->where, $this->cleaning, $this->stock);
-        $this->storing = new StoringStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->drying, $facts->places, $practice);
+        $this->testing = new TestingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock);
+        $this->treating = new TreatingStrand($facts->crop, $this->where, $this->cleaning, $this->stock);
+        $this->storing = new StoringStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->treating, $facts->places, $practice);
         $this->keeping = new Keeping($facts, $practice, $this->origin, $this->stock, $this->testing, $this->storing);
     }
 
@@ -127,13 +131,13 @@ final class LotCourse
         return Advice::of($this, $now);
     }
 
-    /** When the first entry happened that is left out. */
     /** @return list<string> every text that was typed into its entries */
     public function texts(): array
     {
         return $this->course->texts;
     }
 
+    /** When the first entry happened that is left out. */
     public function adriftAt(): ?\DateTimeImmutable
     {
         return $this->course->adriftAt;
@@ -164,6 +168,6 @@ final class LotCourse
     /** @return list<Strand> */
     private function strands(): array
     {
-        return [$this->notes, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->testing, $this->storing, $this->keeping];
+        return [$this->notes, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->testing, $this->treating, $this->storing, $this->keeping];
     }
 }

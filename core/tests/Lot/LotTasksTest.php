@@ -54,8 +54,8 @@ final class LotTasksTest extends CoreTestCase
         $diary->record('winnowed', '2026-09-03 11:00', ['mass_g' => 60]);
         $task = $this->only($diary);
         self::assertSame(DryingTask::SowFresh, $task->kind);
-        // Good for 0.4 of a year at the best; half of that is safe: 74 days.
-        self::assertSame('2026-11-14', $task->latest?->format('Y-m-d'));
+        // In cold water it lives for eight months: 244 days.
+        self::assertSame('2027-05-03', $task->latest?->format('Y-m-d'));
         $diary->record('spread', '2026-09-03 12:00', ['surface' => 'mesh', 'mass_g' => 60]);
         self::assertSame(DryingTask::SowFresh, $this->only($diary)->kind, 'it has no business on the racks');
         self::assertSame(DryingVerdict::MustNotDry, $diary->course()->drying->verdict());

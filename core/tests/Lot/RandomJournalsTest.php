@@ -206,7 +206,14 @@ final class RandomJournalsTest extends CoreTestCase
         if ($counsel === Counsel::NotForSeed || $counsel === Counsel::SowFresh) {
             self::assertSame([], $keeping, 'what is not for seed is neither tested nor grown out as if it were');
         }
-        if ($counsel === Counsel::SowFresh) {
+        if ($counsel === Counsel::PlantAlive) {
+            self::assertSame([], array_filter($keeping, static fn (TaskKind $kind): bool => $kind !== KeepingTask::PlantAgain), 'what is kept alive is planted, not tested');
+            self::assertNull($course->storing->moisture);
+        }
+        if ($counsel === Counsel::MaySleep) {
+            self::assertNotNull($course->testing->awakeAt());
+        }
+        if ($counsel === Counsel::SowFresh || $counsel === Counsel::PlantAlive) {
             self::assertNull($course->forecast());
             self::assertSame([], array_filter($wanted, static fn (TaskKind $kind): bool => in_array($kind, [DryingTask::SpreadDry, DryingTask::SpreadWet, DryingTask::PutAway], true)));
         }
@@ -296,6 +303,7 @@ final class RandomJournalsTest extends CoreTestCase
                 'mass_g' => $chance->getInt(0, 1) === 1 ? max(0.01, round(min($mass, 100.0) * 0.95, 2)) : null,
             ],
             'withdrawn' => ['purpose' => 'gift', 'mass_g' => $chance->getInt(1, 60)],
+            'bathed' => ['temperature_c' => $chance->getInt(45, 52), 'minutes' => $chance->getInt(10, 40)],
             'noted' => ['text' => 'Looked at'],
             default => [],
         }];

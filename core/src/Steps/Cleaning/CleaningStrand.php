@@ -144,7 +144,8 @@ final class CleaningStrand extends Strand
 
     public function isClean(): bool
     {
-        return $this->stage === CleaningStage::Clean || $this->origin->cameClean();
+        // A tuber has nothing to be cleaned of.
+        return $this->stage === CleaningStage::Clean || $this->origin->cameClean() || ($this->crop->isKeptAlive() && $this->origin->hasBegun());
     }
 
     /** Whether the seed has been got out of its fruit, pods or heads, if not freed of all chaff. */

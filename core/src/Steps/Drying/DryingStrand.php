@@ -211,6 +211,9 @@ final class DryingStrand extends Strand
             return [];
         }
         $onRacks = $this->where->place === Place::Racks;
+        if ($this->crop->isKeptAlive()) {
+            return $this->where->place === Place::Store ? [] : $this->cure();
+        }
         if (! $this->crop->bearsDrying()) {
             return $this->cleaning->isClean() || $onRacks || $this->where->place === Place::Store ? $this->sowFresh() : [];
         }
@@ -224,7 +227,8 @@ final class DryingStrand extends Strand
 
     public function offers(): array
     {
-        if (! $this->cleaning->isOut() || $this->stock->stock->isUsedUp()) {
+        // What dies when it dries is not put on a rack.
+        if (! $this->cleaning->isOut() || $this->stock->stock->isUsedUp() || ! $this->crop->bearsDrying()) {
             return [];
         }
 
@@ -251,7 +255,8 @@ final class DryingStrand extends Strand
     }
 
     /**
-     * A kind that does not bear drying is sown, not stored; half its ordinary life is the most that is safe.
+     * A kind that does not bear drying is sown, or kept damp as long as it bears that; where nobody knows how long, half its
+     * ordinary life is the most that is safe.
      *
      * @return list<Task>
      */
@@ -261,9 +266,26 @@ final class DryingStrand extends Strand
         if ($picked === null) {
             return [];
         }
-        $days = (int) ceil($this->crop->ordinaryYears * 365.25 / 2);
+        $damp = $this->crop->damp;
+        $days = $damp === null ? (int) ceil($this->crop->ordinaryYears * 365.25 / 2) : (int) round($damp->months * 30.4375);
 
         return [new Task(DryingTask::SowFresh, $this->where->place, $picked, $picked, Later::days($picked, $days), Loss::Seed, ['days' => $days])];
+    }
+
+    /**
+     * What is kept alive cures before it goes into store.
+     *
+     * @return list<Task>
+     */
+    private function cure(): array
+    {
+        $lifted = $this->origin->lastAt() ?? $this->origin->receivedAt;
+        if ($lifted === null) {
+            return [];
+        }
+        $ripening = $this->crop->ripening;
+
+        return [new Task(DryingTask::Cure, $this->where->place, $lifted, Later::days($lifted, $ripening->restDaysMin), Later::days($lifted, $ripening->restDaysMax + 14), Loss::Seed)];
     }
 
     /** @return list<Task> */

@@ -12,6 +12,7 @@ enum DryingTask: string implements TaskKind
     case SpreadWet = 'spread_wet';
     case SpreadDry = 'spread_dry';
     case SowFresh = 'sow_fresh';
+    case Cure = 'cure';
     case Weigh = 'weigh';
     case ReadJar = 'read_jar';
     case PutAway = 'put_away';

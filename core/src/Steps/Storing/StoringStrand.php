@@ -18,6 +18,7 @@ use Marrow\Core\Steps\Drying\JarRead;
 use Marrow\Core\Steps\Drying\Spread;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
+use Marrow\Core\Steps\Treating\TreatingStrand;
 use Marrow\Core\Storage\AgeingSegment;
 use Marrow\Core\Storage\ViabilityConstants;
 use Marrow\Core\Work\Later;
@@ -60,6 +61,7 @@ final class StoringStrand extends Strand
         private readonly CleaningStrand $cleaning,
         private readonly StockStrand $stock,
         private readonly DryingStrand $drying,
+        private readonly TreatingStrand $treating,
         private readonly array $places,
         private readonly Practice $practice,
     ) {}
@@ -84,11 +86,12 @@ final class StoringStrand extends Strand
             $this->doubt('seeds', 'How much there is is not known: count the seeds, or weigh them, if you can.');
         }
         $kept = new Kept($stored->container, $at, $stored->placeId);
-        [$this->moisture, $this->ground] = $this->moistureIn($kept);
+        // What must not dry is in balance with nothing: it is kept damp, or alive.
+        [$this->moisture, $this->ground] = $this->crop->bearsDrying() ? $this->moistureIn($kept) : [null, null];
         $this->containers[$stored->into ?? self::ONLY] = $kept;
         $this->now = $kept;
         $this->since = $entry->happenedAt;
-        $this->stay($entry->happenedAt, $this->moisture, $at->temperatureC);
+        $this->stay($entry->happenedAt, $this->moisture ?? $this->roomMoisture(), $at->temperatureC);
         $this->where->place = Place::Store;
         $this->cleaning->leave();
     }
@@ -198,6 +201,33 @@ final class StoringStrand extends Strand
             $moisture = max(ViabilityConstants::MIN_MOISTURE, $stay['moisture']);
             $start = $stay['from'] > $from ? $stay['from'] : $from;
             $segments[] = new AgeingSegment($start, $constants->sigma($moisture, $stay['temperature']), $constants->awayFromCupboard($moisture));
+        }
+
+        return $this->withBaths($segments, $from);
+    }
+
+    /**
+     * A bath in hot water ages seed in an hour as much as it costs.
+     *
+     * @param  list<AgeingSegment>  $segments
+     * @return list<AgeingSegment>
+     */
+    private function withBaths(array $segments, \DateTimeImmutable $from): array
+    {
+        foreach ($this->treating->baths as $bath) {
+            if ($bath->at < $from || $bath->cost <= 0.0) {
+                continue;
+            }
+            $over = $bath->at->modify('+1 hour');
+            $before = array_values(array_filter($segments, static fn (AgeingSegment $segment): bool => $segment->from <= $bath->at));
+            $after = array_values(array_filter($segments, static fn (AgeingSegment $segment): bool => $segment->from > $bath->at));
+            $then = $before[count($before) - 1] ?? null;
+            $segments = [
+                ...$before,
+                new AgeingSegment($bath->at, 1 / 24 / $bath->cost),
+                ...($then === null || ($after !== [] && $after[0]->from <= $over) ? [] : [new AgeingSegment($over, $then->sigmaDays, $then->away)]),
+                ...$after,
+            ];
         }
 
         return $segments;

@@ -12,6 +12,7 @@ use Marrow\Core\Folding\Takes;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
+use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Work\Later;
 use Marrow\Core\Work\Loss;
@@ -32,6 +33,7 @@ final class TestingStrand extends Strand
     public function __construct(
         private readonly Crop $crop,
         private readonly Whereabouts $where,
+        private readonly OriginStrand $origin,
         private readonly CleaningStrand $cleaning,
         private readonly StockStrand $stock,
     ) {}
@@ -102,7 +104,7 @@ final class TestingStrand extends Strand
 
     public function offers(): array
     {
-        if (! $this->cleaning->isOut() || $this->stock->stock->isUsedUp()) {
+        if (! $this->cleaning->isOut() || $this->stock->stock->isUsedUp() || $this->crop->isKeptAlive()) {
             return [];
         }
 
@@ -115,12 +117,45 @@ final class TestingStrand extends Strand
         return array_values(array_filter($this->tests, static fn (TestCourse $test): bool => $test->endedAt === null));
     }
 
-    /** The newest test that has ended; a running one is no ground to stand on yet. */
+    /**
+     * The newest test that has ended and tells what is alive: a running one is no ground to stand on yet, and one of seed
+     * that may have been asleep tells nothing.
+     */
     public function lastEnded(): ?TestCourse
     {
-        $ended = array_filter($this->tests, static fn (TestCourse $test): bool => $test->endedAt !== null);
+        $ended = array_filter($this->tests, fn (TestCourse $test): bool => $test->endedAt !== null && ! $this->mayHaveSlept($test));
 
         return $ended === [] ? null : $ended[array_key_last($ended)];
+    }
+
+    /** The newest test that has ended, where what did not come up in it may have been asleep; null where a later one tells. */
+    public function asleep(): ?TestCourse
+    {
+        $ended = array_filter($this->tests, static fn (TestCourse $test): bool => $test->endedAt !== null);
+        $last = $ended === [] ? null : $ended[array_key_last($ended)];
+
+        return $last !== null && $this->mayHaveSlept($last) ? $last : null;
+    }
+
+    /**
+     * Whether a test came out below what is usual of its crop while fresh seed of it commonly sleeps: what did not come up
+     * may be as alive as the rest.
+     */
+    public function mayHaveSlept(TestCourse $test): bool
+    {
+        $awake = $this->awakeAt();
+        $share = $test->share();
+
+        return $awake !== null && $share !== null && $test->startedAt < $awake && GerminationShare::isBelow($share->rate(), $this->crop->test->minimum);
+    }
+
+    /** From when on seed picked here is no longer fresh enough to sleep; null where it is not known to, or came from elsewhere. */
+    public function awakeAt(): ?\DateTimeImmutable
+    {
+        $fresh = $this->crop->test->fresh;
+        $picked = $this->origin->lastAt();
+
+        return $fresh === null || $fresh->weeksMax === 0 || $picked === null ? null : Later::days($picked, 7 * $fresh->weeksMax);
     }
 
     /** Whether the last test came out below a share, as it is said. */
@@ -131,10 +166,10 @@ final class TestingStrand extends Strand
         return $share !== null && GerminationShare::isBelow($share->rate(), $minimum);
     }
 
-    /** @return list<TestCourse> those that are over and were counted, the earliest first */
+    /** @return list<TestCourse> those that are over, were counted and tell what was alive, the earliest first */
     public function results(): array
     {
-        $counted = array_values(array_filter($this->tests, static fn (TestCourse $test): bool => $test->endedAt !== null && $test->share() !== null));
+        $counted = array_values(array_filter($this->tests, fn (TestCourse $test): bool => $test->endedAt !== null && $test->share() !== null && ! $this->mayHaveSlept($test)));
         usort($counted, static fn (TestCourse $a, TestCourse $b): int => $a->startedAt <=> $b->startedAt);
 
         return $counted;

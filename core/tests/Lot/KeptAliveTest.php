@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Tests\Lot;
+
+use Marrow\Core\Lot\Counsel;
+use Marrow\Core\Lot\KeepingTask;
+use Marrow\Core\Steps\Drying\DryingTask;
+use Marrow\Core\Tests\Support\CoreTestCase;
+use Marrow\Core\Tests\Support\Diary;
+use Marrow\Core\Work\Offer;
+use PHPUnit\Framework\Attributes\TestWith;
+
+/** Cloves, tubers and bulbs: they cure, go into store and are planted again; no rack, no jar, no test, no forecast. */
+final class KeptAliveTest extends CoreTestCase
+{
+    #[TestWith(['garlic', '2026-07-05'])]
+    #[TestWith(['potato', '2026-08-20'])]
+    #[TestWith(['shallot', '2026-07-10'])]
+    #[TestWith(['jerusalem-artichoke', '2026-11-20'])]
+    #[TestWith(['oca', '2026-11-20'])]
+    public function test_what_is_lifted_is_cured_and_stored_and_never_dried(string $crop, string $lifted): void
+    {
+        $diary = new Diary(self::crop($crop));
+        $diary->record('picked', "$lifted 10:00", ['plants' => 12, 'mass_g' => 900]);
+        $course = $diary->course();
+        self::assertSame([DryingTask::Cure], array_map(static fn ($task) => $task->kind, $course->tasks()));
+        self::assertSame(Counsel::PlantAlive, $course->advice(new \DateTimeImmutable('2026-12-01'))?->counsel);
+        $offered = array_map(static fn (Offer $offer): string => $offer->kind->name, $course->offers());
+        self::assertSame([], array_intersect(['threshed', 'rinsed', 'ferment_started', 'winnowed', 'spread', 'weighed', 'jar_read', 'test_started', 'bathed'], $offered));
+        self::assertContains('stored', $offered);
+
+        $diary->record('stored', '2026-12-01 10:00', ['container' => 'tin', 'place' => 'Cellar', 'temperature_c' => 5, 'rh' => 80, 'mass_g' => 850]);
+        $course = $diary->course();
+        self::assertSame([KeepingTask::PlantAgain], array_map(static fn ($task) => $task->kind, $course->tasks()));
+        self::assertNull($course->forecast());
+        self::assertNull($course->storing->moisture, 'it is in balance with no air');
+        self::assertFalse($course->storing->isShutInDamp());
+    }
+
+    public function test_it_is_planted_in_its_next_months(): void
+    {
+        // Garlic lifted in July and stored in August: planted from October to November of that year.
+        $diary = new Diary(self::crop('garlic'));
+        $diary->record('picked', '2026-07-05 10:00', ['plants' => 12, 'mass_g' => 900]);
+        $diary->record('stored', '2026-08-01 10:00', ['container' => 'tin', 'place' => 'Loft', 'temperature_c' => 15, 'rh' => 60, 'mass_g' => 850]);
+        $task = $diary->course()->tasks()[0];
+        self::assertSame(['2026-10-01', '2026-12-01'], [$task->opens->format('Y-m-d'), $task->latest?->format('Y-m-d')]);
+        // Potatoes lifted in August keep for eight months, into April, when they are planted.
+        $diary = new Diary(self::crop('potato'));
+        $diary->record('picked', '2026-08-20 10:00', ['plants' => 12, 'mass_g' => 9000]);
+        $diary->record('stored', '2026-09-05 10:00', ['container' => 'tin', 'place' => 'Cellar', 'temperature_c' => 5, 'rh' => 90, 'mass_g' => 8500]);
+        $task = $diary->course()->tasks()[0];
+        self::assertSame(['2027-04-01', '2027-04-21'], [$task->opens->format('Y-m-d'), $task->latest?->format('Y-m-d')]);
+    }
+
+    #[TestWith(['wild-rice'])]
+    #[TestWith(['chayote'])]
+    #[TestWith(['marsh-marigold'])]
+    #[TestWith(['angelica'])]
+    public function test_what_dies_when_it_dries_is_offered_no_rack(string $crop): void
+    {
+        $diary = new Diary(self::crop($crop));
+        $diary->record('received', '2026-09-01 10:00', ['how' => 'swapped', 'from' => 'Odile', 'year' => 2026]);
+        $offered = array_map(static fn (Offer $offer): string => $offer->kind->name, $diary->course()->offers());
+        self::assertSame([], array_intersect(['spread', 'weighed', 'jar_read'], $offered));
+        self::assertContains('stored', $offered);
+    }
+}
