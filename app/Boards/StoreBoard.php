@@ -50,7 +50,7 @@ final class StoreBoard extends LotBoard
 
     protected function detail(LotStanding $row): string
     {
-        return implode(', ', array_filter([$row->store_place, $row->seeds === null ? null : Quantity::roughSeeds($row->seeds)]));
+        return implode(', ', array_filter([$row->store_place, $row->seeds === null ? null : Quantity::roughSeeds($row->seeds, $this->facts->crop($row->lot->variety)->counts()->value)]));
     }
 
     protected function isAtRisk(LotStanding $row, When $when): bool

@@ -6,6 +6,7 @@ namespace App\Voice;
 
 use DateTimeImmutable;
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\LookTime;
 use Marrow\Core\Season\PlanTaskKind;
 
 /** What a plan asks to be done, in words, from the facts that are kept of it. */
@@ -35,6 +36,7 @@ final readonly class PlanTaskVoice
             PlanTaskKind::Lift => "Lift $name",
             PlanTaskKind::Sort => "Look over the stored $name",
             PlanTaskKind::Replant => "Plant $name out again",
+            PlanTaskKind::LookOver => "Look over $name before it blooms",
             PlanTaskKind::WatchBloom => "Watch for the first flowers of $name",
             PlanTaskKind::CoverUp => $cover === 'bagged' ? "Bag the first buds of $name" : "Put the cage over $name",
             PlanTaskKind::Pollinate => "Pollinate $name by hand",
@@ -52,17 +54,69 @@ final readonly class PlanTaskVoice
                 'food' => ' for food',
                 default => ' for seed and food',
             }),
+            PlanTaskKind::LookOver => $this->lookOver(),
             PlanTaskKind::PlantOut => $this->crop->growing->frostTender ? 'After the last frost: it does not bear any.' : 'Label it again as it goes out.',
-            PlanTaskKind::Lift => 'Before hard frost. Keep the best plants; leave out any that are sick, forked or off-type.',
-            PlanTaskKind::Sort => 'Take out what rots or sprouts: the ones that keep are the ones to have seed from.',
+            PlanTaskKind::Lift => 'Before hard frost. '.$this->choose(LookTime::Lifting, 'Keep the best plants; leave out any that are sick, forked or off-type.'),
+            PlanTaskKind::Sort => 'Take out what rots or sprouts: the ones that keep are the ones to have seed from.'.$this->store(),
             PlanTaskKind::Replant => 'As soon as the ground can be worked; choose once more.',
             PlanTaskKind::WatchBloom => 'Note the day: bloom, ripening and what is at risk are reckoned from it.',
             PlanTaskKind::CoverUp => 'Before the first flower opens; one open flower is enough for a bee.',
-            PlanTaskKind::Pollinate => 'Early, while flowers are fresh; several fathers keep more diversity.',
+            PlanTaskKind::Pollinate => $this->byHand(),
             PlanTaskKind::ChangeCages => $this->turns(),
-            PlanTaskKind::LookForRipe => $this->crop->ripening->cue.'.',
+            PlanTaskKind::LookForRipe => implode(' ', array_filter([$this->crop->ripening->cue.'.', HarvestOrder::of($this->crop)])),
             PlanTaskKind::ClearBed => 'The last pass is done by now.',
         };
+    }
+
+    /** What to pull before it gives pollen. */
+    private function lookOver(): string
+    {
+        $selection = $this->crop->selection;
+
+        return implode(' ', array_filter([
+            'What does not belong is pulled before it gives pollen.',
+            $selection?->offTypes === null ? null : "Look for: {$selection->offTypes}.",
+            $selection?->boltersOut === true ? 'The first to run up go too.' : null,
+        ]));
+    }
+
+    /** What plants are chosen by at a time, or what is true of any. */
+    private function choose(LookTime $when, string $else): string
+    {
+        foreach ($this->crop->selection->looks ?? [] as $look) {
+            if ($look->when === $when) {
+                return "Choose by: {$look->look}.";
+            }
+        }
+
+        return $else;
+    }
+
+    /** How it is kept over the winter, where that is known. */
+    private function store(): string
+    {
+        $winter = $this->crop->winter;
+
+        return $winter?->storeTemperature === null || $winter->storeHumidity === null ? '' : sprintf(
+            ' In store at %s to %s and %d to %d %% humidity.',
+            Quantity::temperature($winter->storeTemperature[0]),
+            Quantity::temperature($winter->storeTemperature[1]),
+            $winter->storeHumidity[0],
+            $winter->storeHumidity[1],
+        );
+    }
+
+    private function byHand(): string
+    {
+        $hand = $this->crop->byHand;
+
+        return $hand === null ? 'Early, while flowers are fresh; several fathers keep more diversity.' : sprintf(
+            '%s%s. Usually %s to %s take; several fathers keep more diversity.',
+            $hand->eveningBefore ? 'It begins the evening before. ' : '',
+            $hand->steps[0],
+            Quantity::percent($hand->take[0]),
+            Quantity::percent($hand->take[1]),
+        );
     }
 
     /** On which days this cage stands open: its partners have the days between. */

@@ -71,23 +71,27 @@ final class Quantity
             : self::trim(number_format($grams, 3, '.', self::NB)).self::NB.'g';
     }
 
-    /** A count as it was counted. */
-    public static function seeds(float $seeds): string
+    /**
+     * A count as it was counted.
+     *
+     * @param  string  $unit  what is counted, where it is no seed
+     */
+    public static function seeds(float $seeds, string $unit = 'seed'): string
     {
         $n = (int) floor($seeds + 1e-6);
 
-        return number_format($n, 0, '.', self::NB).($n === 1 ? self::NB.'seed' : self::NB.'seeds');
+        return number_format($n, 0, '.', self::NB).self::NB.$unit.($n === 1 ? '' : 's');
     }
 
     /** A count that was reckoned from a weight: two figures are all that it is good for. */
-    public static function roughSeeds(float $seeds): string
+    public static function roughSeeds(float $seeds, string $unit = 'seed'): string
     {
         if ($seeds < 20) {
-            return 'about '.self::seeds(round($seeds));
+            return 'about '.self::seeds(round($seeds), $unit);
         }
         $step = 10 ** (int) (floor(log10($seeds)) - 1);
 
-        return 'about '.self::seeds(round($seeds / $step) * $step);
+        return 'about '.self::seeds(round($seeds / $step) * $step, $unit);
     }
 
     /** "first" to "sixth", then "7th": of seasons and days, which never go as far as 21. */

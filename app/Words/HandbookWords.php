@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Voice\HarvestOrder;
 use App\Voice\Months;
 use App\Voice\Quantity;
 use Marrow\Core\Botany\BreedingSystem;
@@ -16,7 +17,6 @@ use Marrow\Core\Botany\KeptBy;
 use Marrow\Core\Botany\Light;
 use Marrow\Core\Botany\Offspring;
 use Marrow\Core\Botany\PollenCarrier;
-use Marrow\Core\Botany\Shattering;
 use Marrow\Core\Botany\Sowing;
 use Marrow\Core\Botany\SowingPlace;
 use Marrow\Core\Botany\StorageBehaviour;
@@ -158,18 +158,7 @@ final readonly class HandbookWords
         return self::filled([
             $ripening->cue.'.',
             'Too early: '.lcfirst($ripening->tooEarly).'. Too late: '.lcfirst($ripening->tooLate).'.',
-            match ($ripening->shatters) {
-                null => null,
-                Shattering::Sheet => 'Ripe seed falls by itself: cut the stems before the last of it is ripe, in the dew of the morning, and finish them under cover on a sheet.',
-                Shattering::PaperBag => 'Ripe seed falls by itself: cut the heads a little before, and finish them head down in a paper bag.',
-                Shattering::Rack => 'Pods split in dry heat: pull whole plants before the first do, and finish them on a rack or hung up under cover.',
-                Shattering::PickOften => 'Ripe seed falls by itself, some every day: pick what is ripe every day or two.',
-                Shattering::ClothBag => 'Ripe seed falls by itself: tie each head into fine cloth before, and cut it when it is brown.',
-                Shattering::Shake => 'Ripe seed falls by itself, some every day: bend the heads into a pail and shake them every few days.',
-                Shattering::Net => 'Birds have it before it falls: net the heads while they stand, and cut them when the seed is hard.',
-                Shattering::GatherFallen => 'It falls when it is ripe and not before: gather it from under the plants every few days.',
-                Shattering::PickDamp => 'Gather it as soon as it comes away at a touch, and keep it damp from that moment.',
-            },
+            HarvestOrder::of($this->crop),
             "Go over it $passes.",
             $ripening->afterRipening === null ? null : sprintf('Picked fruit ripens its seed on: %s weeks are best, %s the most.', self::range($ripening->afterRipening[1], $ripening->afterRipening[1]), self::range($ripening->afterRipening[2], $ripening->afterRipening[2])),
             $ripening->restDaysMax === 0 || $this->crop->storage !== StorageBehaviour::Orthodox ? null : sprintf(

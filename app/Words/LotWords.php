@@ -126,16 +126,26 @@ final readonly class LotWords
             return null;
         }
         try {
-            return sprintf(
+            $sow = sprintf(
                 'Sow %s to a module to leave at most 1 in %d empty, or %s for %d plants (19 times in 20, indoors).',
                 SeedsPerCell::of(max(0.001, $share->rate()), $this->lot->practice->number('max_empty')),
                 (int) round(1 / $this->lot->practice->number('max_empty')),
                 Quantity::seeds(SeedsNeeded::fromTest((int) $this->lot->practice->number('plants'), $share)),
                 (int) $this->lot->practice->number('plants'),
             );
+
+            return $sow.$this->thinning();
         } catch (InvalidFigure $e) {
             return $e->getMessage();
         }
+    }
+
+    /** What is sown may be several seeds grown together. */
+    private function thinning(): string
+    {
+        $crop = $this->lot->facts->crop;
+
+        return $crop->germs === null || $crop->germs[1] < 2 ? '' : sprintf(' Each %s gives up to %d seedlings: thin them to one.', $crop->unit->value, $crop->germs[1]);
     }
 
     public function speed(TestCourse $test): ?string
@@ -401,7 +411,8 @@ final readonly class LotWords
         if ($seeds === null || $grams === null) {
             return null;
         }
-        $count = $stock->isCounted() ? Quantity::seeds($seeds) : Quantity::roughSeeds($seeds);
+        $unit = $this->lot->facts->crop->counts()->value;
+        $count = $stock->isCounted() ? Quantity::seeds($seeds, $unit) : Quantity::roughSeeds($seeds, $unit);
 
         return $count.', '.($stock->tsmIsOfThisLot() || ! $stock->isCounted() ? '' : 'about ').Quantity::grams($grams);
     }

@@ -35,6 +35,7 @@ final class EntryWordsTest extends TestCase
         yield 'picked' => ['picked', ['plants' => 1, 'fruits' => 1, 'mass_g' => 350], 'Picked: 1 fruit, pod or head, off 1 plant, 350 g'];
         yield 'picked by weight' => ['picked', ['plants' => 9, 'mass_g' => 4512.25], 'Picked: off 9 plants, 4 512.25 g'];
         yield 'put to ferment' => ['ferment_started', ['temperature_c' => 24.5, 'cover' => 'loose_lid'], 'Put to ferment: 24.5 °C, under a loose lid'];
+        yield 'bathed in hot water' => ['bathed', ['temperature_c' => 50, 'minutes' => 25], 'Bathed in hot water: 50 °C, for 25 minutes'];
         yield 'poured off' => ['poured_off', ['passes' => 1], 'Poured off: 1 time'];
         yield 'poured off late' => ['poured_off', ['passes' => 5, 'sprouted' => true], 'Poured off: 5 times, sprouted seed seen'];
         yield 'rinsed' => ['rinsed', [], 'Rinsed'];

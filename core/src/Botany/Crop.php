@@ -158,6 +158,12 @@ final readonly class Crop
         return $this->storage === StorageBehaviour::Living;
     }
 
+    /** What is counted of it: a bean is a seed, a clove is not. */
+    public function counts(): SeedUnit
+    {
+        return $this->isKeptAlive() ? $this->unit : SeedUnit::Seed;
+    }
+
     /** Where a figure comes from: what is said of it, or of the group that it belongs to. */
     public function source(string $path): ?Source
     {

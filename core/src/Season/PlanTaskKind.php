@@ -12,6 +12,7 @@ enum PlanTaskKind: string
     case Lift = 'lift';
     case Sort = 'sort';
     case Replant = 'replant';
+    case LookOver = 'look_over';
     case WatchBloom = 'watch_bloom';
     case CoverUp = 'cover_up';
     case Pollinate = 'pollinate';

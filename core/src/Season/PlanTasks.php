@@ -11,6 +11,9 @@ final class PlanTasks
 {
     private const DAYS_BEFORE_BLOOM = 7;
 
+    /** What does not belong is pulled before it gives pollen. */
+    private const DAYS_TO_LOOK_OVER = 14;
+
     private const DAYS_TO_COVER = 3;
 
     private const FEWEST_MORNINGS = 4;
@@ -84,8 +87,21 @@ final class PlanTasks
         return [
             new PlanTask($planting, PlanTaskKind::Lift, $frost->modify('-14 days'), $frost),
             new PlanTask($planting, PlanTaskKind::Sort, $sort, $sort->modify('+14 days')),
-            new PlanTask($planting, PlanTaskKind::Replant, $spring->modify('-35 days'), $spring),
+            self::replant($planting, $spring, $ground),
         ];
+    }
+
+    /** In the crop's own months, moved with the garden; where nobody has said which, in the weeks before the last frost. */
+    private static function replant(PlannedPlanting $planting, \DateTimeImmutable $spring, Ground $ground): PlanTask
+    {
+        $months = $planting->crop->winter?->replant;
+        if ($months === null) {
+            return new PlanTask($planting, PlanTaskKind::Replant, $spring->modify('-35 days'), $spring);
+        }
+        $year = (int) $spring->format('Y');
+        $moved = sprintf('%+d days', $ground->shift->days);
+
+        return new PlanTask($planting, PlanTaskKind::Replant, $spring->setDate($year, $months[0], 1)->modify($moved), $spring->setDate($year, $months[1] + 1, 0)->modify($moved));
     }
 
     /** @return list<PlanTask> */
@@ -97,6 +113,9 @@ final class PlanTasks
             return [];
         }
         $tasks = [];
+        if ($planting->firstBloom === null && $planting->crop->selection !== null) {
+            $tasks[] = new PlanTask($planting, PlanTaskKind::LookOver, $bloom->first->modify('-'.self::DAYS_TO_LOOK_OVER.' days'), $bloom->first->modify('-1 day'));
+        }
         if ($planting->firstBloom === null) {
             $tasks[] = new PlanTask($planting, PlanTaskKind::WatchBloom, $bloom->first->modify('-'.self::DAYS_BEFORE_BLOOM.' days'), $bloom->first);
         }

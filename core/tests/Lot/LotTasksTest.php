@@ -39,8 +39,8 @@ final class LotTasksTest extends CoreTestCase
     public static function rests(): iterable
     {
         yield 'tomatoes at once' => ['tomato', CleaningTask::StartFerment, '2026-08-01', '2026-08-08', true];
-        yield 'cucumbers after ten days' => ['cucumber', CleaningTask::StartFerment, '2026-08-11', '2026-08-26', true];
-        yield 'squash after curing' => ['squash-pepo', CleaningTask::Wash, '2026-08-21', '2026-10-30', true];
+        yield 'cucumbers after ten days' => ['cucumber', CleaningTask::StartFerment, '2026-08-12', '2026-08-26', true];
+        yield 'squash after curing' => ['squash-pepo', CleaningTask::Wash, '2026-08-22', '2026-10-24', true];
         yield 'peppers at once' => ['pepper', CleaningTask::Wash, '2026-08-01', '2026-08-15', true];
         yield 'leek heads when they shed' => ['leek', CleaningTask::Thresh, '2026-08-15', '2026-09-30', false];
         yield 'pea pods when they rattle' => ['pea', CleaningTask::Thresh, '2026-08-06', '2026-08-22', false];

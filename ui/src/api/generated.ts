@@ -1815,6 +1815,13 @@ export interface components {
             /** @description Which test was ended */
             test: string;
         };
+        /** Bathed in hot water */
+        EntryBathed: {
+            /** @description The water, °C */
+            temperature_c: number | string;
+            /** @description For, minutes */
+            minutes: number | string;
+        };
         /** Stored */
         EntryStored: {
             /**
@@ -1838,7 +1845,7 @@ export interface components {
             rh?: ((number | null) | (string | null)) | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryStored"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryStored"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;

@@ -218,7 +218,7 @@ final class CleaningStrand extends Strand
 
     private function startCleaning(\DateTimeImmutable $picked): Task
     {
-        $rest = $this->crop->ripening;
+        [$least, $best, $most] = $this->rest();
         $kind = match ($this->crop->cleaning->way) {
             CleaningWay::Ferment => CleaningTask::StartFerment,
             CleaningWay::Rinse => CleaningTask::Wash,
@@ -228,12 +228,28 @@ final class CleaningStrand extends Strand
         return new Task(
             $kind,
             Place::Bench,
-            Later::days($picked, $rest->restDaysMin),
-            Later::days($picked, $rest->restDaysMin + min(7, intdiv($rest->restDaysMax - $rest->restDaysMin, 2))),
-            Later::days($picked, $rest->restDaysMax),
+            Later::days($picked, $least),
+            Later::days($picked, $best),
+            Later::days($picked, $most),
             $this->crop->isWetCleaned() ? Loss::Seed : Loss::Nothing,
-            ['rest_min' => $rest->restDaysMin, 'rest_max' => $rest->restDaysMax],
+            ['rest_min' => $least, 'rest_max' => $most],
         );
+    }
+
+    /**
+     * Days that what was picked lies before its seed is taken out: fruit to ripen it on, where that is known to gain, pods
+     * and heads to dry.
+     *
+     * @return array{int, int, int} least, best, most
+     */
+    private function rest(): array
+    {
+        $ripening = $this->crop->ripening;
+        if ($ripening->afterRipening !== null) {
+            return array_map(static fn (float $weeks): int => (int) round(7 * $weeks), $ripening->afterRipening);
+        }
+
+        return [$ripening->restDaysMin, $ripening->restDaysMin + min(7, intdiv($ripening->restDaysMax - $ripening->restDaysMin, 2)), $ripening->restDaysMax];
     }
 
     private function pourOff(\DateTimeImmutable $since): Task

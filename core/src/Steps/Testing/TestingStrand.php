@@ -149,13 +149,13 @@ final class TestingStrand extends Strand
         return $awake !== null && $share !== null && $test->startedAt < $awake && GerminationShare::isBelow($share->rate(), $this->crop->test->minimum);
     }
 
-    /** From when on seed picked here is no longer fresh enough to sleep; null where it is not known to, or came from elsewhere. */
+    /** From when on seed picked here is no longer fresh enough to sleep; null where not all of it does, or it came from elsewhere. */
     public function awakeAt(): ?\DateTimeImmutable
     {
         $fresh = $this->crop->test->fresh;
         $picked = $this->origin->lastAt();
 
-        return $fresh === null || $fresh->weeksMax === 0 || $picked === null ? null : Later::days($picked, 7 * $fresh->weeksMax);
+        return $fresh === null || $fresh->weeksMin === 0 || $picked === null ? null : Later::days($picked, 7 * $fresh->weeksMax);
     }
 
     /** Whether the last test came out below a share, as it is said. */
