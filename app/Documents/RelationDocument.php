@@ -13,7 +13,7 @@ final readonly class RelationDocument
     public function __construct(
         #[OA\Property]
         public string $latin,
-        #[OA\Property(enum: ['freely', 'now and then', 'never'])]
+        #[OA\Property(description: 'freely, now and then, or not in a garden; in which role, and what comes of it, where that is known')]
         public string $crosses,
         #[OA\Property]
         public string $note,

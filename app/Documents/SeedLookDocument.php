@@ -31,6 +31,8 @@ final readonly class SeedLookDocument
         public string $unit,
         #[OA\Property(description: 'the ordinary ranges in words')]
         public string $says,
+        #[OA\Property(description: 'what is taken for it, or is taken for what it is not')]
+        public ?string $beside,
     ) {}
 
     public static function of(Crop $crop): ?self
@@ -57,6 +59,7 @@ final readonly class SeedLookDocument
                 $look->thickness === null ? '' : ', '.$said($look->thickness)."\u{00A0}mm thick",
                 '.',
             ),
+            $crop->lookAlikes === null ? null : $crop->lookAlikes.'.',
         );
     }
 }

@@ -19,7 +19,7 @@ final readonly class FindsCrops implements Finds
     {
         $found = array_values(array_filter(
             $this->crops->all(),
-            static fn (Crop $crop): bool => $sought->isIn($crop->name, implode(' ', $crop->otherNames), $crop->latin, $crop->group ?? '', $crop->family),
+            static fn (Crop $crop): bool => $sought->isIn($crop->name, implode(' ', $crop->otherNames), $crop->latin, implode(' ', $crop->synonyms), $crop->group ?? '', $crop->family),
         ));
         // Who types "bean" has that name in mind before a bean of another one.
         usort($found, static fn (Crop $a, Crop $b): int => [! $sought->isIn($a->name), $a->name] <=> [! $sought->isIn($b->name), $b->name]);

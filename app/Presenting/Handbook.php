@@ -67,7 +67,7 @@ final readonly class Handbook
     {
         return [
             ...array_map(static fn (CrossingPartner $partner): RelationDocument => new RelationDocument($partner->latin, HandbookWords::how($partner), $partner->note), $crop->partners),
-            ...array_map(static fn (string $latin, string $note): RelationDocument => new RelationDocument($latin, 'never', $note), array_keys($crop->strangers), array_values($crop->strangers)),
+            ...array_map(static fn (string $latin, string $note): RelationDocument => new RelationDocument($latin, 'not in a garden', $note), array_keys($crop->strangers), array_values($crop->strangers)),
         ];
     }
 

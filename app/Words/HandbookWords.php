@@ -206,7 +206,7 @@ final readonly class HandbookWords
         return self::filled([
             $this->crop->cleaning->note,
             ...$this->screening(),
-            $this->crop->lookAlikes === null ? null : 'Worth knowing: '.lcfirst($this->crop->lookAlikes).'.',
+            $this->crop->lookAlikes === null || $this->crop->look !== null ? null : 'Worth knowing: '.lcfirst($this->crop->lookAlikes).'.',
             $this->crop->dust ? 'The seed is like dust: work out of the wind, over white paper.' : null,
         ]);
     }

@@ -12,6 +12,9 @@ final class MakingSeed implements PageSection
 {
     public function of(Crop $crop): HandbookSectionDocument
     {
-        return new HandbookSectionDocument('seed', 'How it makes seed', (new HandbookWords($crop))->makingSeed());
+        return new HandbookSectionDocument('seed', 'How it makes seed', [
+            ...($crop->synonyms === [] ? [] : [sprintf('It also goes by the name of %s.', implode(', ', $crop->synonyms))]),
+            ...(new HandbookWords($crop))->makingSeed(),
+        ]);
     }
 }

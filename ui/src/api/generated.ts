@@ -1238,8 +1238,8 @@ export interface components {
         /** @description What a crop has to do with another species. */
         RelationDocument: {
             latin: string;
-            /** @enum {string} */
-            crosses: "freely" | "now and then" | "never";
+            /** @description freely, now and then, or not in a garden; in which role, and what comes of it, where that is known */
+            crosses: string;
             note: string;
         };
         /** @description What can be done about crossing over the whole garden. */
@@ -1322,6 +1322,8 @@ export interface components {
             unit: string;
             /** @description the ordinary ranges in words */
             says: string;
+            /** @description what is taken for it, or is taken for what it is not */
+            beside: string | null;
         };
         /** @description A setting: what it asks, what it is set to, what it is when nobody sets it. */
         SettingDocument: {

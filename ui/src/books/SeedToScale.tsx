@@ -40,7 +40,8 @@ export function SeedToScale({ look, name }: { look: SeedLook; name: string }) {
         </Box>
       )}
       <Box component="figcaption" sx={{ flex: '1 1 15em', maxWidth: '30em' }}>
-        {look.says} On paper the small one is true to size; a screen may be out by a little.
+        {look.says} {look.beside !== null && <b>Beside it: {look.beside} </b>}On paper the small one is true
+        to size; a screen may be out by a little.
       </Box>
     </Box>
   );
