@@ -42,8 +42,8 @@ final class OldGardensTest extends TestCase
             self::assertSame($codes, $now, $place);
         }
         $plan = $this->getJson('/api/plans/2027')->assertOk()->json();
-        // The days moved when the year of each crop was put right; what is asked did not.
-        $tasks = array_map(static fn (array $task): string => self::plain($task['do']), $plan['tasks']);
+        // The days moved when the year of each crop was put right; what is asked did not, but for a look before bloom.
+        $tasks = array_map(static fn (array $task): string => self::plain($task['do']), array_filter($plan['tasks'], static fn (array $task): bool => $task['kind'] !== 'look_over'));
         $asked = array_map(static fn (string $task): string => substr($task, 11), $was['plan']['tasks']);
         self::assertSame([], array_values(array_diff($tasks, $asked)), 'nothing new is asked');
         $risks = array_column($plan['risks'], 'verdict');
