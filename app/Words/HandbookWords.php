@@ -50,6 +50,14 @@ final readonly class HandbookWords
     {
         $crop = $this->crop;
         $growing = $crop->growing;
+        if ($crop->isKeptAlive()) {
+            return self::filled([
+                $crop->keptByNote,
+                $crop->breedingNote,
+                ...array_map($this->sowing(...), $growing->sowings),
+                ...$this->standing(),
+            ]);
+        }
         $parents = $crop->parents;
 
         return self::filled([
@@ -75,13 +83,23 @@ final readonly class HandbookWords
                 self::span($growing->bloomToRipeMin, $growing->bloomToRipeMax),
                 self::metres($growing->spacing),
             ),
+            ...$this->standing(),
+        ]);
+    }
+
+    /** @return list<?string> how it stands in the bed, and what it wants there */
+    private function standing(): array
+    {
+        $growing = $this->crop->growing;
+
+        return [
             $growing->support === null ? null : 'Support: '.lcfirst($growing->support).'.',
             $growing->height === null ? null : sprintf('In seed it stands %s to %s tall.', self::metres($growing->height[0]), self::metres($growing->height[1])),
             $growing->host === null ? null : "It lives on others: $growing->host.",
             $growing->fruitSet === null ? null : sprintf('It sets best between nights of %s and days of %s; beyond either, flowers drop.', Quantity::temperature($growing->fruitSet[0]), Quantity::temperature($growing->fruitSet[1])),
             $growing->frostTender ? 'Frost kills it.' : null,
             $growing->nets === null ? null : $growing->nets.'.',
-        ]);
+        ];
     }
 
     public function carriers(Crop $crop): string
@@ -103,7 +121,8 @@ final readonly class HandbookWords
 
         return implode(' ', self::filled([
             sprintf(
-                'Sown %s%s it blooms %s.',
+                '%s %s%s it blooms %s.',
+                $this->crop->isKeptAlive() ? 'Planted' : 'Sown',
                 Months::during($sowing->from, $sowing->to),
                 match ($sowing->place) {
                     SowingPlace::Glass => ' under glass',
@@ -121,6 +140,15 @@ final readonly class HandbookWords
             ),
             $sowing->note === null ? null : $sowing->note.'.',
         ]));
+    }
+
+    /** @param  array{float, float, float}  $weeks  least, best, longest */
+    private static function ripensOn(array $weeks): string
+    {
+        $inWeeks = $weeks[1] >= 2.0;
+        $said = static fn (float $of): string => (string) ($inWeeks ? $of : (int) round(7 * $of));
+
+        return sprintf('Picked fruit ripens its seed on: %s %s are best, %s the most.', $said($weeks[1]), $inWeeks ? 'weeks' : 'days', $said($weeks[2]));
     }
 
     /** How a crop crosses with another species: "freely, as the mother; what comes of it is sterile". */
@@ -159,9 +187,9 @@ final readonly class HandbookWords
             $ripening->cue.'.',
             'Too early: '.lcfirst($ripening->tooEarly).'. Too late: '.lcfirst($ripening->tooLate).'.',
             HarvestOrder::of($this->crop),
-            "Go over it $passes.",
-            $ripening->afterRipening === null ? null : sprintf('Picked fruit ripens its seed on: %s weeks are best, %s the most.', self::range($ripening->afterRipening[1], $ripening->afterRipening[1]), self::range($ripening->afterRipening[2], $ripening->afterRipening[2])),
-            $ripening->restDaysMax === 0 || $this->crop->storage !== StorageBehaviour::Orthodox ? null : sprintf(
+            $this->crop->isKeptAlive() ? null : "Go over it $passes.",
+            $ripening->afterRipening === null ? null : self::ripensOn($ripening->afterRipening),
+            $ripening->restDaysMax === 0 || $ripening->afterRipening !== null || $this->crop->storage !== StorageBehaviour::Orthodox ? null : sprintf(
                 $this->crop->isWetCleaned() ? 'Picked fruit may lie %s before the seed is taken out.' : 'It lies or hangs %s before it is threshed.',
                 self::span($ripening->restDaysMin, $ripening->restDaysMax),
             ),
@@ -177,6 +205,10 @@ final readonly class HandbookWords
     {
         $cleaning = $this->crop->cleaning;
         $screens = $cleaning->screens;
+        if (! $this->crop->bearsDrying()) {
+            // What must not dry is neither screened nor winnowed; what is done with it, its note says.
+            return [];
+        }
 
         return self::filled([
             $cleaning->way === CleaningWay::Ferment ? sprintf('At 21 °C the ferment takes about %s; half as long for every 10 °C warmer.', Quantity::hours(FermentWindow::at(21)->typicalHours)) : null,
@@ -247,7 +279,7 @@ final readonly class HandbookWords
                 Light::Any => null,
             },
             $test->dormancy === null ? null : $test->dormancy.'.',
-            $test->fresh === null || $test->fresh->weeksMax === 0 ? null : sprintf('Fresh seed commonly sleeps for %s weeks after harvest: a test before that says little. It is woken by: %s.', $test->fresh->weeksMin === $test->fresh->weeksMax ? $test->fresh->weeksMax : $test->fresh->weeksMin.' to '.$test->fresh->weeksMax, lcfirst($test->fresh->brokenBy)),
+            $test->fresh === null || $test->fresh->weeksMax === 0 ? null : sprintf('%s after harvest: a test before that says little. It is woken by: %s.', $test->fresh->weeksMin === 0 ? "Some fresh seed sleeps for up to {$test->fresh->weeksMax} weeks" : "Fresh seed commonly sleeps for {$test->fresh->weeksMin} to {$test->fresh->weeksMax} weeks", lcfirst($test->fresh->brokenBy)),
             $test->hardSeeded ? 'Some seed is hard and takes up no water until its coat is nicked or rubbed; without that the test lies.' : null,
             $test->chilling ? 'It needs weeks of damp cold first; without that the test lies.' : null,
             $test->note === '' ? null : $test->note.'.',

@@ -23,7 +23,7 @@ final class Ready implements PageSection
             ...match ($crop->byHand?->flower) {
                 null => [],
                 FlowerKind::MaleAndFemale, FlowerKind::Mixed => ['tape or clips', 'a brush', 'bright thread to mark'],
-                default => ['bags of fine cloth', 'tweezers', 'thread to mark'],
+                default => $crop->byHand->emasculate ? ['bags of fine cloth', 'tweezers', 'thread to mark'] : ['bags of fine cloth'],
             },
         ];
         $picking = match ($crop->ripening->shatters) {
@@ -37,11 +37,11 @@ final class Ready implements PageSection
             Shattering::Net => ['a net or bags for the heads'],
             null => [],
         };
-        $cleaning = $crop->isKeptAlive() ? ['crates', 'labels'] : match ($crop->cleaning->way) {
+        $cleaning = $crop->isKeptAlive() ? ['crates', 'labels'] : (! $crop->bearsDrying() ? ['labels'] : match ($crop->cleaning->way) {
             CleaningWay::Ferment => ['a jar with a cloth over it', self::sieve($crop), 'a plate that it does not stick to'],
             CleaningWay::Rinse => ['a bowl', self::sieve($crop), 'a plate that it does not stick to'],
             CleaningWay::Thresh => [...($crop->cleaning->screens === null ? [] : [sprintf('screens of %s and %s', HandbookWords::hole($crop->cleaning->screens->through), HandbookWords::hole($crop->cleaning->screens->holding))]), ...($crop->cleaning->wind === null ? [] : ['two buckets to pour from'])],
-        };
+        });
         $drying = $crop->bearsDrying() ? [...(in_array(DrynessTest::JarRh, $crop->drynessTests, true) ? ['a hygrometer that fits a jar'] : []), 'a scale', 'jars that close tight', 'labels'] : [];
         $groups = array_filter([
             'In the bed' => array_filter($growing),
