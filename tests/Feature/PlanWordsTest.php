@@ -133,7 +133,7 @@ final class PlanWordsTest extends TestCase
     {
         $plan = $this->draw()->plant('bell', 'leek', 0, 0, '2027-03-10', ['plants' => 20, 'seeds_wanted' => 3000])->plant('lead', 'leek', 5, 0, '2027-03-10', ['purpose' => 'food'])->plan();
         self::assertSame(
-            'The 3 000 seeds wanted take about 7 plants. 20 parents keep a form as rare as 1 gene in 20 with a chance of 87 %. 20 or more keep the variety as it is; the spot holds 32.',
+            'The 3 000 seeds wanted take about 7 plants. 20 parents keep a form as rare as 1 gene in 20 with a chance of 85 %. 20 or more keep the variety as it is; the spot holds 32.',
             self::plain((string) self::words($plan)->enough($plan->plantings[0])),
         );
         self::assertNull(self::words($plan)->enough($plan->plantings[1]));
