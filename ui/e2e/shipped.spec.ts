@@ -21,6 +21,8 @@ const pages = [
   '/books/places',
   '/books/journal',
   '/books/words',
+  '/books/month',
+  '/books/which/bean',
   '/books/forecasts',
   '/books/handbook/tomato',
   '/books/handbook/new-crop',

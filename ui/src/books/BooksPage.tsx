@@ -30,6 +30,11 @@ export function BooksPage() {
         <>
           <PlaceHead name="books" />
           <Box sx={{ px: 2, pb: 3 }}>
+            <Leaf to={at('/books/month')} current={book === 'month' || book === undefined}>
+              <span>
+                <b>This month</b>: sown, in bloom, ripe
+              </span>
+            </Leaf>
             <Leaf to={at('/books/journal')} current={book === 'journal'}>
               <b>The journal</b>: everything that happened
             </Leaf>
@@ -85,6 +90,7 @@ export function BooksPage() {
 }
 
 function pageOf(book: string | undefined, leaf: string | undefined): ReactNode {
+  if (book === 'month') return <SeasonBook />;
   if (book === 'journal') return <JournalBook />;
   if (book === 'forecasts') return <ForecastsBook />;
   if (book === 'varieties') return <VarietiesBook />;

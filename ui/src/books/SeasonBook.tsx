@@ -55,7 +55,7 @@ function Lines({ title, crops }: { title: string; crops: SeasonCrop[] }) {
             <Box
               sx={{ width: 30, flexShrink: 0, display: 'grid', placeItems: 'center', alignSelf: 'center' }}
             >
-              {look !== null && <SeedDrawing look={look} size={26} title={`its ${look.unit}`} />}
+              {look !== null && <SeedDrawing look={look} size={26} />}
             </Box>
             <Box>
               <Box

@@ -75,9 +75,7 @@ function Asking({ which }: { which: Which }) {
                     component="span"
                     sx={{ width: 36, display: 'grid', placeItems: 'center', flexShrink: 0 }}
                   >
-                    {one.look !== null && (
-                      <SeedDrawing look={one.look} size={32} title={`its ${one.look.unit}`} />
-                    )}
+                    {one.look !== null && <SeedDrawing look={one.look} size={32} />}
                   </Box>
                   {one.say}
                 </Button>

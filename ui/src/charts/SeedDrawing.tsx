@@ -15,7 +15,8 @@ export function SeedDrawing({
   unit?: string;
   /** instead of a scale: fitted into a square of so many pixels */
   size?: number;
-  title: string;
+  /** what it shows, where it says something of its own; beside a name it is an ornament */
+  title?: string;
 }) {
   const { ink } = useInk();
   const id = useId();
@@ -25,10 +26,11 @@ export function SeedDrawing({
   const css = (mm: number) => (fitted === undefined ? `calc(${mm} * ${unit})` : `${mm * fitted}px`);
   const [ground = '#8a7048', second = ground] = look.colours;
   const stroke = Math.max(width, height) / 60;
+  // What is drawn on a dark seed is light, or an onion's would be a blot.
+  const lines = isDark(ground) ? '#ffffff' : ink;
   return (
     <svg
-      role="img"
-      aria-label={title}
+      {...(title === undefined ? { 'aria-hidden': true } : { role: 'img', 'aria-label': title })}
       viewBox={`${-width / 2} ${-height / 2} ${width} ${height}`}
       style={{ width: css(width), height: css(height), display: 'block', flexShrink: 0, overflow: 'visible' }}
     >
@@ -48,7 +50,7 @@ export function SeedDrawing({
           key={d}
           d={d}
           fill="none"
-          stroke={ink}
+          stroke={lines}
           strokeOpacity={0.55}
           strokeWidth={stroke}
           strokeLinecap="round"
@@ -57,6 +59,9 @@ export function SeedDrawing({
     </svg>
   );
 }
+
+const isDark = (colour: string) =>
+  [1, 3, 5].reduce((sum, at) => sum + parseInt(colour.slice(at, at + 2), 16), 0) < 3 * 90;
 
 function marked(look: SeedLook, width: number, height: number) {
   if (look.marks === 'eye')

@@ -80,11 +80,7 @@ export function Tag({
           </Box>{' '}
           {tag.seed !== null && (
             <Box component="span" sx={{ minWidth: large ? 40 : 20, display: 'grid', placeItems: 'center' }}>
-              <SeedDrawing
-                look={tag.seed}
-                size={large ? 40 : 20}
-                title={`${tag.crop}: its ${tag.seed.unit}`}
-              />
+              <SeedDrawing look={tag.seed} size={large ? 40 : 20} />
             </Box>
           )}
           <Box component="span" sx={{ minWidth: 0, lineHeight: 1.2 }}>
@@ -124,7 +120,6 @@ export function Tag({
       </Box>
       <Box
         component="span"
-        title={`How sure the line is: ${end.word}`}
         sx={(t) => ({
           display: 'flex',
           alignItems: 'center',
