@@ -74,6 +74,17 @@ final readonly class Handbook
     /** @return list<YearSpanDocument> */
     private function year(Crop $crop): array
     {
+        $kept = $crop->vegetative;
+        if ($crop->isKeptAlive() && $kept?->lift !== null) {
+            $round = static fn (int $from, int $to): float => $to < $from ? $to + 12.0 : (float) $to;
+            $planted = $round(...$kept->plant);
+            $lift = $kept->lift[0] <= $planted ? 12.0 : 0.0;
+
+            return [
+                new YearSpanDocument('sow', 0, $kept->plant[0] - 1.0, $planted, 'plant'),
+                new YearSpanDocument('ripe', 0, $kept->lift[0] - 1.0 + $lift, $round(...$kept->lift) + $lift, 'lift'),
+            ];
+        }
         $spans = [];
         foreach ($crop->growing->sowings as $i => $sowing) {
             [$middle, $half] = [($sowing->from + $sowing->to - 1) / 2, $crop->growing->bloomDays() / self::DAYS_A_MONTH];

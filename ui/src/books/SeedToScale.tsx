@@ -3,19 +3,25 @@ import type { SeedLook } from '../api/client';
 import { useInk } from '../charts/Chart';
 import { SeedDrawing } from '../charts/SeedDrawing';
 
+/** mm: longer ones are large enough as they are */
+const ENLARGED = 30;
+
 /** At true size beside a rule of millimetres, and enlarged: what a seed found on the floor is held against. */
 export function SeedToScale({ look, name }: { look: SeedLook; name: string }) {
   const { ink, faint } = useInk();
   const longest = Math.max(look.length, look.width);
-  const rule = Math.min(60, Math.max(10, Math.ceil((longest + 2) / 5) * 5));
+  const rule = Math.min(80, Math.max(10, Math.ceil((longest + 2) / 5) * 5));
   return (
     <Box
       component="figure"
       aria-label="The seed, to scale"
       sx={{ m: 0, my: 2, display: 'flex', flexWrap: 'wrap', gap: 3, alignItems: 'flex-end' }}
     >
-      <SeedDrawing look={look} size={132} title={`${name}, ${look.unit}, enlarged`} />
-      {longest <= 60 && (
+      {/* What is as large as this already is not enlarged. */}
+      {longest <= ENLARGED && (
+        <SeedDrawing look={look} size={132} title={`${name}, ${look.unit}, enlarged`} />
+      )}
+      {longest <= 80 && (
         <Box>
           <SeedDrawing look={look} unit="1mm" title={`${name}, ${look.unit}, at true size`} />
           <svg
@@ -40,8 +46,8 @@ export function SeedToScale({ look, name }: { look: SeedLook; name: string }) {
         </Box>
       )}
       <Box component="figcaption" sx={{ flex: '1 1 15em', maxWidth: '30em' }}>
-        {look.says} {look.beside !== null && <b>Beside it: {look.beside} </b>}On paper the small one is true
-        to size; a screen may be out by a little.
+        {look.says} {look.beside !== null && `Beside it: ${look.beside} `}On paper the small one is true to
+        size; a screen may be out by a little.
       </Box>
     </Box>
   );

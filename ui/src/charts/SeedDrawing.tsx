@@ -8,6 +8,7 @@ export function SeedDrawing({
   look,
   unit,
   size,
+  paper = false,
   title,
 }: {
   look: SeedLook;
@@ -15,10 +16,13 @@ export function SeedDrawing({
   unit?: string;
   /** instead of a scale: fitted into a square of so many pixels */
   size?: number;
+  /** black on white, whatever the screen's colours are */
+  paper?: boolean;
   /** what it shows, where it says something of its own; beside a name it is an ornament */
   title?: string;
 }) {
-  const { ink } = useInk();
+  const screen = useInk();
+  const ink = paper ? '#000000' : screen.ink;
   const id = useId();
   const { paths, box } = outline(look);
   const [width, height] = box;

@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Lot } from '../api/client';
 import { useFrame, useLot } from '../api/queries';
+import { SeedDrawing } from '../charts/SeedDrawing';
 import { Trouble } from '../kit/Section';
 import { heading } from '../kit/theme';
 import { day } from '../kit/words';
@@ -85,6 +86,7 @@ function Head({ lot }: { lot: Lot }) {
   return (
     <Box sx={{ display: 'flex', gap: '4mm', alignItems: 'center', mb: '2mm' }}>
       <Box sx={{ fontFamily: heading, fontWeight: 800, fontSize: '28pt', lineHeight: 1 }}>{lot.tag.code}</Box>
+      {lot.tag.seed !== null && <SeedDrawing look={lot.tag.seed} size={44} paper />}
       <Box>
         <Box sx={{ fontWeight: 700, fontSize: '14pt', lineHeight: 1.15 }}>
           {lot.tag.variety} {lot.tag.generation}
