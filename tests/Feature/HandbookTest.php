@@ -65,6 +65,8 @@ final class HandbookTest extends TestCase
         self::assertStringContainsString('Picked fruit ripens its seed on: 6 weeks are best, 12 the most.', $said($squash['ripe']));
         self::assertStringContainsString('For cleaning: a bowl, a sieve with holes up to', $said($squash['ready']));
         self::assertStringContainsString('It takes 8 to 12 weeks below about 10 °C to bloom.', $said($page('carrot')['winter']));
+        self::assertStringContainsString('lifted and stored (root to seed: every plant is looked over), standing in the ground (seed to seed', $said($page('carrot')['winter']));
+        self::assertStringNotContainsString('seed to seed', $said($page('cabbage')['winter']));
         self::assertStringContainsString('Usual bath: 50 °C for 20 minutes.', $said($page('carrot')['health']));
         self::assertStringContainsString('7 days at −18 °C end it: in a closed jar, the seed below 12.0 % first, and thawed before the jar is opened.', $said($page('french-bean')['health']));
         self::assertStringContainsString('A cross does not show in the seed', $said($page('french-bean')['crossing']));

@@ -9,6 +9,7 @@ use App\Documents\HandbookSectionDocument;
 use App\Voice\Months;
 use App\Voice\Quantity;
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\PlantPart;
 use Marrow\Core\Botany\Wintering;
 
 /** How it comes through the winter before its seed. */
@@ -20,10 +21,12 @@ final class ThroughWinter implements PageSection
         if ($winter === null) {
             return null;
         }
+        // Roots and bulbs are had from seed in two ways, and only one of them shows what one chooses by.
+        $both = count($winter->stands) > 1 && $winter->canBeLifted() && array_intersect([PlantPart::Root->value, PlantPart::Bulb->value], array_map(static fn (PlantPart $part): string => $part->value, $crop->eaten)) !== [];
         $ways = array_map(static fn (Wintering $way): string => match ($way) {
-            Wintering::Ground => 'standing in the ground',
+            Wintering::Ground => 'standing in the ground'.($both ? ' (seed to seed: quicker, and chosen by the leaf alone)' : ''),
             Wintering::Covered => 'covered where it stands',
-            Wintering::Lifted => 'lifted and stored',
+            Wintering::Lifted => 'lifted and stored'.($both ? ' (root to seed: every plant is looked over)' : ''),
         }, $winter->stands);
         $last = array_pop($ways);
 
