@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CropTitle;
 use OpenApi\Attributes as OA;
 
 /** A crop by all its names, to choose from. */
@@ -33,7 +33,7 @@ final readonly class CropNameDocument
         public string $breeding,
     ) {}
 
-    public static function of(Crop $crop, string $breeding): self
+    public static function of(CropTitle $crop, string $breeding): self
     {
         return new self($crop->key, $crop->name, $crop->otherNames, $crop->latin, $crop->group, $crop->family, $crop->kind->value, $crop->lifeCycle->value, $breeding);
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Finding;
 
 use App\Documents\FoundDocument;
-use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Botany\CropTitle;
 
 /** Pages of the handbook, by common name, other names, Latin name and family. */
 final readonly class FindsCrops implements Finds
@@ -18,14 +18,14 @@ final readonly class FindsCrops implements Finds
     public function find(Sought $sought): array
     {
         $found = array_values(array_filter(
-            $this->crops->all(),
-            static fn (Crop $crop): bool => $sought->isIn($crop->name, implode(' ', $crop->otherNames), $crop->latin, implode(' ', $crop->synonyms), $crop->group ?? '', $crop->family),
+            $this->crops->titles(),
+            static fn (CropTitle $crop): bool => $sought->isIn($crop->name, implode(' ', $crop->otherNames), $crop->latin, implode(' ', $crop->synonyms), $crop->group ?? '', $crop->family),
         ));
         // Who types "bean" has that name in mind before a bean of another one.
-        usort($found, static fn (Crop $a, Crop $b): int => [! $sought->isIn($a->name), $a->name] <=> [! $sought->isIn($b->name), $b->name]);
+        usort($found, static fn (CropTitle $a, CropTitle $b): int => [! $sought->isIn($a->name), $a->name] <=> [! $sought->isIn($b->name), $b->name]);
 
         return array_map(
-            static fn (Crop $crop): FoundDocument => FoundDocument::page('crop', $crop->key, $crop->name, $crop->latin),
+            static fn (CropTitle $crop): FoundDocument => FoundDocument::page('crop', $crop->key, $crop->name, $crop->latin),
             array_slice($found, 0, self::MOST),
         );
     }

@@ -13,6 +13,7 @@ use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropFigureList;
 use Marrow\Core\Botany\CropFile;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Botany\CropTitle;
 
 /** The handbook as this garden has it: the crops that ship with it, the keeper's own, and figures the keeper knows better. */
 final class OwnFigures
@@ -35,7 +36,7 @@ final class OwnFigures
             $crops[$key] = fn (): Crop => $this->crop($key);
         }
 
-        return CropReference::lazily($crops);
+        return CropReference::lazily($crops, fn (string $key): ?CropTitle => $this->isOwn($key) ? null : $this->read->title($key, $this->folder."/$key.json"));
     }
 
     /** The crop as it is for one variety. */

@@ -6,6 +6,7 @@ namespace App\Handbook;
 
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropFile;
+use Marrow\Core\Botany\CropTitle;
 
 /**
  * The crops that ship, as once read and checked: to read them again for every request took longer than all the rest of it.
@@ -16,7 +17,9 @@ final class ReadCrops
     /** Folders of the classes that a crop is made of. */
     private const PARTS = ['Botany', 'Cleaning', 'Drying', 'Storage'];
 
-    /** @var array<string, string>|null serialized, by key */
+    private const NONE = ['crops' => [], 'titles' => []];
+
+    /** @var array{crops: array<string, string>, titles: array<string, CropTitle>}|null the crops serialized, by key */
     private ?array $kept = null;
 
     /**
@@ -27,13 +30,27 @@ final class ReadCrops
 
     public function get(string $key, string $file): ?Crop
     {
-        $kept = $this->kept ??= $this->isUsed ? $this->load() : [];
-        if (! isset($kept[$key]) || (int) @filemtime($file) > (int) @filemtime($this->path)) {
+        $kept = $this->kept()['crops'][$key] ?? null;
+        if ($kept === null || (int) @filemtime($file) > (int) @filemtime($this->path)) {
             return null;
         }
-        $crop = unserialize($kept[$key]);
+        $crop = unserialize($kept);
 
         return $crop instanceof Crop ? $crop : null;
+    }
+
+    /** The names of a crop, for which it need not be read. */
+    public function title(string $key, string $file): ?CropTitle
+    {
+        $title = $this->kept()['titles'][$key] ?? null;
+
+        return $title === null || (int) @filemtime($file) > (int) @filemtime($this->path) ? null : $title;
+    }
+
+    /** @return array{crops: array<string, string>, titles: array<string, CropTitle>} */
+    private function kept(): array
+    {
+        return $this->kept ??= $this->isUsed ? $this->load() : self::NONE;
     }
 
     /** @param  string  $folder  of the files of the crops */
@@ -42,10 +59,13 @@ final class ReadCrops
         if ($this->path === '') {
             return;
         }
-        $kept = [];
+        $crops = $titles = [];
         foreach (CropFiles::of($folder) as $key => $content) {
-            $kept[$key] = serialize(CropFile::read($key, $content()));
+            $crop = CropFile::read($key, $content());
+            $crops[$key] = serialize($crop);
+            $titles[$key] = $crop->title();
         }
+        $kept = ['crops' => $crops, 'titles' => serialize($titles)];
         // Aside first: a request may be reading it.
         $aside = $this->path.'.'.getmypid();
         file_put_contents($aside, '<?php return '.var_export($kept, true).';');
@@ -55,18 +75,27 @@ final class ReadCrops
         }
     }
 
-    /** @return array<string, string> */
+    /** @return array{crops: array<string, string>, titles: array<string, CropTitle>} */
     private function load(): array
     {
         $kept = $this->path !== '' && is_file($this->path) && ! self::isOlder($this->path) ? require $this->path : [];
-        $all = [];
-        foreach (is_array($kept) ? $kept : [] as $key => $crop) {
+        if (! is_array($kept) || ! is_array($kept['crops'] ?? null) || ! is_string($kept['titles'] ?? null)) {
+            return self::NONE;
+        }
+        $loaded = self::NONE;
+        foreach ($kept['crops'] as $key => $crop) {
             if (is_string($key) && is_string($crop)) {
-                $all[$key] = $crop;
+                $loaded['crops'][$key] = $crop;
+            }
+        }
+        $titles = unserialize($kept['titles']);
+        foreach (is_array($titles) ? $titles : [] as $key => $title) {
+            if (is_string($key) && $title instanceof CropTitle) {
+                $loaded['titles'][$key] = $title;
             }
         }
 
-        return $all;
+        return $loaded;
     }
 
     /** Whether the program was brought up to date since, and no garden got ready yet: a crop may be made of other things now. */

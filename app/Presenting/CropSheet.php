@@ -19,7 +19,7 @@ final class CropSheet
             $crop->latin,
             $crop->family,
             $crop->lifeCycle->value,
-            HandbookWords::breeding($crop),
+            HandbookWords::breeding($crop->title()),
             $crop->cleaning->way->value,
             implode(' ', [$crop->cleaning->note, ...(new HandbookWords($crop))->screening()]),
             $crop->ripening->cue,

@@ -37,7 +37,7 @@ final readonly class Handbook
     public function page(Crop $crop): HandbookDocument
     {
         return new HandbookDocument(
-            CropNameDocument::of($crop, HandbookWords::breeding($crop)),
+            CropNameDocument::of($crop->title(), HandbookWords::breeding($crop->title())),
             $this->sections->of($crop),
             $this->kin($crop),
             self::relations($crop),

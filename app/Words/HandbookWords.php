@@ -10,6 +10,7 @@ use App\Voice\Quantity;
 use Marrow\Core\Botany\BreedingSystem;
 use Marrow\Core\Botany\CleaningWay;
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CropTitle;
 use Marrow\Core\Botany\CrossingPartner;
 use Marrow\Core\Botany\CrossWay;
 use Marrow\Core\Botany\DrynessTest;
@@ -30,7 +31,7 @@ final readonly class HandbookWords
     public function __construct(private Crop $crop) {}
 
     /** How the crop breeds, without its name: "pollinates itself; 0 to 5 % …". */
-    public static function breeding(Crop $crop): string
+    public static function breeding(CropTitle $crop): string
     {
         return sprintf(
             '%s; %d to %d %% of its seed usually has foreign pollen where others bloom beside it',
@@ -61,7 +62,7 @@ final readonly class HandbookWords
         $parents = $crop->parents;
 
         return self::filled([
-            sprintf('%s %s.', $crop->name, self::breeding($crop)),
+            sprintf('%s %s.', $crop->name, self::breeding($crop->title())),
             $crop->breedingNote,
             $crop->keptByNote ?? ($crop->keptBy === KeptBy::Seed ? null : 'A variety is kept by its '.$crop->keptBy->value.'s.'),
             sprintf('Foreign pollen comes by %s.', self::carriers($crop)),

@@ -39,6 +39,22 @@ final class ReadCropsTest extends TestCase
         self::assertNull((new ReadCrops($this->kept))->get('leek', "$this->folder/leek.json"));
     }
 
+    public function test_the_names_are_had_without_reading_the_crops_and_are_theirs(): void
+    {
+        (new ReadCrops($this->kept))->make($this->folder);
+        $title = (new ReadCrops($this->kept))->title('leek', "$this->folder/leek.json");
+        self::assertEquals(CropFiles::load($this->folder)->get('leek')->title(), $title);
+        touch("$this->folder/leek.json", time() + 60);
+        self::assertNull((new ReadCrops($this->kept))->title('leek', "$this->folder/leek.json"));
+    }
+
+    public function test_what_is_kept_in_another_form_is_not_taken(): void
+    {
+        file_put_contents($this->kept, '<?php return '.var_export(['leek' => serialize('a leek')], true).';');
+        self::assertNull((new ReadCrops($this->kept))->get('leek', "$this->folder/leek.json"));
+        self::assertNull((new ReadCrops($this->kept))->title('leek', "$this->folder/leek.json"));
+    }
+
     public function test_what_an_older_program_kept_is_not_taken(): void
     {
         (new ReadCrops($this->kept))->make($this->folder);

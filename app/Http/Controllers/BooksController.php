@@ -23,8 +23,8 @@ use App\Words\Glossary;
 use App\Words\HandbookWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Botany\CropTitle;
 use Marrow\Core\Botany\WhichKey;
 use OpenApi\Attributes as OA;
 
@@ -36,7 +36,7 @@ final class BooksController extends Controller
     ])]
     public function crops(CropReference $crops): JsonResponse
     {
-        $names = array_map(static fn (Crop $crop): CropNameDocument => CropNameDocument::of($crop, HandbookWords::breeding($crop)), $crops->all());
+        $names = array_map(static fn (CropTitle $crop): CropNameDocument => CropNameDocument::of($crop, HandbookWords::breeding($crop)), $crops->titles());
         usort($names, static fn (CropNameDocument $a, CropNameDocument $b): int => strcasecmp($a->name, $b->name));
 
         return new JsonResponse($names);

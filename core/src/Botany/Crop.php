@@ -134,6 +134,11 @@ final readonly class Crop
         return $this->published ?? ViabilityConstants::fromOrdinaryYears($this->ordinaryYears, $this->test->minimum, $this->balance);
     }
 
+    public function title(): CropTitle
+    {
+        return new CropTitle($this->key, $this->name, $this->otherNames, $this->latin, $this->synonyms, $this->group, $this->family, $this->kind, $this->lifeCycle, $this->breeding, $this->outcrossingLow, $this->outcrossingHigh);
+    }
+
     /** Genus and epithet: the unit that decides what crosses with what. */
     public function species(): string
     {

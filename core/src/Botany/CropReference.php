@@ -15,8 +15,11 @@ final class CropReference
     /** @var array<string, Crop> */
     private array $read = [];
 
-    /** @param  array<string, \Closure(): Crop>  $crops  by key */
-    private function __construct(private readonly array $crops) {}
+    /**
+     * @param  array<string, \Closure(): Crop>  $crops  by key
+     * @param  ?\Closure(string): ?CropTitle  $titles  the title of a crop where it is had without reading the crop
+     */
+    private function __construct(private readonly array $crops, private readonly ?\Closure $titles = null) {}
 
     /**
      * @param  array<string, array<array-key, mixed>>  $files  decoded content by crop key
@@ -35,12 +38,27 @@ final class CropReference
         return $reference;
     }
 
-    /** @param  array<string, \Closure(): Crop>  $crops  what gives each, by its key */
-    public static function lazily(array $crops): self
+    /**
+     * @param  array<string, \Closure(): Crop>  $crops  what gives each, by its key
+     * @param  ?\Closure(string): ?CropTitle  $titles  the title of a crop where it is had without reading the crop
+     */
+    public static function lazily(array $crops, ?\Closure $titles = null): self
     {
         ksort($crops);
 
-        return new self($crops);
+        return new self($crops, $titles);
+    }
+
+    /**
+     * Of every crop its names: most crops need not be read for that.
+     *
+     * @return list<CropTitle>
+     *
+     * @throws UnsoundCrop
+     */
+    public function titles(): array
+    {
+        return array_map(fn (string $key): CropTitle => ($this->titles === null ? null : ($this->titles)($key)) ?? $this->read($key)->title(), array_keys($this->crops));
     }
 
     /**
