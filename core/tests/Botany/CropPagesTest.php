@@ -94,6 +94,7 @@ final class CropPagesTest extends CoreTestCase
             self::assertNotNull($crop->vegetative?->lift, $crop->key);
             self::assertNotNull($crop->vegetative->keeps, $crop->key);
             self::assertNotNull($crop->vegetative->cue, $crop->key);
+            self::assertNull($crop->ripening->shatters, "$crop->key drops no seed");
         }
     }
 
