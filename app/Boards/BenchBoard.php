@@ -25,6 +25,7 @@ final class BenchBoard extends LotBoard
 
     protected function detail(LotStanding $row): string
     {
-        return $row->grams === null ? '' : Quantity::grams($row->grams);
+        // Seed from elsewhere comes counted; the mass of so many would be the ordinary one only.
+        return $this->seeds($row) ?? ($row->grams === null ? '' : Quantity::grams($row->grams));
     }
 }

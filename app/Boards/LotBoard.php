@@ -11,16 +11,19 @@ use App\Finding\Sought;
 use App\Models\Lot;
 use App\Models\LotStanding;
 use App\Presenting\Tags;
+use App\Reading\Facts;
+use App\Voice\Quantity;
 use App\Voice\When;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
+use Marrow\Core\Botany\Crop;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Work\Place;
 
 /** The board of a place where lots lie. */
 abstract class LotBoard implements Board
 {
-    public function __construct(private readonly Tags $tags, private readonly Pages $pages) {}
+    public function __construct(private readonly Tags $tags, private readonly Pages $pages, private readonly Facts $facts) {}
 
     abstract public function place(): Place;
 
@@ -28,6 +31,17 @@ abstract class LotBoard implements Board
     abstract protected function figure(LotStanding $row, When $when): array;
 
     abstract protected function detail(LotStanding $row): string;
+
+    protected function crop(LotStanding $row): Crop
+    {
+        return $this->facts->crop($row->lot->variety);
+    }
+
+    /** How many seeds there are, by what is recorded; null when nothing is. */
+    protected function seeds(LotStanding $row): ?string
+    {
+        return $row->seeds === null ? null : Quantity::roughSeeds($row->seeds, $this->crop($row)->counts()->value);
+    }
 
     protected function isAtRisk(LotStanding $row, When $when): bool
     {

@@ -6,8 +6,6 @@ namespace App\Boards;
 
 use App\Models\LotStanding;
 use App\Moment;
-use App\Presenting\Tags;
-use App\Reading\Facts;
 use App\Voice\Quantity;
 use App\Voice\When;
 use App\Words\LotWords;
@@ -18,11 +16,6 @@ use Marrow\Core\Work\Place;
 
 final class StoreBoard extends LotBoard
 {
-    public function __construct(Tags $tags, Pages $pages, private readonly Facts $facts)
-    {
-        parent::__construct($tags, $pages);
-    }
-
     public function place(): Place
     {
         return Place::Store;
@@ -43,14 +36,14 @@ final class StoreBoard extends LotBoard
         }
         $until = Moment::read($row->good_until);
 
-        $isPoor = $row->rate !== null && GerminationShare::isBelow($row->rate, $this->facts->crop($row->lot->variety)->test->minimum);
+        $isPoor = $row->rate !== null && GerminationShare::isBelow($row->rate, $this->crop($row)->test->minimum);
 
         return [LotWords::inShort($isPoor, $until, $when), $tested];
     }
 
     protected function detail(LotStanding $row): string
     {
-        return implode(', ', array_filter([$row->store_place, $row->seeds === null ? null : Quantity::roughSeeds($row->seeds, $this->facts->crop($row->lot->variety)->counts()->value)]));
+        return implode(', ', array_filter([$row->store_place, $this->seeds($row)]));
     }
 
     protected function isAtRisk(LotStanding $row, When $when): bool

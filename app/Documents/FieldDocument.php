@@ -24,6 +24,7 @@ final readonly class FieldDocument
      * @param  bool  $grows  whether more can be added
      * @param  string  $of  of a reference: what it is to
      * @param  bool  $hidden  whether no person is asked
+     * @param  bool  $seldom  whether it stands behind a button of its own
      */
     public function __construct(
         #[OA\Property]
@@ -52,6 +53,8 @@ final readonly class FieldDocument
         public string $of,
         #[OA\Property]
         public bool $hidden,
+        #[OA\Property]
+        public bool $seldom,
     ) {}
 
     public static function of(Field $field, ?UnitSystem $units = null): self
@@ -72,6 +75,7 @@ final readonly class FieldDocument
             $field->each->grows ?? false,
             $field->of,
             $field->hidden,
+            $field->seldom,
         );
     }
 

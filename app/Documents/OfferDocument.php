@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Words\CautionWords;
-use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\Caution;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Work\Offer;
 use OpenApi\Attributes as OA;
@@ -33,14 +33,15 @@ final readonly class OfferDocument
         public array $cautions,
     ) {}
 
-    public static function of(Offer $offer, Crop $crop): self
+    /** @param  list<Caution>  $all  of the crop, and of this very lot */
+    public static function of(Offer $offer, array $all): self
     {
         return new self(
             $offer->kind->name,
             $offer->kind->title,
             $offer->act ?? $offer->kind->act,
             array_map(static fn (Field $field): FieldDocument => FieldDocument::of($field), $offer->fields),
-            CautionWords::at($crop, $offer->kind->name),
+            CautionWords::at($all, $offer->kind->name),
         );
     }
 }

@@ -60,7 +60,7 @@ final readonly class LotSheet
             Stages::ofCourse($course),
             CropSheet::of($crop),
             $this->tasks->documents($due, $when),
-            array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $crop), $course->offers($when->now)),
+            array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $course->cautions()), $course->offers($when->now)),
             $this->sections($course, $when),
             array_values(Planting::query()->with(['variety', 'standing'])->whereIn('id', PlantingStanding::query()->where('sown_lot', $lot->id)->select('planting_id'))
                 ->orderBy('number')->get()->map(fn (Planting $planting) => $this->tags->planting($planting))->all()),

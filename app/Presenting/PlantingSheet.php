@@ -45,7 +45,7 @@ final readonly class PlantingSheet
             $sown->sownFrom ?? '',
             self::facts($course, $when),
             $this->tasks->documents($due, $when),
-            array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $crop), self::offers($course)),
+            array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $crop->cautions), self::offers($course)),
             array_values($lots->map(fn (Lot $lot) => $this->tags->lot($lot))->all()),
             $this->entries->of(Subject::Planting, $planting->id, $course->adrift(), $course->agrees()),
         );

@@ -45,7 +45,7 @@ final class Rows
             'used_up' => (int) $course->isUsedUp(),
             'year' => $year,
             'seeds' => $stock->seeds(),
-            'grams' => $stock->grams() ?? $course->drying->lastMass() ?? $course->cleaning->massOut,
+            'grams' => $course->drying->lastMass() ?? $stock->weighed() ?? $course->cleaning->massOut,
             'moisture' => $storing->moisture ?? $course->drying->moisture(),
             'rate' => $share?->rate(),
             'rate_low' => $interval?->low,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Words;
 
 use Marrow\Core\Botany\Caution;
-use Marrow\Core\Botany\Crop;
 
 /** The usual caution at the moment at which the hand is about to act. */
 final class CautionWords
@@ -27,6 +26,7 @@ final class CautionWords
             Caution::ToxicLeaves => 'Leaves are poisonous: only the stalks are eaten.',
             Caution::Favism => 'People who lack the enzyme G6PD (favism) can fall gravely ill from these beans, raw or cooked, and from their pollen: ask before you hand them on.',
             Caution::PoppySap => 'Sap and green pods are poisonous; the ripe seed is food in the bread-seed kind. Growing it is regulated in some countries: ask where you live.',
+            Caution::Treated => 'Treated seed: gloves, wash your hands, no dust in the air. Never eat it, nor feed it to birds or animals; what is left over goes where your local rules send it, and sow it as its packet says.',
             Caution::Ergot => 'Ergot, long black grains, is poisonous: pick out every one, and eat nothing from such an ear.',
         };
     }
@@ -44,6 +44,7 @@ final class CautionWords
             Caution::RawBeans, Caution::SeedNotFood, Caution::ToxicSeed => ['stored'],
             Caution::ToxicPlant => ['picked', 'stored'],
             Caution::Ergot => ['threshed'],
+            Caution::Treated => ['stored', 'withdrawn', 'test_started', 'sample_weighed', 'spread', 'threshed', 'winnowed', 'bathed'],
             Caution::ToxicBerries => ['picked', 'rinsed', 'ferment_started'],
             Caution::ToxicLeaves => ['picked'],
             Caution::Favism => ['picked', 'threshed', 'stored'],
@@ -51,10 +52,13 @@ final class CautionWords
         };
     }
 
-    /** @return list<string> */
-    public static function at(Crop $crop, string $kind): array
+    /**
+     * @param  list<Caution>  $all  of the crop, and of this very lot
+     * @return list<string>
+     */
+    public static function at(array $all, string $kind): array
     {
-        $cautions = array_filter($crop->cautions, static fn (Caution $caution): bool => in_array($kind, self::moments($caution), true));
+        $cautions = array_filter($all, static fn (Caution $caution): bool => in_array($kind, self::moments($caution), true));
 
         return array_map(self::text(...), array_values($cautions));
     }

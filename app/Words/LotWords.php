@@ -294,6 +294,20 @@ final readonly class LotWords
             : sprintf('%s %s above %s %s, at best %s.', $forecast->reachesEarliest($threshold) <= $this->when->now ? sprintf('The chance that it has fallen lower is %s; more likely it', Quantity::percent($chance)) : 'More likely it', 'stays', $mark, $middles, $best);
     }
 
+    /** What is known all the same of seed that came from elsewhere: how long its kind ordinarily lasts, and how old it is. */
+    private function ordinarily(): string
+    {
+        $crop = $this->lot->facts->crop;
+        $year = $this->lot->origin->year();
+
+        return sprintf(
+            'Ordinarily seed of %s lasts %s in a cupboard%s. ',
+            mb_strtolower($crop->name),
+            HandbookWords::years($crop->ordinaryYears),
+            $year === null ? '' : "; this ripened in $year",
+        );
+    }
+
     /** How many seeds would settle it. */
     private function fewSeedsTell(): string
     {
@@ -394,7 +408,7 @@ final readonly class LotWords
             return sprintf('No forecast: closed in at %s it moulds or dies within weeks. Open it and dry it first.', Quantity::moisture((float) $store->moisture));
         }
         if ($this->lot->origin->firstAt() === null && $this->lot->testing->lastEnded() === null) {
-            return 'No forecast: nobody knows how it was kept before it came here. A germination test would be a beginning.';
+            return "No forecast: nobody knows how it was kept before it came here. {$this->ordinarily()}{$this->fewSeedsTell()}";
         }
         if ($store->moisture !== null && $store->moisture > ViabilityConstants::MAX_MOISTURE) {
             return sprintf('At %s moisture there is nothing to forecast: seed this damp does not keep. Spread it and dry it.', Quantity::moisture($store->moisture));

@@ -51,6 +51,17 @@ final class BoardsTest extends TestCase
         self::assertSame('pour_off', $item['task']['kind']);
     }
 
+    public function test_counted_seed_from_elsewhere_says_how_many_and_never_a_weight_that_nobody_weighed(): void
+    {
+        $draft = ['about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['variety' => $this->keeper->variety('maize', 'Stook')], 'kind' => 'received', 'happened_at' => '2026-03-01'];
+        $lot = $this->keeper->sends($draft + ['payload' => ['how' => 'given', 'seeds' => '60']])->assertOk()->json('answers.0.code');
+        self::assertSame('about 60 seeds', self::plain($this->first('bench')['detail']));
+        $this->keeper->records($lot, 'spread', '2026-03-02', ['surface' => 'mesh']);
+        self::assertSame(['–', 'not weighed'], [$this->first('racks')['figure'], $this->first('racks')['label']]);
+        $this->keeper->records($lot, 'weighed', '2026-03-03', ['mass_g' => 14]);
+        self::assertSame('14 g', self::plain($this->first('racks')['figure']));
+    }
+
     public function test_on_the_racks_the_moisture_stands_or_the_weight_or_that_nobody_weighed(): void
     {
         $lot = $this->tomato('2026-09-01T10:00');

@@ -144,12 +144,36 @@ final class JudgementsTest extends TestCase
         $sheet = $this->sheet($lot);
         self::assertNull($sheet['planting']);
         self::assertSame(['origin'], array_column($sheet['sections'], 'section'));
-        self::assertSame(['bought, Sunday 1 March', 'Harbour Seeds', 'nobody knows', '85 %'], array_column($sheet['origin']['facts'], 'said'));
+        self::assertSame(['bought, 1 March 2026', 'Harbour Seeds', 'nobody knows', '85 %'], array_column($sheet['origin']['facts'], 'said'));
         self::assertSame('stored', $sheet['offers'][0]['kind']);
 
         $keeper->records($lot, 'stored', '2026-03-02', ['container' => 'tin', 'place' => 'Hall', 'temperature_c' => 18, 'rh' => 50, 'seeds' => 100]);
-        self::assertStringContainsString('nobody knows how it was kept', $this->sheet($lot)['store']['no_forecast']);
+        self::assertSame(
+            'No forecast: nobody knows how it was kept before it came here. Ordinarily seed of onion lasts 1.5 years in a cupboard. Twenty seeds on damp paper tell it to within about 17 points.',
+            str_replace("\u{00A0}", ' ', $this->sheet($lot)['store']['no_forecast']),
+        );
         self::assertNull($this->sheet($lot)['tag']['year']);
+    }
+
+    public function test_treated_seed_says_so_where_the_hand_is_about_to_act_and_is_eaten_only_after_a_question(): void
+    {
+        $keeper = new Keeper($this);
+        $draft = ['about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['variety' => $keeper->variety('maize', 'Stook')], 'kind' => 'received', 'happened_at' => '2026-03-01'];
+        $lot = $keeper->sends($draft + ['payload' => ['how' => 'bought', 'year' => 2024, 'packed_for' => 2025, 'packet' => 'HS-7714', 'seeds' => '60', 'claimed' => '92', 'claimed_on' => '2024-11-03', 'treated' => true, 'terms' => 'not to be sold']])->assertOk()->json('answers.0.code');
+
+        $sheet = $this->sheet($lot);
+        $facts = array_column($sheet['origin']['facts'], 'said', 'label');
+        self::assertSame('2024, packed for 2025', $facts['Ripened in']);
+        self::assertSame('92 %, tested 3 November 2024', str_replace("\u{00A0}", ' ', $facts['Germinates, as it was told']));
+        self::assertSame(['HS-7714', 'not to be sold'], [$facts['Their number'], $facts['Terms']]);
+        self::assertSame('Treated seed: never eat it, nor feed it to animals. Gloves.', $sheet['origin']['warning']);
+        $cautions = array_column($sheet['offers'], 'cautions', 'kind');
+        self::assertStringContainsString('gloves', implode(' ', $cautions['withdrawn']));
+        self::assertStringContainsString('gloves', implode(' ', $cautions['stored']));
+
+        $keeper->tries($lot, 'withdrawn', '2026-03-02', ['purpose' => 'eaten', 'seeds' => 10])->assertUnprocessable()->assertSee('not to be eaten');
+        $keeper->records($lot, 'withdrawn', '2026-03-02', ['purpose' => 'sowing', 'seeds' => 10]);
+        self::assertStringStartsWith('50 seeds', str_replace("\u{00A0}", ' ', array_column($this->sheet($lot)['origin']['facts'], 'said', 'label')['Holds']));
     }
 
     /**

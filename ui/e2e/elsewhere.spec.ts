@@ -8,26 +8,29 @@ test('seed that came from elsewhere is a lot, is put away, and says what nobody 
   await page.getByRole('link', { name: 'Seed from elsewhere' }).click();
   await page.getByPlaceholder('Name of the variety or crop').fill('Ebb Stream');
   await page.getByRole('option', { name: /^Ebb Stream/ }).click();
+  await page.getByRole('button', { name: 'More to tell' }).click();
   await keeper.fill({
     'How it came': 'swapped',
     'From whom': 'Odile',
     'Ripened in the year': '2030',
     'Germinates, as it was told': '85',
+    'Their lot or packet number': 'OB-31',
+    Seeds: '300',
     When: '1 March 2026',
   });
+  await page.getByLabel(/^Treated seed/).check();
   await page.getByRole('button', { name: /^Keep: / }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'cannot have ripened in 2030' })).toBeVisible();
   await keeper.fill({ 'Ripened in the year': '2024' });
   await page.getByRole('button', { name: /^Keep: / }).click();
   await keeper.code('bench');
-  await expect(keeper.section('Where it came from')).toContainText(/swapped.*Odile.*2024.*85\s%/);
-  await keeper.records('Put away', {
-    Where: 'Hall cupboard',
-    'Seeds, if counted': '300',
-    When: '2 March 2026',
-  });
+  await expect(keeper.section('Where it came from')).toContainText(/swapped.*Odile.*OB-31.*2024.*85\s%/);
+  await expect(page.getByRole('main')).toContainText('Treated seed: never eat it');
+  // What came with it need not be counted again.
+  await keeper.records('Put away', { Where: 'Hall cupboard', When: '2 March 2026' });
   await keeper.code('store');
   await expect(keeper.section('In store')).toContainText('nobody knows how it was kept before it came here');
+  await expect(keeper.section('In store')).toContainText('300 seeds');
 });
 
 test('a slip is corrected in place, in the form in which days and figures are said here', async ({

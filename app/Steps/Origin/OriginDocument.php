@@ -12,12 +12,17 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class OriginDocument implements SectionDocument
 {
-    /** @param  list<FactDocument>  $facts */
+    /**
+     * @param  list<FactDocument>  $facts
+     * @param  string|null  $warning  what every tag of it must say
+     */
     public function __construct(
         #[OA\Property]
         public string $title,
         #[OA\Property(items: new OA\Items(ref: FactDocument::class))]
         public array $facts,
+        #[OA\Property]
+        public ?string $warning,
         #[OA\Property(enum: ['origin'])]
         public string $section = 'origin',
         #[OA\Property]

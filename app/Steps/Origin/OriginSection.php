@@ -7,7 +7,9 @@ namespace App\Steps\Origin;
 use App\Documents\FactDocument;
 use App\Sheet\SheetSection;
 use App\Voice\Quantity;
+use App\Voice\Speaking;
 use App\Voice\When;
+use App\Words\LotWords;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Origin\Received;
 
@@ -20,15 +22,32 @@ final class OriginSection implements SheetSection
         if ($received === null || $at === null) {
             return [];
         }
-        $facts = [
-            new FactDocument('Came', Received::kind()->fields->field('how')->options[$received->how].', '.$when->date($at)),
-            new FactDocument('From', $received->from === '' ? 'nobody knows' : $received->from),
-            new FactDocument('Ripened in', $received->year === null ? 'nobody knows' : (string) $received->year),
-        ];
-        if ($received->claimed !== null) {
-            $facts[] = new FactDocument('Germinates, as it was told', Quantity::percent($received->claimed));
-        }
+        $told = static fn (string $label, ?string $said): array => $said === null || $said === '' ? [] : [new FactDocument($label, $said)];
 
-        return [new OriginDocument('Where it came from', $facts)];
+        return [new OriginDocument('Where it came from', [
+            new FactDocument('Came', Received::kind()->fields->field('how')->options[$received->how].', '.Speaking::forms()->day($at)),
+            new FactDocument('From', $received->from === '' ? 'nobody knows' : $received->from),
+            ...$told('Their number', $received->packet),
+            new FactDocument('Ripened in', self::ripened($received)),
+            ...$told('Germinates, as it was told', self::claim($received)),
+            ...$told('Terms', $received->terms),
+            // In store, the store says how much there is.
+            ...$told('Holds', $lot->storing->now === null ? (new LotWords($lot, $when))->stock() : null),
+        ], $received->treated ? 'Treated seed: never eat it, nor feed it to animals. Gloves.' : null)];
+    }
+
+    private static function ripened(Received $received): string
+    {
+        return match (true) {
+            $received->year !== null => $received->year.($received->packedFor === null ? '' : ", packed for $received->packedFor"),
+            $received->packedFor !== null => "not told; packed for $received->packedFor",
+            default => 'nobody knows',
+        };
+    }
+
+    private static function claim(Received $received): ?string
+    {
+        return $received->claimed === null ? null : Quantity::percent($received->claimed)
+            .($received->claimedOn === null ? '' : ', tested '.Speaking::forms()->day(new \DateTimeImmutable($received->claimedOn)));
     }
 }

@@ -60,7 +60,7 @@ final class TestingSection implements SheetSection
             $agreement === null || $agreement->agree,
             $test->endedAt === null ? sprintf('Germination test, day %d', $test->dayOf($when->now)) : 'Germination test of '.$when->date($test->startedAt),
             self::set($test, $when),
-            array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $lot->facts->crop), $test->offers()),
+            array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $lot->cautions()), $test->offers()),
         );
     }
 

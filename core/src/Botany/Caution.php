@@ -18,6 +18,9 @@ enum Caution: string
     case ToxicSeed = 'toxic_seed';
     case ToxicPlant = 'toxic_plant';
     case Ergot = 'ergot';
+
+    /** Of a lot, not of a crop: it came dressed. */
+    case Treated = 'treated';
     case ToxicBerries = 'toxic_berries';
     case ToxicLeaves = 'toxic_leaves';
     case Favism = 'favism';

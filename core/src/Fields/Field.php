@@ -45,6 +45,7 @@ final readonly class Field
         public string $of = '',
         public bool $hidden = false,
         public string $noun = '',
+        public bool $seldom = false,
     ) {}
 
     public static function number(string $key, string $label, string $unit, float $min, float $max): self
@@ -205,6 +206,12 @@ final readonly class Field
         return $this->with(['hidden' => true]);
     }
 
+    /** Asked for behind a button of its own, so that what is nearly always told stands together; only of an optional field. */
+    public function seldom(): self
+    {
+        return $this->with(['seldom' => true]);
+    }
+
     /** How a message speaks of it. */
     public function subject(): string
     {
@@ -285,7 +292,7 @@ final readonly class Field
     /** @param  array<string, mixed>  $change */
     private function with(array $change): self
     {
-        /** @var array{key: string, type: FieldType, label: string, unit: string, min: float, max: float, required: bool, default: mixed, usual: string|float|int|null, hint: string, options: array<string, string>, choice: class-string<Choice>|null, each: Each|null, called: string, of: string, hidden: bool, noun: string} $all */
+        /** @var array{key: string, type: FieldType, label: string, unit: string, min: float, max: float, required: bool, default: mixed, usual: string|float|int|null, hint: string, options: array<string, string>, choice: class-string<Choice>|null, each: Each|null, called: string, of: string, hidden: bool, noun: string, seldom: bool} $all */
         $all = [...get_object_vars($this), ...$change];
 
         return new self(...$all);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Lot;
 
+use Marrow\Core\Botany\Caution;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Admission;
 use Marrow\Core\Folding\Course;
@@ -129,6 +130,12 @@ final class LotCourse
     public function advice(\DateTimeImmutable $now): ?Advice
     {
         return Advice::of($this, $now);
+    }
+
+    /** @return list<Caution> what the hand must know, of its crop and of itself */
+    public function cautions(): array
+    {
+        return $this->origin->received?->treated === true ? [...$this->facts->crop->cautions, Caution::Treated] : $this->facts->crop->cautions;
     }
 
     /** @return list<string> every text that was typed into its entries */

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Lot;
 
+use Marrow\Core\Botany\Caution;
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Folding\Question;
 use Marrow\Core\Lot\Counsel;
+use Marrow\Core\Steps\Origin\Received;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\Diary;
 use Marrow\Core\Work\Place;
@@ -54,6 +57,61 @@ final class ReceivedTest extends CoreTestCase
         self::assertSame([], $diary->course()->adrift());
     }
 
+    public function test_what_came_with_it_is_there_to_be_taken_from(): void
+    {
+        $diary = $this->received(['how' => 'bought', 'seeds' => 120, 'packed_for' => 2026, 'packet' => 'HS-7714']);
+        $lot = $diary->course();
+        self::assertSame(120.0, $lot->stock->stock->seeds());
+        self::assertNull($lot->origin->year(), 'packed for a year is not ripened in one');
+        self::assertSame(['HS-7714'], $lot->texts());
+
+        $diary->record('withdrawn', '2025-03-05', ['purpose' => 'sowing', 'seeds' => 45]);
+        self::assertSame(75.0, $diary->course()->stock->stock->seeds());
+        // Put away without another count it is still what came, less what was taken.
+        $diary->record('stored', '2025-03-06', ['container' => 'paper_envelope', 'place' => 'Hall', 'temperature_c' => 18, 'rh' => 50]);
+        self::assertSame(75.0, $diary->course()->stock->stock->seeds());
+    }
+
+    public function test_of_some_seed_nobody_says_how_much(): void
+    {
+        $diary = $this->received(['how' => 'found']);
+        self::assertNull($diary->course()->stock->stock->seeds());
+        self::assertFalse($diary->course()->isUsedUp());
+    }
+
+    public function test_seeds_too_heavy_for_their_kind_are_refused(): void
+    {
+        // Onion: about 3 to 4.5 g a thousand; a tenth of a gram each is a bean.
+        self::refused('seeds', fn () => $this->received(['how' => 'given', 'seeds' => 100, 'mass_g' => 10]));
+    }
+
+    public function test_treated_seed_carries_its_caution_and_is_not_eaten_without_a_question(): void
+    {
+        $plain = $this->received(['how' => 'bought', 'seeds' => 100]);
+        $treated = $this->received(['how' => 'bought', 'seeds' => 100, 'treated' => true]);
+        self::assertNotContains(Caution::Treated, $plain->course()->cautions());
+        self::assertContains(Caution::Treated, $treated->course()->cautions());
+        self::assertSame([], self::asked($plain, 'withdrawn', '2025-03-05', ['purpose' => 'eaten', 'seeds' => 10]));
+        self::assertSame(['purpose'], self::asked($treated, 'withdrawn', '2025-03-05', ['purpose' => 'eaten', 'seeds' => 10]));
+        self::assertSame([], self::asked($treated, 'withdrawn', '2025-03-05', ['purpose' => 'sowing', 'seeds' => 10]));
+    }
+
+    public function test_what_is_told_of_it_must_hang_together(): void
+    {
+        self::refused('packed_for', fn () => $this->received(['how' => 'bought', 'year' => 2024, 'packed_for' => 2023]));
+        self::refused('claimed', fn () => $this->received(['how' => 'bought', 'claimed_on' => '2024-11-03']));
+        self::refused('claimed_on', fn () => $this->received(['how' => 'bought', 'claimed' => '90 %', 'claimed_on' => '2025-03-02']));
+        $told = $this->received(['how' => 'trial', 'year' => 2024, 'packed_for' => 2025, 'claimed' => '90 %', 'claimed_on' => '2024-11-03', 'terms' => 'not to be sold']);
+        self::assertSame('2024-11-03', $told->course()->origin->received?->claimedOn);
+    }
+
+    public function test_entries_from_before_more_was_asked_stand_as_they_were(): void
+    {
+        $kept = Received::kind()->revive(Received::class, ['how' => 'swapped', 'from' => 'Odile', 'year' => 2023, 'claimed' => 0.85]);
+        self::assertInstanceOf(Received::class, $kept);
+        self::assertSame(['swapped', 2023, null, '', false], [$kept->how, $kept->year, $kept->packedFor, $kept->packet, $kept->treated]);
+    }
+
     /** @param  array<string, mixed>  $payload */
     private function received(array $payload): Diary
     {
@@ -61,6 +119,15 @@ final class ReceivedTest extends CoreTestCase
         $diary->record('received', '2025-03-01', $payload);
 
         return $diary;
+    }
+
+    /**
+     * @param  array<string, mixed>  $payload
+     * @return list<string> the fields that are asked about
+     */
+    private static function asked(Diary $diary, string $kind, string $at, array $payload): array
+    {
+        return array_map(static fn (Question $question): string => $question->field, $diary->asks($kind, $at, $payload)->questions);
     }
 
     private static function refused(string $field, \Closure $try): void

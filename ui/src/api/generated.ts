@@ -903,6 +903,7 @@ export interface components {
             grows: boolean;
             of: string;
             hidden: boolean;
+            seldom: boolean;
         };
         /** @description Something that was looked for: a lot or planting by its tag, or a page of the books. */
         FoundDocument: {
@@ -1574,6 +1575,7 @@ export interface components {
         OriginDocument: {
             title: string;
             facts: components["schemas"]["FactDocument"][];
+            warning: string | null;
             /** @enum {string} */
             section: "origin";
             belongs: string | null;
@@ -1702,13 +1704,27 @@ export interface components {
              * @description How it came
              * @enum {string}
              */
-            how: "bought" | "given" | "swapped" | "found";
+            how: "bought" | "given" | "swapped" | "found" | "trial";
             /** @description From whom */
             from?: string | null;
             /** @description Ripened in the year */
             year?: ((number | null) | (string | null)) | null;
+            /** @description Packed for the year */
+            packed_for?: ((number | null) | (string | null)) | null;
+            /** @description Seeds */
+            seeds?: ((number | null) | (string | null)) | null;
+            /** @description It weighs, g */
+            mass_g?: ((number | null) | (string | null)) | null;
             /** @description Germinates, as it was told, share */
             claimed?: ((number | null) | (string | null)) | null;
+            /** @description Tested on, as it was told */
+            claimed_on?: string | null;
+            /** @description Their lot or packet number */
+            packet?: string | null;
+            /** @description On what terms */
+            terms?: string | null;
+            /** @description Treated seed */
+            treated?: boolean;
         };
         /** Put to ferment */
         EntryFermentStarted: {

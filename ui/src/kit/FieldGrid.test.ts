@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { changedOf, errorOf, errorsAt, typedOf } from './FieldGrid';
+import { changedOf, errorOf, errorsAt, parted, typedOf } from './FieldGrid';
 import { sentOf, startOf, type Field } from './fields';
 
 const field = (key: string, more: Partial<Field> = {}): Field => ({
@@ -15,6 +15,7 @@ const field = (key: string, more: Partial<Field> = {}): Field => ({
   grows: false,
   options: [],
   of: '',
+  seldom: false,
   ...more,
 });
 
@@ -52,5 +53,20 @@ describe('a form', () => {
     expect(errorOf('normal', errors)).toBe('There are 25 seeds in it.');
     expect(errorOf('norm', errors)).toBeUndefined();
     expect(errorsAt('plantings.2', errors)).toEqual({ sow: 'That is no day.' });
+  });
+
+  it('keeps what is seldom told behind a button until it holds something or is refused', () => {
+    const fields = [
+      field('how'),
+      field('packet', { type: 'text', seldom: true }),
+      field('id', { seldom: true, hidden: true }),
+    ];
+    const keys = (of: Field[]) => of.map(({ key }) => key);
+    const empty = parted(fields, {}, {});
+    expect([keys(empty.often), keys(empty.seldom), empty.told]).toEqual([['how'], ['packet'], false]);
+    expect(parted(fields, { packet: '' }, {}).told).toBe(false);
+    expect(parted(fields, { packet: '31' }, {}).told).toBe(true);
+    expect(parted(fields, {}, { packet: 'Too long.' }).told).toBe(true);
+    expect(parted([field('how')], { how: 'found' }, { how: 'No.' }).told).toBe(false);
   });
 });

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
-import type { ReactNode } from 'react';
+import Button from '@mui/material/Button';
+import { useState, type ReactNode } from 'react';
 import { FieldInput, startOf, type Field, type Value } from './fields';
 
 export type Values = Record<string, Value>;
@@ -7,6 +8,21 @@ export type Values = Record<string, Value>;
 /** What was refused of a field, or of one of the figures in it. */
 export function errorOf(key: string, errors: Record<string, string>): string | undefined {
   return Object.entries(errors).find(([path]) => path === key || path.startsWith(`${key}.`))?.[1];
+}
+
+/** Those that are asked for at once, and those behind a button until they hold something or something is wrong with them. */
+export function parted(
+  fields: Field[],
+  values: Values,
+  errors: Record<string, string>,
+): { often: Field[]; seldom: Field[]; told: boolean } {
+  const seldom = fields.filter((field) => field.seldom && !field.hidden);
+  const told = seldom.some(
+    (field) =>
+      errorOf(field.key, errors) !== undefined ||
+      (values[field.key] ?? startOf(field)).toString() !== startOf(field).toString(),
+  );
+  return { often: fields.filter((field) => !field.seldom && !field.hidden), seldom, told };
 }
 
 /** The fields of a form side by side, with whatever else is asked after them. */
@@ -26,8 +42,22 @@ export function FieldGrid({
   least?: number;
   children?: ReactNode;
 }) {
+  const [opened, setOpened] = useState(false);
+  const { often, seldom, told } = parted(fields, values, errors);
+  // Once opened it stays so: a field that is emptied must not vanish from under the hand.
+  if (told && !opened) setOpened(true);
   const narrow = least < 150;
   const columns = `repeat(auto-fill, minmax(${least}px, 1fr))`;
+  const cell = (field: Field) => (
+    <Box key={field.key} sx={{ gridColumn: spanOf(field, narrow) }}>
+      <FieldInput
+        field={field}
+        value={values[field.key] ?? startOf(field)}
+        error={errorOf(field.key, errors)}
+        onChange={(value) => onChange({ ...values, [field.key]: value })}
+      />
+    </Box>
+  );
   return (
     <Box
       sx={{
@@ -38,19 +68,16 @@ export function FieldGrid({
         my: narrow ? 0.5 : 1.5,
       }}
     >
-      {fields
-        .filter(({ hidden }) => !hidden)
-        .map((field) => (
-          <Box key={field.key} sx={{ gridColumn: spanOf(field, narrow) }}>
-            <FieldInput
-              field={field}
-              value={values[field.key] ?? startOf(field)}
-              error={errorOf(field.key, errors)}
-              onChange={(value) => onChange({ ...values, [field.key]: value })}
-            />
-          </Box>
-        ))}
+      {often.map(cell)}
       {children}
+      {seldom.length > 0 &&
+        (opened ? (
+          seldom.map(cell)
+        ) : (
+          <Button sx={{ gridColumn: '1 / -1', justifySelf: 'start' }} onClick={() => setOpened(true)}>
+            More to tell
+          </Button>
+        ))}
     </Box>
   );
 }

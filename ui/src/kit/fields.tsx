@@ -6,6 +6,7 @@ import InputAdornment from '@mui/material/InputAdornment';
 import MenuItem from '@mui/material/MenuItem';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import Select from '@mui/material/Select';
+import Typography from '@mui/material/Typography';
 import { DayInput } from './DayInput';
 import { createContext, useContext, useId, type ReactNode } from 'react';
 
@@ -40,6 +41,8 @@ export type Field = {
   of: string;
   /** not asked on a screen */
   hidden: boolean;
+  /** asked for behind a button of its own */
+  seldom: boolean;
 };
 
 export type FieldInputProps = {
@@ -160,7 +163,16 @@ export function FieldInput(props: FieldInputProps) {
     return (
       <FormControlLabel
         control={<Checkbox checked={value === true} onChange={(event) => onChange(event.target.checked)} />}
-        label={field.label}
+        label={
+          <>
+            {field.label}
+            {field.hint !== '' && (
+              <Typography variant="body2" sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
+                {field.hint}
+              </Typography>
+            )}
+          </>
+        }
       />
     );
   }

@@ -27,6 +27,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
   const data = lot.data;
   // Where the seed itself lies, what can be done with it stands first; elsewhere, what is known of it does.
   const lies = data.place === place;
+  const origin = data.sections.find(({ section }) => section === 'origin');
   const tested = data.sections.some(({ section }) => section === 'test');
   const offers = on === undefined && (
     <Offers
@@ -74,6 +75,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
         )}
       </Box>
       {data.crossed !== null && <Caution>{data.crossed}</Caution>}
+      {origin?.section === 'origin' && origin.warning !== null && <Caution>{origin.warning}</Caution>}
       {data.advice !== null && <Box sx={{ fontWeight: 700, maxWidth: '46em' }}>{data.advice}</Box>}
       <Box sx={{ display: 'grid', gap: 1.25, my: 2 }}>
         {data.tasks.map((task) => (

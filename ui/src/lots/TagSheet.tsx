@@ -97,12 +97,22 @@ function Head({ lot }: { lot: Lot }) {
   );
 }
 
+const originOf = (lot: Lot) => lot.sections.find((section) => section.section === 'origin');
+
+/** What must be read before the seed is touched: on both tags, for the one outside gets lost. */
+function Warning({ lot }: { lot: Lot }) {
+  const warning = originOf(lot)?.warning;
+  return warning === undefined || warning === null ? null : (
+    <Box sx={{ border: '2px solid #000', px: '2mm', my: '2mm', fontWeight: 700 }}>{warning}</Box>
+  );
+}
+
 function Outside({ lot, garden }: { lot: Lot; garden: string }) {
   const test = lot.sections
     .filter((section) => section.section === 'test')
     .find(({ ended }) => ended !== null);
   const store = lot.sections.find((section) => section.section === 'store');
-  const origin = lot.sections.find((section) => section.section === 'origin');
+  const origin = originOf(lot);
   const harvest = lot.sections
     .find((section) => section.section === 'cleaning')
     ?.facts.find(({ label }) => label === 'From');
@@ -115,7 +125,9 @@ function Outside({ lot, garden }: { lot: Lot; garden: string }) {
         ] as [string, string][])
       : origin.facts.map(({ label, said }): [string, string] => [label, said])),
     ['Line', lines[lot.tag.line]],
-    ['Holds', store?.stock ?? 'not counted'],
+    ...(store === undefined && origin?.facts.some(({ label }) => label === 'Holds') === true
+      ? []
+      : ([['Holds', store?.stock ?? 'not counted']] as [string, string][])),
     [
       'Germination',
       test?.rate === null || test === undefined
@@ -128,6 +140,7 @@ function Outside({ lot, garden }: { lot: Lot; garden: string }) {
   return (
     <>
       <Head lot={lot} />
+      <Warning lot={lot} />
       <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', columnGap: '4mm', m: 0 }}>
         {rows.map(([name, value]) => (
           <Box key={name} sx={{ display: 'contents' }}>
@@ -143,10 +156,12 @@ function Outside({ lot, garden }: { lot: Lot; garden: string }) {
 }
 
 function Inside({ lot, garden }: { lot: Lot; garden: string }) {
+  const from = originOf(lot)?.facts.find(({ label }) => label === 'From')?.said;
   return (
     <>
       <Head lot={lot} />
-      {[garden, lot.tag.year].filter(Boolean).join(', ')}
+      <Warning lot={lot} />
+      {[from === undefined ? garden : `from: ${from}`, lot.tag.year].filter(Boolean).join(', ')}
     </>
   );
 }

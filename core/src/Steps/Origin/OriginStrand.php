@@ -53,6 +53,12 @@ final class OriginStrand extends Strand
         if ($received->year !== null && $received->year > (int) $entry->happenedAt->format('Y')) {
             throw Misfit::at('year', sprintf('Seed that came on %s cannot have ripened in %d.', $entry->happenedAt->format('j F Y'), $received->year));
         }
+        if ($received->packedFor !== null && $received->packedFor > (int) $entry->happenedAt->format('Y') + 1) {
+            $this->doubt('packed_for', sprintf('It came on %s; seed is not often packed for %d so early.', $entry->happenedAt->format('j F Y'), $received->packedFor));
+        }
+        if ($received->claimedOn !== null && $received->claimedOn > $entry->happenedAt->format('Y-m-d')) {
+            throw Misfit::at('claimed_on', sprintf('Seed that came on %s cannot have been tested after that by whoever sent it.', $entry->happenedAt->format('j F Y')));
+        }
         $this->received = $received;
         $this->receivedAt = $entry->happenedAt;
         $this->begin();

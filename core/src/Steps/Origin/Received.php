@@ -5,30 +5,71 @@ declare(strict_types=1);
 namespace Marrow\Core\Steps\Origin;
 
 use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Journal\Checked;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Payload;
 use Marrow\Core\Journal\Subject;
 
-/** Clean seed came from elsewhere, or was found among what is there already; a lot begins with it. */
-final readonly class Received implements Payload
+/**
+ * Clean seed came from elsewhere, or was found among what is there already; a lot begins with it. Whatever is told of it is
+ * kept as told: a claim is no test.
+ */
+final readonly class Received implements Checked, Payload
 {
     /**
-     * @param  string  $how  bought, given, swapped or found
+     * @param  string  $how  bought, given, swapped, found or trial
      * @param  string  $from  whoever it came from; empty when nobody knows
      * @param  int|null  $year  in which the seed ripened, as it was told
+     * @param  int|null  $packedFor  year for which it was packed; it ripened before, nobody says when
+     * @param  string  $packet  their number of the lot or packet
      * @param  float|null  $claimed  share that germinates, 0 to 1, as it was told
+     * @param  string|null  $claimedOn  day (Y-m-d) of the test that it was told of
+     * @param  int|null  $seeds  there are of it, if counted or told
+     * @param  float|null  $massG  g; with neither there is "some"
+     * @param  bool  $treated  dressed with something against fungi, insects or birds
+     * @param  string  $terms  on which it may be passed on, as they were told
      */
-    public function __construct(public string $how, public string $from, public ?int $year, public ?float $claimed) {}
+    public function __construct(
+        public string $how,
+        public string $from,
+        public ?int $year,
+        public ?int $packedFor,
+        public string $packet,
+        public ?float $claimed,
+        public ?string $claimedOn,
+        public ?int $seeds,
+        public ?float $massG,
+        public bool $treated,
+        public string $terms,
+    ) {}
 
     public static function kind(): Kind
     {
         return Kind::of('received', Subject::Lot, 'Came from elsewhere')->act('Seed came from elsewhere')->starts()->once()
             ->asks(
-                Field::choice('how', 'How it came', ['bought' => 'bought', 'given' => 'given', 'swapped' => 'swapped', 'found' => 'found in the cupboard'])->called('how it came')->usually('given'),
+                Field::choice('how', 'How it came', ['bought' => 'bought', 'given' => 'given', 'swapped' => 'swapped', 'found' => 'found in the cupboard', 'trial' => 'sent for trial'])->called('how it came')->usually('given'),
                 Field::text('from', 'From whom', 120)->optional('')->hint('A name, a shop, a swap'),
                 Field::integer('year', 'Ripened in the year', '', 1900, 2200)->called('the year it ripened')->optional()->hint('As the packet says; empty if nobody knows'),
-                Field::share('claimed', 'Germinates, as it was told')->called('the germination that was told')->optional(),
+                Field::integer('packed_for', 'Packed for the year', '', 1900, 2200)->called('the year it was packed for')->optional()->hint('If it says only that'),
+                Field::integer('seeds', 'Seeds', '', 1, 100_000_000)->called('the number of seeds')->optional()->hint('Counted or told; empty for “some”')->of('seed'),
+                Field::mass('mass_g', 'It weighs')->called('the mass that came')->optional(),
+                Field::share('claimed', 'Germinates, as it was told')->called('the germination that was told')->optional()->seldom(),
+                Field::day('claimed_on', 'Tested on, as it was told')->called('the day of their test')->optional()->seldom(),
+                Field::text('packet', 'Their lot or packet number', 60)->optional('')->seldom(),
+                Field::text('terms', 'On what terms', 200)->optional('')->hint('Say, “not to be sold”')->seldom(),
+                Field::flag('treated', 'Treated seed')->hint('Coloured, powdered or coated against pests or moulds'),
             )
-            ->says('{how}', 'from {from}', 'ripened in {year}', 'said to germinate {claimed}');
+            ->says('{how}', 'from {from}', 'their {packet}', 'ripened in {year}', 'packed for {packed_for}', '{seeds}', '{mass_g}', 'said to germinate {claimed}', '{treated}', '{terms}');
+    }
+
+    public function check(): void
+    {
+        if ($this->year !== null && $this->packedFor !== null && $this->packedFor < $this->year) {
+            throw Refused::at('packed_for', sprintf('Seed that ripened in %d cannot have been packed for %d.', $this->year, $this->packedFor));
+        }
+        if ($this->claimedOn !== null && $this->claimed === null) {
+            throw Refused::at('claimed', 'A day of their test, but not what came of it: give the share, or leave the day empty.');
+        }
     }
 }

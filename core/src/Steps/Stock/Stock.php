@@ -80,6 +80,12 @@ final class Stock
         return $this->grams ?? ($this->seeds === null ? null : $this->seeds * $this->tsm() / 1000);
     }
 
+    /** g left of what was weighed; null when it was only counted. */
+    public function weighed(): ?float
+    {
+        return $this->grams;
+    }
+
     /** Whether the seeds themselves were counted, not only weighed. */
     public function isCounted(): bool
     {

@@ -14,6 +14,7 @@ use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Growing\Sown;
+use Marrow\Core\Steps\Origin\Received;
 use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Place;
 use Marrow\Core\Work\Whereabouts;
@@ -25,6 +26,8 @@ final class StockStrand extends Strand
     private const ABSURD = 4.0;
 
     public readonly Stock $stock;
+
+    private bool $isTreated = false;
 
     /** @var list<\Closure(float): void> told the grams that were taken */
     private array $whenTaken = [];
@@ -47,12 +50,25 @@ final class StockStrand extends Strand
         $this->stock->sample = $mass;
     }
 
+    /** Seed from elsewhere comes with its count or its mass, where somebody knows it. */
+    #[Takes]
+    public function received(Received $received): void
+    {
+        if ($received->massG !== null || $received->seeds !== null) {
+            $this->filled($received->massG, $received->seeds);
+        }
+        $this->isTreated = $received->treated;
+    }
+
     #[Takes]
     public function withdrawn(Withdrawn $withdrawn, Entry $entry): void
     {
         $this->cleaning->mustBeOut('taken out', $entry);
         if (! $this->stock->isKnown()) {
             $this->doubt('seeds', 'Nobody has said yet how much of this lot there is, so what is left will not be known.');
+        }
+        if ($this->isTreated && $withdrawn->purpose === Purpose::Eaten) {
+            $this->doubt('purpose', 'This seed came treated: it is not to be eaten, nor fed to animals.');
         }
         $withdrawn->seeds !== null ? $this->takeSeeds($withdrawn->seeds, 'seeds') : $this->takeGrams((float) $withdrawn->massG, 'mass_g');
     }
