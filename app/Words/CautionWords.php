@@ -22,7 +22,7 @@ final class CautionWords
             Caution::SeedNotFood => 'Seed kept for sowing is not food; keep it from children.',
             Caution::ToxicSeed => 'The seed is poisonous: never among food, and out of children’s reach.',
             Caution::ToxicPlant => 'The plant and its seed are poisonous: gloves, wash hands, and keep it from children.',
-            Caution::ToxicBerries => 'The berries are poisonous, and so are green tubers: keep them from children, who take them for food.',
+            Caution::ToxicBerries => 'The berries are poisonous: keep them from children, who take them for food.',
             Caution::ToxicLeaves => 'Leaves are poisonous: only the stalks are eaten.',
             Caution::Favism => 'People who lack the enzyme G6PD (favism) can fall gravely ill from these beans, raw or cooked, and from their pollen: ask before you hand them on.',
             Caution::PoppySap => 'Sap and green pods are poisonous; the ripe seed is food in the bread-seed kind. Growing it is regulated in some countries: ask where you live.',

@@ -21,6 +21,7 @@ use Marrow\Core\Botany\PollenCarrier;
 use Marrow\Core\Botany\Sowing;
 use Marrow\Core\Botany\SowingPlace;
 use Marrow\Core\Botany\StorageBehaviour;
+use Marrow\Core\Botany\TestConditions;
 use Marrow\Core\Botany\Wind;
 use Marrow\Core\Cleaning\FermentWindow;
 use Marrow\Core\Storage\ConstantsBasis;
@@ -96,7 +97,7 @@ final readonly class HandbookWords
         return [
             $growing->support === null ? null : 'Support: '.lcfirst($growing->support).'.',
             $growing->height === null ? null : sprintf('In seed it stands %s to %s tall.', self::metres($growing->height[0]), self::metres($growing->height[1])),
-            $growing->host === null ? null : "It lives on others: $growing->host.",
+            $growing->host === null ? null : 'It lives on others: '.lcfirst($growing->host).'.',
             $growing->fruitSet === null ? null : sprintf('It sets best between nights of %s and days of %s; beyond either, flowers drop.', Quantity::temperature($growing->fruitSet[0]), Quantity::temperature($growing->fruitSet[1])),
             $growing->frostTender ? 'Frost kills it.' : null,
             $growing->nets === null ? null : $growing->nets.'.',
@@ -279,12 +280,23 @@ final readonly class HandbookWords
                 Light::Dark => 'It wants the dark.',
                 Light::Any => null,
             },
-            $test->dormancy === null ? null : $test->dormancy.'.',
+            $this->slow($test),
             $test->fresh === null || $test->fresh->weeksMax === 0 ? null : sprintf('%s after harvest: a test before that says little. It is woken by: %s.', $test->fresh->weeksMin === 0 ? "Some fresh seed sleeps for up to {$test->fresh->weeksMax} weeks" : "Fresh seed commonly sleeps for {$test->fresh->weeksMin} to {$test->fresh->weeksMax} weeks", lcfirst($test->fresh->brokenBy)),
-            $test->hardSeeded ? 'Some seed is hard and takes up no water until its coat is nicked or rubbed; without that the test lies.' : null,
-            $test->chilling ? 'It needs weeks of damp cold first; without that the test lies.' : null,
             $test->note === '' ? null : $test->note.'.',
         ]);
+    }
+
+    /** What it wants before it starts, in its own words where it has some. */
+    private function slow(TestConditions $test): ?string
+    {
+        $lies = 'without that the test lies.';
+
+        return match (true) {
+            $test->dormancy !== null => $test->dormancy.'.'.($test->hardSeeded || $test->chilling ? ' '.ucfirst($lies) : ''),
+            $test->hardSeeded => "Some seed is hard and takes up no water until its coat is nicked or rubbed; $lies",
+            $test->chilling => "It needs weeks of damp cold first; $lies",
+            default => null,
+        };
     }
 
     /** @return list<string> */

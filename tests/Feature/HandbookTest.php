@@ -73,7 +73,7 @@ final class HandbookTest extends TestCase
         self::assertStringContainsString('A cross shows in the seed itself', $said($page('maize')['crossing']));
         self::assertStringContainsString('Kept in cold water, changed now and then at 1 °C to 4 °C', $said($page('wild-rice')['keeping']));
         self::assertStringContainsString('Seedlings of one cluster 1 to 4', $said($page('beetroot')['keeping']));
-        self::assertStringContainsString('Fine grasses and clovers', $said($page('yellow-rattle')['seed']));
+        self::assertStringContainsString('fine grasses and clovers', $said($page('yellow-rattle')['seed']));
         self::assertStringContainsString('Sown from October to November in the open it blooms the next year, from', $said($page('broad-bean')['seed']));
         self::assertStringContainsString('Fresh seed commonly sleeps for 2 to 8 weeks after harvest', $said($page('lettuce')['testing']));
         self::assertStringContainsString('ollinating it by hand', $said($page('dill')['unknown']));
@@ -91,6 +91,29 @@ final class HandbookTest extends TestCase
         self::assertSame($dot[1], $bean['balance']['marks'][0]['at']);
         self::assertNull($this->getJson('/api/crops/wild-rice')->json('balance'));
         self::assertNull($this->getJson('/api/crops/garlic')->json('balance'));
+    }
+
+    public function test_what_wakes_seed_is_told_once_and_a_lie_of_the_test_too(): void
+    {
+        $said = function (string $key): string {
+            return implode(' ', array_column($this->getJson("/api/crops/$key")->json('sections'), 'paragraphs', 'key')['testing'] ?? []);
+        };
+        foreach (['celery', 'angelica', 'okra', 'cowslip', 'yellow-rattle', 'red-clover', 'sweet-pea'] as $key) {
+            self::assertLessThanOrEqual(1, substr_count(mb_strtolower($said($key)), 'the test lies'), $key);
+            self::assertLessThanOrEqual(1, substr_count($said($key), 'on the surface'), $key);
+        }
+        self::assertStringContainsString('It wants light: sow it on the surface.', $said('celery'));
+        self::assertStringContainsString('Six to twelve weeks of damp cold. Without that the test lies.', $said('cowslip'));
+        self::assertStringContainsString('Some seed is hard and takes up no water', $said('red-clover'));
+        self::assertStringNotContainsString('takes up no water', $said('okra'), 'its own words say it');
+    }
+
+    public function test_the_caution_of_one_crop_does_not_speak_of_another(): void
+    {
+        $cautions = fn (string $key): string => (string) json_encode($this->getJson("/api/crops/$key")->json('sections'), JSON_UNESCAPED_UNICODE);
+        self::assertStringContainsString('The berries are poisonous', $cautions('asparagus'));
+        self::assertStringNotContainsString('tuber', $cautions('asparagus'));
+        self::assertStringContainsString('green tubers are poisonous', $cautions('potato'));
     }
 
     public function test_sources_say_how_sure_they_are(): void

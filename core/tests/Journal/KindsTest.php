@@ -97,6 +97,7 @@ final class KindsTest extends TestCase
                 $field->type->isNumeric() => (string) ($field->min + ($field->max - $field->min) / 4),
                 $field->type === FieldType::Choice => array_key_last($field->options),
                 $field->type === FieldType::Flag => true,
+                $field->type === FieldType::Date => '2024-11-03',
                 default => "some $key",
             };
             $typed[$key] = $field->each === null ? $one : [$one, $one];
