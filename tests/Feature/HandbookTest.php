@@ -103,9 +103,16 @@ final class HandbookTest extends TestCase
             self::assertLessThanOrEqual(1, substr_count($said($key), 'on the surface'), $key);
         }
         self::assertStringContainsString('It wants light: sow it on the surface.', $said('celery'));
-        self::assertStringContainsString('Six to twelve weeks of damp cold. Without that the test lies.', $said('cowslip'));
+        self::assertStringContainsString('It wants six to twelve weeks of damp cold. Without that the test lies.', $said('cowslip'));
         self::assertStringContainsString('Some seed is hard and takes up no water', $said('red-clover'));
         self::assertStringNotContainsString('takes up no water', $said('okra'), 'its own words say it');
+    }
+
+    public function test_what_bears_no_frost_is_not_said_to_bear_some(): void
+    {
+        $winter = fn (string $key): string => str_replace("\u{00A0}", ' ', implode(' ', array_column($this->getJson("/api/crops/$key")->json('sections'), 'paragraphs', 'key')['winter']));
+        self::assertStringContainsString('In the ground it bears frost down to about −10 °C.', $winter('chicory'));
+        self::assertStringContainsString('In the ground it bears nothing colder than about 5 °C.', $winter('sweet-potato'));
     }
 
     public function test_the_caution_of_one_crop_does_not_speak_of_another(): void
