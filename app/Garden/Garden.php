@@ -14,6 +14,7 @@ use App\Models\WriteLock;
 use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Botany\VarietyType;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Fields\Values;
 use Marrow\Core\Journal\Subject;
@@ -24,6 +25,9 @@ use Marrow\Core\Journal\Subject;
  */
 final readonly class Garden
 {
+    /** What a variety is called whose name nobody knows; the next of its crop has a number behind it. */
+    private const UNNAMED = 'Name unknown';
+
     public function __construct(private CropReference $crops, private Dispatcher $events) {}
 
     /** @throws Refused */
@@ -34,7 +38,9 @@ final readonly class Garden
             if ($known !== null) {
                 return $known;
             }
-            $row = $this->varietyRow($id, $given);
+            $row = $given->text('name') === ''
+                ? [...$this->varietyRow($id, $given, $this->unnamed($given->text('crop'))), 'type' => VarietyType::Unknown]
+                : $this->varietyRow($id, $given, $given->text('name'));
 
             return Variety::query()->create(['id' => $id, ...$row]);
         });
@@ -43,9 +49,12 @@ final readonly class Garden
     /** @throws Refused */
     public function changeVariety(Variety $variety, Values $given): void
     {
+        if ($given->text('name') === '') {
+            throw Refused::at('name', sprintf('Give it a name; where nobody knows it, “%s” will do.', self::UNNAMED));
+        }
         WriteLock::hold(function () use ($variety, $given): void {
             $was = $variety->crop;
-            $variety->update($this->varietyRow($variety->id, $given));
+            $variety->update($this->varietyRow($variety->id, $given, $given->text('name')));
             $this->varietyChanged($variety->id);
             if ($was !== $variety->crop) {
                 // Figures of its own were of the crop that it turned out not to be.
@@ -127,9 +136,8 @@ final readonly class Garden
      *
      * @throws Refused
      */
-    private function varietyRow(string $id, Values $given): array
+    private function varietyRow(string $id, Values $given, string $name): array
     {
-        $name = $given->text('name');
         if (! $this->crops->has($given->text('crop'))) {
             throw Refused::at('crop', 'There is no such crop in the crop reference.');
         }
@@ -142,10 +150,22 @@ final readonly class Garden
         return [
             'crop' => $given->text('crop'),
             'name' => self::composed($name),
-            'type' => $given->one('type', \Marrow\Core\Botany\VarietyType::class),
+            'type' => $given->one('type', VarietyType::class),
             'generation' => $given->text('generation'),
             'note' => $given->text('note'),
         ];
+    }
+
+    /** Two beans without a name are not one variety. */
+    private function unnamed(string $crop): string
+    {
+        $taken = Variety::query()->where('crop', $crop)->where('name', 'like', self::UNNAMED.'%')->pluck('name')->all();
+        $name = self::UNNAMED;
+        for ($next = 2; in_array($name, $taken, true); $next++) {
+            $name = self::UNNAMED." $next";
+        }
+
+        return $name;
     }
 
     /**

@@ -15,7 +15,7 @@ final class GardenFields
     {
         return FieldList::of(
             Field::crop('crop', 'Crop')->called('the crop'),
-            Field::text('name', 'Name of the variety', 80)->called('the name'),
+            Field::text('name', 'Name of the variety', 80)->called('the name')->optional('')->hint('Empty if nobody knows it: then nothing is promised of it'),
             Field::choice('type', 'What it is', VarietyType::class)->called('what kind of variety it is')->usually(VarietyType::OpenPollinated->value),
             Field::text('generation', 'Generation', 20)->optional('')->hint('F4, for one being made stable'),
             Field::prose('note', 'Note', 2000)->optional(''),

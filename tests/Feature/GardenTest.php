@@ -54,6 +54,23 @@ final class GardenTest extends TestCase
         $this->change((string) Str::uuid7(), ['name' => 'Nobody'])->assertNotFound();
     }
 
+    public function test_of_a_variety_without_a_name_nothing_is_promised_and_two_of_them_are_not_one(): void
+    {
+        $add = fn (string $crop): string => (string) $this->postJson('/api/varieties', ['id' => (string) Str::uuid7(), 'crop' => $crop, 'type' => 'open_pollinated'])->assertOk()->json('entry');
+        [$first, $second, $other] = [$add('french-bean'), $add('french-bean'), $add('pea')];
+        $known = collect($this->getJson('/api/varieties')->json())->keyBy('id');
+        self::assertSame(['Name unknown', 'Name unknown 2', 'Name unknown'], [$known[$first]['name'], $known[$second]['name'], $known[$other]['name']]);
+        self::assertSame('unknown', $known[$first]['type']);
+        $draft = ['about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['variety' => $first], 'kind' => 'received', 'happened_at' => '2026-03-01', 'payload' => ['how' => 'given']];
+        $lot = $this->keeper->sends($draft)->assertOk()->json('answers.0.code');
+        self::assertSame('unsure', $this->getJson("/api/lots/$lot")->json('tag.line'));
+
+        $this->change($first, ['crop' => 'french-bean', 'name' => ''])->assertStatus(422)->assertJsonPath('errors.name.0', 'Give it a name; where nobody knows it, “Name unknown” will do.');
+        $this->change($first, ['crop' => 'french-bean', 'name' => 'Tallow Dip'])->assertOk();
+        $third = $add('french-bean');
+        self::assertSame('Name unknown', collect($this->getJson('/api/varieties')->json())->keyBy('id')->all()[$third]['name'], 'the name is free again');
+    }
+
     public function test_two_names_for_one_variety_become_one_with_all_that_was_recorded_of_both(): void
     {
         $lot = $this->keeper->storedTomato('Sluice Gate');

@@ -33,6 +33,21 @@ test('seed that came from elsewhere is a lot, is put away, and says what nobody 
   await expect(keeper.section('In store')).toContainText('300 seeds');
 });
 
+test('a bean without a name is a lot of which nothing is promised', async ({ page }) => {
+  const keeper = new Keeper(page);
+  await page.goto('/store/new');
+  await page.getByRole('button', { name: 'Add a variety' }).click();
+  await page.getByPlaceholder('Tomato, leek …').fill('French bean');
+  await page.getByRole('option', { name: 'French bean' }).first().click();
+  await page.getByRole('button', { name: 'Add this variety' }).click();
+  await expect(page.getByPlaceholder('Name of the variety or crop')).toHaveValue(
+    /^Name unknown, French bean/,
+  );
+  await page.getByRole('button', { name: /^Keep: / }).click();
+  await keeper.code('bench');
+  await expect(page.getByRole('main')).toContainText(/Name unknown.*unsure/);
+});
+
 test('a slip is corrected in place, in the form in which days and figures are said here', async ({
   page,
 }) => {

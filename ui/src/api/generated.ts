@@ -1874,7 +1874,7 @@ export interface components {
             /** @description Crop, crop */
             crop: string;
             /** @description Name of the variety */
-            name: string;
+            name?: string | null;
             /**
              * @description What it is
              * @enum {string}
