@@ -62,12 +62,14 @@ final class BadInputTest extends TestCase
         }
     }
 
-    public function test_a_variety_without_name_crop_or_kind_is_refused_at_each_field(): void
+    public function test_a_variety_without_crop_or_kind_is_refused_at_each_field(): void
     {
-        $this->postJson('/api/varieties', ['id' => (string) Str::uuid7(), 'crop' => 'moonflower', 'type' => 'nice'])
+        $this->postJson('/api/varieties', ['id' => (string) Str::uuid7(), 'name' => 'Night', 'type' => 'nice'])
             ->assertStatus(422)
-            ->assertJsonPath('errors.name.0', 'The name is missing.')
+            ->assertJsonPath('errors.crop.0', 'Choose the crop.')
             ->assertJsonValidationErrorFor('type');
+        $this->postJson('/api/varieties', ['id' => (string) Str::uuid7(), 'crop' => 'moonflower', 'type' => 'unknown'])->assertStatus(422)
+            ->assertJsonPath('errors.crop.0', 'There is no such crop in the crop reference.');
         $this->postJson('/api/varieties', ['id' => (string) Str::uuid7(), 'crop' => 'moonflower', 'name' => 'Night', 'type' => 'unknown'])->assertStatus(422)
             ->assertJsonPath('errors.crop.0', 'There is no such crop in the crop reference.');
         (new Keeper($this))->variety();
