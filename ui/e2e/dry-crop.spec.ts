@@ -8,12 +8,11 @@ test('a dry crop is threshed, winnowed and dried by a closed jar, with each mist
   const alert = (text: string) => page.getByRole('alert').filter({ hasText: text });
   const keep = () => page.getByRole('button', { name: /^Keep: / }).click();
 
-  await test.step('a variety wants a crop and a name', async () => {
+  await test.step('a variety wants a crop', async () => {
     await page.goto('/plot/new');
     await page.getByRole('button', { name: 'Add a variety' }).click();
     await page.getByRole('button', { name: 'Add this variety' }).click();
     await expect(alert('Choose the crop.')).toBeVisible();
-    await expect(alert('The name is missing.')).toBeVisible();
     await page.getByPlaceholder('Tomato, leek …').fill('Pea');
     await page.getByRole('option', { name: 'Pea, Pisum sativum' }).click();
     await keeper.fill({ 'Name of the variety': 'Neap Tide', 'What it is': 'a hybrid (F1)' });
