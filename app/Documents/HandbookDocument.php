@@ -16,6 +16,7 @@ final readonly class HandbookDocument
      * @param  list<KinDocument>  $kin  crops of the handbook that it crosses with
      * @param  list<RelationDocument>  $relations  other species, that it crosses with or is wrongly said to
      * @param  list<YearSpanDocument>  $year
+     * @param  string|null  $here  how this garden's year differs from the one drawn; null where it does not
      * @param  list<FactDocument>  $sources
      * @param  ?Picture  $balance  what moisture its seed settles to in air; null where it must not dry
      */
@@ -30,6 +31,8 @@ final readonly class HandbookDocument
         public array $relations,
         #[OA\Property(items: new OA\Items(ref: YearSpanDocument::class))]
         public array $year,
+        #[OA\Property]
+        public ?string $here,
         #[OA\Property(items: new OA\Items(ref: FactDocument::class))]
         public array $sources,
         #[OA\Property(ref: SeedLookDocument::class, nullable: true)]

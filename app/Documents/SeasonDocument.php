@@ -14,7 +14,8 @@ final readonly class SeasonDocument
      * @param  list<SeasonCropDocument>  $sow  may be sown for seed
      * @param  list<SeasonCropDocument>  $bloom  bloom, where they were sown in their season
      * @param  list<SeasonCropDocument>  $ripe  have ripe seed
-     * @param  int  $others  crops of the handbook that may be sown too, and that the garden does not have
+     * @param  list<SeasonCropDocument>  $lift  are kept by what is dug up, and are due
+     * @param  list<SeasonCropDocument>  $others  crops of the handbook that may be sown too, and that the garden does not have
      */
     public function __construct(
         #[OA\Property]
@@ -25,7 +26,9 @@ final readonly class SeasonDocument
         public array $bloom,
         #[OA\Property(items: new OA\Items(ref: SeasonCropDocument::class))]
         public array $ripe,
-        #[OA\Property]
-        public int $others,
+        #[OA\Property(items: new OA\Items(ref: SeasonCropDocument::class))]
+        public array $lift,
+        #[OA\Property(items: new OA\Items(ref: SeasonCropDocument::class))]
+        public array $others,
     ) {}
 }

@@ -23,6 +23,7 @@ use Marrow\Core\Botany\CrossingPartner;
 use Marrow\Core\Botany\Source;
 use Marrow\Core\Botany\Sureness;
 use Marrow\Core\Isolation\Compatibility;
+use Marrow\Core\Settings\Practice;
 
 /** A page of the handbook about one crop. */
 final readonly class Handbook
@@ -32,7 +33,7 @@ final readonly class Handbook
     /** °C */
     private const ROOM = 20.0;
 
-    public function __construct(private CropReference $crops, private PageSections $sections) {}
+    public function __construct(private CropReference $crops, private PageSections $sections, private Practice $practice) {}
 
     public function page(Crop $crop): HandbookDocument
     {
@@ -42,6 +43,7 @@ final readonly class Handbook
             $this->kin($crop),
             self::relations($crop),
             $this->year($crop),
+            $this->here(),
             array_map(self::source(...), array_keys($crop->sources), array_values($crop->sources)),
             SeedLookDocument::of($crop),
             $this->balance($crop),
@@ -69,6 +71,18 @@ final readonly class Handbook
             ...array_map(static fn (CrossingPartner $partner): RelationDocument => new RelationDocument($partner->latin, HandbookWords::how($partner), $partner->note), $crop->partners),
             ...array_map(static fn (string $latin, string $note): RelationDocument => new RelationDocument($latin, 'not in a garden', $note), array_keys($crop->strangers), array_values($crop->strangers)),
         ];
+    }
+
+    /** The page is the same everywhere; the plan, the plot and this month go by the garden. */
+    private function here(): ?string
+    {
+        $shift = $this->practice->shift;
+
+        return match (true) {
+            ! $shift->isServed => 'These months are of the northern half of the earth; for the southern this book has none.',
+            $shift->days === 0 => null,
+            default => sprintf('For 51° north with the last frost at the end of April. Here the plan takes it to be about %s %s.', Quantity::number(abs($shift->days), 'day'), $shift->days > 0 ? 'later' : 'earlier'),
+        };
     }
 
     /** @return list<YearSpanDocument> */

@@ -26,17 +26,25 @@ final readonly class Season
     {
         $own = array_flip(Variety::query()->distinct()->pluck('crop')->all());
         $month = (int) $today->format('n');
-        $sow = $bloom = $ripe = [];
-        $others = 0;
-        foreach ($this->crops->all() as $crop) {
-            $now = array_values(array_filter($crop->growing->sowings, static fn (Sowing $sowing): bool => $month >= $sowing->from && $month <= $sowing->to));
-            if (! isset($own[$crop->key])) {
-                $others += $now === [] ? 0 : 1;
-
+        $sow = $bloom = $ripe = $lift = $others = [];
+        $crops = $this->crops->all();
+        usort($crops, static fn (Crop $a, Crop $b): int => strcasecmp($a->name, $b->name));
+        foreach ($crops as $crop) {
+            $isOwn = isset($own[$crop->key]);
+            $how = self::howBegun($crop, $month);
+            if ($how !== null) {
+                $line = self::line($crop, $how);
+                $isOwn ? $sow[] = $line : $others[] = $line;
+            }
+            if (! $isOwn) {
                 continue;
             }
-            if ($now !== []) {
-                $sow[] = self::line($crop, self::howSown($now[0]));
+            if ($crop->isKeptAlive()) {
+                if ($crop->vegetative?->isLiftedIn($month) === true) {
+                    $lift[] = self::line($crop, lcfirst($crop->vegetative->cue ?? $crop->ripening->cue));
+                }
+
+                continue;
             }
             foreach ($crop->growing->sowings as $sowing) {
                 [$first, $last, $from, $to] = $this->days($crop, $sowing, $today);
@@ -49,7 +57,7 @@ final readonly class Season
             }
         }
 
-        return new SeasonDocument(Months::name($month), $sow, array_values($bloom), array_values($ripe), $others);
+        return new SeasonDocument(Months::name($month), $sow, array_values($bloom), array_values($ripe), $lift, $others);
     }
 
     /**
@@ -68,6 +76,21 @@ final readonly class Season
     private static function line(Crop $crop, string $note): SeasonCropDocument
     {
         return new SeasonCropDocument($crop->key, $crop->name, $note, SeedLookDocument::of($crop));
+    }
+
+    /** How a crop is sown or planted in a month; null where it is neither. */
+    private static function howBegun(Crop $crop, int $month): ?string
+    {
+        if ($crop->isKeptAlive()) {
+            return $crop->vegetative?->isPlantedIn($month) === true ? sprintf('%ss are planted', $crop->unit->value) : null;
+        }
+        foreach ($crop->growing->sowings as $sowing) {
+            if ($sowing->isIn($month)) {
+                return self::howSown($sowing);
+            }
+        }
+
+        return null;
     }
 
     private static function howSown(Sowing $sowing): string

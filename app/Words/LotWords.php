@@ -176,11 +176,13 @@ final readonly class LotWords
         $tested = $share === null || $advice->test === null ? '' : sprintf('%s, %s, in the test of %s', Quantity::percent($share->rate()), Quantity::likely($share->interval()), When::month($advice->test->startedAt));
 
         return match ($advice->counsel) {
-            Counsel::NotForSeed => 'Crossed: eat it or grow it as a mixture, but do not sow it for seed.',
+            Counsel::NotForSeed => 'Crossed: it may be grown as a mixture, but not for seed of its variety.',
             Counsel::PlantAlive => self::keptAlive($this->lot->facts->crop),
             Counsel::MaySleep => "It may be asleep, not dead: $tested, while fresh seed of it still sleeps. {$this->woken()} Then test it again.",
             Counsel::SowFresh => self::keptDamp($this->lot->facts->crop),
-            Counsel::DryFirst => 'Dry it before anything else: as damp as this it does not keep.',
+            Counsel::DryFirst => $this->lot->treating->isWet()
+                ? 'Dry it before anything else: it is wet from its bath.'
+                : 'Dry it before anything else: as damp as this it does not keep.',
             Counsel::AwaitTest => 'A test is running: wait for what it says.',
             Counsel::DoNotRely => "Do not rely on it: $tested.",
             Counsel::TestFirst => $tested === '' ? 'Test it before you rely on it: by the forecast it may have fallen low, and it was never tested.' : "Test it before you rely on it: it was $tested, and may have fallen low since.",

@@ -123,6 +123,17 @@ final class HandbookTest extends TestCase
         self::assertStringContainsString('green tubers are poisonous', $cautions('potato'));
     }
 
+    public function test_it_says_how_the_year_of_this_garden_differs(): void
+    {
+        $here = fn (): ?string => $this->getJson('/api/crops/carrot')->assertOk()->json('here');
+        self::assertNull($here(), 'this garden is as the book has it');
+        $this->putJson('/api/settings/latitude', ['value' => '57'])->assertOk();
+        // Four days a degree, half of it by latitude: 6 × 4 ÷ 2.
+        self::assertSame('For 51° north with the last frost at the end of April. Here the plan takes it to be about 12 days later.', str_replace("\u{00A0}", ' ', (string) $here()));
+        $this->putJson('/api/settings/latitude', ['value' => '-35'])->assertOk();
+        self::assertStringContainsString('for the southern this book has none', (string) $here());
+    }
+
     public function test_sources_say_how_sure_they_are(): void
     {
         $sources = array_column($this->getJson('/api/crops/kale')->json('sources'), 'said', 'label');

@@ -10,11 +10,15 @@ use Tests\TestCase;
 /** Where the books open: this month, for the crops of the garden; and the questions that tell look-alikes apart. */
 final class SeasonTest extends TestCase
 {
-    public function test_an_empty_garden_is_told_how_many_crops_may_be_sown(): void
+    public function test_an_empty_garden_is_told_which_crops_may_be_sown(): void
     {
         $season = $this->getJson('/api/season')->assertOk()->json();
         self::assertSame(['September', [], [], []], [$season['month'], $season['sow'], $season['bloom'], $season['ripe']]);
-        self::assertGreaterThan(10, $season['others']);
+        self::assertGreaterThan(10, count($season['others']));
+        $names = array_column($season['others'], 'name');
+        self::assertContains('Broad bean', array_column($this->getJson('/api/season?on=2026-10-20')->json('others'), 'name'));
+        usort($names, strcasecmp(...));
+        self::assertSame($names, array_column($season['others'], 'name'), 'by name');
     }
 
     public function test_it_speaks_of_the_crops_of_the_garden(): void
@@ -30,6 +34,18 @@ final class SeasonTest extends TestCase
         self::assertArrayHasKey('squash-pepo', $notes('ripe'));
         self::assertArrayNotHasKey('wheat', $notes('ripe'));
         self::assertSame('flat_drop', collect($season['ripe'])->firstWhere('key', 'squash-pepo')['look']['form']);
+    }
+
+    public function test_what_is_kept_alive_is_planted_and_lifted_not_sown(): void
+    {
+        (new Keeper($this))->variety('garlic', 'Marlinspike');
+        (new Keeper($this))->variety('potato', 'Bollard');
+        $notes = fn (string $day, string $part): array => array_column($this->getJson("/api/season?on=$day")->json($part), 'note', 'key');
+        self::assertSame(['garlic' => 'cloves are planted'], $notes('2026-10-20', 'sow'));
+        self::assertSame([], $notes('2027-02-10', 'sow'), 'true seed of potatoes has no steps here');
+        self::assertSame('the lower third of the leaves is brown', $notes('2027-07-01', 'lift')['garlic']);
+        self::assertSame([], $notes('2027-07-01', 'ripe'));
+        self::assertSame([], $notes('2027-07-01', 'bloom'));
     }
 
     public function test_another_day_has_another_month(): void

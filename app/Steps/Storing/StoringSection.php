@@ -56,7 +56,7 @@ final class StoringSection implements SheetSection
             new FactDocument('Since', $when->date($since)),
         ];
         if ($storing->moisture !== null) {
-            $facts[] = new FactDocument('Moisture', Quantity::moisture($storing->moisture));
+            $facts[] = new FactDocument('Moisture', $lot->treating->isWet() ? 'wet from its bath' : Quantity::moisture($storing->moisture));
         }
         if ($forecast !== null) {
             $facts[] = new FactDocument('Alive, by the forecast', Quantity::percent($forecast->shareAt($when->now)).', '.Quantity::likely($forecast->limitsAt($when->now)));

@@ -71,6 +71,12 @@ final readonly class Sowing
         return $this->daysMin !== null;
     }
 
+    /** @param  int  $month  1 to 12 */
+    public function isIn(int $month): bool
+    {
+        return $month >= $this->from && $month <= $this->to;
+    }
+
     /** How far a day lies from the months of this sowing, days; 0 within them, whichever year it is. */
     public function distance(\DateTimeImmutable $day): int
     {
@@ -96,8 +102,7 @@ final readonly class Sowing
     /** @return array{int, int} days until its months begin, and since they ended; 0 and 0 within them */
     private function apart(\DateTimeImmutable $day): array
     {
-        $month = (int) $day->format('n');
-        if ($month >= $this->from && $month <= $this->to) {
+        if ($this->isIn((int) $day->format('n'))) {
             return [0, 0];
         }
         $of = (int) $day->format('z');

@@ -48,4 +48,24 @@ final readonly class Vegetative
             $f->textOr("$at.note", null),
         ) : null;
     }
+
+    /** @param  int  $month  1 to 12 */
+    public function isPlantedIn(int $month): bool
+    {
+        return self::within($this->plant, $month);
+    }
+
+    /** @param  int  $month  1 to 12 */
+    public function isLiftedIn(int $month): bool
+    {
+        return $this->lift !== null && self::within($this->lift, $month);
+    }
+
+    /** @param  array{int, int}  $months  the last may be of the next year */
+    private static function within(array $months, int $month): bool
+    {
+        [$from, $to] = $months;
+
+        return $from <= $to ? $month >= $from && $month <= $to : $month >= $from || $month <= $to;
+    }
 }

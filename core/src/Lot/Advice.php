@@ -39,7 +39,7 @@ final readonly class Advice
             $lot->facts->crossed => Counsel::NotForSeed,
             $lot->facts->crop->isKeptAlive() => Counsel::PlantAlive,
             ! $lot->facts->crop->bearsDrying() => Counsel::SowFresh,
-            $lot->storing->isShutInDamp() => Counsel::DryFirst,
+            $lot->treating->isWet(), $lot->storing->isShutInDamp() => Counsel::DryFirst,
             $lot->storing->now !== null && $lot->storing->moisture > ViabilityConstants::MAX_MOISTURE => Counsel::DryFirst,
             $lot->storing->now !== null && $rate === null && $lot->origin->firstAt() === null && $lot->testing->running() === [] => Counsel::PastUnknown,
             $rate !== null && $rate < $lot->practice->poor => Counsel::DoNotRely,

@@ -23,7 +23,7 @@ enum Counsel: string
     /** What did not come up in a test of fresh seed may be asleep. */
     case MaySleep = 'may_sleep';
 
-    /** Shut in damp, or too damp to keep. */
+    /** Wet from a bath, shut in damp, or too damp to keep. */
     case DryFirst = 'dry_first';
 
     /** A test is running; what it will say is open. */

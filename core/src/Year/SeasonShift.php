@@ -21,7 +21,8 @@ final readonly class SeasonShift
     /** Farther off than this the handbook's garden says little about it. */
     private const MOST = 30;
 
-    private function __construct(public int $days) {}
+    /** @param  bool  $isServed  false south of the equator, for which the handbook has no months */
+    private function __construct(public int $days, public bool $isServed = true) {}
 
     public static function none(): self
     {
@@ -37,6 +38,6 @@ final readonly class SeasonShift
         $north = $latitude === null || $latitude < 0 ? 0.0 : ($latitude - self::LATITUDE) * self::DAYS_A_DEGREE;
         $frost = (int) (new \DateTimeImmutable('2001-'.self::LAST_FROST))->diff(new \DateTimeImmutable('2001-'.($lastFrost === '02-29' ? '02-28' : $lastFrost)))->format('%r%a');
 
-        return new self((int) round(max(-self::MOST, min(self::MOST, ($north + $frost) / 2))));
+        return new self((int) round(max(-self::MOST, min(self::MOST, ($north + $frost) / 2))), $latitude === null || $latitude >= 0);
     }
 }

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Lot;
 
+use Marrow\Core\Lot\Counsel;
+use Marrow\Core\Lot\KeepingTask;
+use Marrow\Core\Steps\Storing\MoistureGround;
 use Marrow\Core\Steps\Treating\TreatingTask;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\Diary;
 use Marrow\Core\Work\Offer;
+use Marrow\Core\Work\Place;
 
 /** Seed bathed in hot water: what is usual is offered, what it cost counts in the forecast until a test tells. */
 final class HotWaterTest extends CoreTestCase
@@ -59,6 +63,31 @@ final class HotWaterTest extends CoreTestCase
         self::assertSame('2026-10-20 22:00', array_values($wet)[0]->latest?->format('Y-m-d H:i'));
         $diary->record('spread', '2026-10-20 11:00', ['surface' => 'mesh', 'mass_g' => 30]);
         self::assertSame([], array_filter($diary->course()->tasks(), static fn ($task): bool => $task->kind === TreatingTask::DryBathed));
+    }
+
+    public function test_from_a_tight_jar_it_is_no_longer_as_dry_as_it_was_measured(): void
+    {
+        $diary = $this->cabbage();
+        $diary->record('stored', '2026-10-01 10:00', ['container' => 'jar', 'place' => 'Shelf', 'temperature_c' => 18, 'rh' => 50]);
+        $diary->record('jar_read', '2026-10-02 10:00', ['rh' => 30, 'temperature_c' => 20]);
+        self::assertSame(MoistureGround::Measured, $diary->course()->storing->ground);
+        $measured = $diary->course()->storing->moisture;
+        self::assertNull($diary->course()->advice(new \DateTimeImmutable('2026-10-03'))?->counsel->asks(), 'it is as it should be');
+
+        $diary->record('bathed', '2026-10-20 10:00', ['temperature_c' => 50, 'minutes' => 25]);
+        $wet = $diary->course();
+        self::assertSame(Counsel::DryFirst, $wet->advice(new \DateTimeImmutable('2026-10-20 12:00'))?->counsel);
+        self::assertSame('spread', $wet->offers(new \DateTimeImmutable('2026-10-20 12:00'))[0]->kind->name);
+        self::assertSame([TreatingTask::DryBathed], array_values(array_map(static fn ($task) => $task->kind, array_filter($wet->tasks(), static fn ($task): bool => $task->place === Place::Store && ! $task->kind instanceof KeepingTask))));
+        self::assertSame(MoistureGround::Assumed, $wet->storing->ground);
+        self::assertGreaterThan($measured, $wet->storing->moisture);
+        self::assertNull($wet->drying->moisture());
+
+        // Dried without a word, and read in its jar again.
+        $diary->record('jar_read', '2026-11-05 10:00', ['rh' => 35, 'temperature_c' => 20]);
+        self::assertFalse($diary->course()->treating->isWet());
+        self::assertSame(MoistureGround::Measured, $diary->course()->storing->ground);
+        self::assertNotSame(Counsel::DryFirst, $diary->course()->advice(new \DateTimeImmutable('2026-11-06'))?->counsel);
     }
 
     public function test_hotter_or_longer_than_usual_is_asked_about(): void

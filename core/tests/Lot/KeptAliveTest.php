@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Lot;
 
+use Marrow\Core\Folding\Question;
 use Marrow\Core\Lot\Counsel;
 use Marrow\Core\Lot\KeepingTask;
 use Marrow\Core\Steps\Drying\DryingTask;
@@ -66,5 +67,35 @@ final class KeptAliveTest extends CoreTestCase
         $offered = array_map(static fn (Offer $offer): string => $offer->kind->name, $diary->course()->offers());
         self::assertSame([], array_intersect(['spread', 'weighed', 'jar_read'], $offered));
         self::assertContains('stored', $offered);
+    }
+
+    public function test_what_would_kill_it_or_tells_nothing_is_asked_about(): void
+    {
+        $garlic = new Diary(self::crop('garlic'));
+        $garlic->record('picked', '2026-07-05 10:00', ['plants' => 12, 'mass_g' => 900]);
+        $stored = ['place' => 'Loft', 'temperature_c' => 15, 'rh' => 60, 'mass_g' => 850];
+        self::assertSame(['container'], self::asked($garlic, 'stored', ['container' => 'jar', ...$stored]));
+        self::assertSame([], self::asked($garlic, 'stored', ['container' => 'cloth_bag', ...$stored]));
+        self::assertSame([], self::asked($garlic, 'spread', ['surface' => 'mesh']), 'it cures airy');
+        self::assertSame(['rh'], self::asked($garlic, 'jar_read', ['rh' => 40, 'temperature_c' => 20]));
+        self::assertSame(['method'], self::asked($garlic, 'test_started', ['test' => 'a', 'replicates' => 1, 'seeds' => 10, 'temperature_c' => 20, 'method' => 'dish']));
+        $garlic->insist('jar_read', '2026-07-20 10:00', ['rh' => 40, 'temperature_c' => 20]);
+        self::assertNull($garlic->course()->drying->moisture(), 'a clove has no moisture by the air of a jar');
+        $put = array_values(array_filter($garlic->course()->offers(), static fn (Offer $offer): bool => $offer->kind->name === 'stored'))[0];
+        self::assertSame('cloth_bag', $put->fields[0]->usual);
+
+        $rice = new Diary(self::crop('wild-rice'));
+        $rice->record('received', '2026-09-01 10:00', ['how' => 'swapped']);
+        self::assertSame(['surface'], self::asked($rice, 'spread', ['surface' => 'mesh']));
+        self::assertSame(['rh'], self::asked($rice, 'jar_read', ['rh' => 40, 'temperature_c' => 20]));
+    }
+
+    /**
+     * @param  array<string, mixed>  $payload
+     * @return list<string> fields
+     */
+    private static function asked(Diary $diary, string $kind, array $payload): array
+    {
+        return array_map(static fn (Question $question): string => $question->field, $diary->asks($kind, '2026-09-20 10:00', $payload)->questions);
     }
 }

@@ -948,6 +948,7 @@ export interface components {
             kin: components["schemas"]["KinDocument"][];
             relations: components["schemas"]["RelationDocument"][];
             year: components["schemas"]["YearSpanDocument"][];
+            here: string | null;
             sources: components["schemas"]["FactDocument"][];
             look: components["schemas"]["SeedLookDocument"] | null;
             balance: components["schemas"]["PictureDocument"] | null;
@@ -1296,7 +1297,8 @@ export interface components {
             sow: components["schemas"]["SeasonCropDocument"][];
             bloom: components["schemas"]["SeasonCropDocument"][];
             ripe: components["schemas"]["SeasonCropDocument"][];
-            others: number;
+            lift: components["schemas"]["SeasonCropDocument"][];
+            others: components["schemas"]["SeasonCropDocument"][];
         };
         /** @description What a seed looks like: enough to draw it to scale. */
         SeedLookDocument: {
@@ -1791,6 +1793,13 @@ export interface components {
             /** @description Starting moisture, % */
             moisture?: ((number | null) | (string | null)) | null;
         };
+        /** Bathed in hot water */
+        EntryBathed: {
+            /** @description The water, °C */
+            temperature_c: number | string;
+            /** @description For, minutes */
+            minutes: number | string;
+        };
         /** Weighed */
         EntryWeighed: {
             /** @description It weighs, g */
@@ -1833,13 +1842,6 @@ export interface components {
             /** @description Which test was ended */
             test: string;
         };
-        /** Bathed in hot water */
-        EntryBathed: {
-            /** @description The water, °C */
-            temperature_c: number | string;
-            /** @description For, minutes */
-            minutes: number | string;
-        };
         /** Stored */
         EntryStored: {
             /**
@@ -1863,7 +1865,7 @@ export interface components {
             rh?: ((number | null) | (string | null)) | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryStored"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryStored"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;

@@ -3,7 +3,7 @@ import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import { useHandbook } from '../api/queries';
 import type { HandbookPage } from '../api/client';
-import { later } from '../kit/Coming';
+import { Coming, later } from '../kit/Coming';
 import { Caution, Facts, Section, Trouble } from '../kit/Section';
 import { useLook } from '../api/look';
 import { OwnFigures } from './OwnFigures';
@@ -38,9 +38,20 @@ const onPaper = {
 /** A crop as a keeper of its seed needs it, to be read rather than looked up. */
 export function CropPage({ cropKey }: { cropKey: string }) {
   const page = useHandbook(cropKey);
-  if (page.error !== null) return <Trouble>{page.error.message}</Trouble>;
-  if (page.data === undefined) return null;
-  const { crop, sections, kin, relations, year, sources, look, balance } = page.data;
+  const { at } = useLook();
+  if (page.error !== null) {
+    return (
+      <>
+        <Trouble>{page.error.message}</Trouble>
+        <Box component={Link} to={at('/books/which')} sx={{ color: 'inherit' }}>
+          Which one is it?
+        </Box>{' '}
+        tells by its looks what goes by several names.
+      </>
+    );
+  }
+  if (page.data === undefined) return <Coming lines={10} height={40} />;
+  const { crop, sections, kin, relations, year, here, sources, look, balance } = page.data;
   return (
     <Box sx={{ maxWidth: 760, '@media print': { maxWidth: 'none' } }}>
       <Typography variant="h1">{crop.name}</Typography>
@@ -55,6 +66,7 @@ export function CropPage({ cropKey }: { cropKey: string }) {
       )}
       {look !== null && <SeedToScale look={look} name={crop.name} />}
       <YearStrip year={year} />
+      {here !== null && <Box sx={(t) => ({ color: t.vars?.palette.text.secondary })}>{here}</Box>}
       <Box sx={onPaper}>
         {sections.map((section) => (
           <Section key={section.key} title={section.title}>

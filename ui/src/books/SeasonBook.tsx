@@ -7,7 +7,6 @@ import { useSeason } from '../api/queries';
 import { SeedDrawing } from '../charts/SeedDrawing';
 import { Coming } from '../kit/Coming';
 import { Empty, Section, Trouble } from '../kit/Section';
-import { plural } from '../kit/words';
 
 /** Where the books open: what the handbook has to say of this month, for the crops of this garden. */
 export function SeasonBook() {
@@ -15,8 +14,8 @@ export function SeasonBook() {
   const { at } = useLook();
   if (season.error !== null) return <Trouble>{season.error.message}</Trouble>;
   if (season.data === undefined) return <Coming lines={8} height={40} />;
-  const { month, sow, bloom, ripe, others } = season.data;
-  const nothing = sow.length + bloom.length + ripe.length === 0;
+  const { month, sow, bloom, ripe, lift, others } = season.data;
+  const nothing = [sow, bloom, ripe, lift].every(({ length }) => length === 0);
   return (
     <Box sx={{ maxWidth: 760 }}>
       <Typography variant="h1">{month} in the handbook</Typography>
@@ -27,18 +26,25 @@ export function SeasonBook() {
         </Box>
       </Box>
       {nothing && (
-        <Empty>
-          Nothing of this garden’s crops is sown, in bloom or ripe by the handbook in {month}.
-          {others > 0 && ` ${plural(others, 'other crop')} of it may be sown now.`}
-        </Empty>
+        <Empty>Nothing of this garden’s crops is sown, in bloom or ripe by the handbook in {month}.</Empty>
       )}
       <Lines title="Ripe seed to look for" crops={ripe} />
-      <Lines title="May be sown for seed" crops={sow} />
+      <Lines title="To be lifted" crops={lift} />
+      <Lines title="May be sown or planted for seed" crops={sow} />
       <Lines title="In bloom" crops={bloom} />
-      {!nothing && others > 0 && (
-        <Box sx={(t) => ({ color: t.vars?.palette.text.secondary, mt: 1 })}>
-          {plural(others, 'other crop')} of the handbook may be sown in {month} too.
-        </Box>
+      {others.length > 0 && (
+        <Section title="Others of the handbook that may be sown or planted">
+          <Box component="p" sx={{ m: 0, maxWidth: '46em', lineHeight: 1.7 }}>
+            {others.map(({ key, name }, i) => (
+              <span key={key}>
+                {i > 0 && ' · '}
+                <Box component={Link} to={at(`/books/handbook/${key}`)} sx={{ color: 'inherit' }}>
+                  {name}
+                </Box>
+              </span>
+            ))}
+          </Box>
+        </Section>
       )}
     </Box>
   );

@@ -6,11 +6,14 @@ import { SeedDrawing } from '../charts/SeedDrawing';
 /** mm: longer ones are large enough as they are */
 const ENLARGED = 30;
 
+/** mm: longer ones do not fit on a phone */
+const SHOWN = 80;
+
 /** At true size beside a rule of millimetres, and enlarged: what a seed found on the floor is held against. */
 export function SeedToScale({ look, name }: { look: SeedLook; name: string }) {
   const { ink, faint } = useInk();
   const longest = Math.max(look.length, look.width);
-  const rule = Math.min(80, Math.max(10, Math.ceil((longest + 2) / 5) * 5));
+  const rule = Math.min(SHOWN, Math.max(10, Math.ceil((longest + 2) / 5) * 5));
   return (
     <Box
       component="figure"
@@ -21,7 +24,7 @@ export function SeedToScale({ look, name }: { look: SeedLook; name: string }) {
       {longest <= ENLARGED && (
         <SeedDrawing look={look} size={132} title={`${name}, ${look.unit}, enlarged`} />
       )}
-      {longest <= 80 && (
+      {longest <= SHOWN && (
         <Box>
           <SeedDrawing look={look} unit="1mm" title={`${name}, ${look.unit}, at true size`} />
           <svg
@@ -46,8 +49,9 @@ export function SeedToScale({ look, name }: { look: SeedLook; name: string }) {
         </Box>
       )}
       <Box component="figcaption" sx={{ flex: '1 1 15em', maxWidth: '30em' }}>
-        {look.says} {look.beside !== null && `Beside it: ${look.beside} `}On paper the small one is true to
-        size; a screen may be out by a little.
+        {look.says} {look.beside !== null && `Beside it: ${look.beside} `}
+        {longest <= SHOWN &&
+          `On paper ${longest <= ENLARGED ? 'the small one' : 'the drawing'} is true to size; a screen may be out by a little.`}
       </Box>
     </Box>
   );

@@ -16,6 +16,7 @@ use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
+use Marrow\Core\Steps\Treating\Bathed;
 use Marrow\Core\Work\Later;
 use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Offer;
@@ -68,6 +69,10 @@ final class DryingStrand extends Strand
     {
         $this->cleaning->mustBeOut('spread to dry', $entry);
         $this->origin->mustHold($spread->massG, 'Seed spread to dry');
+        // Cloves and tubers do lie airy while they cure.
+        if (! $this->crop->bearsDrying() && ! $this->crop->isKeptAlive()) {
+            $this->doubt('surface', sprintf('Seed of %s dies when it dries.', mb_strtolower($this->crop->name)));
+        }
         // Spread again, as after a damp jar: a new course begins.
         $this->spreadAt = $entry->happenedAt;
         $this->weighings = [];
@@ -82,6 +87,14 @@ final class DryingStrand extends Strand
         }
         $this->where->place = Place::Racks;
         $this->cleaning->leave();
+    }
+
+    /** What was known of its water is washed away. */
+    #[Takes]
+    public function bathed(Bathed $bathed): void
+    {
+        $this->weighings = [];
+        $this->forgetMoisture();
     }
 
     #[Takes]
@@ -116,6 +129,11 @@ final class DryingStrand extends Strand
     public function jarRead(JarRead $read, Entry $entry): void
     {
         $this->cleaning->mustBeOut('closed in a jar to read its humidity', $entry);
+        if (! $this->crop->bearsDrying()) {
+            $this->doubt('rh', sprintf('%s is kept %s: the air of a jar tells nothing of it.', $this->crop->name, $this->crop->isKeptAlive() ? 'alive' : 'damp'));
+
+            return;
+        }
         try {
             $this->readMoisture = $this->crop->balance->moisture($read->rh / 100.0, $read->temperatureC);
         } catch (InvalidFigure $e) {

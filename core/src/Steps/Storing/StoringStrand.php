@@ -18,6 +18,7 @@ use Marrow\Core\Steps\Drying\JarRead;
 use Marrow\Core\Steps\Drying\Spread;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
+use Marrow\Core\Steps\Treating\Bathed;
 use Marrow\Core\Steps\Treating\TreatingStrand;
 use Marrow\Core\Storage\AgeingSegment;
 use Marrow\Core\Storage\ViabilityConstants;
@@ -85,6 +86,9 @@ final class StoringStrand extends Strand
         } elseif (! $this->stock->stock->isKnown()) {
             $this->doubt('seeds', 'How much there is is not known: count the seeds, or weigh them, if you can.');
         }
+        if ($this->crop->isKeptAlive() && $stored->container->isTight()) {
+            $this->doubt('container', sprintf('%s is kept alive: shut in tight it sweats and rots.', $this->crop->name));
+        }
         $kept = new Kept($stored->container, $at, $stored->placeId);
         // What must not dry is in balance with nothing: it is kept damp, or alive.
         [$this->moisture, $this->ground] = $this->crop->bearsDrying() ? $this->moistureIn($kept) : [null, null];
@@ -109,6 +113,17 @@ final class StoringStrand extends Strand
         $this->stay($entry->happenedAt, $moisture, $this->now->at->temperatureC);
     }
 
+    /** Bathed, it is dried in the room again; how far, in something tight, nobody knows before a jar is read. */
+    #[Takes]
+    public function bathed(Bathed $bathed, Entry $entry): void
+    {
+        if ($this->now === null || ! $this->now->container->isTight() || ! $this->crop->bearsDrying()) {
+            return;
+        }
+        [$this->moisture, $this->ground] = [$this->roomMoisture(), MoistureGround::Assumed];
+        $this->stay($entry->happenedAt, $this->moisture, $this->now->at->temperatureC);
+    }
+
     /** The seed went back to the racks. */
     #[Takes]
     public function spread(Spread $spread, Entry $entry): void
@@ -131,7 +146,8 @@ final class StoringStrand extends Strand
 
     public function wants(): array
     {
-        if ($this->since === null || $this->stock->stock->isUsedUp() || ! $this->crop->bearsDrying()) {
+        // What is wet is spread before a jar is read.
+        if ($this->since === null || $this->stock->stock->isUsedUp() || ! $this->crop->bearsDrying() || $this->treating->isWet()) {
             return [];
         }
         $jar = $this->crop->jarMoisture;
@@ -159,6 +175,9 @@ final class StoringStrand extends Strand
             default => 30,
         };
         $offer = Offer::of(Stored::class, $rank);
+        if ($this->crop->isKeptAlive()) {
+            $offer = $offer->usually('container', ContainerKind::ClothBag->value);
+        }
         if ($this->now !== null) {
             // Moved, it stays in what it is in, unless the keeper says otherwise.
             $offer = $offer->usually('container', $this->now->container->value)->usually('place_id', $this->now->placeId)->calledHere('Move it');

@@ -45,6 +45,9 @@ final class TestingStrand extends Strand
         if (isset($this->tests[$set->test])) {
             throw Misfit::at('test', 'There is such a test already.');
         }
+        if ($this->crop->isKeptAlive()) {
+            $this->doubt('method', sprintf('What is kept of %s is no seed: that it is alive shows when it is planted.', mb_strtolower($this->crop->name)));
+        }
         $seeds = $set->seeds * $set->replicates;
         $there = $this->stock->stock->seeds();
         if ($there !== null && $this->stock->stock->suffices($seeds) && $there - $seeds < self::LEAVES * $there) {

@@ -10,6 +10,7 @@ use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
+use Marrow\Core\Steps\Drying\JarRead;
 use Marrow\Core\Steps\Drying\Spread;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Work\Later;
@@ -30,7 +31,7 @@ final class TreatingStrand extends Strand
     /** @var list<Bath> in the order of the days */
     public array $baths = [];
 
-    /** Since when it is wet from its bath; null once it was spread. */
+    /** Since when it is wet from its bath; null once it was spread, or a jar was read. */
     private ?\DateTimeImmutable $wetSince = null;
 
     public function __construct(
@@ -56,6 +57,19 @@ final class TreatingStrand extends Strand
     public function spread(Spread $spread): void
     {
         $this->wetSince = null;
+    }
+
+    /** What it shows in a jar says how moist it is; it no longer is as it came from the water. */
+    #[Takes]
+    public function jarRead(JarRead $read): void
+    {
+        $this->wetSince = null;
+    }
+
+    /** Whether it came from the water and was not spread since. */
+    public function isWet(): bool
+    {
+        return $this->wetSince !== null;
     }
 
     public static function taskKinds(): string
