@@ -8,6 +8,7 @@ use Marrow\Core\Botany\CropFigureList;
 use Marrow\Core\Botany\CropFile;
 use Marrow\Core\Botany\Sureness;
 use Marrow\Core\Botany\UnsoundCrop;
+use Marrow\Core\Work\Later;
 
 /**
  * Crops and figures that a keeper gave when a crop had one season of sowing, brought up to the present form: the days from
@@ -15,8 +16,6 @@ use Marrow\Core\Botany\UnsoundCrop;
  */
 final class OldCrops
 {
-    private const DAYS_A_MONTH = 30.4375;
-
     /** From so many days on there was a winter in them. */
     private const WINTER = 200;
 
@@ -41,9 +40,9 @@ final class OldCrops
         $middle = ($from + $to + 1) / 2;
         if ($most <= self::WINTER && ($document['life_cycle'] ?? '') !== 'biennial') {
             $least = max($least, $most - ($to - $from + 1) * 28);
-            $sowing += ['years' => 0, 'days' => [$least, $most], 'bloom' => self::window($from + $least / self::DAYS_A_MONTH, $to + 1 + ($most + $bloomDays) / self::DAYS_A_MONTH)[1]];
+            $sowing += ['years' => 0, 'days' => [$least, $most], 'bloom' => self::window($from + $least / Later::DAYS_A_MONTH, $to + 1 + ($most + $bloomDays) / Later::DAYS_A_MONTH)[1]];
         } else {
-            [$years, $bloom] = self::window($middle + $least / self::DAYS_A_MONTH, $middle + ($most + $bloomDays) / self::DAYS_A_MONTH);
+            [$years, $bloom] = self::window($middle + $least / Later::DAYS_A_MONTH, $middle + ($most + $bloomDays) / Later::DAYS_A_MONTH);
             $sowing += ['years' => $years, 'bloom' => $bloom];
         }
         unset($growing['sow_months'], $growing['sowing_to_bloom'], $document['seasons_to_seed']);
@@ -84,7 +83,7 @@ final class OldCrops
             }
             $middle = ((float) CropFigureList::take($document, 'growing.sowings.0.months.0') + (float) CropFigureList::take($document, 'growing.sowings.0.months.1') + 1) / 2;
             $bloom = $end === 0 ? 0.0 : (float) CropFigureList::take($document, 'growing.bloom_days.1');
-            $moved["growing.sowings.0.bloom.$end"] = round(fmod($middle - 1 + ($days + $bloom) / self::DAYS_A_MONTH, 12) + 1, 1);
+            $moved["growing.sowings.0.bloom.$end"] = round(fmod($middle - 1 + ($days + $bloom) / Later::DAYS_A_MONTH, 12) + 1, 1);
         }
         $with = $document;
         foreach ([...$rest, ...$moved] as $path => $value) {

@@ -24,12 +24,11 @@ use Marrow\Core\Botany\Source;
 use Marrow\Core\Botany\Sureness;
 use Marrow\Core\Isolation\Compatibility;
 use Marrow\Core\Settings\Practice;
+use Marrow\Core\Work\Later;
 
 /** A page of the handbook about one crop. */
 final readonly class Handbook
 {
-    private const DAYS_A_MONTH = 30.4375;
-
     /** °C */
     private const ROOM = 20.0;
 
@@ -101,12 +100,12 @@ final readonly class Handbook
         }
         $spans = [];
         foreach ($crop->growing->sowings as $i => $sowing) {
-            [$middle, $half] = [($sowing->from + $sowing->to - 1) / 2, $crop->growing->bloomDays() / self::DAYS_A_MONTH];
+            [$middle, $half] = [($sowing->from + $sowing->to - 1) / 2, $crop->growing->bloomDays() / Later::DAYS_A_MONTH];
             [$bloomFrom, $bloomTo] = $sowing->daysMin === null || $sowing->daysMax === null
                 ? [$sowing->bloomFrom - 1 + 12 * $sowing->years, $sowing->bloomTo - 1 + 12 * $sowing->years]
-                : [$middle + $sowing->daysMin / self::DAYS_A_MONTH, $middle + $sowing->daysMax / self::DAYS_A_MONTH + $half];
-            $ripeFrom = $bloomFrom + $crop->growing->bloomToRipeMin / self::DAYS_A_MONTH;
-            $ripeTo = $bloomTo + $crop->growing->bloomToRipeMin / self::DAYS_A_MONTH;
+                : [$middle + $sowing->daysMin / Later::DAYS_A_MONTH, $middle + $sowing->daysMax / Later::DAYS_A_MONTH + $half];
+            $ripeFrom = $bloomFrom + $crop->growing->bloomToRipeMin / Later::DAYS_A_MONTH;
+            $ripeTo = $bloomTo + $crop->growing->bloomToRipeMin / Later::DAYS_A_MONTH;
             array_push(
                 $spans,
                 new YearSpanDocument('sow', $i, $sowing->from - 1.0, (float) $sowing->to, 'sow'),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Voice;
 
+use Marrow\Core\Work\Later;
+
 /** Figures in sentences: with their unit, and no more digits than anybody can use. */
 final class Figures
 {
@@ -36,7 +38,7 @@ final class Figures
     /** A stretch of time as it is spoken of: hours, days, months or years, roughly. */
     public static function days(float $days): string
     {
-        $months = $days / 30.4375;
+        $months = $days / Later::DAYS_A_MONTH;
 
         return match (true) {
             $days < 1 / 48 => 'less than an hour',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Voice;
 
 use DateTimeImmutable;
+use Marrow\Core\Work\Later;
 
 /** Moments as a gardener says them, seen from a given day. */
 final readonly class When
@@ -80,7 +81,7 @@ final readonly class When
         return match (true) {
             $hours < 24 => Quantity::number(max(1, (int) round($hours)), 'hour'),
             $days < 60 => Quantity::number($days, 'day'),
-            $days < 730 => Quantity::number((int) round($days / 30.44), 'month'),
+            $days < 730 => Quantity::number((int) round($days / Later::DAYS_A_MONTH), 'month'),
             default => Quantity::number((int) round($days / 365.25), 'year'),
         };
     }

@@ -25,6 +25,7 @@ use Marrow\Core\Botany\TestConditions;
 use Marrow\Core\Botany\Wind;
 use Marrow\Core\Cleaning\FermentWindow;
 use Marrow\Core\Storage\ConstantsBasis;
+use Marrow\Core\Work\Later;
 
 /** The pages of the handbook: a crop in sentences, from its figures. */
 final readonly class HandbookWords
@@ -66,7 +67,7 @@ final readonly class HandbookWords
             sprintf('%s %s.', $crop->name, self::breeding($crop->title())),
             $crop->breedingNote,
             $crop->keptByNote ?? ($crop->keptBy === KeptBy::Seed ? null : 'A variety is kept by its '.$crop->keptBy->value.'s.'),
-            sprintf('Foreign pollen comes by %s.', self::carriers($crop)),
+            sprintf('Foreign pollen comes by %s.', $this->carriers()),
             match (true) {
                 $crop->dioecious => 'There are male and female plants: keep enough of both, and let the males stand until the females have set.',
                 $crop->selfIncompatible => 'A plant sets no seed with its own pollen: one alone gives next to none.',
@@ -104,14 +105,14 @@ final readonly class HandbookWords
         ];
     }
 
-    public function carriers(Crop $crop): string
+    private function carriers(): string
     {
         $names = array_map(static fn (PollenCarrier $carrier): string => match ($carrier) {
             PollenCarrier::Bees => 'bees and other large insects',
             PollenCarrier::Flies => 'flies',
             PollenCarrier::Moths => 'moths',
             PollenCarrier::Wind => 'wind',
-        }, $crop->carriers);
+        }, $this->crop->carriers);
 
         return implode(' and ', $names);
     }
@@ -350,8 +351,8 @@ final readonly class HandbookWords
     {
         // From two months on, nobody counts in days.
         if ($from >= 120) {
-            $from = (int) round($from / 30.44);
-            $to = (int) round($to / 30.44);
+            $from = (int) round($from / Later::DAYS_A_MONTH);
+            $to = (int) round($to / Later::DAYS_A_MONTH);
 
             return $from === $to ? Quantity::number($from, 'month') : "$from to $to months";
         }

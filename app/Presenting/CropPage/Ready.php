@@ -37,20 +37,34 @@ final class Ready implements PageSection
             Shattering::Net => ['a net or bags for the heads'],
             null => [],
         };
-        $cleaning = $crop->isKeptAlive() ? ['crates', 'labels'] : (! $crop->bearsDrying() ? ['labels'] : match ($crop->cleaning->way) {
-            CleaningWay::Ferment => ['a jar with a cloth over it', self::sieve($crop), 'a plate that it does not stick to'],
-            CleaningWay::Rinse => ['a bowl', self::sieve($crop), 'a plate that it does not stick to'],
-            CleaningWay::Thresh => [...($crop->cleaning->screens === null ? [] : [sprintf('screens of %s and %s', HandbookWords::hole($crop->cleaning->screens->through), HandbookWords::hole($crop->cleaning->screens->holding))]), ...($crop->cleaning->wind === null ? [] : ['two buckets to pour from'])],
-        });
-        $drying = $crop->bearsDrying() ? [...(in_array(DrynessTest::JarRh, $crop->drynessTests, true) ? ['a hygrometer that fits a jar'] : []), 'a scale', 'jars that close tight', 'labels'] : [];
+        $drying = $crop->bearsDrying() ? [in_array(DrynessTest::JarRh, $crop->drynessTests, true) ? 'a hygrometer that fits a jar' : null, 'a scale', 'jars that close tight', 'labels'] : [];
         $groups = array_filter([
             'In the bed' => array_filter($growing),
             'For picking' => $picking,
-            'For cleaning' => array_filter($cleaning),
-            'For drying and keeping' => $drying,
+            'For cleaning' => array_filter(self::cleaning($crop)),
+            'For drying and keeping' => array_filter($drying),
         ]);
 
         return new HandbookSectionDocument('ready', 'To have ready', array_map(static fn (string $when, array $things): string => "$when: ".implode(', ', array_unique($things)).'.', array_keys($groups), array_values($groups)));
+    }
+
+    /** @return list<?string> */
+    private static function cleaning(Crop $crop): array
+    {
+        $screens = $crop->cleaning->screens;
+
+        return match (true) {
+            $crop->isKeptAlive() => ['crates', 'labels'],
+            ! $crop->bearsDrying() => ['labels'],
+            default => match ($crop->cleaning->way) {
+                CleaningWay::Ferment => ['a jar with a cloth over it', self::sieve($crop), 'a plate that it does not stick to'],
+                CleaningWay::Rinse => ['a bowl', self::sieve($crop), 'a plate that it does not stick to'],
+                CleaningWay::Thresh => [
+                    $screens === null ? null : sprintf('screens of %s and %s', HandbookWords::hole($screens->through), HandbookWords::hole($screens->holding)),
+                    $crop->cleaning->wind === null ? null : 'two buckets to pour from',
+                ],
+            },
+        };
     }
 
     private static function sieve(Crop $crop): string

@@ -10,13 +10,14 @@ use App\Voice\Quantity;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Reckoning\StorageInputs;
 use Marrow\Core\Storage\StorageLife;
+use Marrow\Core\Work\Later;
 
 final readonly class StoragePictures
 {
     /** A course is drawn until so little is left. */
     private const END = 0.1;
 
-    private const DAYS = ['days' => 1.0, 'months' => 30.4375, 'years' => 365.25];
+    private const DAYS = ['days' => 1.0, 'months' => Later::DAYS_A_MONTH, 'years' => 365.25];
 
     public function __construct(private CropReference $crops) {}
 

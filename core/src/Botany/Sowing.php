@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Botany;
 
+use Marrow\Core\Work\Later;
+
 /**
  * One season in which a crop may be sown for seed, and when it blooms then. What has a winter before its bloom, or goes by
  * the length of the day, blooms by the calendar; the rest by the days since it was sown. All for a garden of 51° north with
@@ -11,8 +13,6 @@ namespace Marrow\Core\Botany;
  */
 final readonly class Sowing
 {
-    private const DAYS_A_MONTH = 30.4375;
-
     private const MONTHS_BEGIN = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334, 365];
 
     /**
@@ -125,7 +125,7 @@ final readonly class Sowing
     /** @return array{int, int} days of the year, from 0, of the first and the last flower */
     public function window(): array
     {
-        return [(int) round(($this->bloomFrom - 1) * self::DAYS_A_MONTH), (int) round(($this->bloomTo - 1) * self::DAYS_A_MONTH)];
+        return [(int) round(($this->bloomFrom - 1) * Later::DAYS_A_MONTH), (int) round(($this->bloomTo - 1) * Later::DAYS_A_MONTH)];
     }
 
     /** The first day of a month, of a year without a leap day, from 0; that of the thirteenth is the year's end. */

@@ -248,7 +248,7 @@ final class Keeping extends Strand
         $opens = $opens <= $since ? $opens->setDate((int) $since->format('Y') + 1, $from, 1) : $opens;
         $ends = $opens->setDate((int) $opens->format('Y'), $from + ($to - $from + 12) % 12 + 1, 1);
         $begun = $this->origin->firstAt() ?? $since;
-        $spent = $kept->keeps === null ? null : Later::days($begun, (int) round($kept->keeps[1] * 30.4375));
+        $spent = $kept->keeps === null ? null : Later::days($begun, (int) round($kept->keeps[1] * Later::DAYS_A_MONTH));
 
         return [new Task(
             KeepingTask::PlantAgain,

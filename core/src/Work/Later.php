@@ -7,6 +7,9 @@ namespace Marrow\Core\Work;
 /** Moments reckoned from others. */
 final class Later
 {
+    /** A twelfth of a year of 365.25 days. */
+    public const DAYS_A_MONTH = 30.4375;
+
     public static function days(\DateTimeImmutable $from, int $days): \DateTimeImmutable
     {
         return $from->modify(sprintf('%+d days', $days));

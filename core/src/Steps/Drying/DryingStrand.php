@@ -285,7 +285,7 @@ final class DryingStrand extends Strand
             return [];
         }
         $damp = $this->crop->damp;
-        $days = $damp === null ? (int) ceil($this->crop->ordinaryYears * 365.25 / 2) : (int) round($damp->months * 30.4375);
+        $days = $damp === null ? (int) ceil($this->crop->ordinaryYears * 365.25 / 2) : (int) round($damp->months * Later::DAYS_A_MONTH);
 
         return [new Task(DryingTask::SowFresh, $this->where->place, $picked, $picked, Later::days($picked, $days), Loss::Seed, ['days' => $days])];
     }
