@@ -56,7 +56,7 @@ final class LotTasksTest extends CoreTestCase
         self::assertSame(DryingTask::SowFresh, $task->kind);
         // In cold water it lives for eight months: 244 days.
         self::assertSame('2027-05-03', $task->latest?->format('Y-m-d'));
-        $diary->record('spread', '2026-09-03 12:00', ['surface' => 'mesh', 'mass_g' => 60]);
+        $diary->insist('spread', '2026-09-03 12:00', ['surface' => 'mesh', 'mass_g' => 60]);
         self::assertSame(DryingTask::SowFresh, $this->only($diary)->kind, 'it has no business on the racks');
         self::assertSame(DryingVerdict::MustNotDry, $diary->course()->drying->verdict());
         self::assertNull($diary->course()->drying->targetMass());
