@@ -245,8 +245,14 @@ final class Keeping extends Strand
         }
         [$from, $to] = $kept->plant;
         $opens = $since->setDate((int) $since->format('Y'), $from, 1)->setTime(9, 0);
-        $opens = $opens <= $since ? $opens->setDate((int) $since->format('Y') + 1, $from, 1) : $opens;
-        $ends = $opens->setDate((int) $opens->format('Y'), $from + ($to - $from + 12) % 12 + 1, 1);
+        $opens = match (true) {
+            // Put away while it is being planted it goes out at once, not in a year.
+            $kept->isPlantedIn((int) $since->format('n')) => $since,
+            $opens <= $since => $opens->setDate((int) $since->format('Y') + 1, $from, 1),
+            default => $opens,
+        };
+        $month = (int) $opens->format('n');
+        $ends = $opens->setDate((int) $opens->format('Y'), $month + ($to - $month + 12) % 12 + 1, 1)->setTime(9, 0);
         $begun = $this->origin->firstAt() ?? $since;
         $spent = $kept->keeps === null ? null : Later::days($begun, (int) round($kept->keeps[1] * Later::DAYS_A_MONTH));
 

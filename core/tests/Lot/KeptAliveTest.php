@@ -56,6 +56,16 @@ final class KeptAliveTest extends CoreTestCase
         self::assertSame(['2027-04-01', '2027-04-21'], [$task->opens->format('Y-m-d'), $task->latest?->format('Y-m-d')]);
     }
 
+    public function test_put_away_while_it_is_being_planted_it_goes_out_that_very_season(): void
+    {
+        $diary = new Diary(self::crop('garlic'));
+        $diary->record('received', '2026-10-12 10:00', ['how' => 'bought', 'mass_g' => 400]);
+        $diary->record('stored', '2026-10-12 11:00', ['container' => 'cloth_bag', 'place' => 'Loft', 'temperature_c' => 15, 'rh' => 60, 'mass_g' => 400]);
+        $task = $diary->course()->tasks()[0];
+        self::assertSame([KeepingTask::PlantAgain, '2026-10-12', '2026-12-01'], [$task->kind, $task->opens->format('Y-m-d'), $task->latest?->format('Y-m-d')]);
+        self::assertGreaterThan($task->opens, $task->best);
+    }
+
     #[TestWith(['wild-rice'])]
     #[TestWith(['chayote'])]
     #[TestWith(['marsh-marigold'])]
