@@ -80,7 +80,7 @@ final readonly class Handbook
         return match (true) {
             ! $shift->isServed => 'These months are of the northern half of the earth; for the southern this book has none.',
             $shift->days === 0 => null,
-            default => sprintf('For 51° north with the last frost at the end of April. Here the plan takes it to be about %s %s.', Quantity::number(abs($shift->days), 'day'), $shift->days > 0 ? 'later' : 'earlier'),
+            default => sprintf('For 51° north, with the last frost at the end of April. Here it is taken to be about %s %s.', Quantity::number(abs($shift->days), 'day'), $shift->days > 0 ? 'later' : 'earlier'),
         };
     }
 

@@ -241,7 +241,7 @@ final readonly class LotWords
             ? sprintf(', if %s of it was alive at the start: it has not been tested', Quantity::percent($this->lot->practice->untestedShare))
             : '';
 
-        return sprintf('Count on it %s%s.', self::until($edge, $this->when), $condition);
+        return sprintf('%s %s%s.', $this->lot->treating->isWet() ? 'Once it is dry again, count on it' : 'Count on it', self::until($edge, $this->when), $condition);
     }
 
     /** How far it is to be relied on, in the few words that a list or a tag has room for. Only a test says that it is past. */
@@ -435,6 +435,9 @@ final readonly class LotWords
 
     private function moistureInStore(StoringStrand $store): string
     {
+        if ($this->lot->treating->isWet()) {
+            return 'Moisture: wet from its bath; the forecast takes it as dried again at once.';
+        }
         $moisture = (float) $store->moisture;
         $temperature = (float) $store->now?->at->temperatureC;
         $rh = Quantity::percent($this->lot->facts->crop->balance->seedRh(min(40.0, $moisture), max(-20.0, min(60.0, $temperature))));

@@ -129,7 +129,7 @@ final class HandbookTest extends TestCase
         self::assertNull($here(), 'this garden is as the book has it');
         $this->putJson('/api/settings/latitude', ['value' => '57'])->assertOk();
         // Four days a degree, half of it by latitude: 6 × 4 ÷ 2.
-        self::assertSame('For 51° north with the last frost at the end of April. Here the plan takes it to be about 12 days later.', str_replace("\u{00A0}", ' ', (string) $here()));
+        self::assertSame('For 51° north, with the last frost at the end of April. Here it is taken to be about 12 days later.', str_replace("\u{00A0}", ' ', (string) $here()));
         $this->putJson('/api/settings/latitude', ['value' => '-35'])->assertOk();
         self::assertStringContainsString('for the southern this book has none', (string) $here());
     }

@@ -19,6 +19,9 @@ final class TreatedSeedTest extends TestCase
         $keeper->records($code, 'bathed', '2026-09-12T10:00', ['temperature_c' => 50, 'minutes' => 25]);
         $store = collect($this->getJson("/api/lots/$code")->json('sections'))->firstWhere('section', 'store');
         self::assertStringContainsString('Bathed at 50 °C for 25 minutes, 12 September 2026: counted as if sound seed of 95 % had fallen to 92 % by it.', self::plain(json_encode($store, JSON_UNESCAPED_UNICODE)));
+        self::assertStringStartsWith('Once it is dry again, count on it until', self::plain($store['forecast']['sentence']));
+        self::assertContains('Moisture: wet from its bath; the forecast takes it as dried again at once.', $store['forecast']['ground']);
+        self::assertStringStartsWith('Dry it before anything else', (string) $this->getJson("/api/lots/$code")->json('advice'));
         self::assertContains('Spread it to dry at once, one layer thick', array_column($this->getJson("/api/lots/$code")->json('tasks'), 'do'));
     }
 

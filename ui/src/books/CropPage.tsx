@@ -66,7 +66,7 @@ export function CropPage({ cropKey }: { cropKey: string }) {
       )}
       {look !== null && <SeedToScale look={look} name={crop.name} />}
       <YearStrip year={year} />
-      {here !== null && <Box sx={(t) => ({ color: t.vars?.palette.text.secondary })}>{here}</Box>}
+      {here !== null && <Box sx={(t) => ({ color: t.vars?.palette.text.secondary, mb: 2 })}>{here}</Box>}
       <Box sx={onPaper}>
         {sections.map((section) => (
           <Section key={section.key} title={section.title}>
