@@ -49,11 +49,11 @@ final readonly class PlanTaskVoice
     public function why(): string
     {
         return match ($this->kind) {
-            PlanTaskKind::Sow => sprintf('%s, %s%s.', $this->crop->name, Quantity::number((int) $this->text('plants'), 'plant'), match ($this->text('purpose')) {
+            PlanTaskKind::Sow => sprintf('%s, %s%s.%s', $this->crop->name, Quantity::number((int) $this->text('plants'), 'plant'), match ($this->text('purpose')) {
                 'seed' => ' for seed',
                 'food' => ' for food',
                 default => ' for seed and food',
-            }),
+            }, $this->crop->growing->host === null ? '' : ' It lives on others: '.lcfirst($this->crop->growing->host).'.'),
             PlanTaskKind::LookOver => $this->lookOver(),
             PlanTaskKind::PlantOut => $this->crop->growing->frostTender ? 'After the last frost: it does not bear any.' : 'Label it again as it goes out.',
             PlanTaskKind::Lift => 'Before hard frost. '.$this->choose(LookTime::Lifting, 'Keep the best plants; leave out any that are sick, forked or off-type.'),

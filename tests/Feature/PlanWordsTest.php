@@ -202,6 +202,13 @@ final class PlanWordsTest extends TestCase
 
     private const NAMES = ['bell' => 'Bell Buoy', 'lead' => 'Sounding Lead', 'ballast' => 'Ballast', 'keel' => 'Keel'];
 
+    public function test_what_lives_on_others_is_sown_among_them(): void
+    {
+        $why = static fn (string $crop): string => self::plain((new PlanTaskVoice(PlanTaskKind::Sow, 'Clapper', app(CropReference::class)->get($crop), ['plants' => 40, 'purpose' => 'seed'], []))->why());
+        self::assertSame('Yellow rattle, 40 plants for seed. It lives on others: fine grasses and clovers: it takes water and food from their roots, and dies without them.', $why('yellow-rattle'));
+        self::assertSame('Pea, 40 plants for seed.', $why('pea'));
+    }
+
     private static function voice(SeasonPlan $plan, PlanTask $task): PlanTaskVoice
     {
         return new PlanTaskVoice($task->kind, self::NAMES[$task->planting->id], $task->planting->crop, $task->figures, self::NAMES);

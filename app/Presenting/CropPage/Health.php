@@ -6,6 +6,7 @@ namespace App\Presenting\CropPage;
 
 use App\Documents\HandbookSectionDocument;
 use App\Voice\Quantity;
+use App\Words\PestWords;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\SeedDisease;
 use Marrow\Core\Botany\SeedPest;
@@ -28,14 +29,9 @@ final class Health implements PageSection
 
     private static function pest(SeedPest $pest): string
     {
-        $freeze = $pest->freezeAt === null || $pest->freezeDays === null || $pest->freezeBelow === null ? '' : sprintf(
-            ' %d days at %s end it: in a closed jar, the seed below %s first, and thawed before the jar is opened.',
-            $pest->freezeDays,
-            Quantity::temperature($pest->freezeAt),
-            Quantity::moisture($pest->freezeBelow),
-        );
+        $freezing = PestWords::freezing($pest);
 
-        return "$pest->name: ".lcfirst($pest->note ?? ($pest->breedsInStore ? 'it breeds on in store' : 'it does not breed on in store')).".$freeze";
+        return "$pest->name: ".lcfirst($pest->note ?? ($pest->breedsInStore ? 'it breeds on in store' : 'it does not breed on in store')).'.'.($freezing === '' ? '' : " $freezing");
     }
 
     private static function disease(SeedDisease $disease): string

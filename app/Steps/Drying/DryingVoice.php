@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Steps\Drying;
 
 use App\Voice\Quantity;
+use App\Words\PestWords;
 use App\Work\Saying;
 use App\Work\SeenTask;
 use App\Work\Speech;
@@ -35,7 +36,7 @@ final class DryingVoice implements TaskVoice
             )),
             DryingTask::PutAway->value => new Speech('put away', static fn (SeenTask $t): Saying => new Saying(
                 'Put it away',
-                sprintf('At %s it is dry enough to close in tight (%s at most); left out, it takes up damp again.', Quantity::moisture($t->number('moisture')), Quantity::moisture($t->number('jar_moisture'))),
+                trim(sprintf('At %s it is dry enough to close in tight (%s at most); left out, it takes up damp again. %s', Quantity::moisture($t->number('moisture')), Quantity::moisture($t->number('jar_moisture')), PestWords::inStore($t->crop))),
             )),
         ];
     }

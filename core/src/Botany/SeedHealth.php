@@ -28,7 +28,7 @@ final readonly class SeedHealth
         return new self($pests, $diseases);
     }
 
-    /** The bath that is usual for it, the gentlest first; null where none is. */
+    /** The bath that is usual for it: that of the first disease that has one; null where none has. */
     public function hotWater(): ?HotWater
     {
         foreach ($this->diseases as $disease) {
