@@ -33,12 +33,13 @@ final readonly class PlaceToKeepDocument
     public static function of(Place $place): self
     {
         $fields = GardenFields::place();
-        $typed = ['name' => $place->name, 'temperature' => $place->temperature_c, 'rh' => $place->rh];
+        $isKnown = $place->air_known !== 0;
+        $typed = ['name' => $place->name, ...($isKnown ? ['temperature' => $place->temperature_c, 'rh' => $place->rh] : [])];
         foreach ($typed as $key => $value) {
             $now = Speaking::forms()->units->typed($fields->field($key), $value);
             $typed[$key] = is_float($now) ? Field::show($now) : $now;
         }
 
-        return new self($place->id, $place->name, sprintf("%s, %s, %s\u{00A0}%% RH", $place->name, Quantity::temperature($place->temperature_c), round($place->rh)), (object) $typed);
+        return new self($place->id, $place->name, $isKnown ? sprintf("%s, %s, %s\u{00A0}%% RH", $place->name, Quantity::temperature($place->temperature_c), round($place->rh)) : "$place->name, air not measured", (object) $typed);
     }
 }

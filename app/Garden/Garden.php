@@ -26,7 +26,10 @@ use Marrow\Core\Journal\Subject;
 final readonly class Garden
 {
     /** What a variety is called whose name nobody knows; the next of its crop has a number behind it. */
-    private const UNNAMED = 'Name unknown';
+    public const UNNAMED = 'Name unknown';
+
+    /** °C and per cent that stand for what nobody measured; reckoned with is what is set of a room. */
+    public const UNMEASURED = [18.0, 50.0];
 
     public function __construct(private CropReference $crops, private Dispatcher $events) {}
 
@@ -181,7 +184,16 @@ final readonly class Garden
             }
         }
 
-        return ['name' => self::composed($given->text('name')), 'temperature_c' => $given->number('temperature'), 'rh' => $given->number('rh')];
+        if ($given->has('temperature') !== $given->has('rh')) {
+            throw Refused::at($given->has('rh') ? 'temperature' : 'rh', 'Give the temperature and the humidity, or neither where nobody has measured them.');
+        }
+
+        return [
+            'name' => self::composed($given->text('name')),
+            'temperature_c' => $given->numberOr('temperature', self::UNMEASURED[0]),
+            'rh' => $given->numberOr('rh', self::UNMEASURED[1]),
+            'air_known' => (int) $given->has('rh'),
+        ];
     }
 
     private function varietyChanged(string $id): void

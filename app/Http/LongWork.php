@@ -6,13 +6,14 @@ namespace App\Http;
 
 use Closure;
 use Illuminate\Http\Request;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Season\SearchStopped;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Throwable;
 
 /**
  * Work that takes seconds, answered in lines of JSON: {"done": 0.4} while it goes on, then {"found": …}, or {"message": …}
- * when it failed. It ends when nobody listens any more.
+ * when it failed, with "errors" where what was sent cannot be so. It ends when nobody listens any more.
  */
 final class LongWork
 {
@@ -32,6 +33,8 @@ final class LongWork
                 self::line(['found' => $work(static fn (float $share): bool => self::line(['done' => round($share, 2)]))]);
             } catch (SearchStopped) {
                 return;
+            } catch (Refused $refused) {
+                self::line(['message' => $refused->getMessage(), 'errors' => (object) [$refused->path => [$refused->getMessage()]]]);
             } catch (Throwable $e) {
                 report($e);
                 self::line(['message' => 'Something went wrong on the server. Nothing was changed.']);

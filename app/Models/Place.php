@@ -9,6 +9,7 @@ namespace App\Models;
  * @property string $name
  * @property float $temperature_c
  * @property float $rh
+ * @property int $air_known  0 where nobody measured its air: temperature and humidity are then a room's
  */
 final class Place extends Thing
 {

@@ -106,6 +106,19 @@ final readonly class Projector
     }
 
     /**
+     * Some lots afresh, a few at a time.
+     *
+     * @param  list<string>  $lots  ids
+     */
+    public function again(array $lots): void
+    {
+        WriteLock::slices(array_chunk($lots, self::A_SLICE), function (array $some): void {
+            $this->lots($this->lotsOf($some));
+        });
+        $this->followTests();
+    }
+
+    /**
      * @param  list<string>  $ids
      * @return Collection<int, Planting>
      */

@@ -25,6 +25,7 @@ use Marrow\Core\Steps\Growing\SeedLot;
 use Marrow\Core\Steps\Growing\Sown;
 use Marrow\Core\Steps\Origin\Picked;
 use Marrow\Core\Steps\Storing\StoredAt;
+use Marrow\Core\Storage\StorePace;
 
 /** Reads what is known of lots and plantings, and folds them. */
 final class Facts
@@ -127,10 +128,16 @@ final class Facts
         return $first;
     }
 
-    /** @return array<string, StoredAt> by id */
-    private function places(): array
+    /** How seed ages in this store, for a lot that has no test of its own. */
+    public function store(): StorePace
     {
-        return $this->places ??= Place::query()->get()->mapWithKeys(static fn (Place $place): array => [$place->id => new StoredAt($place->name, $place->temperature_c, $place->rh)])->all();
+        return $this->paces->ofUntested();
+    }
+
+    /** @return array<string, StoredAt> by id */
+    public function places(): array
+    {
+        return $this->places ??= Place::query()->get()->mapWithKeys(fn (Place $place): array => [$place->id => $this->storedAt($place)])->all();
     }
 
     /**
@@ -152,5 +159,13 @@ final class Facts
         return Lot::query()->with('variety')->findMany($ids)->mapWithKeys(static fn (Lot $lot): array => [
             $lot->id => new SeedLot($lot->code(), $lot->variety->crop, $lot->variety_id, $lot->variety->name),
         ])->all();
+    }
+
+    /** What the fold must know of a place, those that are yet to be kept among them. */
+    public function storedAt(Place $place): StoredAt
+    {
+        return $place->air_known === 0
+            ? new StoredAt($place->name, $this->practice->number('room_temperature'), $this->practice->number('room_rh'), false)
+            : new StoredAt($place->name, $place->temperature_c, $place->rh);
     }
 }

@@ -24,6 +24,14 @@ final class StorePaces
         return $own === null ? StorePace::summed($weight, $pull, $lots) : self::without($own, [$weight, $pull, $lots]);
     }
 
+    /** For a lot without a test of its own. */
+    public function ofUntested(): StorePace
+    {
+        [$weight, $pull, $lots] = $this->all();
+
+        return $lots === 0 ? StorePace::unknown() : StorePace::summed($weight, $pull, $lots);
+    }
+
     public function forget(): void
     {
         $this->all = null;

@@ -446,6 +446,7 @@ final readonly class LotWords
             MoistureGround::Measured => sprintf('Moisture: %s as measured, kept by the tight container (its air at about %s RH).', Quantity::moisture($moisture), $rh),
             MoistureGround::Carried => sprintf('Moisture: about %s, as in balance with the air it was kept in before it was closed in. Read the jar to replace this guess.', Quantity::moisture($moisture)),
             MoistureGround::PlaceAir => sprintf('Moisture: %s, in balance with the air of the place, since the container breathes.', Quantity::moisture($moisture)),
+            MoistureGround::RoomAir => sprintf('Moisture: about %s, as in the air of an ordinary room: nobody has said what the air of this place is, and the container breathes.', Quantity::moisture($moisture)),
             default => sprintf('Moisture: not measured, so %s is taken, as in ordinary room air. Read the jar to replace this guess.', Quantity::moisture($moisture)),
         };
     }

@@ -52,7 +52,7 @@ final class StoringSection implements SheetSection
         $facts = [
             new FactDocument('There is', $words->stock() ?? 'not counted'),
             new FactDocument('Kept in', $now->container->label().', '.$now->at->name),
-            new FactDocument('At', sprintf("%s, %s\u{00A0}%% RH%s", Quantity::temperature($now->at->temperatureC), round($now->at->rh), $now->container->isTight() ? ' outside the container' : '')),
+            new FactDocument('At', ($now->at->isAirKnown ? '' : 'not measured, taken as a room: ').sprintf("%s, %s\u{00A0}%% RH%s", Quantity::temperature($now->at->temperatureC), round($now->at->rh), $now->container->isTight() ? ' outside the container' : '')),
             new FactDocument('Since', $when->date($since)),
         ];
         if ($storing->moisture !== null) {

@@ -25,6 +25,12 @@ enum VarietyType: string implements Choice
         };
     }
 
+    /** Whether seed of its own will be something else. */
+    public function isHybrid(): bool
+    {
+        return $this === self::Hybrid;
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -8,6 +8,7 @@ use Marrow\Core\Botany\Caution;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Admission;
 use Marrow\Core\Folding\Course;
+use Marrow\Core\Folding\Doubt;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Settings\Practice;
@@ -93,6 +94,12 @@ final class LotCourse
     public function adrift(): array
     {
         return $this->course->adrift;
+    }
+
+    /** @return array<string, list<Doubt>> what is doubtful of entries that count, by their ids */
+    public function doubts(): array
+    {
+        return $this->course->doubts;
     }
 
     /** @return array<string, string> id of the entry that stands, by the id of one that says the same */

@@ -440,6 +440,105 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/intake": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["intakeForm"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/intake/columns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Which column of a list is which, by its headings or what stands in it. */
+        post: operations["intakeColumns"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/intake/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description What is understood of some lines. Nothing is kept. */
+        post: operations["intakeRead"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/intakes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["intakes"];
+        put?: never;
+        /** @description Keeps lines as one act: all of them or none. */
+        post: operations["takeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/intakes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["intake"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/intakes/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/lots/{code}": {
         parameters: {
             query?: never;
@@ -636,6 +735,32 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        IntakeRequest: {
+            lines: {
+                /** @description Many packets at once: read as they were written, kept as one act, taken back as one. */
+                id: string;
+                /** @description what was written, by column */
+                cells: {
+                    [key: string]: string;
+                };
+            }[];
+            /** @description that headings give to bare numbers, by column */
+            units?: {
+                [key: string]: string;
+            };
+            /**
+             * @description what a variety is taken to be that has a name and of which nothing more is said
+             * @enum {string}
+             */
+            unmarked?: "unknown" | "open_pollinated";
+            /** @description what is known of the air of places that are new, by name */
+            places?: {
+                [key: string]: {
+                    temperature?: string;
+                    rh?: string;
+                };
+            };
+        };
         PlanRequest: {
             /** @description A changed plan, and which version it was changed from. */
             version: number;
@@ -655,6 +780,16 @@ export interface components {
             version?: number;
             /** @description when one is to be carried out: which */
             way?: string;
+        };
+        /** @description Many lots that came in as one. */
+        ActDocument: {
+            id: string;
+            title: string;
+            said: string;
+            lots: number;
+            taken_back: boolean;
+            loses: string;
+            follows: components["schemas"]["IntakeFollowsDocument"][];
         };
         /** @description Something that can be told in one of several ways. */
         AlternativesDocument: {
@@ -967,6 +1102,60 @@ export interface components {
             sentence: string;
             store: string | null;
             checks: components["schemas"]["CheckedForecastDocument"][];
+        };
+        /** @description A column that a list of seed may have. */
+        IntakeColumnDocument: {
+            key: string;
+            label: string;
+            hint: string;
+        };
+        /** @description What is doubtful of a cell. */
+        IntakeDoubtDocument: {
+            column: string;
+            message: string;
+            stops: boolean;
+            instead: string[];
+        };
+        /** @description What follows from what came in: some of its lots, and what is to be done with them. */
+        IntakeFollowsDocument: {
+            title: string;
+            advice: string;
+            lots: components["schemas"]["IntakeFollowsLotDocument"][];
+        };
+        /** @description A lot that something follows for. */
+        IntakeFollowsLotDocument: {
+            code: string;
+            name: string;
+            why: string;
+        };
+        /** @description What the page for taking in many packets knows before anything is typed. */
+        IntakeFormDocument: {
+            columns: components["schemas"]["IntakeColumnDocument"][];
+            sources: string[];
+            containers: string[];
+            hows: string[];
+            most: number;
+        };
+        /** @description A line of a list, as it was understood. */
+        IntakeLineDocument: {
+            line: string;
+            /** @enum {string} */
+            status: "ready" | "doubtful" | "stopped" | "stands";
+            shown: {
+                [key: string]: string;
+            };
+            new_place: string;
+            new_variety: boolean;
+            hybrid: boolean;
+            doubts: components["schemas"]["IntakeDoubtDocument"][];
+        };
+        /** @description Which column of a list is which of ours. */
+        IntakeMatchDocument: {
+            has_headings: boolean;
+            columns: string[];
+            units: {
+                [key: string]: string;
+            };
         };
         /** @description How a planting kept for seed stands apart. */
         IsolationRiskDocument: {
@@ -1848,7 +2037,7 @@ export interface components {
              * @description Kept in a
              * @enum {string}
              */
-            container: "jar" | "foil_pouch" | "paper_envelope" | "cloth_bag" | "tin";
+            container: "jar" | "foil_pouch" | "paper_envelope" | "cloth_bag" | "tin" | "plastic_bag" | "box" | "net" | "crate";
             /** @description Where */
             place_id?: string | null;
             /** @description It weighs, g */
@@ -1903,9 +2092,9 @@ export interface components {
             /** @description Place */
             name: string;
             /** @description Temperature, °C */
-            temperature: number | string;
+            temperature?: ((number | null) | (string | null)) | null;
             /** @description Humidity, % RH */
-            rh: number | string;
+            rh?: ((number | null) | (string | null)) | null;
         };
     };
     responses: never;
@@ -2674,6 +2863,177 @@ export interface operations {
                 };
                 content: {
                     "application/json": Record<string, never>;
+                };
+            };
+        };
+    };
+    intakeForm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what can be told of a packet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IntakeFormDocument"];
+                };
+            };
+        };
+    };
+    intakeColumns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description the first of the list */
+                    rows: string[][];
+                };
+            };
+        };
+        responses: {
+            /** @description each column */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IntakeMatchDocument"];
+                };
+            };
+        };
+    };
+    intakeRead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["IntakeRequest"];
+            };
+        };
+        responses: {
+            /** @description each line */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IntakeLineDocument"][];
+                };
+            };
+        };
+    };
+    intakes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what came in as one, newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ActDocument"][];
+                };
+            };
+        };
+    };
+    takeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["IntakeRequest"] & {
+                    /** Format: uuid */
+                    id: string;
+                    title?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description what came in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ActDocument"];
+                };
+            };
+        };
+    };
+    intake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what came in, and what follows */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ActDocument"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    even_so?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description taken back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ActDocument"];
                 };
             };
         };

@@ -14,6 +14,10 @@ enum ContainerKind: string implements Choice
     case PaperEnvelope = 'paper_envelope';
     case ClothBag = 'cloth_bag';
     case Tin = 'tin';
+    case PlasticBag = 'plastic_bag';
+    case Box = 'box';
+    case Net = 'net';
+    case Crate = 'crate';
 
     public function label(): string
     {
@@ -23,12 +27,50 @@ enum ContainerKind: string implements Choice
             self::PaperEnvelope => 'paper envelope',
             self::ClothBag => 'cloth bag',
             self::Tin => 'tin',
+            self::PlasticBag => 'plastic bag',
+            self::Box => 'box',
+            self::Net => 'net',
+            self::Crate => 'crate',
         };
     }
 
-    /** Whether it keeps the air's moisture out, so that the seed stays as dry as it was put in. A tin's lid does not. */
+    /**
+     * Whether it keeps the air's moisture out, so that the seed stays as dry as it was put in. A tin's lid does not; a thin
+     * plastic bag lets moisture through in weeks.
+     */
     public function isTight(): bool
     {
         return $this === self::Jar || $this === self::FoilPouch;
+    }
+
+    /** @return list<string> words by which people call it, in small letters */
+    public function calledBy(): array
+    {
+        return match ($this) {
+            self::Jar => ['jar', 'glass', 'bottle'],
+            self::FoilPouch => ['foil', 'pouch'],
+            self::PaperEnvelope => ['envelope', 'packet', 'paper', 'sachet', 'pkt', 'pack'],
+            self::ClothBag => ['cloth', 'bag', 'cotton', 'muslin', 'sack'],
+            self::Tin => ['tin', 'can'],
+            self::PlasticBag => ['plastic', 'zip', 'polythene'],
+            self::Box => ['box', 'tub', 'drawer'],
+            self::Net => ['net'],
+            self::Crate => ['crate', 'tray'],
+        };
+    }
+
+    /** The kind that a text speaks of: the first of its words that says so, what it is made of before its shape. */
+    public static function spokenOf(string $text): ?self
+    {
+        $words = preg_split('/[^a-z]+/', mb_strtolower($text)) ?: [];
+        $has = static fn (string $word): bool => in_array($word, $words, true) || in_array($word.'s', $words, true) || in_array($word.'es', $words, true);
+        // "Plastic bag" is plastic, "paper bag" paper, "plastic box" a box: it is the shape that a box has.
+        foreach ([self::Jar, self::Box, self::Tin, self::Crate, self::Net, self::FoilPouch, self::PlasticBag, self::PaperEnvelope, self::ClothBag] as $kind) {
+            if (array_filter($kind->calledBy(), $has) !== []) {
+                return $kind;
+            }
+        }
+
+        return null;
     }
 }

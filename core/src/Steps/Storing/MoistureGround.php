@@ -13,6 +13,9 @@ enum MoistureGround: string
     /** A container that breathes: the seed follows the air of its place. */
     case PlaceAir = 'place_air';
 
+    /** A container that breathes, in a place whose air nobody measured: taken as ordinary room air. */
+    case RoomAir = 'room_air';
+
     /** Closed in tight after it had followed the air of a place: taken as in balance with that. */
     case Carried = 'carried';
 

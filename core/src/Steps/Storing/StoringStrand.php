@@ -266,7 +266,7 @@ final class StoringStrand extends Strand
     private function moistureIn(Kept $kept): array
     {
         if (! $kept->container->isTight()) {
-            return [$this->moistureAt($kept->at), MoistureGround::PlaceAir];
+            return [$this->moistureAt($kept->at), $kept->at->isAirKnown ? MoistureGround::PlaceAir : MoistureGround::RoomAir];
         }
         if ($this->now !== null && $this->moisture !== null && $this->ground !== null) {
             if ($this->now->container->isTight()) {

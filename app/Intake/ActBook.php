@@ -1,0 +1,215 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Clock;
+use App\Garden\Marks;
+use App\Models\Act;
+use App\Models\JournalEntry;
+use App\Models\Lot;
+use App\Models\Place;
+use App\Models\Variety;
+use App\Models\WriteLock;
+use App\Moment;
+use App\Projection\Projector;
+use App\Projection\Rows;
+use App\Reading\Facts;
+use Closure;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Journal\Subject;
+use Ramsey\Uuid\Uuid;
+
+/**
+ * Many lots that come in as one act: all of them or none, and taken back as one. What they make of the garden is worked out
+ * first, while others may write; then it is written in one go.
+ */
+final readonly class ActBook
+{
+    /** In one statement, whose parameters are bounded. */
+    private const ROWS = 500;
+
+    /** So often all is worked out anew when somebody else wrote meanwhile; after that, nobody else may. */
+    private const TRIES = 3;
+
+    public function __construct(private Names $names, private Facts $facts, private Clock $clock, private Projector $projector) {}
+
+    /**
+     * @param  string  $id  made by the sender: the same act sent again is one act
+     * @param  ?Closure(float): mixed  $report  what share is done
+     *
+     * @throws Refused when a line cannot be kept as it is
+     */
+    public function keep(string $id, string $title, Sheet $sheet, ?Closure $report = null): Act
+    {
+        for ($try = 1; ; $try++) {
+            $kept = Act::query()->find($id);
+            if ($kept !== null) {
+                return $kept;
+            }
+            [$mark, $working, $lots] = $this->worked($id, $sheet, $report);
+            $act = WriteLock::hold(function () use ($id, $title, $sheet, $mark, $working, $lots, $try): ?Act {
+                if (Names::mark() !== $mark) {
+                    if ($try < self::TRIES) {
+                        return null;
+                    }
+                    [, $working, $lots] = $this->worked($id, $sheet, null);
+                }
+
+                return $this->write($id, $title, $working, $lots);
+            });
+            if ($act !== null) {
+                return $act;
+            }
+        }
+    }
+
+    /**
+     * Everything that was recorded with it is struck. What was recorded of its lots since stays, and stands adrift.
+     *
+     * @throws Refused when it was asked nothing of what was recorded since
+     */
+    public function takeBack(Act $act, bool $evenSo): Act
+    {
+        [$lots, $with] = WriteLock::hold(function () use ($act, $evenSo): array {
+            $entries = JournalEntry::query()->toBase()->where('act', $act->id)->get(['id', 'subject_id']);
+            $lots = $entries->pluck('subject_id')->unique()->values()->all();
+            $since = $this->recordedSince($act);
+            if ($since > 0 && ! $evenSo) {
+                throw Refused::at('even_so', sprintf('Of %d of these lots something else has been recorded since. It stays in the journal, but there is then no lot that it is of.', $since));
+            }
+            $struck = DB::table('journal_entries')->where('kind', 'struck')->whereIn('subject_id', $lots)->pluck('payload')
+                ->map(static fn (mixed $payload): mixed => is_string($payload) && is_array($said = json_decode($payload, true)) ? $said['entry'] ?? null : null)->flip();
+            $now = $this->clock->now();
+            $rows = [];
+            foreach ($entries as $entry) {
+                /** @var object{id: string, subject_id: string} $entry */
+                if (! $struck->has($entry->id)) {
+                    $strike = Uuid::uuid5($act->id, "strike $entry->id")->toString();
+                    $rows[] = $this->row($strike, $strike, $entry->subject_id, 'struck', ['entry' => $entry->id, 'reason' => 'taken back: '.$act->title], Moment::keep($now), null);
+                }
+            }
+            self::insert('journal_entries', $rows);
+            Act::query()->where('id', $act->id)->update(['taken_back_at' => Moment::keep($now)]);
+            // Until the lists follow, the garden is marked: cut off here, it is reckoned anew when it is next opened.
+            $with = Marks::get(Marks::RECKONED_WITH);
+            Marks::set(Marks::RECKONED_WITH, '');
+
+            return [array_values(array_filter($lots, is_string(...))), $with];
+        });
+        $this->projector->again($lots);
+        Marks::set(Marks::RECKONED_WITH, $with);
+
+        return Act::query()->findOrFail($act->id);
+    }
+
+    /** Of how many of its lots something has been recorded since. */
+    public function recordedSince(Act $act): int
+    {
+        return DB::table('journal_entries as own')->where('own.act', $act->id)
+            ->join('journal_entries as more', static fn ($join) => $join->on('more.subject_id', '=', 'own.subject_id')->whereNull('more.act')->where('more.kind', '!=', 'struck'))
+            ->distinct()->count('own.subject_id');
+    }
+
+    /**
+     * @param  ?Closure(float): mixed  $report
+     * @return array{string, Working, list<NewLot>}
+     *
+     * @throws Refused
+     */
+    private function worked(string $id, Sheet $sheet, ?Closure $report): array
+    {
+        $mark = Names::mark();
+        $this->facts->forget();
+        $working = new Working($this->names->reader(), $this->facts, $this->clock, $id, $sheet);
+        $lots = [];
+        foreach ($working->lines($report) as $line) {
+            if ($line->status() === 'stopped') {
+                throw Refused::at("lines.$line->id", $line->doubts[0]->message);
+            }
+            if ($line->new !== null) {
+                $lots[] = $line->new;
+            }
+        }
+        if ($lots === []) {
+            throw Refused::at('lines', 'There is nothing in it that is not here already.');
+        }
+
+        return [$mark, $working, $lots];
+    }
+
+    /** @param  list<NewLot>  $lots */
+    private function write(string $id, string $title, Working $working, array $lots): Act
+    {
+        $act = Act::query()->create(['id' => $id, 'title' => $title, 'lots' => count($lots), 'made_at' => Moment::keep($this->clock->now()), 'taken_back_at' => null]);
+        self::insert('places', self::attributes($working->newPlaces()));
+        self::insert('varieties', self::attributes($working->newVarieties));
+        self::insert('lots', self::attributes(array_map(static fn (NewLot $new): Lot => $new->lot, $lots)));
+        $origins = $containers = $entries = $references = $standings = $tasks = [];
+        foreach ($lots as $new) {
+            $origins[] = ['lot_id' => $new->lot->id, 'kind' => 'received', 'planting_id' => null];
+            $kept = $new->course->storing->now;
+            if ($kept !== null) {
+                $containers[] = ['id' => $new->lot->id, 'kind' => $kept->container->value, 'place_id' => $new->placeId];
+            }
+            foreach ($new->entries as $entry) {
+                $entries[] = $this->row($entry->id, $entry->order, $new->lot->id, $entry->kind->name, $entry->kind->keep($entry->payload), Moment::keep($entry->happenedAt), $id);
+                foreach ($entry->kind->references() as $role => $subject) {
+                    $of = $entry->kind->value($entry->payload, $role);
+                    if (is_string($of)) {
+                        $references[] = ['entry_id' => $entry->id, 'role' => $role, 'subject' => $subject, 'subject_id' => $of];
+                    }
+                }
+            }
+            $standings[] = Rows::lot($new->lot, $new->course);
+            $tasks[$new->lot->id] = $new->course->tasks();
+        }
+        self::insert('lot_origins', $origins);
+        self::insert('containers', $containers);
+        self::insert('journal_entries', $entries);
+        self::insert('entry_refs', $references);
+        self::insert('lot_standings', $standings);
+        self::insert('tasks', Rows::tasks(Subject::Lot, $tasks));
+
+        return $act;
+    }
+
+    /**
+     * @param  array<string, mixed>  $payload
+     * @return array<string, mixed>
+     */
+    private function row(string $id, string $order, string $lot, string $kind, array $payload, string $at, ?string $act): array
+    {
+        return [
+            'id' => $id,
+            'ord' => $order,
+            'subject' => Subject::Lot->value,
+            'subject_id' => $lot,
+            'kind' => $kind,
+            'payload' => json_encode($payload, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION),
+            'happened_at' => $at,
+            'given_at' => $at,
+            'recorded_at' => Moment::keep($this->clock->now()),
+            'act' => $act,
+        ];
+    }
+
+    /**
+     * @param  list<Lot|Place|Variety>  $models
+     * @return list<array<string, mixed>>
+     */
+    private static function attributes(array $models): array
+    {
+        return array_map(static fn (Lot|Place|Variety $model): array => $model->getAttributes(), $models);
+    }
+
+    /** @param  list<array<string, mixed>>  $rows */
+    private static function insert(string $table, array $rows): void
+    {
+        foreach (array_chunk($rows, self::ROWS) as $some) {
+            DB::table($table)->insert($some);
+        }
+    }
+}

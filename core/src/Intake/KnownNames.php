@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Intake;
+
+use Marrow\Core\Fields\PlainText;
+
+/** What has a name in the garden already, so that a list speaks of it and does not make it twice. */
+final class KnownNames
+{
+    /** @var array<string, list<array{id: string, crop: string, name: string}>> by plain name */
+    private array $varieties = [];
+
+    /** @var array<string, string> ids by plain name */
+    private array $places = [];
+
+    /**
+     * @param  iterable<array{id: string, crop: string, name: string}>  $varieties
+     * @param  array<string, string>  $places  names by id
+     * @param  array<string, string>  $lots  ids of the varieties of the lots that stand, by code
+     */
+    public function __construct(iterable $varieties, array $places, private readonly array $lots = [])
+    {
+        foreach ($varieties as $variety) {
+            $this->varieties[self::plain($variety['name'])][] = $variety;
+        }
+        foreach ($places as $id => $name) {
+            $this->places[self::plain($name)] = $id;
+        }
+    }
+
+    /** @return ?string id of the variety of that name, of that crop */
+    public function variety(string $crop, string $name): ?string
+    {
+        foreach ($this->varieties[self::plain($name)] ?? [] as $variety) {
+            if ($variety['crop'] === $crop) {
+                return $variety['id'];
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> keys of the crops of which there is a variety of that name */
+    public function cropsOf(string $name): array
+    {
+        return array_values(array_unique(array_column($this->varieties[self::plain($name)] ?? [], 'crop')));
+    }
+
+    public function place(string $name): ?string
+    {
+        return $this->places[self::plain($name)] ?? null;
+    }
+
+    /** @return ?string id of the variety of the lot with that code */
+    public function varietyOfLot(string $code): ?string
+    {
+        return $this->lots[mb_strtoupper(trim($code))] ?? null;
+    }
+
+    public static function plain(string $name): string
+    {
+        return trim(preg_replace('/\s+/u', ' ', PlainText::of($name)) ?? '');
+    }
+}
