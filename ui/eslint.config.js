@@ -12,6 +12,7 @@ const rooms = [
   'steps',
   'season',
   'plot',
+  'intake',
   'lots',
   'books',
   'today',

@@ -78,7 +78,7 @@ final readonly class ActBook
             $lots = $entries->pluck('subject_id')->unique()->values()->all();
             $since = $this->recordedSince($act);
             if ($since > 0 && ! $evenSo) {
-                throw Refused::at('even_so', sprintf('Of %d of these lots something else has been recorded since. It stays in the journal, but there is then no lot that it is of.', $since));
+                throw Refused::at('even_so', self::loses($since));
             }
             $struck = DB::table('journal_entries')->where('kind', 'struck')->whereIn('subject_id', $lots)->pluck('payload')
                 ->map(static fn (mixed $payload): mixed => is_string($payload) && is_array($said = json_decode($payload, true)) ? $said['entry'] ?? null : null)->flip();
@@ -103,6 +103,12 @@ final readonly class ActBook
         Marks::set(Marks::RECKONED_WITH, $with);
 
         return Act::query()->findOrFail($act->id);
+    }
+
+    /** What taking it back leaves without a lot; empty of nothing. */
+    public static function loses(int $since): string
+    {
+        return $since === 0 ? '' : sprintf('%d of these lots %s had something else recorded since. It stays in the journal, but there is then no lot that it is of.', $since, $since === 1 ? 'has' : 'have');
     }
 
     /** Of how many of its lots something has been recorded since. */

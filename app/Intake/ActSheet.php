@@ -34,7 +34,7 @@ final readonly class ActSheet
             $this->said($act),
             $act->lots,
             $act->taken_back_at !== null,
-            $since === 0 ? '' : sprintf('Of %s something else has been recorded since: it stays in the journal, but there is then no lot that it is of.', Quantity::number($since, 'of these lots', 'of these lots')),
+            ActBook::loses($since),
             $act->taken_back_at === null ? $this->follows->of($act) : [],
         );
     }

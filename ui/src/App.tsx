@@ -9,6 +9,10 @@ import { TodayPage } from './today/TodayPage';
 
 const BooksPage = later(async () => (await import('./books/BooksPage')).BooksPage, { lines: 12 });
 const PlanPage = later(async () => (await import('./season/PlanPage')).PlanPage, { lines: 8, height: 48 });
+const TakeStockPage = later(async () => (await import('./intake/TakeStockPage')).TakeStockPage, {
+  lines: 6,
+  height: 48,
+});
 const TagSheet = later(async () => (await import('./lots/TagSheet')).TagSheet, { lines: 2, height: 240 });
 
 export function App() {
@@ -19,6 +23,7 @@ export function App() {
         <Route path="today" element={<TodayPage />} />
         <Route path="plot/plan/:year?" element={<PlanPage />} />
         <Route path="plot/:code?" element={<PlotPage />} />
+        <Route path="store/stock/:act?" element={<TakeStockPage />} />
         {lotPlaces.map((place) => (
           <Route key={place} path={`${place}/:code?`} element={<LotsPage key={place} place={place} />} />
         ))}

@@ -18,6 +18,9 @@ final class WellFormed
 {
     private const MOST_BYTES = 1_048_576;
 
+    /** Bytes; a list of everything in a large cupboard. */
+    private const MOST_OF_A_LIST = 4_194_304;
+
     private const DEEPEST = 24;
 
     /** @param  Closure(Request): Response  $next */
@@ -28,16 +31,16 @@ final class WellFormed
             throw new HttpException(400, 'This address holds something that is no text.');
         }
         if ($request->is('api/*') && ! $request->isMethodSafe()) {
-            self::body($request->getContent());
+            self::body($request->getContent(), $request->is('api/intakes') ? self::MOST_OF_A_LIST : self::MOST_BYTES);
         }
 
         return $next($request);
     }
 
-    private static function body(string $body): void
+    private static function body(string $body, int $most): void
     {
-        if (strlen($body) > self::MOST_BYTES) {
-            throw new HttpException(413, 'That is more than can be sent at once: at most one megabyte.');
+        if (strlen($body) > $most) {
+            throw new HttpException(413, sprintf('That is more than can be sent at once: at most %d MB.', intdiv($most, 1_048_576)));
         }
         try {
             $sent = $body === '' ? [] : json_decode($body, true, self::DEEPEST, JSON_THROW_ON_ERROR);

@@ -21,15 +21,10 @@ final class Cells
     /** @param  array<string, string>  $written  by column */
     public function __construct(private readonly array $written) {}
 
-    /**
-     * What was written, without what is not seen, and without the mark that spreadsheets are given so that a text is not
-     * taken for a formula.
-     */
+    /** What was written, without what is not seen. */
     public function text(Column $column): string
     {
-        $text = trim(Reading::cleaned($this->written[$column->value] ?? ''));
-
-        return trim(preg_match("/^'[=+\\-@]/", $text) === 1 ? substr($text, 1) : $text);
+        return trim(Reading::cleaned($this->written[$column->value] ?? ''));
     }
 
     /** @param  list<string>  $instead */

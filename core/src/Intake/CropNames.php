@@ -68,7 +68,7 @@ final class CropNames
             }
             $several = $this->several[$name] ?? $keys;
             if ($several !== []) {
-                return count($several) === 1 ? new CropMeant($several[0], true) : new CropMeant(null, false, $this->called($several));
+                return count($several) === 1 ? new CropMeant($several[0], true) : new CropMeant(null, false, $this->called($several, $name));
             }
         }
 
@@ -116,12 +116,13 @@ final class CropNames
 
     /**
      * @param  list<string>  $keys
+     * @param  string  $written  names that hold it stand first
      * @return list<string>
      */
-    private function called(array $keys): array
+    private function called(array $keys, string $written = ''): array
     {
         $names = array_map($this->name(...), $keys);
-        sort($names);
+        usort($names, static fn (string $a, string $b): int => [! str_contains(self::plain($a), $written), $a] <=> [! str_contains(self::plain($b), $written), $b]);
 
         return array_slice($names, 0, self::NAMED);
     }

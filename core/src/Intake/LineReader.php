@@ -120,7 +120,7 @@ final readonly class LineReader
         $meant = $this->crops->of($written);
         if ($meant->crop !== null) {
             if (! $meant->sure) {
-                $line->doubt($column, sprintf('Taken as %s.', $this->crops->name($meant->crop)), instead: [$this->crops->name($meant->crop)]);
+                $line->doubt($column, sprintf('%s is taken as %s.', self::quoted($written), $this->crops->name($meant->crop)), instead: [$this->crops->name($meant->crop)]);
             }
 
             return $meant->crop;
@@ -177,7 +177,7 @@ final readonly class LineReader
             $year = Written::year($written, $now);
             $isPackedFor = $column === Column::PackedFor || Written::isPackedFor($written);
             if ($year === null) {
-                $line->doubt($column, 'No year can be read from that. It is taken as not known; what was written is in the note.');
+                $line->doubt($column, self::quoted($written).' tells no year: it is taken as not known, and stands in the note.');
                 $line->remark($column, $written);
             } elseif (! $isPackedFor && $year > $now) {
                 $line->doubt($column, sprintf('It is %d now: seed cannot have ripened in %d.', $now, $year), stops: true, instead: [(string) $now]);
@@ -185,7 +185,7 @@ final readonly class LineReader
                 $line->doubt($column, sprintf('Packed for %d? It is %d now.', $year, $now), stops: true);
             } else {
                 if (preg_match('~\d{2,4}\s*[/–-]\s*\d{2,4}~u', $written) === 1 && $this->day($written) === null) {
-                    $line->doubt($column, sprintf('Taken as %d.', $year));
+                    $line->doubt($column, sprintf('%s is taken as %d.', self::quoted($written), $year));
                 }
                 $years[$isPackedFor ? 1 : $at] ??= $year;
             }
@@ -210,7 +210,7 @@ final readonly class LineReader
             $isGrams = Written::grams($written, $unit === 'seeds' ? '' : $unit);
             $isSeeds = $column === Column::Mass || $isGrams !== null ? null : Written::seeds($written);
             if ($isGrams === null && $isSeeds === null) {
-                $line->doubt($column, self::isNegative($written) ? 'There cannot be less than none.' : 'That tells no number of seeds and no mass: taken as “some”. What was written is in the note.', stops: self::isNegative($written));
+                $line->doubt($column, self::isNegative($written) ? 'There cannot be less than none.' : self::quoted($written).' tells no number of seeds and no mass: taken as “some”, and stands in the note.', stops: self::isNegative($written));
                 $line->remark($column, $written);
             }
             $grams ??= $isGrams;
@@ -236,7 +236,7 @@ final readonly class LineReader
         }
         $share = Written::isNotKnown($written) ? null : Written::share($written);
         if ($share === null && ! Written::isNotKnown($written)) {
-            $line->doubt(Column::Germinates, 'No share can be read from that; it is taken as not known, and in the note.');
+            $line->doubt(Column::Germinates, self::quoted($written).' tells no share that germinates: it is taken as not known, and stands in the note.');
             $line->remark(Column::Germinates, $written);
         }
         if (Written::isNotKnown($day)) {
@@ -245,9 +245,9 @@ final readonly class LineReader
         $on = $this->day($day);
         if ($on === null || $share === null || $on > $this->today) {
             if ($on !== null && $on > $this->today) {
-                $line->doubt(Column::TestedOn, 'That day is still to come; it is left out, and in the note.');
+                $line->doubt(Column::TestedOn, self::quoted($day).' is still to come: it is left out, and stands in the note.');
             } elseif ($on === null && preg_match('/^\d{4}$/', $day) !== 1) {
-                $line->doubt(Column::TestedOn, 'That is no day of the calendar that can be told for sure; it is left out, and in the note.');
+                $line->doubt(Column::TestedOn, self::quoted($day).' is no day that can be told for sure: it is left out, and stands in the note.');
             }
             $line->remark(Column::TestedOn, $day);
             $on = null;
@@ -264,7 +264,7 @@ final readonly class LineReader
         }
         $day = $this->day($written);
         if ($day === null || $day > $this->today || $day < '1950-01-01') {
-            $line->doubt(Column::CameOn, $day !== null && $day > $this->today ? 'That day is still to come; today is taken.' : 'That is no day that can be told for sure: today is taken, and what was written is in the note.');
+            $line->doubt(Column::CameOn, $day !== null && $day > $this->today ? self::quoted($written).' is still to come: today is taken.' : self::quoted($written).' is no day that can be told for sure: today is taken, and it stands in the note.');
             $line->remark(Column::CameOn, $written);
 
             return null;
@@ -286,7 +286,7 @@ final readonly class LineReader
             }
         }
         if (! Written::isNotKnown($written)) {
-            $line->doubt(Column::How, 'How it came is not clear from that: taken as found in the cupboard; what was written is in the note.');
+            $line->doubt(Column::How, self::quoted($line->text(Column::How)).' does not say how it came: taken as found in the cupboard, and in the note.');
             $line->remark(Column::How, $line->text(Column::How));
         }
 
@@ -303,7 +303,7 @@ final readonly class LineReader
         $written = $line->text(Column::Container);
         $kind = ContainerKind::spokenOf($written);
         if ($kind === null && ! Written::isNotKnown($written)) {
-            $line->doubt(Column::Container, 'Taken as a paper envelope, which breathes; what was written is in the note.', instead: array_map(static fn (ContainerKind $kind): string => $kind->label(), [ContainerKind::Jar, ContainerKind::FoilPouch, ContainerKind::Box]));
+            $line->doubt(Column::Container, self::quoted($written).' is taken as a paper envelope, which breathes, and stands in the note.', instead: array_map(static fn (ContainerKind $kind): string => $kind->label(), [ContainerKind::Jar, ContainerKind::FoilPouch, ContainerKind::Box]));
             $line->remark(Column::Container, $written);
         }
 
@@ -322,6 +322,12 @@ final readonly class LineReader
         $line->remark($column, $text);
 
         return trim(mb_substr($text, 0, $most));
+    }
+
+    /** What was written, as a message speaks of it. */
+    private static function quoted(string $written): string
+    {
+        return '“'.mb_strimwidth($written, 0, 40, '…').'”';
     }
 
     private static function field(string $key): Field

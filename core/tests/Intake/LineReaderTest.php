@@ -55,7 +55,7 @@ final class LineReaderTest extends CoreTestCase
     {
         $line = self::read(['crop' => 'Lettuse']);
         self::assertSame('lettuce', $line->packet?->crop);
-        self::assertSame(['Taken as Lettuce.'], self::messages($line));
+        self::assertSame(['“Lettuse” is taken as Lettuce.'], self::messages($line));
     }
 
     public function test_what_is_no_crop_stops_the_line(): void
@@ -210,12 +210,6 @@ final class LineReaderTest extends CoreTestCase
         $line = self::read(['crop' => 'tomato', 'container' => $written, 'place' => 'Shed']);
         self::assertSame($kind, $line->packet?->container);
         self::assertCount($doubts, $line->doubts);
-    }
-
-    public function test_what_guards_a_text_from_being_a_formula_is_taken_off(): void
-    {
-        $packet = self::read(['crop' => 'tomato', 'variety' => "'=SUM(A1)", 'from' => "'-dash", 'note' => "'quoted'"])->packet;
-        self::assertSame(['=SUM(A1)', '-dash', "'quoted'"], [$packet?->name, $packet?->received->from, $packet?->note]);
     }
 
     public function test_what_is_told_of_the_test_must_be_of_seed_that_was_there(): void

@@ -50,6 +50,10 @@ export type Draft = Schemas['DraftRequest'];
 export type FieldDeclared = Schemas['FieldDocument'];
 export type Chosen = Schemas['ChosenDocument'];
 export type SettingSection = Schemas['SettingSectionDocument'];
+export type IntakeColumn = Schemas['IntakeColumnDocument'];
+export type IntakeMatch = Schemas['IntakeMatchDocument'];
+export type IntakeLine = Schemas['IntakeLineDocument'];
+export type Intake = Schemas['ActDocument'];
 export type PlaceName = PlaceList['place'];
 
 /** ms; whatever has not been answered by then will not be. */
@@ -62,6 +66,10 @@ export const api = createClient<paths>({
 
 /** No answer, or one that says that it may be otherwise in a while. */
 const passing = new Set([0, 502, 503, 504, 507]);
+
+/** Of each field the first thing that is wrong with it. */
+const first = (errors: Record<string, string[]>): Record<string, string> =>
+  Object.fromEntries(Object.entries(errors).map(([field, messages]) => [field, messages[0] ?? '']));
 
 /** What the server refused, field by field, in words meant for the person at the form. */
 export class Refused extends Error {
@@ -78,11 +86,14 @@ export class Refused extends Error {
     return passing.has(this.status);
   }
 
+  /** Said at the end of work that took a while: with errors, what was sent cannot be so. */
+  static told(message: string, errors?: Record<string, string[]>): Refused {
+    return new Refused(message, first(errors ?? {}), errors === undefined ? 500 : 422);
+  }
+
   static of(response: Response, error: unknown): Refused {
     const body = (error ?? {}) as { message?: string; errors?: Record<string, string[]> };
-    const fields = Object.fromEntries(
-      Object.entries(body.errors ?? {}).map(([field, messages]) => [field, messages[0] ?? '']),
-    );
+    const fields = first(body.errors ?? {});
     // What passes, or what is wrong with the garden's file, the server says in words; a fault of its own it cannot.
     const said = response.status < 500 || passing.has(response.status) ? body.message : undefined;
     const message =

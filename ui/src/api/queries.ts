@@ -124,6 +124,23 @@ export function useSeason() {
   });
 }
 
+/** What can be told of a packet, before anything is typed. */
+export function useIntakeForm() {
+  return useQuery({ queryKey: ['intake'], queryFn: () => take(api.GET('/intake')) });
+}
+
+/** What came in as one, newest first. */
+export function useIntakes() {
+  return useQuery({ queryKey: ['intakes'], queryFn: () => take(api.GET('/intakes')) });
+}
+
+export function useIntake(id: string) {
+  return useQuery({
+    queryKey: ['intakes', id],
+    queryFn: () => take(api.GET('/intakes/{id}', { params: { path: { id } } })),
+  });
+}
+
 /** What the words mean that are used here. */
 export function useWords() {
   return useQuery({ queryKey: ['words'], queryFn: () => take(api.GET('/words')), staleTime: Infinity });

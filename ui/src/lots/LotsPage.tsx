@@ -20,9 +20,14 @@ export function LotsPage({ place }: { place: LotPlace }) {
             action={
               place === 'store' &&
               on === undefined && (
-                <Button component={Link} to={at('/store/new')}>
-                  Seed from elsewhere
-                </Button>
+                <>
+                  <Button component={Link} to="/store/stock">
+                    Take stock
+                  </Button>
+                  <Button component={Link} to={at('/store/new')}>
+                    Seed from elsewhere
+                  </Button>
+                </>
               )
             }
           />
