@@ -23,6 +23,7 @@ use Illuminate\Support\Facades\Route;
 Route::get('/frame', [FrameController::class, 'frame']);
 Route::get('/today', [FrameController::class, 'today']);
 Route::get('/places/{place}', [PlaceController::class, 'show']);
+Route::get('/places/{place}/table', [PlaceController::class, 'table']);
 Route::get('/lots/{code}', [LotController::class, 'show']);
 Route::get('/plantings/{code}', [PlantingController::class, 'show']);
 Route::put('/plantings/{code}', [PlantingController::class, 'change']);

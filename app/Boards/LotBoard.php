@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Boards;
 
+use App\Documents\BarDocument;
 use App\Documents\ListItemDocument;
 use App\Documents\PlaceDocument;
+use App\Documents\ScaleDocument;
+use App\Documents\TableDocument;
 use App\Documents\TaskDocument;
 use App\Finding\Sought;
+use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\LotStanding;
+use App\Moment;
 use App\Presenting\Tags;
 use App\Reading\Facts;
 use App\Voice\Quantity;
@@ -23,7 +28,7 @@ use Marrow\Core\Work\Place;
 /** The board of a place where lots lie. */
 abstract class LotBoard implements Board
 {
-    public function __construct(private readonly Tags $tags, private readonly Pages $pages, private readonly Facts $facts) {}
+    public function __construct(private readonly Tags $tags, private readonly Pages $pages, private readonly Facts $facts, private readonly LotTable $table) {}
 
     abstract public function place(): Place;
 
@@ -41,6 +46,22 @@ abstract class LotBoard implements Board
     protected function seeds(LotStanding $row): ?string
     {
         return $row->seeds === null ? null : Quantity::roughSeeds($row->seeds, $this->crop($row)->counts()->value);
+    }
+
+    /** As a line on the scale of the place. */
+    protected function bar(LotStanding $row, ?DueTask $task, When $when): ?BarDocument
+    {
+        return null;
+    }
+
+    /**
+     * The scale of the lines.
+     *
+     * @param  list<ListItemDocument>  $items
+     */
+    protected function axis(array $items, When $when): ?ScaleDocument
+    {
+        return null;
     }
 
     protected function isAtRisk(LotStanding $row, When $when): bool
@@ -61,29 +82,61 @@ abstract class LotBoard implements Board
 
     public function page(Narrowing $narrowing, When $when): PlaceDocument
     {
+        return $this->pages->page(
+            $this->place(),
+            $this->rows($narrowing, $when),
+            $narrowing,
+            $when,
+            static fn (LotStanding $row): Lot => $row->lot->setRelation('standing', $row),
+            function (LotStanding $row, ?TaskDocument $task, ?DueTask $due) use ($when): ListItemDocument {
+                [$figure, $label] = $this->figure($row, $when);
+
+                return new ListItemDocument($this->tags->lot($row->lot), $figure, $label, $this->detail($row), $task, $this->isAtRisk($row, $when), $this->bar($row, $due, $when));
+            },
+            fn (array $items): ?ScaleDocument => $this->axis($items, $when),
+        );
+    }
+
+    public function table(Narrowing $narrowing, When $when): TableDocument
+    {
+        return $this->table->of(ucfirst($this->place()->value), $this->rows($narrowing, $when));
+    }
+
+    /** @return Builder<LotStanding> */
+    private function rows(Narrowing $narrowing, When $when): Builder
+    {
         $query = LotStanding::query()
             ->where('place', $this->place()->value)
             ->where('used_up', 0)
             ->with(['lot.variety']);
         Sought::of($narrowing->find)->narrow($query, Subject::Lot);
+        self::narrow($query, $narrowing, $when);
         match ($narrowing->sort) {
             'name' => $query->orderBy('variety'),
             'code' => null,
             default => $this->inOrder($query),
         };
-        $query->orderBy('number');
 
-        return $this->pages->page(
-            $this->place(),
-            $query,
-            $narrowing->page,
-            $when,
-            static fn (LotStanding $row): Lot => $row->lot->setRelation('standing', $row),
-            function (LotStanding $row, ?TaskDocument $task) use ($when): ListItemDocument {
-                [$figure, $label] = $this->figure($row, $when);
+        return $query->orderBy('number');
+    }
 
-                return new ListItemDocument($this->tags->lot($row->lot), $figure, $label, $this->detail($row), $task, $this->isAtRisk($row, $when));
-            },
-        );
+    /** @param  Builder<LotStanding>  $query */
+    private static function narrow(Builder $query, Narrowing $narrowing, When $when): void
+    {
+        if ($narrowing->lies !== '') {
+            $query->where('place_id', $narrowing->lies);
+        }
+        if ($narrowing->crop !== '') {
+            $query->whereIn('lot_id', static fn ($lots) => $lots->select('lots.id')->from('lots')->join('varieties', 'varieties.id', '=', 'lots.variety_id')->where('varieties.crop', $narrowing->crop));
+        }
+        match ($narrowing->only) {
+            'untested' => $query->whereNull('rate'),
+            'past' => $query->where('good_until', '<=', Moment::keep($when->now)),
+            'last' => $query->whereNotExists(static fn ($more) => $more->selectRaw('1')->from('lots as own')
+                ->join('lots as other', static fn ($join) => $join->on('other.variety_id', '=', 'own.variety_id')->on('other.id', '!=', 'own.id'))
+                ->join('lot_standings as there', 'there.lot_id', '=', 'other.id')
+                ->whereColumn('own.id', 'lot_standings.lot_id')->where('there.used_up', 0)->where('there.place', '!=', Place::Plot->value)),
+            default => null,
+        };
     }
 }

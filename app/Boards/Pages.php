@@ -6,6 +6,7 @@ namespace App\Boards;
 
 use App\Documents\ListItemDocument;
 use App\Documents\PlaceDocument;
+use App\Documents\ScaleDocument;
 use App\Documents\TaskDocument;
 use App\Models\DueTask;
 use App\Models\Lot;
@@ -23,8 +24,6 @@ use Marrow\Core\Work\Place;
 /** What every board does alike: it leafs through its things and has the next task of each. */
 final readonly class Pages
 {
-    private const PAGE = 40;
-
     private const DAYS_AHEAD = 60;
 
     public function __construct(private Tasks $tasks) {}
@@ -34,13 +33,14 @@ final readonly class Pages
      *
      * @param  Builder<T>  $query
      * @param  Closure(T): (Lot|Planting)  $thing  that a row is of, with its variety and standing
-     * @param  Closure(T, ?TaskDocument): ListItemDocument  $item
+     * @param  Closure(T, ?TaskDocument, ?DueTask): ListItemDocument  $item
+     * @param  ?Closure(list<ListItemDocument>): ?ScaleDocument  $axis  the scale of their lines
      */
-    public function page(Place $place, Builder $query, int $page, When $when, Closure $thing, Closure $item): PlaceDocument
+    public function page(Place $place, Builder $query, Narrowing $narrowing, When $when, Closure $thing, Closure $item, ?Closure $axis = null): PlaceDocument
     {
         $total = $query->toBase()->getCountForPagination();
         /** @var Collection<int, T> $rows */
-        $rows = $query->forPage($page, self::PAGE)->get();
+        $rows = $query->forPage($narrowing->page, $narrowing->size)->get();
         $things = [];
         foreach ($rows as $row) {
             $things[$thing($row)->id] = $thing($row);
@@ -48,15 +48,16 @@ final readonly class Pages
         $due = $this->due($things, $place, $when);
         $items = [];
         foreach ($rows as $row) {
-            $items[] = $item($row, $due[$thing($row)->id] ?? null);
+            $items[] = $item($row, ...($due[$thing($row)->id] ?? [null, null]));
         }
 
         return new PlaceDocument(
             $place->value,
             $items,
             $total,
-            $page,
-            max(1, (int) ceil($total / self::PAGE)),
+            $narrowing->page,
+            max(1, (int) ceil($total / $narrowing->size)),
+            $axis === null ? null : $axis($items),
         );
     }
 
@@ -64,7 +65,7 @@ final readonly class Pages
      * The next task of each thing in a place.
      *
      * @param  array<string, Lot|Planting>  $things  by id
-     * @return array<string, TaskDocument>
+     * @return array<string, array{TaskDocument, ?DueTask}>
      */
     private function due(array $things, Place $place, When $when): array
     {
@@ -85,7 +86,7 @@ final readonly class Pages
         }
         $due = [];
         foreach ($this->tasks->documents($tasks, $when) as $i => $document) {
-            $due[$tasks[$i]->subject_id ?? ''] = $document;
+            $due[$tasks[$i]->subject_id ?? ''] = [$document, $tasks[$i]];
         }
 
         return $due;

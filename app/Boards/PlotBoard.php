@@ -6,21 +6,24 @@ namespace App\Boards;
 
 use App\Documents\ListItemDocument;
 use App\Documents\PlaceDocument;
+use App\Documents\TableDocument;
 use App\Documents\TaskDocument;
 use App\Finding\Sought;
 use App\Models\Planting;
 use App\Models\PlantingStanding;
 use App\Presenting\Plantings;
 use App\Presenting\Tags;
+use App\Reading\Facts;
 use App\Voice\Quantity;
 use App\Voice\When;
 use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Work\Place;
 
 final readonly class PlotBoard implements Board
 {
-    public function __construct(private Tags $tags, private Pages $pages) {}
+    public function __construct(private Tags $tags, private Pages $pages, private Facts $facts) {}
 
     public function place(): Place
     {
@@ -34,21 +37,10 @@ final readonly class PlotBoard implements Board
 
     public function page(Narrowing $narrowing, When $when): PlaceDocument
     {
-        $query = Plantings::standing($when->now)->with(['planting.variety']);
-        Sought::of($narrowing->find)->narrow($query, Subject::Planting);
-        $query->join('plantings', 'plantings.id', '=', 'planting_standings.planting_id')
-            ->join('varieties', 'varieties.id', '=', 'plantings.variety_id')
-            ->select('planting_standings.*');
-        match ($narrowing->sort) {
-            'name' => $query->orderBy('varieties.name')->orderBy('plantings.number'),
-            'code' => $query->orderBy('plantings.number'),
-            default => $query->orderBy('planting_standings.lots')->orderBy('sown_at')->orderBy('plantings.number'),
-        };
-
         return $this->pages->page(
             Place::Plot,
-            $query,
-            $narrowing->page,
+            self::rows($narrowing, $when),
+            $narrowing,
             $when,
             static fn (PlantingStanding $row): Planting => $row->planting->setRelation('standing', $row),
             fn (PlantingStanding $row, ?TaskDocument $task): ListItemDocument => new ListItemDocument(
@@ -60,5 +52,33 @@ final readonly class PlotBoard implements Board
                 false,
             ),
         );
+    }
+
+    public function table(Narrowing $narrowing, When $when): TableDocument
+    {
+        return new TableDocument(
+            'Plot',
+            ['Code', 'Crop', 'Variety', 'Sown on', 'Plants', 'Where', 'Lots picked', 'Looked over', 'Off-types'],
+            array_values(self::rows($narrowing, $when)->get()->map(fn (PlantingStanding $row): array => [
+                $row->planting->code(), $this->facts->crop($row->planting->variety)->name, $row->planting->variety->name, substr((string) $row->sown_at, 0, 10),
+                (string) $row->plants, $row->planting->spot, (string) $row->lots, (string) $row->looked_over, (string) $row->off_types,
+            ])->all()),
+        );
+    }
+
+    /** @return Builder<PlantingStanding> */
+    private static function rows(Narrowing $narrowing, When $when): Builder
+    {
+        $query = Plantings::standing($when->now)->with(['planting.variety']);
+        Sought::of($narrowing->find)->narrow($query, Subject::Planting);
+        $query->join('plantings', 'plantings.id', '=', 'planting_standings.planting_id')
+            ->join('varieties', 'varieties.id', '=', 'plantings.variety_id')
+            ->select('planting_standings.*');
+
+        return match ($narrowing->sort) {
+            'name' => $query->orderBy('varieties.name')->orderBy('plantings.number'),
+            'code' => $query->orderBy('plantings.number'),
+            default => $query->orderBy('planting_standings.lots')->orderBy('sown_at')->orderBy('plantings.number'),
+        };
     }
 }

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Boards;
 
+use App\Documents\BarDocument;
+use App\Documents\ListItemDocument;
+use App\Documents\ScaleDocument;
+use App\Models\DueTask;
 use App\Models\LotStanding;
 use App\Moment;
 use App\Voice\Quantity;
 use App\Voice\When;
+use App\Words\HandbookWords;
 use App\Words\LotWords;
 use Illuminate\Database\Eloquent\Builder;
 use Marrow\Core\Germination\GerminationShare;
@@ -44,6 +49,47 @@ final class StoreBoard extends LotBoard
     protected function detail(LotStanding $row): string
     {
         return implode(', ', array_filter([$row->store_place, $this->seeds($row)]));
+    }
+
+    /** Counted on as far as the near edge, more likely than not as far as the middle. */
+    protected function bar(LotStanding $row, ?DueTask $task, When $when): ?BarDocument
+    {
+        if ($row->good_until === null || $row->likely_until === null) {
+            return $this->ordinarily($row, $when);
+        }
+        [$near, $middle] = [Moment::read($row->good_until), Moment::read($row->likely_until)];
+
+        return new BarDocument(
+            0.0,
+            round(max(0.0, Scale::days($when->now, $near)), 1),
+            round(max(0.0, Scale::days($when->now, $middle)), 1),
+            match (true) {
+                $middle <= $when->now => 'More likely than not it has fallen below its mark.',
+                $near <= $when->now => sprintf('It may have fallen below its mark already; more likely it stays above it %s.', LotWords::until($middle, $when)),
+                default => sprintf('Counted on %s, more likely than not %s.', LotWords::until($near, $when), LotWords::until($middle, $when)),
+            },
+        );
+    }
+
+    /** What is known all the same of seed whose past nobody knows: how long its kind ordinarily lasts. */
+    private function ordinarily(LotStanding $row, When $when): ?BarDocument
+    {
+        $crop = $this->crop($row);
+        if ($row->year === null || ! $crop->bearsDrying() || $crop->isKeptAlive() || $row->rate !== null) {
+            return null;
+        }
+        $until = $when->now->setDate($row->year, 10, 1)->modify(sprintf('+%d days', (int) round($crop->ordinaryYears * 365.25)));
+
+        return new BarDocument(0.0, null, round(max(0.0, Scale::days($when->now, $until)), 1), sprintf(
+            'Never tested, and nobody knows how it was kept. It ripened in %d, and in a cupboard it ordinarily lasts %s.',
+            $row->year,
+            HandbookWords::years($crop->ordinaryYears),
+        ));
+    }
+
+    protected function axis(array $items, When $when): ScaleDocument
+    {
+        return Scale::years('How long it lasts', 'full: can be counted on; hatched: more likely than not', $when->now, max([0.0, ...array_map(static fn (ListItemDocument $item): float => $item->bar->to ?? 0.0, $items)]));
     }
 
     protected function isAtRisk(LotStanding $row, When $when): bool

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace App\Boards;
 
+use App\Documents\BarDocument;
 use App\Documents\ListItemDocument;
 use App\Documents\PlaceDocument;
+use App\Documents\ScaleDocument;
+use App\Documents\TableDocument;
 use App\Documents\TaskDocument;
 use App\Finding\Sought;
+use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\TestStanding;
 use App\Moment;
 use App\Presenting\Tags;
+use App\Reading\Facts;
 use App\Voice\Quantity;
 use App\Voice\When;
 use DateTimeImmutable;
@@ -24,7 +29,7 @@ final readonly class TraysBoard implements Board
     /** An ended test stays on the trays this long, so that its result is not missed. */
     private const ENDED_DAYS = 21;
 
-    public function __construct(private Tags $tags, private Pages $pages) {}
+    public function __construct(private Tags $tags, private Pages $pages, private Facts $facts) {}
 
     public function place(): Place
     {
@@ -38,6 +43,34 @@ final readonly class TraysBoard implements Board
 
     public function page(Narrowing $narrowing, When $when): PlaceDocument
     {
+        return $this->pages->page(
+            Place::Trays,
+            $this->rows($narrowing, $when),
+            $narrowing,
+            $when,
+            static fn (TestStanding $row): Lot => $row->lot,
+            fn (TestStanding $row, ?TaskDocument $task, ?DueTask $due): ListItemDocument => $this->item($row, $task, $due, $when),
+            static fn (): ScaleDocument => Scale::around('Which is counted when', 'full: until the next count; hatched: until the last', $when->now, 14, 16),
+        );
+    }
+
+    public function table(Narrowing $narrowing, When $when): TableDocument
+    {
+        $day = static fn (?string $at): string => substr((string) $at, 0, 10);
+
+        return new TableDocument(
+            'Trays',
+            ['Code', 'Crop', 'Variety', 'Test began', 'Test ended', 'Seeds in the test', 'Germinated', 'Not decided', 'Last counted on day'],
+            array_values($this->rows($narrowing, $when)->get()->map(fn (TestStanding $row): array => [
+                $row->lot->code(), $this->facts->crop($row->lot->variety)->name, $row->lot->variety->name, $day($row->started_at), $day($row->ended_at),
+                (string) $row->sown, (string) $row->germinated, (string) $row->undecided, (string) $row->last_day,
+            ])->all()),
+        );
+    }
+
+    /** @return Builder<TestStanding> */
+    private function rows(Narrowing $narrowing, When $when): Builder
+    {
         $query = TestStanding::query()
             ->where(static fn (Builder $q) => $q->whereNull('ended_at')->orWhere('ended_at', '>=', Moment::keep($when->now->modify(sprintf('-%d days', self::ENDED_DAYS)))))
             ->with(['lot.variety', 'lot.standing'])
@@ -46,24 +79,35 @@ final readonly class TraysBoard implements Board
             ->join('varieties', 'varieties.id', '=', 'lots.variety_id')
             ->select('test_standings.*');
         Sought::of($narrowing->find)->narrow($query, Subject::Lot);
+        if ($narrowing->crop !== '') {
+            $query->where('varieties.crop', $narrowing->crop);
+        }
         match ($narrowing->sort) {
             'name' => $query->orderBy('varieties.name'),
             'code' => null,
             default => $query->orderByRaw('ended_at IS NOT NULL')->orderBy('started_at'),
         };
-        $query->orderBy('lots.number');
 
-        return $this->pages->page(
-            Place::Trays,
-            $query,
-            $narrowing->page,
-            $when,
-            static fn (TestStanding $row): Lot => $row->lot,
-            fn (TestStanding $row, ?TaskDocument $task): ListItemDocument => $this->item($row, $task, $when),
+        return $query->orderBy('lots.number');
+    }
+
+    /** From its beginning to the day on which it is counted next, and to the last of its days. */
+    private function bar(TestStanding $row, ?DueTask $due, When $when): BarDocument
+    {
+        $from = Moment::read($row->started_at);
+        $last = $from->modify(sprintf('+%d days', $this->facts->crop($row->lot->variety)->test->lastCount));
+        $ended = Moment::readOrNull($row->ended_at);
+        $next = $ended ?? ($due === null ? null : Moment::read($due->best_at)) ?? $last;
+
+        return new BarDocument(
+            round(Scale::days($when->now, $from), 3),
+            round(Scale::days($when->now, $next), 3),
+            round(Scale::days($when->now, $ended ?? max($next, $last)), 3),
+            $ended !== null ? sprintf('Ended %s.', $when->day($ended)) : sprintf('Begun %s, next %s, to go on until %s.', $when->day($from), $when->day($next), $when->day(max($next, $last))),
         );
     }
 
-    private function item(TestStanding $row, ?TaskDocument $task, When $when): ListItemDocument
+    private function item(TestStanding $row, ?TaskDocument $task, ?DueTask $due, When $when): ListItemDocument
     {
         $day = -$when->daysTo(Moment::read($row->started_at));
 
@@ -74,6 +118,7 @@ final readonly class TraysBoard implements Board
             sprintf('%d of %d seeds%s', $row->germinated, $row->sown, $row->ended_at === null ? ", day $day" : ', ended'),
             $row->ended_at === null ? $task : null,
             $row->verdict === 'poor',
+            $this->bar($row, $due, $when),
         );
     }
 }

@@ -12,6 +12,7 @@ final readonly class ListItemDocument
 {
     /**
      * @param  string  $label  what the figure is
+     * @param  ?BarDocument  $bar  as a line on the scale of the place; null where nothing can be drawn of it
      */
     public function __construct(
         #[OA\Property]
@@ -26,5 +27,7 @@ final readonly class ListItemDocument
         public ?TaskDocument $task,
         #[OA\Property]
         public bool $at_risk,
+        #[OA\Property(ref: BarDocument::class, nullable: true)]
+        public ?BarDocument $bar = null,
     ) {}
 }

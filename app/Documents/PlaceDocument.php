@@ -13,6 +13,7 @@ final readonly class PlaceDocument
 {
     /**
      * @param  list<ListItemDocument>  $items
+     * @param  ?ScaleDocument  $axis  the scale of the lines; null where none are drawn
      */
     public function __construct(
         #[OA\Property(enum: Place::class)]
@@ -25,5 +26,7 @@ final readonly class PlaceDocument
         public int $page,
         #[OA\Property]
         public int $pages,
+        #[OA\Property(ref: ScaleDocument::class, nullable: true)]
+        public ?ScaleDocument $axis = null,
     ) {}
 }

@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float|null $rate_high
  * @property string|null $tested_on
  * @property string|null $good_until
+ * @property string|null $likely_until  the middle of the forecast, as good_until is its near edge
  * @property string|null $container
  * @property string|null $place_id
  * @property string|null $store_place

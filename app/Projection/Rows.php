@@ -53,6 +53,7 @@ final class Rows
             'tested_on' => $tested === null ? null : Moment::keep($tested->startedAt),
             'pace' => ($course->facts->store ?? StorePace::unknown())->key(),
             'good_until' => $forecast === null ? null : Moment::keep($forecast->reachesEarliest($crop->test->minimum)),
+            'likely_until' => $forecast === null ? null : Moment::keep($forecast->reaches($crop->test->minimum)),
             'container' => $storing->now?->container->value,
             'place_id' => $storing->now?->placeId,
             'store_place' => $storing->now?->at->name,

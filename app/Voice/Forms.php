@@ -54,6 +54,17 @@ final readonly class Forms
         });
     }
 
+    /** Short, where there is little room: "14 Sep". */
+    public function shortDay(DateTimeImmutable $at): string
+    {
+        return $at->format(match ($this->dayForm) {
+            'us' => 'M j',
+            'numbers' => 'd.m.',
+            'iso' => 'm-d',
+            default => 'j M',
+        });
+    }
+
     /** "18:30", "6:30 pm". */
     public function hour(DateTimeImmutable $at): string
     {

@@ -4,7 +4,8 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 
 /*
- * Many lots come in as one act, which can be taken back as one; and a place may be one whose air nobody has measured.
+ * Many lots come in as one act, which can be taken back as one; a place may be one whose air nobody has
+ * measured; and the store is seen over the years ahead, as far as the middle of each forecast.
  */
 return new class extends Migration {
     public function up(): void
@@ -18,6 +19,7 @@ return new class extends Migration {
         ) STRICT');
         DB::statement('ALTER TABLE journal_entries ADD COLUMN act TEXT REFERENCES acts');
         DB::statement('CREATE INDEX journal_act ON journal_entries (act) WHERE act IS NOT NULL');
+        DB::statement('ALTER TABLE lot_standings ADD COLUMN likely_until TEXT');
         DB::statement('ALTER TABLE places ADD COLUMN air_known INTEGER NOT NULL DEFAULT 1');
     }
 };

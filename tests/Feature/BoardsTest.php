@@ -12,6 +12,69 @@ use Tests\TestCase;
 /** What stands on the board of each place, as seen on 14 September 2026. */
 final class BoardsTest extends TestCase
 {
+    public function test_the_store_is_narrowed_to_a_place_a_crop_and_what_is_the_last_untested_or_past_its_edge(): void
+    {
+        $lines = [
+            ['crop' => 'Onion', 'variety' => 'Capstan', 'year' => '2025', 'place' => 'Shed'],
+            ['crop' => 'Onion', 'variety' => 'Capstan', 'year' => '2026', 'place' => 'Hall'],
+            ['crop' => 'Leek', 'variety' => 'Towpath', 'year' => '2022', 'place' => 'Hall'],
+        ];
+        $this->postJson('/api/intakes', ['id' => (string) Str::uuid7(), 'title' => 'x', 'lines' => array_map(static fn (array $cells, int $i): array => ['id' => "$i", 'cells' => $cells], $lines, array_keys($lines))])->assertOk();
+        $keeper = new Keeper($this);
+        $tested = $keeper->storedTomato();
+        $keeper->records($tested, 'test_started', '2026-08-20T09:00', ['test' => 'a', 'replicates' => 1, 'seeds' => 50, 'temperature_c' => 25, 'method' => 'dish']);
+        $keeper->records($tested, 'test_counted', '2026-09-01T09:00', ['test' => 'a', 'normal' => [45], 'abnormal' => [0]]);
+        $keeper->records($tested, 'test_ended', '2026-09-03T09:00', ['test' => 'a']);
+        $codes = fn (string $query): array => array_column(array_column($this->getJson("/api/places/store?sort=code&$query")->assertOk()->json('items'), 'tag'), 'code');
+        $hall = collect($this->getJson('/api/store-places')->json())->firstWhere('name', 'Hall')['id'];
+        self::assertSame(['L1', 'L2', 'L3', $tested], $codes(''));
+        self::assertSame(['L2', 'L3'], $codes("lies=$hall"));
+        self::assertSame(['L1', 'L2'], $codes('crop=onion'));
+        self::assertSame(['L3', $tested], $codes('only=last'));
+        self::assertSame(['L1', 'L2', 'L3'], $codes('only=untested'));
+        self::assertSame([], $codes('only=past'));
+    }
+
+    public function test_each_place_draws_its_things_on_its_own_scale(): void
+    {
+        $this->lay('marrow:demo');
+        foreach (['bench', 'racks', 'trays', 'store'] as $place) {
+            $page = $this->getJson("/api/places/$place?lines=1")->assertOk()->json();
+            self::assertNotEmpty($page['axis']['ticks'], $place);
+            $bars = array_filter(array_column($page['items'], 'bar'));
+            self::assertNotEmpty($bars, $place);
+            foreach ($bars as $bar) {
+                self::assertLessThanOrEqual($bar['to'], $bar['near'] ?? $bar['from'], $place);
+                self::assertNotSame('', $bar['said']);
+            }
+            $at = array_column($page['axis']['ticks'], 'at');
+            $rising = $at;
+            sort($rising);
+            self::assertSame($rising, $at, $place);
+        }
+        // Dry seed has no way left to go; what is still wet has.
+        $racks = collect($this->getJson('/api/places/racks?lines=1')->json('items'))->keyBy('tag.code');
+        self::assertSame($racks['L12']['bar']['near'], $racks['L12']['bar']['to']);
+        self::assertGreaterThan($racks['L10']['bar']['near'], $racks['L10']['bar']['to']);
+    }
+
+    public function test_a_list_goes_out_whole_as_it_is_narrowed_and_comes_in_again_unchanged(): void
+    {
+        $cells = ['crop' => 'Tomato', 'variety' => "=Sluice 'Gate", 'type' => 'F4', 'year' => '2021', 'seeds' => '40', 'mass_g' => '0.12', 'from' => '-A. Hale', 'how' => 'swapped', 'container' => 'foil pouch', 'place' => 'Hall', 'germinates' => '85.5 %', 'tested_on' => '2025-03-01', 'packet' => 'AH-1', 'treated' => 'yes', 'terms' => 'not to be sold'];
+        $this->postJson('/api/intakes', ['id' => (string) Str::uuid7(), 'title' => 'x', 'lines' => [['id' => 'a', 'cells' => $cells], ['id' => 'b', 'cells' => ['crop' => 'Leek', 'place' => 'Hall']]]])->assertOk();
+        $out = $this->getJson('/api/places/store/table?find=sluice')->assertOk()->json();
+        self::assertCount(1, $out['rows']);
+        $match = $this->postJson('/api/intake/columns', ['rows' => [$out['headings'], ...$out['rows']]])->json();
+        self::assertNotContains('', $match['columns'], 'every heading is known again');
+        $again = array_combine($match['columns'], $out['rows'][0]);
+        self::assertSame('stands', $this->postJson('/api/intake/read', ['lines' => [['id' => 'a', 'cells' => $again]]])->json('0.status'));
+        // In another garden it is the same lot.
+        \Illuminate\Support\Facades\Artisan::call('migrate:fresh');
+        \App\Models\Garden::query()->create(['name' => 'Another']);
+        $this->postJson('/api/intakes', ['id' => (string) Str::uuid7(), 'title' => 'x', 'lines' => [['id' => 'a', 'cells' => $again]]])->assertOk();
+        self::assertSame($out['rows'], $this->getJson('/api/places/store/table')->json('rows'));
+    }
+
     private Keeper $keeper;
 
     protected function setUp(): void

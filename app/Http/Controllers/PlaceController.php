@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Boards\Boards;
 use App\Boards\Narrowing;
 use App\Documents\PlaceDocument;
+use App\Documents\TableDocument;
 use App\Http\Scalar;
 use App\Http\SeenFrom;
 use Illuminate\Http\JsonResponse;
@@ -23,18 +24,48 @@ final class PlaceController extends Controller
         new OA\QueryParameter(name: 'find', schema: new OA\Schema(type: 'string')),
         new OA\QueryParameter(name: 'sort', schema: new OA\Schema(type: 'string', enum: ['due', 'name', 'code'])),
         new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer')),
+        new OA\QueryParameter(name: 'lies', description: 'id of the place where seed is kept', schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'crop', description: 'key', schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'only', description: 'the last of their variety, never tested, past their near edge', schema: new OA\Schema(type: 'string', enum: ['last', 'untested', 'past'])),
+        new OA\QueryParameter(name: 'lines', description: '1 for many on a page, a line each', schema: new OA\Schema(type: 'string')),
     ], responses: [
         new OA\Response(response: 200, description: 'what is there', content: new OA\JsonContent(ref: PlaceDocument::class)),
     ])]
     public function show(string $place, Request $request, SeenFrom $seen, Boards $boards): JsonResponse
     {
         $board = $boards->of($place) ?? throw new NotFoundHttpException('There is no such place.');
-        $narrowing = new Narrowing(
+
+        return new JsonResponse($board->page(self::narrowing($request), $seen->when()));
+    }
+
+    #[OA\Get(path: '/places/{place}/table', operationId: 'placeTable', description: 'All of a list, as it is narrowed and ordered, for a spreadsheet.', parameters: [
+        new OA\PathParameter(name: 'place', required: true, schema: new OA\Schema(type: 'string', enum: Place::class)),
+        new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'find', schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'sort', schema: new OA\Schema(type: 'string', enum: ['due', 'name', 'code'])),
+        new OA\QueryParameter(name: 'lies', schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'crop', schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'only', schema: new OA\Schema(type: 'string', enum: ['last', 'untested', 'past'])),
+    ], responses: [
+        new OA\Response(response: 200, description: 'its headings and rows', content: new OA\JsonContent(ref: TableDocument::class)),
+    ])]
+    public function table(string $place, Request $request, SeenFrom $seen, Boards $boards): JsonResponse
+    {
+        $board = $boards->of($place) ?? throw new NotFoundHttpException('There is no such place.');
+
+        return new JsonResponse($board->table(self::narrowing($request), $seen->when()));
+    }
+
+    private static function narrowing(Request $request): Narrowing
+    {
+        return new Narrowing(
             mb_substr(Scalar::text($request, 'find'), 0, 200),
             Scalar::text($request, 'sort'),
             Scalar::page($request),
+            Scalar::text($request, 'lies'),
+            Scalar::text($request, 'crop'),
+            Scalar::text($request, 'only'),
+            Scalar::text($request, 'lines') === '' ? Narrowing::PAGE : Narrowing::LINES,
         );
-
-        return new JsonResponse($board->page($narrowing, $seen->when()));
     }
 }

@@ -571,6 +571,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/places/{place}/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description All of a list, as it is narrowed and ordered, for a spreadsheet. */
+        get: operations["placeTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/plans": {
         parameters: {
             query?: never;
@@ -814,6 +831,19 @@ export interface components {
         AnswersDocument: {
             message: string;
             answers: components["schemas"]["AnswerDocument"][];
+        };
+        /** @description A thing as a line on the scale of its place: what is sure of it, what may be, and where it is now or wanted. */
+        BarDocument: {
+            /**
+             * Format: float
+             * @description All on the scale of the axis.
+             */
+            from: number;
+            /** Format: float */
+            near: number | null;
+            /** Format: float */
+            to: number;
+            said: string;
         };
         /** @description A hedge, wall or building as a line. */
         BarrierDocument: {
@@ -1213,6 +1243,7 @@ export interface components {
             detail: string;
             task: components["schemas"]["TaskDocument"] | null;
             at_risk: boolean;
+            bar: components["schemas"]["BarDocument"] | null;
         };
         /** @description A lot with everything that is reckoned from its journal. */
         LotDocument: {
@@ -1260,6 +1291,7 @@ export interface components {
             total: number;
             page: number;
             pages: number;
+            axis: components["schemas"]["ScaleDocument"] | null;
         };
         /** @description A place where seed is kept. */
         PlaceToKeepDocument: {
@@ -1472,6 +1504,18 @@ export interface components {
             code: string;
             said: string;
         };
+        /** @description The scale on which the things of a place are drawn as lines. */
+        ScaleDocument: {
+            title: string;
+            legend: string;
+            /** Format: float */
+            min: number;
+            /** Format: float */
+            max: number;
+            ticks: components["schemas"]["TickDocument"][];
+            /** Format: float */
+            now: number | null;
+        };
         /** @description A crop that has something to do in a month. */
         SeasonCropDocument: {
             key: string;
@@ -1540,6 +1584,12 @@ export interface components {
             /** Format: float */
             depth: number;
         };
+        /** @description A list as it goes out in a spreadsheet file: all of it, as it is narrowed and ordered. */
+        TableDocument: {
+            title: string;
+            headings: string[];
+            rows: string[][];
+        };
         /** @description What stands on the label of a lot or planting, on screen as on paper. */
         TagDocument: {
             /** @enum {string} */
@@ -1571,6 +1621,12 @@ export interface components {
             alarm: boolean;
             about: string | null;
             tag: components["schemas"]["TagDocument"];
+        };
+        /** @description A mark on a scale. */
+        TickDocument: {
+            /** Format: float */
+            at: number;
+            label: string;
         };
         /** @description What is due, over all plantings and lots. */
         TodayDocument: {
@@ -3069,6 +3125,14 @@ export interface operations {
                 find?: string;
                 sort?: "due" | "name" | "code";
                 page?: number;
+                /** @description id of the place where seed is kept */
+                lies?: string;
+                /** @description key */
+                crop?: string;
+                /** @description the last of their variety, never tested, past their near edge */
+                only?: "last" | "untested" | "past";
+                /** @description 1 for many on a page, a line each */
+                lines?: string;
             };
             header?: never;
             path: {
@@ -3085,6 +3149,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlaceDocument"];
+                };
+            };
+        };
+    };
+    placeTable: {
+        parameters: {
+            query?: {
+                on?: string;
+                find?: string;
+                sort?: "due" | "name" | "code";
+                lies?: string;
+                crop?: string;
+                only?: "last" | "untested" | "past";
+            };
+            header?: never;
+            path: {
+                place: "plot" | "bench" | "racks" | "trays" | "store";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description its headings and rows */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableDocument"];
                 };
             };
         };

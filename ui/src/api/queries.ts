@@ -25,7 +25,17 @@ export function useToday() {
   });
 }
 
-export type Narrowing = { find?: string; sort?: 'due' | 'name' | 'code'; page?: number };
+export type Narrowing = {
+  find?: string;
+  sort?: 'due' | 'name' | 'code';
+  page?: number;
+  /** id of the place where seed is kept */
+  lies?: string;
+  crop?: string;
+  only?: 'last' | 'untested' | 'past';
+  /** '1' for many on a page, a line each */
+  lines?: string;
+};
 
 export function usePlace(place: PlaceName, narrowing: Narrowing) {
   const { on } = useLook();

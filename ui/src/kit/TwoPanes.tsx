@@ -1,4 +1,6 @@
 import Box from '@mui/material/Box';
+import { useTheme } from '@mui/material/styles';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import type { ReactNode } from 'react';
 import { Empty } from './Section';
 
@@ -8,13 +10,19 @@ export function TwoPanes({
   sheet,
   hint,
   resting,
+  overview,
 }: {
   list: ReactNode;
   sheet: ReactNode | null;
   hint: string;
   /** what stands beside the list while nothing is chosen, instead of the hint */
   resting?: ReactNode;
+  /** what stands in place of both while nothing is chosen and there is room */
+  overview?: ReactNode;
 }) {
+  const { breakpoints } = useTheme();
+  const wide = useMediaQuery(breakpoints.up('md'), { noSsr: true });
+  if (sheet === null && overview !== undefined && wide) return <Box id="sheet">{overview}</Box>;
   return (
     <Box
       sx={{

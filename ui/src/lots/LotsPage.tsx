@@ -1,6 +1,8 @@
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link, useParams } from 'react-router';
 import type { LotPlace } from '../shell/places';
+import { Overview } from '../shell/Overview';
 import { PlaceHead } from '../shell/PlaceHead';
 import { ThingList } from '../shell/ThingList';
 import { TwoPanes } from '../kit/TwoPanes';
@@ -11,27 +13,36 @@ import { LotSheet } from './LotSheet';
 export function LotsPage({ place }: { place: LotPlace }) {
   const { code } = useParams();
   const { at, on } = useLook();
+  const head = (
+    <PlaceHead
+      name={place}
+      action={
+        place === 'store' &&
+        on === undefined && (
+          <Box sx={{ display: 'flex', gap: 1 }}>
+            <Button component={Link} to="/store/stock">
+              Take stock
+            </Button>
+            <Button component={Link} to={at('/store/new')}>
+              Seed from elsewhere
+            </Button>
+          </Box>
+        )
+      }
+    />
+  );
   return (
     <TwoPanes
       list={
         <>
-          <PlaceHead
-            name={place}
-            action={
-              place === 'store' &&
-              on === undefined && (
-                <>
-                  <Button component={Link} to="/store/stock">
-                    Take stock
-                  </Button>
-                  <Button component={Link} to={at('/store/new')}>
-                    Seed from elsewhere
-                  </Button>
-                </>
-              )
-            }
-          />
+          {head}
           <ThingList place={place} />
+        </>
+      }
+      overview={
+        <>
+          {head}
+          <Overview place={place} />
         </>
       }
       sheet={

@@ -1,87 +1,36 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import OutlinedInput from '@mui/material/OutlinedInput';
-import { Link, useParams, useSearchParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import type { ListItem, PlaceName } from '../api/client';
 import { places } from './places';
-import { usePlace, type Narrowing } from '../api/queries';
+import { usePlace } from '../api/queries';
 import { Coming } from '../kit/Coming';
 import { Empty, Trouble } from '../kit/Section';
+import { NarrowBar } from './NarrowBar';
+import { useNarrowing } from './narrowing';
 import { Tag } from './Tag';
-
-/** How a list is narrowed and ordered, kept in the address. */
-function useNarrowing() {
-  const [params, setParams] = useSearchParams();
-  const sort = params.get('sort');
-  const narrowing: Narrowing = {
-    find: params.get('find') ?? undefined,
-    sort: sort === 'name' || sort === 'code' ? sort : undefined,
-    page: Number(params.get('page') ?? 1) || 1,
-  };
-  const narrow = (change: Record<string, string>) =>
-    setParams(
-      (now) => {
-        const next = new URLSearchParams(now);
-        next.delete('page');
-        for (const [key, value] of Object.entries(change)) {
-          if (value === '') next.delete(key);
-          else next.set(key, value);
-        }
-        return next;
-      },
-      { replace: true },
-    );
-  return { narrowing, narrow };
-}
 
 /** What is in a place: tags, each with the one figure that matters here and what it wants next. */
 export function ThingList({ place }: { place: PlaceName }) {
-  const { narrowing, narrow } = useNarrowing();
+  const narrowed = useNarrowing();
+  const { narrowing, narrow, params } = narrowed;
   const list = usePlace(place, narrowing);
   const { code } = useParams();
-  const [params] = useSearchParams();
-  const narrowed = narrowing.find !== undefined;
-  const many = narrowed || (list.data?.total ?? 0) > 4;
+  const many = narrowed.isNarrowed || (list.data?.total ?? 0) > 4;
 
   return (
     <Box sx={{ px: 2, pb: 3 }}>
       {many && (
-        <Box sx={{ display: 'flex', gap: 1, mb: 1 }}>
-          <OutlinedInput
-            sx={{ flex: 1, minWidth: 0 }}
-            placeholder="Only those with …"
-            value={narrowing.find ?? ''}
-            onChange={(event) => narrow({ find: event.target.value })}
-            inputProps={{ 'aria-label': 'Only those with' }}
-          />
-          <Box
-            component="select"
-            aria-label="Order"
-            value={narrowing.sort ?? 'due'}
-            onChange={(event) => narrow({ sort: event.target.value === 'due' ? '' : event.target.value })}
-            sx={(t) => ({
-              font: 'inherit',
-              color: 'inherit',
-              minHeight: 44,
-              maxWidth: 150,
-              border: `2px solid ${t.vars?.palette.rule}`,
-              borderRadius: `${t.shape.borderRadius}px`,
-              bgcolor: t.vars?.palette.background.paper,
-              px: 1,
-            })}
-          >
-            {places[place].orders.map(([sort, words]) => (
-              <option key={sort} value={sort}>
-                {words}
-              </option>
-            ))}
-          </Box>
+        <Box sx={{ mb: 1 }}>
+          <NarrowBar place={place} wide={false} narrowing={narrowed} />
         </Box>
       )}
       {list.error !== null && <Trouble>{list.error.message}</Trouble>}
       {list.data === undefined && list.error === null && <Coming lines={8} height={52} />}
       {list.data?.total === 0 && (
-        <Empty>{narrowed ? 'Nothing here has that on its tag or in its notes.' : places[place].empty}</Empty>
+        <Empty>
+          {narrowed.isNarrowed ? 'Nothing here has that on its tag or in its notes.' : places[place].empty}
+        </Empty>
       )}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {(list.data?.items ?? []).map((item, index) => (

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Boards;
+
+use App\Documents\TableDocument;
+use App\Models\LotStanding;
+use App\Models\Variety;
+use App\Reading\Facts;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Intake\Column;
+use Marrow\Core\Registered;
+use Marrow\Core\Steps\Origin\Received;
+use Marrow\Core\Steps\Storing\ContainerKind;
+
+/** Lots as they go out in a file, headed so that the same file comes in again. */
+final readonly class LotTable
+{
+    private const COLUMNS = [
+        Column::Code, Column::Crop, Column::Latin, Column::Variety, Column::Type, Column::Year, Column::PackedFor, Column::Seeds, Column::Mass, Column::From,
+        Column::How, Column::Container, Column::Place, Column::Germinates, Column::TestedOn, Column::Packet, Column::Treated, Column::Terms,
+    ];
+
+    private const AT_ONCE = 500;
+
+    public function __construct(private Facts $facts) {}
+
+    /** @param  Builder<LotStanding>  $query  in its order, with its lots and their varieties */
+    public function of(string $title, Builder $query): TableDocument
+    {
+        $rows = [];
+        foreach ($query->get()->chunk(self::AT_ONCE) as $some) {
+            $received = $this->received($some);
+            foreach ($some as $row) {
+                $rows[] = $this->row($row, $received[$row->lot_id] ?? null);
+            }
+        }
+
+        return new TableDocument($title, array_map(static fn (Column $column): string => $column->label(), self::COLUMNS), $rows);
+    }
+
+    /** @return list<string> */
+    private function row(LotStanding $row, ?Received $received): array
+    {
+        $variety = $row->lot->variety;
+        $crop = $this->facts->crop($variety);
+        $cells = [
+            Column::Code->value => $row->lot->code(),
+            Column::Crop->value => $crop->name,
+            Column::Latin->value => $crop->latin,
+            Column::Variety->value => $variety->name,
+            Column::Type->value => self::type($variety),
+            Column::Year->value => (string) $row->year,
+            Column::PackedFor->value => (string) $received?->packedFor,
+            Column::Seeds->value => $row->seeds === null ? '' : (string) (int) round($row->seeds),
+            Column::Mass->value => $row->grams === null ? '' : Field::show(round($row->grams, 3)),
+            Column::From->value => $received->from ?? '',
+            Column::How->value => $received === null ? '' : Received::kind()->fields->field('how')->options[$received->how] ?? '',
+            Column::Container->value => $row->container === null ? '' : ContainerKind::from($row->container)->label(),
+            Column::Place->value => $row->store_place ?? '',
+            Column::Germinates->value => self::share($row->rate ?? $received?->claimed),
+            Column::TestedOn->value => $row->rate !== null ? substr((string) $row->tested_on, 0, 10) : (string) $received?->claimedOn,
+            Column::Packet->value => $received->packet ?? '',
+            Column::Treated->value => $received?->treated === true ? 'yes' : '',
+            Column::Terms->value => $received->terms ?? '',
+        ];
+
+        return array_map(static fn (Column $column): string => $cells[$column->value], self::COLUMNS);
+    }
+
+    private static function type(Variety $variety): string
+    {
+        return $variety->generation !== '' ? $variety->generation : $variety->type->label();
+    }
+
+    private static function share(?float $share): string
+    {
+        return $share === null ? '' : Field::show(round($share * 100, 1)).' %';
+    }
+
+    /**
+     * @param  Collection<int, LotStanding>  $rows
+     * @return array<string, Received> by lot
+     */
+    private function received(Collection $rows): array
+    {
+        $received = [];
+        foreach (DB::table('journal_entries')->where('subject', 'lot')->where('kind', 'received')->whereIn('subject_id', $rows->pluck('lot_id'))->get(['subject_id', 'payload']) as $entry) {
+            /** @var object{subject_id: string, payload: string} $entry */
+            $payload = Registered::kinds()->revive('received', (array) json_decode($entry->payload, true, flags: JSON_THROW_ON_ERROR));
+            if ($payload instanceof Received) {
+                $received[$entry->subject_id] = $payload;
+            }
+        }
+
+        return $received;
+    }
+}

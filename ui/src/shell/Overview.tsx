@@ -1,0 +1,277 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { Link } from 'react-router';
+import type { Bar, ListItem, PlaceName, Scale } from '../api/client';
+import { usePlace } from '../api/queries';
+import { Coming } from '../kit/Coming';
+import { Empty, Trouble } from '../kit/Section';
+import { NarrowBar } from './NarrowBar';
+import { useNarrowing } from './narrowing';
+import { places } from './places';
+
+/** Everything in a place, a line each on the scale that matters there. Choosing a line opens it. */
+export function Overview({ place }: { place: PlaceName }) {
+  const narrowing = useNarrowing();
+  const list = usePlace(place, { ...narrowing.narrowing, lines: '1' });
+  const items = list.data?.items ?? [];
+  const axis = list.data?.axis ?? null;
+  return (
+    <Box
+      component="section"
+      aria-label={`All in the ${places[place].title.toLowerCase()}`}
+      sx={{ px: 2, pb: 2 }}
+    >
+      {(narrowing.isNarrowed || (list.data?.total ?? 0) > 1) && (
+        <NarrowBar place={place} wide narrowing={narrowing} />
+      )}
+      {list.error !== null && <Trouble>{list.error.message}</Trouble>}
+      {list.data === undefined && list.error === null && <Coming lines={12} height={22} />}
+      {list.data?.total === 0 && (
+        <Empty>{narrowing.isNarrowed ? 'Nothing here is like that.' : places[place].empty}</Empty>
+      )}
+      {items.length > 0 && (
+        <Box role="table" aria-label={axis?.title ?? places[place].title} sx={{ mt: 1 }}>
+          {axis !== null && <Head axis={axis} />}
+          <Box role="rowgroup">
+            {items.map((item, index) => (
+              // A lot with two tests stands on the trays twice.
+              <Line
+                key={`${item.tag.code}:${index}`}
+                item={item}
+                axis={axis}
+                enamel={places[place].enamel}
+                to={`/${place}/${item.tag.code}?${narrowing.params.toString()}`}
+              />
+            ))}
+          </Box>
+        </Box>
+      )}
+      {list.data !== undefined && list.data.pages > 1 && (
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 1 }}>
+          <Button
+            disabled={list.data.page <= 1}
+            onClick={() => narrowing.narrow({ page: String(list.data.page - 1) })}
+          >
+            Before
+          </Button>
+          <span>
+            {list.data.page} of {list.data.pages}, {list.data.total} in all
+          </span>
+          <Button
+            disabled={list.data.page >= list.data.pages}
+            onClick={() => narrowing.narrow({ page: String(list.data.page + 1) })}
+          >
+            After
+          </Button>
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+const columns = 'minmax(190px, 2.2fr) minmax(200px, 3.2fr) minmax(120px, 1.2fr) minmax(150px, 2.8fr)';
+
+/** Of the scale, in per cent of its width. */
+const across = (axis: Scale, at: number) =>
+  100 * Math.min(1, Math.max(0, (at - axis.min) / (axis.max - axis.min)));
+
+function Head({ axis }: { axis: Scale }) {
+  return (
+    <Box
+      role="row"
+      sx={(t) => ({
+        display: 'grid',
+        gridTemplateColumns: columns,
+        gap: 1.5,
+        position: 'sticky',
+        top: 0,
+        zIndex: 1,
+        bgcolor: t.vars?.palette.background.default,
+        borderBottom: `2px solid ${t.vars?.palette.rule}`,
+        color: t.vars?.palette.text.secondary,
+        fontSize: '0.875rem',
+        lineHeight: '22px',
+      })}
+    >
+      <span role="columnheader" />
+      <Box role="columnheader" aria-label={axis.title} sx={{ position: 'relative', height: 22 }}>
+        {axis.ticks.map(({ at, label }) => (
+          <Box
+            key={at}
+            component="span"
+            sx={{
+              position: 'absolute',
+              left: `${across(axis, at)}%`,
+              whiteSpace: 'nowrap',
+              transform:
+                across(axis, at) > 92
+                  ? 'translateX(-100%)'
+                  : across(axis, at) < 4
+                    ? 'none'
+                    : 'translateX(-50%)',
+            }}
+          >
+            {label}
+          </Box>
+        ))}
+      </Box>
+      <Box
+        role="columnheader"
+        sx={{ gridColumn: '3 / 5', overflow: 'hidden', whiteSpace: 'nowrap', textOverflow: 'ellipsis' }}
+      >
+        {axis.legend}
+      </Box>
+    </Box>
+  );
+}
+
+function Line({
+  item,
+  axis,
+  enamel,
+  to,
+}: {
+  item: ListItem;
+  axis: Scale | null;
+  enamel: string;
+  to: string;
+}) {
+  const alarm = item.task?.alarm === true && (item.task.state === 'now' || item.task.state === 'late');
+  return (
+    <Box
+      role="row"
+      sx={(t) => ({
+        position: 'relative',
+        display: 'grid',
+        gridTemplateColumns: columns,
+        gap: 1.5,
+        lineHeight: '20px',
+        fontSize: '0.9375rem',
+        borderBottom: `1px solid ${t.vars?.palette.quiet}`,
+        '&:hover, &:focus-within': { bgcolor: t.vars?.palette.quiet },
+        '& > *': { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', minWidth: 0 },
+      })}
+    >
+      <span role="cell">
+        <Box
+          component={Link}
+          to={to}
+          sx={{
+            color: 'inherit',
+            textDecoration: 'none',
+            // The whole line opens it.
+            '&::after': { content: '""', position: 'absolute', inset: 0 },
+          }}
+        >
+          <Box component="span" sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
+            {item.tag.code}
+          </Box>{' '}
+          <b>{item.tag.variety}</b>, {item.tag.crop.toLowerCase()}
+        </Box>
+      </span>
+      <Box role="cell" sx={{ position: 'relative', overflow: 'visible !important' }}>
+        {axis !== null && <Drawn axis={axis} bar={item.bar} enamel={enamel} />}
+      </Box>
+      <Box
+        role="cell"
+        sx={(t) => ({ fontWeight: 700, color: alarm ? t.vars?.palette.error.main : undefined })}
+        title={item.task === null ? undefined : `${item.task.do}, ${item.task.away}`}
+      >
+        {item.figure}
+      </Box>
+      <Box
+        role="cell"
+        sx={(t) => ({ color: t.vars?.palette.text.secondary })}
+        title={`${item.label}, ${item.detail}`}
+      >
+        {item.task !== null && (item.task.state === 'now' || item.task.state === 'late') ? (
+          <Box
+            component="span"
+            sx={(t) => ({ color: alarm ? t.vars?.palette.error.main : t.vars?.palette.text.primary })}
+          >
+            {item.task.do}
+          </Box>
+        ) : (
+          [item.label, item.detail].filter((words) => words !== '').join(', ')
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+/** Full as far as it is sure or has come, hatched as far as it may go; today as a line where the scale is one of time. */
+function Drawn({ axis, bar, enamel }: { axis: Scale; bar: Bar | null; enamel: string }) {
+  return (
+    <Box
+      role="img"
+      aria-label={bar === null ? 'nothing known' : bar.said}
+      title={bar?.said}
+      sx={{ position: 'absolute', inset: 0 }}
+    >
+      {axis.ticks.map(({ at }) => (
+        <Box
+          key={at}
+          sx={(t) => ({
+            position: 'absolute',
+            left: `${across(axis, at)}%`,
+            top: 0,
+            bottom: 0,
+            width: '1px',
+            bgcolor: t.vars?.palette.quiet,
+          })}
+        />
+      ))}
+      {bar !== null && (
+        <>
+          <Box
+            sx={(t) => ({
+              position: 'absolute',
+              left: `${across(axis, bar.near ?? bar.from)}%`,
+              width: `${across(axis, bar.to) - across(axis, bar.near ?? bar.from)}%`,
+              top: 6,
+              height: 8,
+              border: `1px solid ${enamel}`,
+              borderLeft: bar.near === null ? undefined : 0,
+              display: bar.to > (bar.near ?? bar.from) ? undefined : 'none',
+              backgroundImage: `repeating-linear-gradient(-45deg, transparent 0 3px, ${enamel} 3px 4px)`,
+              bgcolor: t.vars?.palette.background.paper,
+            })}
+          />
+          <Box
+            sx={{
+              position: 'absolute',
+              left: `${across(axis, bar.from)}%`,
+              width: `${Math.max(0, across(axis, bar.near ?? bar.from) - across(axis, bar.from))}%`,
+              top: 4,
+              height: 12,
+              bgcolor: enamel,
+            }}
+          />
+          {/* What lies beyond the scale has no edge on it. */}
+          <Box
+            sx={(t) => ({
+              display: bar.near === null || bar.near > axis.max ? 'none' : undefined,
+              position: 'absolute',
+              left: `calc(${across(axis, bar.near ?? 0)}% - 1px)`,
+              top: 2,
+              height: 16,
+              width: '3px',
+              bgcolor: t.vars?.palette.text.primary,
+            })}
+          />
+        </>
+      )}
+      {axis.now !== null && (
+        <Box
+          sx={(t) => ({
+            position: 'absolute',
+            left: `${across(axis, axis.now ?? 0)}%`,
+            top: 0,
+            bottom: 0,
+            borderLeft: `2px dotted ${t.vars?.palette.error.main}`,
+          })}
+        />
+      )}
+    </Box>
+  );
+}
