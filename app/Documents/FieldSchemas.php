@@ -30,6 +30,7 @@ final class FieldSchemas
             'VarietyRequest' => self::of(GardenFields::variety(), $id),
             'CropRequest' => self::of(GardenFields::crop()),
             'PlaceRequest' => self::of(GardenFields::place(), $id),
+            'ContainerRequest' => self::of(GardenFields::container(), $id),
         ];
     }
 

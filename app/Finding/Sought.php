@@ -6,6 +6,7 @@ namespace App\Finding;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use LogicException;
 use Marrow\Core\Fields\PlainText;
 use Marrow\Core\Journal\Subject;
 
@@ -54,6 +55,7 @@ final readonly class Sought
             $query->whereRaw(match ($of) {
                 Subject::Lot => 'lot_standings.number IN (SELECT rowid FROM lot_words WHERE lot_words MATCH ?)',
                 Subject::Planting => 'planting_standings.planting_id IN (SELECT id FROM plantings WHERE number IN (SELECT rowid FROM planting_words WHERE planting_words MATCH ?))',
+                default => throw new LogicException("Nobody looks for a $of->value by its words."),
             }, [$all]);
         }
         foreach (array_diff($this->words, $long) as $word) {

@@ -6,11 +6,13 @@ namespace App\Garden;
 
 use App\Handbook\HandbookChanged;
 use App\Journal\Changed;
+use App\Models\Container;
 use App\Models\Lot;
 use App\Models\Place;
 use App\Models\Planting;
 use App\Models\Variety;
 use App\Models\WriteLock;
+use App\Reading\Stores;
 use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\CropReference;
@@ -18,6 +20,7 @@ use Marrow\Core\Botany\VarietyType;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Fields\Values;
 use Marrow\Core\Journal\Subject;
+use Marrow\Core\Steps\Storing\ContainerKind;
 
 /**
  * The things of a garden that have a name: varieties, places, where plantings stand. A name that was wrong is put right
@@ -31,7 +34,7 @@ final readonly class Garden
     /** °C and per cent that stand for what nobody measured; reckoned with is what is set of a room. */
     public const UNMEASURED = [18.0, 50.0];
 
-    public function __construct(private CropReference $crops, private Dispatcher $events) {}
+    public function __construct(private CropReference $crops, private Dispatcher $events, private Stores $stores) {}
 
     /** @throws Refused */
     public function addVariety(string $id, Values $given): Variety
@@ -109,6 +112,8 @@ final readonly class Garden
                 return $known;
             }
 
+            $this->stores->forget();
+
             return Place::query()->create(['id' => $id, ...$this->placeRow($id, $given)]);
         });
     }
@@ -118,11 +123,54 @@ final readonly class Garden
     {
         WriteLock::hold(function () use ($place, $given): void {
             $place->update($this->placeRow($place->id, $given));
-            $lots = array_values(DB::table('entry_refs')
+            $this->stores->forget();
+            // Those that lay there once have aged by its air, too.
+            $lots = DB::table('entry_refs')
                 ->join('journal_entries', 'journal_entries.id', '=', 'entry_refs.entry_id')
-                ->where('entry_refs.subject', 'place')->where('entry_refs.subject_id', $place->id)
-                ->distinct()->pluck('journal_entries.subject_id')->all());
-            $this->events->dispatch(new Changed(self::each(Subject::Lot, $lots)));
+                ->where('entry_refs.subject', 'place')->where('entry_refs.subject_id', $place->id)->where('journal_entries.subject', 'lot')
+                ->distinct()->pluck('journal_entries.subject_id')->all();
+            $this->events->dispatch(new Changed(self::each(Subject::Lot, array_values(array_unique([...$lots, ...$this->stores->idsAt($place->id)])))));
+        });
+    }
+
+    /** @throws Refused */
+    public function addContainer(string $id, Values $given): Container
+    {
+        return WriteLock::hold(function () use ($id, $given): Container {
+            $known = Container::query()->find($id);
+            if ($known !== null) {
+                return $known;
+            }
+            $this->stores->forget();
+
+            return Container::query()->create(['id' => $id, ...$this->containerRow($id, $given)]);
+        });
+    }
+
+    /** @throws Refused */
+    public function changeContainer(Container $container, Values $given): void
+    {
+        WriteLock::hold(function () use ($container, $given): void {
+            $container->update($this->containerRow($container->id, $given));
+            $this->stores->forget();
+            $this->events->dispatch(new Changed([[Subject::Container, $container->id]]));
+        });
+    }
+
+    /**
+     * Seed is kept there no more. What was recorded of it stays, and it stands in the journal under its name.
+     *
+     * @throws Refused while something lies there
+     */
+    public function remove(Container|Place $holder): void
+    {
+        WriteLock::hold(function () use ($holder): void {
+            $lots = count($holder instanceof Container ? $this->stores->idsIn($holder->id) : $this->stores->idsAt($holder->id));
+            $boxes = DB::table('containers')->where($holder instanceof Container ? 'inside' : 'place_id', $holder->id)->where('name', '!=', '')->where('gone', 0)->count();
+            if ($lots + $boxes > 0) {
+                throw Refused::at('id', sprintf('%s still lie in %s. Put them somewhere else first.', implode(' and ', array_filter([$lots === 0 ? '' : ($lots === 1 ? '1 lot' : "$lots lots"), $boxes === 0 ? '' : ($boxes === 1 ? '1 container' : "$boxes containers")])), $holder->name));
+            }
+            $holder->update(['gone' => 1]);
         });
     }
 
@@ -194,6 +242,22 @@ final readonly class Garden
             'rh' => $given->numberOr('rh', self::UNMEASURED[1]),
             'air_known' => (int) $given->has('rh'),
         ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws Refused
+     */
+    private function containerRow(string $id, Values $given): array
+    {
+        foreach (Container::query()->where('id', '!=', $id)->where('name', '!=', '')->where('gone', 0)->pluck('name') as $other) {
+            if (is_string($other) && self::same($other, $given->text('name'))) {
+                throw Refused::at('name', 'There is a container with that name already.');
+            }
+        }
+
+        return ['name' => self::composed($given->text('name')), 'kind' => $given->one('kind', ContainerKind::class)->value, 'note' => $given->text('note')];
     }
 
     private function varietyChanged(string $id): void

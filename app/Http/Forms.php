@@ -17,6 +17,7 @@ final class Forms
         return match ($name) {
             'variety' => GardenFields::variety(),
             'place' => GardenFields::place(),
+            'container' => GardenFields::container(),
             'crop' => GardenFields::crop(),
             'spot' => GardenFields::spot(),
             'plan.ground' => PlanFields::ground(),

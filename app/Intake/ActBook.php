@@ -153,7 +153,7 @@ final readonly class ActBook
         self::insert('places', self::attributes($working->newPlaces()));
         self::insert('varieties', self::attributes($working->newVarieties));
         self::insert('lots', self::attributes(array_map(static fn (NewLot $new): Lot => $new->lot, $lots)));
-        $origins = $containers = $entries = $references = $standings = $tasks = [];
+        $origins = $containers = $lying = $entries = $references = $standings = $tasks = [];
         foreach ($lots as $new) {
             $origins[] = ['lot_id' => $new->lot->id, 'kind' => 'received', 'planting_id' => null];
             $kept = $new->course->storing->now;
@@ -169,6 +169,7 @@ final readonly class ActBook
                     }
                 }
             }
+            array_push($lying, ...Rows::containers($new->lot, $new->course));
             $standings[] = Rows::lot($new->lot, $new->course);
             $tasks[$new->lot->id] = $new->course->tasks();
         }
@@ -177,7 +178,9 @@ final readonly class ActBook
         self::insert('journal_entries', $entries);
         self::insert('entry_refs', $references);
         self::insert('lot_standings', $standings);
+        self::insert('lot_containers', $lying);
         self::insert('tasks', Rows::tasks(Subject::Lot, $tasks));
+        $this->facts->forget();
 
         return $act;
     }

@@ -22,9 +22,9 @@ use Marrow\Core\Journal\Entry;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Lot\LotFacts;
 use Marrow\Core\Registered;
+use Marrow\Core\Steps\Holding\Holdings;
 use Marrow\Core\Steps\Notes\Noted;
 use Marrow\Core\Steps\Storing\Stored;
-use Marrow\Core\Steps\Storing\StoredAt;
 use Ramsey\Uuid\Uuid;
 
 /**
@@ -42,8 +42,7 @@ final class Working
     /** @var array<string, Place> new ones, by plain name */
     private array $places = [];
 
-    /** @var array<string, StoredAt> by id */
-    private array $airs;
+    private Holdings $holdings;
 
     /** @var array<string, int> how many of a crop have no name */
     private array $nameless = [];
@@ -55,7 +54,7 @@ final class Working
 
     public function __construct(private readonly LineReader $reader, private readonly Facts $facts, private readonly Clock $clock, private readonly string $act, private readonly Sheet $sheet)
     {
-        $this->airs = $facts->places();
+        $this->holdings = $facts->holdings();
         $this->number = (int) (is_numeric($highest = Lot::query()->toBase()->max('number')) ? $highest : 0);
     }
 
@@ -115,7 +114,7 @@ final class Working
         $lot = new Lot(['id' => Uuid::uuid5($this->act, "lot $id")->toString(), 'number' => ++$this->number, 'variety_id' => $variety->id]);
         $lot->setRelation('variety', $variety)->setRelation('planting', null);
         $entries = $this->entries($lot->id, $packet, $placeId);
-        $facts = new LotFacts($lot->code(), $this->facts->crop($variety), null, $this->airs, false, $this->facts->store());
+        $facts = new LotFacts($lot->code(), $this->facts->crop($variety), null, [], false, $this->facts->store(), $this->holdings);
 
         return new NewLot($lot, $entries, LotCourse::fold($facts, $entries, $this->facts->practice), $placeId);
     }
@@ -128,7 +127,7 @@ final class Working
         $came = $packet->cameOn === null || $packet->cameOn === $now->format('Y-m-d') ? $now : new DateTimeImmutable("$packet->cameOn 12:00", $now->getTimezone());
         $happened = [[$packet->received, $came]];
         if ($placeId !== null) {
-            $happened[] = [new Stored($packet->container, $placeId, null, null, $lot, '', null, null), $now];
+            $happened[] = [new Stored($packet->container, $placeId, null, null, null, $lot, '', null, null), $now];
         }
         if ($packet->note !== '') {
             $happened[] = [new Noted($packet->note), $now];
@@ -188,7 +187,7 @@ final class Working
                 'air_known' => (int) ($air['temperature'] !== null && $air['rh'] !== null),
             ]);
             $this->places[$plain] = $place;
-            $this->airs[$place->id] = $this->facts->storedAt($place);
+            $this->holdings = $this->holdings->with($place->id, $this->facts->storedAt($place));
         }
 
         return $this->places[$plain];

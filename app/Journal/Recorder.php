@@ -8,14 +8,10 @@ use App\Clock;
 use App\Models\Container;
 use App\Models\JournalEntry;
 use App\Models\Keeper;
-use App\Models\Lot;
-use App\Models\LotOrigin;
-use App\Models\Planting;
-use App\Models\Variety;
+use App\Models\Recorded;
 use App\Models\WriteLock;
 use App\Moment;
 use App\Reading\EntryStore;
-use App\Reading\Facts;
 use Closure;
 use DateTimeImmutable;
 use Illuminate\Contracts\Events\Dispatcher;
@@ -29,10 +25,8 @@ use Marrow\Core\Journal\Payload;
 use Marrow\Core\Journal\Sequence;
 use Marrow\Core\Journal\Struck;
 use Marrow\Core\Journal\Subject;
-use Marrow\Core\Lot\LotCourse;
-use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Registered;
-use Marrow\Core\Steps\Storing\Stored;
+use Marrow\Core\Steps\Holding\FillsContainer;
 use Ramsey\Uuid\Uuid;
 
 /**
@@ -44,7 +38,7 @@ final readonly class Recorder
     /** Where a reference is looked up. */
     private const TABLES = ['lot' => 'lots', 'planting' => 'plantings', 'place' => 'places', 'variety' => 'varieties', 'container' => 'containers'];
 
-    public function __construct(private Clock $clock, private Moments $moments, private Facts $facts, private Dispatcher $events) {}
+    public function __construct(private Clock $clock, private Moments $moments, private Subjects $subjects, private Dispatcher $events) {}
 
     /**
      * Each draft by itself, in the order given; a later one may be about what an earlier one begins.
@@ -112,16 +106,17 @@ final readonly class Recorder
         }
         // What it refers to must be there before anything is made of it; the container it is put into may be new.
         $this->references($kind, $payload, new: 'container');
-        $payload = $this->withContainer($payload, $thing);
+        $payload = $this->withContainer($draft, $payload, $thing);
         $entry = new Entry($draft->id, $draft->id, $kind, $payload, $at);
         $references = $this->references($kind, $payload);
-        $admissions = [$this->admit($thing, $entry, $draft->replaces), ...$this->heardBy($references, $entry)];
+        $admissions = [$this->admit($draft->about, $thing, $entry, $draft->replaces), ...$this->heardBy($references, $entry)];
         $questions = array_merge([], ...array_map(static fn (Admission $admission): array => $admission->questions, $admissions));
+        $questions = [...$questions, ...$this->subjects->of($draft->about)->alsoAsks($thing, $entry)];
         if ($questions !== [] && ! $draft->evenSo && ! $draft->late && ! $payload instanceof Struck) {
             throw Asked::about($questions);
         }
         $this->keep($draft, $thing, $entry, $references);
-        $touched = [[$draft->about, $thing->id], ...$this->replaced($draft)];
+        $touched = [[$draft->about, $thing->id()], ...$this->replaced($draft)];
         foreach ($references as [, $subject, $id]) {
             if (Subject::tryFrom($subject) !== null) {
                 $touched[] = [Subject::from($subject), $id];
@@ -137,7 +132,7 @@ final readonly class Recorder
     {
         $kind = Registered::kinds()->named($draft->kind) ?? throw Refused::at('kind', 'Nothing of that kind can be recorded.');
         if (! in_array($draft->about, $kind->of, true)) {
-            throw Refused::at('kind', $draft->about === Subject::Lot ? 'That is recorded of a planting, not of a lot.' : 'That is recorded of a lot, not of a planting.');
+            throw Refused::at('kind', sprintf('That is recorded of a %s, not of a %s.', implode(' or a ', array_map(static fn (Subject $subject): string => $subject->value, $kind->of)), $draft->about->value));
         }
 
         return $kind;
@@ -150,7 +145,8 @@ final readonly class Recorder
      */
     private function read(Draft $draft, Kind $kind): array
     {
-        $faults = $kind->fields->faults($draft->payload);
+        $given = self::inContainer($kind, $draft->payload);
+        $faults = $kind->fields->faults($given);
         $at = null;
         try {
             $at = $this->moments->read($draft->happenedAt);
@@ -161,73 +157,47 @@ final readonly class Recorder
             throw Faults::of($faults);
         }
 
-        return [Registered::kinds()->read($kind->name, $draft->payload), $at];
+        return [Registered::kinds()->read($kind->name, $given), $at];
+    }
+
+    /**
+     * Where something was put is one question, whether it is a place or a container that was chosen.
+     *
+     * @param  array<array-key, mixed>  $given
+     * @return array<array-key, mixed>
+     */
+    private static function inContainer(Kind $kind, array $given): array
+    {
+        $where = $given['place_id'] ?? null;
+        if (! isset($kind->fields->fields['place_id'], $kind->fields->fields['inside']) || ! is_string($where)) {
+            return $given;
+        }
+
+        return Container::query()->where('id', mb_strtolower(trim($where)))->where('name', '!=', '')->exists() ? [...$given, 'place_id' => null, 'inside' => mb_strtolower(trim($where))] : $given;
     }
 
     /** @throws Refused */
-    private function thing(Draft $draft, Kind $kind): Lot|Planting
+    private function thing(Draft $draft, Kind $kind): Recorded
     {
-        $found = $draft->about === Subject::Lot
-            ? Lot::query()->with(['variety', 'planting.variety'])->find($draft->aboutId)
-            : Planting::query()->with('variety')->find($draft->aboutId);
+        $subject = $this->subjects->of($draft->about);
+        $found = $subject->find($draft->aboutId);
         if ($found !== null) {
-            if ($found instanceof Lot && $draft->begins?->planting !== null && $found->planting?->id !== $draft->begins->planting) {
-                throw Refused::at('id', "That lot stands already, as {$found->code()} of another planting. Nothing was changed.");
-            }
-            if ($draft->begins?->variety !== null && $found->variety_id !== $draft->begins->variety) {
-                throw Refused::at('variety', "{$found->code()} stands already, of another variety. Nothing was changed.");
-            }
+            $subject->mustBe($found, $draft);
 
             return $found;
         }
         if ($draft->begins === null || ! $kind->starts) {
-            throw Refused::at('kind', $draft->about === Subject::Lot ? 'There is no such lot.' : 'There is no such planting.');
+            throw Refused::at('kind', "There is no such {$draft->about->value}.");
         }
 
-        return $draft->about === Subject::Lot ? $this->beginLot($draft, $draft->begins, $kind) : $this->beginPlanting($draft, $draft->begins);
+        return $subject->begin($draft, $draft->begins, $kind);
     }
 
-    /** @throws Refused */
-    private function beginPlanting(Draft $draft, Begins $begins): Planting
+    private function admit(Subject $about, Recorded $thing, Entry $entry, ?string $without = null): Admission
     {
-        $variety = $this->variety($begins);
-        if (mb_strlen($begins->spot) > 120) {
-            throw Refused::at('spot', 'The spot is too long: at most 120 letters.');
-        }
-        Planting::query()->create(['id' => $draft->aboutId, 'number' => $this->nextNumber(Planting::class), 'variety_id' => $variety->id, 'spot' => trim($begins->spot)]);
+        $entries = array_values(array_filter(EntryStore::of($about, $thing->id()), static fn (Entry $kept): bool => $kept->id !== $without));
 
-        return Planting::query()->with('variety')->findOrFail($draft->aboutId);
-    }
-
-    /** @throws Refused */
-    private function beginLot(Draft $draft, Begins $begins, Kind $kind): Lot
-    {
-        $planting = $begins->planting === null ? null : Planting::query()->find($begins->planting) ?? throw Refused::at('planting', 'There is no such planting.');
-        $variety = $planting === null ? $this->variety($begins)->id : $planting->variety_id;
-        if ($planting === null && $kind->from === Subject::Planting) {
-            throw Refused::at('planting', 'Say which planting it was picked from.');
-        }
-        Lot::query()->create(['id' => $draft->aboutId, 'number' => $this->nextNumber(Lot::class), 'variety_id' => $variety]);
-        LotOrigin::query()->insert(['lot_id' => $draft->aboutId, 'kind' => $draft->kind, 'planting_id' => $planting?->id]);
-
-        return Lot::query()->with(['variety', 'planting.variety'])->findOrFail($draft->aboutId);
-    }
-
-    /** @throws Refused */
-    private function variety(Begins $begins): Variety
-    {
-        return Variety::query()->find($begins->variety ?? '')
-            ?? throw Refused::at('variety', ($begins->variety ?? '') === '' ? 'Choose the variety, or add it first.' : 'There is no such variety. Add it first.');
-    }
-
-    private function admit(Lot|Planting $thing, Entry $entry, ?string $without = null): Admission
-    {
-        $subject = $thing instanceof Lot ? Subject::Lot : Subject::Planting;
-        $entries = array_values(array_filter(EntryStore::of($subject, $thing->id), static fn (Entry $kept): bool => $kept->id !== $without));
-
-        return $thing instanceof Lot
-            ? LotCourse::admit($this->facts->ofLot($thing), $entries, $entry, $this->facts->practice)
-            : PlantingCourse::admit($this->facts->ofPlanting($thing, [...$entries, $entry]), $entries, $entry);
+        return $this->subjects->of($about)->admit($thing, $entries, $entry);
     }
 
     /**
@@ -240,13 +210,11 @@ final readonly class Recorder
     {
         $admissions = [];
         foreach ($references as [$role, $subject, $id]) {
-            $thing = match ($subject) {
-                'lot' => Lot::query()->with(['variety', 'planting.variety'])->find($id),
-                'planting' => Planting::query()->with('variety')->find($id),
-                default => null,
-            };
-            if ($thing !== null) {
-                $admissions[] = $this->admit($thing, new Entry($entry->id, $entry->order, $entry->kind, $entry->payload, $entry->happenedAt, $role));
+            // A place or a container hears nothing of what lies in it.
+            $about = in_array($subject, [Subject::Lot->value, Subject::Planting->value], true) ? Subject::from($subject) : null;
+            $thing = $about === null ? null : $this->subjects->of($about)->find($id);
+            if ($about !== null && $thing !== null) {
+                $admissions[] = $this->admit($about, $thing, new Entry($entry->id, $entry->order, $entry->kind, $entry->payload, $entry->happenedAt, $role));
             }
         }
 
@@ -276,32 +244,41 @@ final readonly class Recorder
         return $references;
     }
 
-    /** Seed is put into a container; where nobody names one, it is the lot's only one, which goes by the lot's own id. */
-    private function withContainer(Payload $payload, Lot|Planting $thing): Payload
+    /**
+     * Seed is put into a container; where nobody names one, it is the lot's only one, which goes by the lot's own id, or a new
+     * one that goes by the entry's.
+     *
+     * @throws Refused
+     */
+    private function withContainer(Draft $draft, Payload $payload, Recorded $thing): Payload
     {
-        if (! $payload instanceof Stored) {
+        if (! $payload instanceof FillsContainer) {
             return $payload;
         }
-        $into = $payload->into ?? $thing->id;
+        $into = $payload->into() ?? ($payload->isOnly() ? $thing->id() : Uuid::uuid5($draft->id, 'container')->toString());
         if (! Uuid::isValid($into)) {
             throw Refused::at('into', 'The id of a container is a UUID, made by whoever records.');
         }
-        Container::query()->updateOrInsert(['id' => $into], ['kind' => $payload->container->value, 'place_id' => $payload->placeId]);
+        [$place, $inside] = $payload->lies();
+        if ($inside === $into) {
+            throw Refused::at('place_id', 'A container cannot lie in itself.');
+        }
+        Container::query()->updateOrInsert(['id' => $into], ['kind' => $payload->containerKind()->value, 'place_id' => $inside === null ? $place : null, 'inside' => $inside]);
 
-        return new Stored($payload->container, $payload->placeId, $payload->massG, $payload->seeds, $into, $payload->place, $payload->temperatureC, $payload->rh);
+        return $payload->withInto($into);
     }
 
     /** What is struck already is struck: the wish is fulfilled. A strike that comes before its entry is kept when it comes late. */
-    private function struckAlready(Draft $draft, Struck $strike, Lot|Planting $thing, Kind $kind): ?Answer
+    private function struckAlready(Draft $draft, Struck $strike, Recorded $thing, Kind $kind): ?Answer
     {
         $target = JournalEntry::query()->where('id', $strike->entry)->first();
         if ($target === null) {
             return $draft->late ? null : throw Refused::at('entry', 'There is no such entry in the journal.');
         }
-        if ($target->subject !== $draft->about->value || $target->subject_id !== $thing->id) {
+        if ($target->subject !== $draft->about->value || $target->subject_id !== $thing->id()) {
             throw Refused::at('entry', 'That entry is of something else.');
         }
-        $struck = Sequence::of(EntryStore::entries(EntryStore::rows($draft->about, $thing->id)))->struck;
+        $struck = Sequence::of(EntryStore::entries(EntryStore::rows($draft->about, $thing->id())))->struck;
 
         return isset($struck[$strike->entry]) ? Answer::kept($draft->id, $thing->code(), $kind, $strike) : null;
     }
@@ -314,7 +291,7 @@ final readonly class Recorder
         }
         $now = EntryStore::entry($kept)->payload;
         try {
-            $sent = Registered::kinds()->read($kind->name, $draft->payload);
+            $sent = Registered::kinds()->read($kind->name, self::inContainer($kind, $draft->payload));
         } catch (Refused) {
             return Answer::taken($draft->id);
         }
@@ -324,15 +301,15 @@ final readonly class Recorder
         if (! $sameTime || $fixed($now) != $fixed($sent)) {
             return Answer::taken($draft->id);
         }
-        $thing = $draft->about === Subject::Lot ? Lot::query()->find($draft->aboutId) : Planting::query()->find($draft->aboutId);
+        $thing = $this->subjects->of($draft->about)->find($draft->aboutId);
 
         return Answer::kept($draft->id, $thing?->code() ?? '', $kind, $now);
     }
 
     /** @param  list<array{string, string, string}>  $references */
-    private function keep(Draft $draft, Lot|Planting $thing, Entry $entry, array $references): void
+    private function keep(Draft $draft, Recorded $thing, Entry $entry, array $references): void
     {
-        $this->insert($draft, $draft->id, $draft->about->value, $thing->id, $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, $draft->replaces);
+        $this->insert($draft, $draft->id, $draft->about->value, $thing->id(), $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, $draft->replaces);
         DB::table('entry_refs')->insert(array_map(
             static fn (array $reference): array => ['entry_id' => $draft->id, 'role' => $reference[0], 'subject' => $reference[1], 'subject_id' => $reference[2]],
             $references,
@@ -381,13 +358,5 @@ final readonly class Recorder
         $name = trim($name);
 
         return $name === '' ? null : Keeper::query()->firstOrCreate(['name' => $name], ['id' => Uuid::uuid7()->toString()])->id;
-    }
-
-    /** @param  class-string<Planting|Lot>  $model */
-    private function nextNumber(string $model): int
-    {
-        $highest = $model::query()->max('number');
-
-        return (is_numeric($highest) ? (int) $highest : 0) + 1;
     }
 }

@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasOneThrough;
  * @property Planting|null $planting
  * @property LotStanding|null $standing
  */
-final class Lot extends Thing
+final class Lot extends Thing implements Recorded
 {
     protected $table = 'lots';
 

@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property PlantingStanding|null $standing
  * @property \Illuminate\Database\Eloquent\Collection<int, Lot> $lots
  */
-final class Planting extends Thing
+final class Planting extends Thing implements Recorded
 {
     protected $table = 'plantings';
 

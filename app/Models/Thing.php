@@ -10,4 +10,11 @@ abstract class Thing extends Record
     public $incrementing = false;
 
     protected $keyType = 'string';
+
+    public function id(): string
+    {
+        $id = $this->getAttribute('id');
+
+        return is_string($id) ? $id : '';
+    }
 }

@@ -90,7 +90,8 @@ final readonly class Entries
             $typed[$key] = $units->typed($entry->kind->fields->field($key), $value);
         }
 
-        return $typed;
+        // Where something was put is asked once, be it a place or a container.
+        return ($typed['inside'] ?? null) === null ? $typed : [...$typed, 'place_id' => $typed['inside']];
     }
 
     /**
@@ -135,6 +136,9 @@ final readonly class Entries
         }
         foreach (isset($ids['place']) ? Place::query()->findMany(array_unique($ids['place'])) : [] as $place) {
             $names[$place->id] = $place->name;
+        }
+        foreach (isset($ids['container']) ? DB::table('containers')->whereIn('id', array_unique($ids['container']))->where('name', '!=', '')->pluck('name', 'id') : [] as $id => $name) {
+            $names[(string) $id] = is_string($name) ? $name : '';
         }
         foreach (isset($ids['variety']) ? DB::table('varieties')->whereIn('id', array_unique($ids['variety']))->pluck('name', 'id') : [] as $id => $name) {
             $names[(string) $id] = is_string($name) ? $name : '';

@@ -20,6 +20,7 @@ use App\Models\WriteLock;
 use App\Reading\EntryStore;
 use App\Reading\Facts;
 use App\Reading\StorePaces;
+use App\Reading\Stores;
 use Closure;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
@@ -45,17 +46,45 @@ final readonly class Projector
     /** How many lots came of a planting; its id follows. */
     private const LOTS_OF = 'SELECT count(*) FROM lot_origins o JOIN lot_standings s ON s.lot_id = o.lot_id WHERE s.place != ? AND o.planting_id = ';
 
-    public function __construct(private Facts $facts, private Crossings $crossings, private StorePaces $paces) {}
+    public function __construct(private Facts $facts, private Crossings $crossings, private StorePaces $paces, private Stores $stores) {}
 
     /** What was recorded of things bears on what they came from and what was grown from them. */
     public function journalChanged(Changed $changed): void
     {
         $plantings = $changed->ids(Subject::Planting);
-        $lots = $changed->ids(Subject::Lot);
+        $lots = [...$changed->ids(Subject::Lot), ...$this->lyingIn($changed)];
         // When a planting was sown bounds when its lots can have been picked; whether it was picked is told by its lots.
         $lots = [...$lots, ...DB::table('lot_origins')->whereIn('planting_id', $plantings)->pluck('lot_id')->all()];
         $plantings = [...$plantings, ...DB::table('lot_origins')->whereIn('lot_id', $lots)->whereNotNull('planting_id')->pluck('planting_id')->all()];
         $this->write(array_values(array_unique($lots)), array_values(array_unique($plantings)));
+    }
+
+    /**
+     * What happens to a container or a place happens to all that lies in it, and to what lay there before.
+     *
+     * @return list<string> ids of lots
+     */
+    private function lyingIn(Changed $changed): array
+    {
+        $containers = $changed->ids(Subject::Container);
+        $places = $changed->ids(Subject::Place);
+        // Lots that were put away name the place that they were put in; that is no change of the place.
+        if ($containers === [] && ($places === [] || ! $changed->isOf(Subject::Place))) {
+            return [];
+        }
+        $this->facts->forget();
+        foreach ($containers as $container) {
+            $this->stores->place($container);
+        }
+        $lots = [];
+        foreach ($containers as $container) {
+            array_push($lots, ...$this->stores->idsIn($container));
+        }
+        foreach ($places as $place) {
+            array_push($lots, ...$this->stores->idsAt($place));
+        }
+
+        return $lots;
     }
 
     public function handbookChanged(HandbookChanged $changed): void
@@ -91,6 +120,7 @@ final readonly class Projector
         };
         $this->facts->forget();
         $this->crossings->forget();
+        WriteLock::hold($this->stores->placeAll(...));
         WriteLock::slices($plantings, function (array $some): void {
             $this->plantings($this->plantingsOf($some));
         }, $told);
@@ -181,11 +211,13 @@ final readonly class Projector
         return EntryStore::ahead(['lot' => self::ids($lots->pluck('id')), 'planting' => self::ids($plantings)], function () use ($lots): bool {
             $rows = [];
             $tests = [];
+            $containers = [];
             $paces = [];
             $tasks = [];
             foreach ($lots as $lot) {
                 $course = $this->facts->lot($lot);
                 $rows[] = Rows::lot($lot, $course);
+                array_push($containers, ...Rows::containers($lot, $course));
                 foreach ($course->testing->tests as $test) {
                     $tests[] = Rows::test($lot, $test, $this->facts->practice);
                 }
@@ -196,6 +228,8 @@ final readonly class Projector
                 $tasks[$lot->id] = [...self::settle($course->adrift(), $course->place(), $course->adriftAt()), ...$course->tasks()];
             }
             LotStanding::query()->upsert($rows, 'lot_id');
+            DB::table('lot_containers')->whereIn('lot_id', $lots->pluck('id'))->delete();
+            self::insert('lot_containers', $containers);
             TestStanding::query()->whereIn('lot_id', $lots->pluck('id'))->delete();
             self::insert('test_standings', $tests);
             $this->tasks(Subject::Lot, $tasks);

@@ -15,6 +15,7 @@ use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Storing\Kept;
 use Marrow\Core\Steps\Testing\TestCourse;
 use Marrow\Core\Storage\StorePace;
 use Marrow\Core\Work\Loss;
@@ -56,10 +57,31 @@ final class Rows
             'likely_until' => $forecast === null ? null : Moment::keep($forecast->reaches($crop->test->minimum)),
             'container' => $storing->now?->container->value,
             'place_id' => $storing->now?->placeId,
-            'store_place' => $storing->now?->at->name,
+            'store_place' => $storing->now === null ? null : implode(' › ', $storing->now->path),
             'last_at' => $course->lastAt() === null ? null : Moment::keep($course->lastAt()),
-            'search' => self::searchText($lot->code(), $lot->variety, $crop, (string) $year, (string) $storing->now?->at->name, ...$course->texts()),
+            'search' => self::searchText($lot->code(), $lot->variety, $crop, (string) $year, ...array_merge([], ...array_map(static fn (Kept $kept): array => $kept->path, array_values($storing->containers))), ...$course->texts()),
         ];
+    }
+
+    /** @return list<array<string, mixed>> the containers that a lot lies in */
+    public static function containers(Lot $lot, LotCourse $course): array
+    {
+        $shares = $course->storing->shares();
+        $rows = [];
+        foreach ($course->isUsedUp() ? [] : $course->storing->containers as $id => $kept) {
+            $rows[] = [
+                'lot_id' => $lot->id,
+                'container_id' => $id === '' ? $lot->id : $id,
+                'kind' => $kept->container->value,
+                'place_id' => $kept->placeId,
+                'inside' => $kept->inside,
+                'path' => implode(' › ', $kept->path),
+                'seeds' => $shares[$id] ?? null,
+                'cold_until' => $kept->coldUntil === null ? null : Moment::keep($kept->coldUntil),
+            ];
+        }
+
+        return $rows;
     }
 
     /** @return array<string, mixed> */

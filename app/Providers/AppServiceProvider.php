@@ -12,10 +12,16 @@ use App\Handbook\HandbookChanged;
 use App\Handbook\OwnFigures;
 use App\Handbook\ReadCrops;
 use App\Journal\Changed;
+use App\Journal\ContainersRecorded;
+use App\Journal\LotsRecorded;
+use App\Journal\PlacesRecorded;
+use App\Journal\PlantingsRecorded;
+use App\Journal\Subjects;
 use App\Lineage\Crossings;
 use App\Plans\PlansAfresh;
 use App\Projection\Projector;
 use App\Reading\StorePaces;
+use App\Reading\Stores;
 use App\Voice\Forms;
 use App\Voice\Speaking;
 use DateTimeZone;
@@ -35,6 +41,9 @@ use RuntimeException;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** What entries can be about; a new sort of thing is a new line here. */
+    private const SUBJECTS = [PlantingsRecorded::class, LotsRecorded::class, ContainersRecorded::class, PlacesRecorded::class];
+
     public function register(): void
     {
         $this->app->singleton(Clock::class, static function (): Clock {
@@ -54,6 +63,9 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(CropReference::class, fn (): CropReference => $this->app->make(OwnFigures::class)->reference());
         $this->app->singleton(Registry::class, fn (): Registry => Registry::standard($this->app->make(CropReference::class)));
         $this->app->singleton(Crossings::class);
+        $this->app->singleton(Stores::class);
+        $this->app->tag(self::SUBJECTS, 'recorded-subjects');
+        $this->app->when(Subjects::class)->needs('$subjects')->giveTagged('recorded-subjects');
         $this->app->singleton(StorePaces::class);
         $this->app->bind(Practice::class, fn (): Practice => $this->app->make(Settings::class)->practice());
     }

@@ -75,6 +75,12 @@ final class EntryStore
         return self::$rowsAhead[$subject->value.$id] ?? self::journal($subject, [$id])->get();
     }
 
+    /** @return Collection<int, JournalEntry> all that was recorded of some sorts of things, of which there are few */
+    public static function ofSubjects(Subject ...$subjects): Collection
+    {
+        return JournalEntry::query()->whereIn('subject', array_map(static fn (Subject $subject): string => $subject->value, $subjects))->orderBy('happened_at')->orderBy('ord')->get();
+    }
+
     /**
      * @param  list<string>  $ids
      * @return Builder<JournalEntry>

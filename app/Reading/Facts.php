@@ -23,6 +23,7 @@ use Marrow\Core\Planting\PlantingFacts;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Growing\SeedLot;
 use Marrow\Core\Steps\Growing\Sown;
+use Marrow\Core\Steps\Holding\Holdings;
 use Marrow\Core\Steps\Origin\Picked;
 use Marrow\Core\Steps\Storing\StoredAt;
 use Marrow\Core\Storage\StorePace;
@@ -30,14 +31,12 @@ use Marrow\Core\Storage\StorePace;
 /** Reads what is known of lots and plantings, and folds them. */
 final class Facts
 {
-    /** @var array<string, StoredAt>|null */
-    private ?array $places = null;
-
     public function __construct(
         private readonly CropReference $crops,
         private readonly OwnFigures $own,
         private readonly Crossings $crossings,
         private readonly StorePaces $paces,
+        private readonly Stores $stores,
         public readonly Practice $practice,
     ) {}
 
@@ -52,9 +51,10 @@ final class Facts
             $lot->code(),
             $this->crop($lot->variety),
             $this->sownAt($lot),
-            $this->places(),
+            [],
             $this->crossings->of($lot->id) !== null,
             $this->paces->of($lot->id),
+            $this->stores->holdings(),
         );
     }
 
@@ -72,7 +72,7 @@ final class Facts
         $entries = array_values(array_filter(EntryStore::of(Subject::Lot, $lot->id), static fn (Entry $entry): bool => $entry->happenedAt < $at));
         $facts = $this->ofLot($lot);
 
-        return LotCourse::fold(new LotFacts($facts->code, $facts->crop, $facts->sownAt, $facts->places, $facts->crossed), $entries, $this->practice);
+        return LotCourse::fold(new LotFacts($facts->code, $facts->crop, $facts->sownAt, [], $facts->crossed, null, $facts->holdings()), $entries, $this->practice);
     }
 
     /** @param  list<Entry>  $entries  of the planting, those to come among them */
@@ -93,7 +93,7 @@ final class Facts
     /** What was kept of places, or of other lots, has changed. */
     public function forget(): void
     {
-        $this->places = null;
+        $this->stores->forget();
         $this->paces->forget();
     }
 
@@ -134,12 +134,6 @@ final class Facts
         return $this->paces->ofUntested();
     }
 
-    /** @return array<string, StoredAt> by id */
-    public function places(): array
-    {
-        return $this->places ??= Place::query()->get()->mapWithKeys(fn (Place $place): array => [$place->id => $this->storedAt($place)])->all();
-    }
-
     /**
      * @param  list<Entry>  $entries
      * @return array<string, SeedLot>
@@ -164,8 +158,11 @@ final class Facts
     /** What the fold must know of a place, those that are yet to be kept among them. */
     public function storedAt(Place $place): StoredAt
     {
-        return $place->air_known === 0
-            ? new StoredAt($place->name, $this->practice->number('room_temperature'), $this->practice->number('room_rh'), false)
-            : new StoredAt($place->name, $place->temperature_c, $place->rh);
+        return $this->stores->storedAt($place);
+    }
+
+    public function holdings(): Holdings
+    {
+        return $this->stores->holdings();
     }
 }

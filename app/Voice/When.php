@@ -32,6 +32,12 @@ final readonly class When
         return $this->day($rounded).' '.Speaking::forms()->hour($rounded);
     }
 
+    /** To the minute: what is reckoned to it, or was read off a clock. */
+    public function minute(DateTimeImmutable $at): string
+    {
+        return $this->day($at).' '.Speaking::forms()->hour($at);
+    }
+
     public function date(DateTimeImmutable $at): string
     {
         return $at->format('Y') === $this->now->format('Y') ? Speaking::forms()->dayOfYear($at) : Speaking::forms()->day($at);

@@ -7,6 +7,7 @@ namespace Marrow\Core;
 use Marrow\Core\Botany\VarietyType;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
+use Marrow\Core\Steps\Storing\ContainerKind;
 
 /** What is asked of the things of a garden that are no entries: varieties, places to keep seed in, where a planting stands. */
 final class GardenFields
@@ -28,6 +29,16 @@ final class GardenFields
             Field::text('name', 'Place', 80)->called('the name of the place')->hint('The hall cupboard, the old fridge'),
             Field::number('temperature', 'Temperature', '°C', -30, 45)->called('its ordinary temperature')->optional()->hint('Empty with the humidity where nobody has measured it: it is then reckoned as a room'),
             Field::number('rh', 'Humidity', '% RH', 2, 97)->called('its ordinary relative humidity')->optional(),
+        );
+    }
+
+    /** A container that holds others: a tin, a box, a bag of packets. */
+    public static function container(): FieldList
+    {
+        return FieldList::of(
+            Field::text('name', 'Name', 60)->called('the name of the container')->hint('Blue tin, bag 3, freezer box'),
+            Field::choice('kind', 'It is a', ContainerKind::class)->called('what it is')->usually(ContainerKind::Tin->value),
+            Field::text('note', 'Note', 200)->optional(''),
         );
     }
 

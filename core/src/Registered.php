@@ -10,9 +10,10 @@ use Marrow\Core\Journal\Kinds;
 use Marrow\Core\Journal\Struck;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Planting\PlantingCourse;
+use Marrow\Core\Steps\Holding\HoldingCourse;
 use Marrow\Core\Work\TaskKind;
 
-/** What the strands of lots and plantings bring with them: every kind of entry, every kind of task. Nothing is listed twice. */
+/** What the strands of lots, plantings, containers and places bring with them: every kind of entry, every kind of task. Nothing is listed twice. */
 final class Registered
 {
     private static ?Kinds $kinds = null;
@@ -50,6 +51,6 @@ final class Registered
     /** @return list<class-string<Strand>> */
     private static function strands(): array
     {
-        return array_values(array_unique([...PlantingCourse::STRANDS, ...LotCourse::STRANDS]));
+        return array_values(array_unique([...PlantingCourse::STRANDS, ...LotCourse::STRANDS, ...HoldingCourse::STRANDS]));
     }
 }

@@ -55,6 +55,12 @@ final class EntryWordsTest extends TestCase
         yield 'test ended' => ['test_ended', ['test' => 't'], 'Test ended'];
         yield 'stored' => ['stored', ['container' => 'paper_envelope', 'place' => 'Hall cupboard', 'temperature_c' => 18, 'rh' => 50, 'seeds' => 1, 'mass_g' => 0.3], 'Stored: paper envelope, Hall cupboard, 1 seed, 0.3 g'];
         yield 'moved' => ['stored', ['container' => 'tin', 'place' => 'Old fridge', 'temperature_c' => 5, 'rh' => 60], 'Stored: tin, Old fridge'];
+        yield 'some of it elsewhere' => ['divided', ['seeds' => 40, 'container' => 'paper_envelope'], 'Divided: 40 seeds, into a paper envelope'];
+        yield 'seen in its place' => ['seen', [], 'Stock taken'];
+        yield 'not there' => ['seen', ['gone' => true, 'reason' => 'mice'], 'Stock taken: not there, mice'];
+        yield 'opened' => ['opened', [], 'Opened'];
+        yield 'a container was put somewhere' => ['placed', ['place_id' => 'x'], 'Put away'];
+        yield 'another air' => ['air_set', ['temperature_c' => 24, 'rh' => 70], 'Its air: 24 °C, 70 % RH'];
         yield 'taken out' => ['withdrawn', ['purpose' => 'sowing', 'seeds' => 40, 'to' => 'glasshouse'], 'Taken out: 40 seeds, to sow, glasshouse'];
         yield 'thrown out' => ['withdrawn', ['purpose' => 'discarded', 'mass_g' => 12.5], 'Taken out: 12.5 g, thrown out'];
         yield 'note' => ['noted', ['text' => 'Red wool on plant 2'], 'Note: Red wool on plant 2'];

@@ -88,7 +88,7 @@ final class GardenController extends Controller
     ])]
     public function places(): JsonResponse
     {
-        return new JsonResponse(array_values(Place::query()->orderBy('name')->get()->map(PlaceToKeepDocument::of(...))->all()));
+        return new JsonResponse(array_values(Place::query()->where('gone', 0)->orderBy('name')->get()->map(PlaceToKeepDocument::of(...))->all()));
     }
 
     #[OA\Post(path: '/store-places', operationId: 'addStorePlace', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/PlaceRequest')), responses: [

@@ -23,6 +23,10 @@ final class StoringVoice implements TaskVoice
                     ? sprintf('It took up the air it was kept in before, and went in at about %s; above %s closed-in seed moulds and dies within weeks.', Quantity::moisture($t->number('moisture')), Quantity::moisture($t->number('jar_moisture')))
                     : sprintf('It went in at %s; above %s closed-in seed moulds and dies within weeks.', Quantity::moisture($t->number('moisture')), Quantity::moisture($t->number('jar_moisture'))),
             )),
+            StoringTask::LeaveShut->value => new Speech('leave it shut', static fn (SeenTask $t): Saying => new Saying(
+                sprintf('Leave it shut until %s', $t->when->minute($t->day('until'))),
+                sprintf('The %s came out of the cold into the air of %s: until it is warmer than the dew point, water settles on whatever is opened.', $t->text('container'), $t->text('place')),
+            )),
             StoringTask::ReadStoredJar->value => new Speech('read a jar', static fn (): Saying => new Saying('Put a hygrometer in and read it after a day', 'Nothing says how dry this seed went in. A day in the closed jar with a hygrometer tells.')),
         ];
     }

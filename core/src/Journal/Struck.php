@@ -14,7 +14,7 @@ final readonly class Struck implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('struck', [Subject::Planting, Subject::Lot], 'Struck')
+        return Kind::of('struck', Subject::cases(), 'Struck')
             ->asks(Field::id('entry', 'The entry to strike'), Field::text('reason', 'The reason')->optional(''))
             ->says('{reason}');
     }

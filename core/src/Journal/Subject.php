@@ -9,4 +9,6 @@ enum Subject: string
 {
     case Planting = 'planting';
     case Lot = 'lot';
+    case Container = 'container';
+    case Place = 'place';
 }

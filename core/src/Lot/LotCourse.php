@@ -65,7 +65,7 @@ final class LotCourse
         $this->drying = new DryingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $practice);
         $this->testing = new TestingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock);
         $this->treating = new TreatingStrand($facts->crop, $this->where, $this->cleaning, $this->stock);
-        $this->storing = new StoringStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->treating, $facts->places, $practice);
+        $this->storing = new StoringStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->treating, $facts->holdings(), $practice);
         $this->keeping = new Keeping($facts, $practice, $this->origin, $this->stock, $this->testing, $this->storing);
     }
 
@@ -74,6 +74,7 @@ final class LotCourse
     {
         $lot = new self($facts, $practice);
         $lot->course = Course::fold($lot->strands(), $entries);
+        $lot->storing->settle();
 
         return $lot;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Lot;
 
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Steps\Holding\Holdings;
 use Marrow\Core\Steps\Storing\StoredAt;
 use Marrow\Core\Storage\StorePace;
 
@@ -15,6 +16,7 @@ final readonly class LotFacts
      * @param  \DateTimeImmutable|null  $sownAt  when the planting it comes from was sown, where that is known
      * @param  array<string, StoredAt>  $places  where seed can be kept, by id
      * @param  bool  $crossed  whether off-types of what was grown from it, or from what it descends from, show it to be crossed
+     * @param  ?Holdings  $holdings  places and containers over time; null where places were never anything else
      * @param  ?StorePace  $store  how seed ages in this keeper's store, by the tests of its other lots; null to go by the model alone
      */
     public function __construct(
@@ -24,5 +26,12 @@ final readonly class LotFacts
         public array $places = [],
         public bool $crossed = false,
         public ?StorePace $store = null,
+        private ?Holdings $holdings = null,
     ) {}
+
+    /** Places and containers over time. */
+    public function holdings(): Holdings
+    {
+        return $this->holdings ?? Holdings::ofPlaces($this->places);
+    }
 }

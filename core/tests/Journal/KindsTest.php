@@ -103,8 +103,13 @@ final class KindsTest extends TestCase
             $typed[$key] = $field->each === null ? $one : [$one, $one];
         }
 
-        // Either seeds or a mass is taken.
-        return $kind->name === 'withdrawn' ? [...$typed, 'mass_g' => null] : $typed;
+        // Either seeds or a mass is taken; a thing lies in a place, or in a container.
+        return match ($kind->name) {
+            'withdrawn', 'divided' => [...$typed, 'mass_g' => null],
+            'placed' => [...$typed, 'inside' => null],
+            'seen' => [...$typed, 'gone' => false],
+            default => $typed,
+        };
     }
 
     private static function canBeRead(Field $field): bool

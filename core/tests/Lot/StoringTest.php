@@ -36,7 +36,8 @@ final class StoringTest extends CoreTestCase
     public function test_what_breathes_follows_its_place_and_what_is_tight_does_not(string $container, array $place, float $moisture, MoistureGround $ground): void
     {
         $diary = self::clean();
-        $diary->record('stored', '2025-10-01', ['container' => $container, 'mass_g' => 20, ...$place]);
+        // Into a freezer unmeasured is asked about; what was done was done.
+        $diary->insist('stored', '2025-10-01', ['container' => $container, 'mass_g' => 20, ...$place]);
         $storing = $diary->course()->storing;
         self::assertSixDigits($moisture, $storing->moisture);
         self::assertSame($ground, $storing->ground);
@@ -232,7 +233,7 @@ final class StoringTest extends CoreTestCase
     public function test_kept_where_the_equation_is_not_trusted_there_is_no_forecast(array $stored): void
     {
         $diary = self::clean();
-        $diary->record('stored', '2025-10-01', ['mass_g' => 20, ...$stored]);
+        $diary->insist('stored', '2025-10-01', ['mass_g' => 20, ...$stored]);
         self::assertNull($diary->course()->forecast());
     }
 

@@ -12,6 +12,7 @@ use Marrow\Core\Journal\Entry;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Lot\LotFacts;
 use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Holding\Holdings;
 use Marrow\Core\Steps\Storing\StoredAt;
 
 /** Writes the journal of one lot for a test, in short lines. */
@@ -27,9 +28,9 @@ final class Diary
     private readonly LotFacts $facts;
 
     /** @param  array<string, StoredAt>  $places */
-    public function __construct(Crop $crop, ?string $sown = null, array $places = [], bool $crossed = false)
+    public function __construct(Crop $crop, ?string $sown = null, array $places = [], bool $crossed = false, ?Holdings $holdings = null)
     {
-        $this->facts = new LotFacts('L1', $crop, $sown === null ? null : new \DateTimeImmutable($sown), $places, $crossed);
+        $this->facts = new LotFacts('L1', $crop, $sown === null ? null : new \DateTimeImmutable($sown), $places, $crossed, null, $holdings);
     }
 
     /**

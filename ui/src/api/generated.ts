@@ -440,6 +440,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/holders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["holders"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/holders/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["holder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/containers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addContainer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/containers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeContainer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/holders/{id}/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["removeHolder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/intake": {
         parameters: {
             query?: never;
@@ -1127,11 +1207,43 @@ export interface components {
             cautions: string[];
             steps: string[];
         };
+        /** @description A lot, or some of it, as it lies in a place or container. */
+        HeldLotDocument: {
+            lot: string;
+            tag: components["schemas"]["TagDocument"];
+            container: string;
+            kind: string;
+            path: string;
+            amount: string;
+            cold: string | null;
+        };
         /** @description How past forecasts did against the tests that came after them. */
         HindsightDocument: {
             sentence: string;
             store: string | null;
             checks: components["schemas"]["CheckedForecastDocument"][];
+        };
+        /** @description A place or a container in which seed lies, as a line of the tree of them. */
+        HolderDocument: {
+            id: string;
+            /** @enum {string} */
+            subject: "place" | "container";
+            name: string;
+            in: string;
+            said: string;
+            path: string;
+            lots: number;
+        };
+        /** @description What lies in a place or a container, and what was recorded of it. */
+        HoldingDocument: {
+            holder: components["schemas"]["HolderDocument"];
+            typed: {
+                [key: string]: string;
+            };
+            containers: components["schemas"]["HolderDocument"][];
+            lots: components["schemas"]["HeldLotDocument"][];
+            offers: components["schemas"]["OfferDocument"][];
+            entries: components["schemas"]["EntryDocument"][];
         };
         /** @description A column that a list of seed may have. */
         IntakeColumnDocument: {
@@ -2025,6 +2137,8 @@ export interface components {
             mass_g?: ((number | null) | (string | null)) | null;
             /** @description To whom, or where */
             to?: string | null;
+            /** @description Out of */
+            container?: string | null;
         };
         /** Spread to dry */
         EntrySpread: {
@@ -2096,6 +2210,8 @@ export interface components {
             container: "jar" | "foil_pouch" | "paper_envelope" | "cloth_bag" | "tin" | "plastic_bag" | "box" | "net" | "crate";
             /** @description Where */
             place_id?: string | null;
+            /** @description Inside */
+            inside?: string | null;
             /** @description It weighs, g */
             mass_g?: ((number | null) | (string | null)) | null;
             /** @description Seeds, if counted */
@@ -2109,8 +2225,55 @@ export interface components {
             /** @description The relative humidity of the place, % RH */
             rh?: ((number | null) | (string | null)) | null;
         };
+        /** Divided */
+        EntryDivided: {
+            /** @description Seeds */
+            seeds?: ((number | null) | (string | null)) | null;
+            /** @description Mass, g */
+            mass_g?: ((number | null) | (string | null)) | null;
+            /**
+             * @description Kept in a
+             * @enum {string}
+             */
+            container: "jar" | "foil_pouch" | "paper_envelope" | "cloth_bag" | "tin" | "plastic_bag" | "box" | "net" | "crate";
+            /** @description Where */
+            place_id?: string | null;
+            /** @description Inside */
+            inside?: string | null;
+            /** @description The container */
+            into?: string | null;
+        };
+        /** Opened */
+        EntryOpened: Record<string, never>;
+        /** Stock taken */
+        EntrySeen: {
+            /** @description Which */
+            container?: string | null;
+            /** @description Seeds */
+            seeds?: ((number | null) | (string | null)) | null;
+            /** @description It weighs, g */
+            mass_g?: ((number | null) | (string | null)) | null;
+            /** @description Not there */
+            gone?: boolean;
+            /** @description Why it differs */
+            reason?: string | null;
+        };
+        /** Its air */
+        EntryAirSet: {
+            /** @description Temperature from then on, °C */
+            temperature_c: number | string;
+            /** @description Humidity from then on, % RH */
+            rh: number | string;
+        };
+        /** Put away */
+        EntryPlaced: {
+            /** @description Where */
+            place_id?: string | null;
+            /** @description Inside */
+            inside?: string | null;
+        };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryStored"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;
@@ -2151,6 +2314,19 @@ export interface components {
             temperature?: ((number | null) | (string | null)) | null;
             /** @description Humidity, % RH */
             rh?: ((number | null) | (string | null)) | null;
+        };
+        ContainerRequest: {
+            /** Format: uuid */
+            id?: string;
+            /** @description Name */
+            name: string;
+            /**
+             * @description It is a
+             * @enum {string}
+             */
+            kind: "jar" | "foil_pouch" | "paper_envelope" | "cloth_bag" | "tin" | "plastic_bag" | "box" | "net" | "crate";
+            /** @description Note */
+            note?: string | null;
         };
     };
     responses: never;
@@ -2919,6 +3095,127 @@ export interface operations {
                 };
                 content: {
                     "application/json": Record<string, never>;
+                };
+            };
+        };
+    };
+    holders: {
+        parameters: {
+            query?: {
+                on?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description each place, and behind it what lies in it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HolderDocument"][];
+                };
+            };
+        };
+    };
+    holder: {
+        parameters: {
+            query?: {
+                on?: string;
+            };
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what lies in it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoldingDocument"];
+                };
+            };
+        };
+    };
+    addContainer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ContainerRequest"];
+            };
+        };
+        responses: {
+            /** @description kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    changeContainer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ContainerRequest"];
+            };
+        };
+        responses: {
+            /** @description changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    removeHolder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description it is no more */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
                 };
             };
         };

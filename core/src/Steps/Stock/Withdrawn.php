@@ -17,8 +17,9 @@ final readonly class Withdrawn implements Checked, Payload
     /**
      * @param  float|null  $massG  g
      * @param  string  $to  who or where, may be empty
+     * @param  ?string  $container  id of the one it was taken from, where the lot lies in several
      */
-    public function __construct(public Purpose $purpose, public ?int $seeds, public ?float $massG, public string $to) {}
+    public function __construct(public Purpose $purpose, public ?int $seeds, public ?float $massG, public string $to, public ?string $container = null) {}
 
     public static function kind(): Kind
     {
@@ -28,6 +29,7 @@ final readonly class Withdrawn implements Checked, Payload
                 Field::integer('seeds', 'Seeds', '', 1, 100_000_000)->called('the number of seeds')->optional()->hint('Or the mass')->of('seed'),
                 Field::mass('mass_g', 'Mass')->called('the mass taken')->optional(),
                 Field::text('to', 'To whom, or where')->called('who or where it went to')->optional(''),
+                Field::reference('container', 'Out of', 'container')->optional()->unasked(),
             )
             ->says('{seeds}', '{mass_g}', '{purpose}', '{to}');
     }

@@ -43,6 +43,21 @@ enum ContainerKind: string implements Choice
         return $this === self::Jar || $this === self::FoilPouch;
     }
 
+    /**
+     * Minutes in which its middle makes up 63 % of a difference in temperature, as one filled with seed does on a table. A
+     * stated assumption: by its size and what it is made of; a large box takes longer.
+     */
+    public function warmingMinutes(): float
+    {
+        return match ($this) {
+            self::Jar => 40.0,
+            self::Tin => 60.0,
+            self::Box => 90.0,
+            self::ClothBag, self::Crate => 25.0,
+            self::FoilPouch, self::PaperEnvelope, self::PlasticBag, self::Net => 15.0,
+        };
+    }
+
     /** @return list<string> words by which people call it, in small letters */
     public function calledBy(): array
     {

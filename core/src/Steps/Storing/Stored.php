@@ -6,17 +6,18 @@ namespace Marrow\Core\Steps\Storing;
 
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Journal\Kind;
-use Marrow\Core\Journal\Payload;
 use Marrow\Core\Journal\Subject;
+use Marrow\Core\Steps\Holding\FillsContainer;
 
 /**
  * The lot was put into a container, or moved to another. The place is a thing of its own; entries from before it was one
  * hold its name and air as they were then.
  */
-final readonly class Stored implements Payload
+final readonly class Stored implements FillsContainer
 {
     /**
      * @param  string|null  $placeId  id of the place
+     * @param  string|null  $inside  id of the container that this one lies in, instead of a place
      * @param  float|null  $massG  g
      * @param  string|null  $into  id of the container; null for the lot's only one
      * @param  string  $place  name of the place, as it was written before places had ids
@@ -26,6 +27,7 @@ final readonly class Stored implements Payload
     public function __construct(
         public ContainerKind $container,
         public ?string $placeId,
+        public ?string $inside,
         public ?float $massG,
         public ?int $seeds,
         public ?string $into,
@@ -40,6 +42,7 @@ final readonly class Stored implements Payload
             ->asks(
                 Field::choice('container', 'Kept in a', ContainerKind::class)->called('a container')->usually(ContainerKind::Jar->value),
                 Field::reference('place_id', 'Where', 'place')->optional(),
+                Field::reference('inside', 'Inside', 'container')->optional()->unasked(),
                 Field::mass('mass_g', 'It weighs')->called('the mass stored')->optional(),
                 Field::integer('seeds', 'Seeds, if counted', '', 1, 100_000_000)->called('the number of seeds')->optional()->of('seed'),
                 Field::reference('into', 'The container', 'container')->optional()->unasked(),
@@ -47,6 +50,31 @@ final readonly class Stored implements Payload
                 Field::number('temperature_c', 'The temperature of the place', '°C', -30, 45)->optional()->unasked(),
                 Field::number('rh', 'The relative humidity of the place', '% RH', 2, 97)->optional()->unasked(),
             )
-            ->says('{container}', '{place_id}', '{place}', '{seeds}', '{mass_g}');
+            ->says('{container}', '{place_id}', 'in {inside}', '{place}', '{seeds}', '{mass_g}');
+    }
+
+    public function containerKind(): ContainerKind
+    {
+        return $this->container;
+    }
+
+    public function into(): ?string
+    {
+        return $this->into;
+    }
+
+    public function withInto(string $id): static
+    {
+        return new self($this->container, $this->placeId, $this->inside, $this->massG, $this->seeds, $id, $this->place, $this->temperatureC, $this->rh);
+    }
+
+    public function lies(): array
+    {
+        return [$this->placeId, $this->inside];
+    }
+
+    public function isOnly(): bool
+    {
+        return true;
     }
 }

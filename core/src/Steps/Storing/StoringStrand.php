@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Steps\Storing;
 
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
@@ -16,8 +17,13 @@ use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Drying\DryingVerdict;
 use Marrow\Core\Steps\Drying\JarRead;
 use Marrow\Core\Steps\Drying\Spread;
+use Marrow\Core\Steps\Holding\Holdings;
+use Marrow\Core\Steps\Holding\Surroundings;
 use Marrow\Core\Steps\Origin\OriginStrand;
+use Marrow\Core\Steps\Stock\SampleWeighed;
 use Marrow\Core\Steps\Stock\StockStrand;
+use Marrow\Core\Steps\Stock\Withdrawn;
+use Marrow\Core\Steps\Testing\TestStarted;
 use Marrow\Core\Steps\Treating\Bathed;
 use Marrow\Core\Steps\Treating\TreatingStrand;
 use Marrow\Core\Storage\AgeingSegment;
@@ -38,23 +44,25 @@ final class StoringStrand extends Strand
     /** The lot's only container, as long as nobody named another. */
     private const ONLY = '';
 
+    /** °C; below it the water in seed freezes. */
+    private const FREEZING = -5.0;
+
     /** @var array<string, Kept> by id of the container; a lot may lie in several */
     public array $containers = [];
 
-    /** As it was last put away; null while it is not in store. */
+    /** The one in which it ages fastest, where it lies in several; null while it is not in store. */
     public ?Kept $now = null;
 
     public ?\DateTimeImmutable $since = null;
 
-    /** @var list<array{from: \DateTimeImmutable, moisture: float, temperature: float}> */
-    private array $stays = [];
+    /** @var list<array{from: \DateTimeImmutable, moisture: float, temperature: float}> while it was out of every container again */
+    private array $before = [];
 
     /** Per cent of wet mass as the seed is kept now. */
     public ?float $moisture = null;
 
     public ?MoistureGround $ground = null;
 
-    /** @param  array<string, StoredAt>  $places  by id */
     public function __construct(
         private readonly Crop $crop,
         private readonly Whereabouts $where,
@@ -63,7 +71,7 @@ final class StoringStrand extends Strand
         private readonly StockStrand $stock,
         private readonly DryingStrand $drying,
         private readonly TreatingStrand $treating,
-        private readonly array $places,
+        private readonly Holdings $holdings,
         private readonly Practice $practice,
     ) {}
 
@@ -71,7 +79,8 @@ final class StoringStrand extends Strand
     public function stored(Stored $stored, Entry $entry): void
     {
         $this->cleaning->mustBeOut('stored', $entry);
-        $at = $this->placeOf($stored) ?? throw Misfit::at('place_id', 'Say where it was put.');
+        $around = $this->aroundOf($stored) ?? throw Misfit::at('place_id', 'Say where it was put.');
+        $this->pass($entry->happenedAt);
         $last = $this->drying->lastMass();
         if ($this->now === null && $stored->massG !== null && $last !== null && $stored->massG > $last * self::HEAVIER) {
             throw Misfit::at('mass_g', sprintf(
@@ -81,62 +90,152 @@ final class StoringStrand extends Strand
             ));
         }
         $this->origin->mustHold($stored->massG, 'Seed in store');
+        $id = $stored->into ?? self::ONLY;
+        $was = $this->containers[$id] ?? null;
+        // Put away a second time, into another container than before, it lies in both; nothing is written over.
+        $from = $was ?? $this->rest() ?? $this->now;
+        $kept = $this->kept($stored->container, $around, $entry->happenedAt, $stored->inside);
+        [$moisture, $ground] = $this->moistureIn($kept, $from);
+        $this->mayFreeze($kept, $moisture, $ground);
         if ($stored->massG !== null || $stored->seeds !== null) {
-            $this->stock->filled($stored->massG, $stored->seeds);
+            $this->counted($stored, $was);
         } elseif (! $this->stock->stock->isKnown()) {
             $this->doubt('seeds', 'How much there is is not known: count the seeds, or weigh them, if you can.');
         }
         if ($this->crop->isKeptAlive() && $stored->container->isTight()) {
             $this->doubt('container', sprintf('%s is kept alive: shut in tight it sweats and rots.', $this->crop->name));
         }
-        $kept = new Kept($stored->container, $at, $stored->placeId);
-        // What must not dry is in balance with nothing: it is kept damp, or alive.
-        [$this->moisture, $this->ground] = $this->crop->bearsDrying() ? $this->moistureIn($kept) : [null, null];
-        $this->containers[$stored->into ?? self::ONLY] = $kept;
-        $this->now = $kept;
-        $this->since = $entry->happenedAt;
-        $this->stay($entry->happenedAt, $this->moisture ?? $this->roomMoisture(), $at->temperatureC);
-        $this->where->place = Place::Store;
+        if ($from !== null && $from->container !== $stored->container) {
+            $this->openEarly($from, $entry);
+        }
+        $kept->part = $was === null && $this->containers !== [] ? (float) ($stored->seeds ?? 0) : $was?->part;
+        $this->put($id, $kept, $from, $moisture, $ground, $entry);
         $this->cleaning->leave();
+    }
+
+    /** Some of it goes into a container of its own; the rest stays where it is. */
+    #[Takes]
+    public function divided(Divided $divided, Entry $entry): void
+    {
+        $this->pass($entry->happenedAt);
+        $from = $this->rest() ?? $this->now ?? throw Misfit::outOfPlace('It is not in store yet: put it away first, then some of it elsewhere.');
+        $around = $this->holdings->around($divided->placeId, $divided->inside) ?? throw Misfit::at('place_id', 'Say where it was put.');
+        $seeds = $divided->seeds ?? (float) $divided->massG * 1000 / $this->stock->stock->tsm();
+        $left = $this->left();
+        if ($left !== null && ! $this->stock->stock->isRough() && $seeds > $left + 0.5) {
+            throw Misfit::at($divided->seeds === null ? 'mass_g' : 'seeds', sprintf('Only %s are left there: there cannot be more in the packets than in the lot.', Show::count(floor($left)).' seeds'));
+        }
+        $kept = $this->kept($divided->container, $around, $entry->happenedAt, $divided->inside);
+        [$moisture, $ground] = $this->moistureIn($kept, $from);
+        $this->mayFreeze($kept, $moisture, $ground);
+        $this->openEarly($from, $entry);
+        $kept->part = (float) $seeds;
+        $this->put($divided->into ?? $entry->id, $kept, $from, $moisture, $ground, $entry);
     }
 
     /** A closed-jar reading of seed that is in store already tells how moist it really is. */
     #[Takes]
     public function jarRead(JarRead $read, Entry $entry): void
     {
+        $this->pass($entry->happenedAt);
         $moisture = $this->drying->moisture();
-        if ($this->now === null || ! $this->now->container->isTight() || $moisture === null) {
+        $kept = $this->now;
+        if ($kept === null || ! $kept->container->isTight() || $moisture === null) {
             return;
         }
-        $this->moisture = $moisture;
-        $this->ground = MoistureGround::Measured;
-        $this->stay($entry->happenedAt, $moisture, $this->now->at->temperatureC);
+        $this->openEarly($kept, $entry);
+        $kept->measured($moisture, MoistureGround::Measured, $entry->happenedAt);
+        $this->lead();
     }
 
     /** Bathed, it is dried in the room again; how far, in something tight, nobody knows before a jar is read. */
     #[Takes]
     public function bathed(Bathed $bathed, Entry $entry): void
     {
-        if ($this->now === null || ! $this->now->container->isTight() || ! $this->crop->bearsDrying()) {
-            return;
+        $this->pass($entry->happenedAt);
+        foreach ($this->containers as $kept) {
+            if ($kept->isShut && $this->crop->bearsDrying()) {
+                $kept->measured($this->roomMoisture(), MoistureGround::Assumed, $entry->happenedAt);
+            }
         }
-        [$this->moisture, $this->ground] = [$this->roomMoisture(), MoistureGround::Assumed];
-        $this->stay($entry->happenedAt, $this->moisture, $this->now->at->temperatureC);
+        $this->lead();
     }
 
     /** The seed went back to the racks. */
     #[Takes]
     public function spread(Spread $spread, Entry $entry): void
     {
-        if ($this->now === null) {
+        $this->pass($entry->happenedAt);
+        $kept = $this->now;
+        if ($kept === null) {
             return;
         }
+        $this->openEarly($kept, $entry);
+        $this->before = [...$kept->stays, ['from' => $entry->happenedAt, 'moisture' => $this->roomMoisture(), 'temperature' => $this->practice->number('room_temperature')]];
         $this->containers = [];
-        $this->now = null;
-        $this->since = null;
-        $this->moisture = null;
-        $this->ground = null;
-        $this->stay($entry->happenedAt, $this->roomMoisture(), $this->practice->number('room_temperature'));
+        $this->lead();
+    }
+
+    #[Takes]
+    public function opened(Opened $opened, Entry $entry): void
+    {
+        $this->touched($entry);
+    }
+
+    #[Takes]
+    public function withdrawn(Withdrawn $withdrawn, Entry $entry): void
+    {
+        $this->touched($entry);
+        // What is taken from one of its packets leaves the others as they were.
+        $kept = $withdrawn->container === null ? null : $this->containers[$withdrawn->container] ?? null;
+        if ($kept?->part !== null) {
+            $kept->part = max(0.0, $kept->part - ($withdrawn->seeds ?? (float) $withdrawn->massG * 1000 / $this->stock->stock->tsm()));
+        }
+    }
+
+    /** What was found there is what there is; what was thought before was wrong, or something happened that nobody wrote down. */
+    #[Takes]
+    public function seen(Seen $seen, Entry $entry): void
+    {
+        $this->pass($entry->happenedAt);
+        $kept = ($seen->container === null ? null : $this->containers[$seen->container] ?? null) ?? $this->rest() ?? $this->now;
+        if ($kept === null) {
+            throw Misfit::outOfPlace('It is not in store, so there is no place to look for it in.');
+        }
+        if (! $seen->gone && $seen->seeds === null && $seen->massG === null) {
+            return;
+        }
+        if (count($this->containers) === 1) {
+            $this->stock->filled($seen->massG, $seen->gone ? 0 : $seen->seeds);
+
+            return;
+        }
+        $found = $seen->gone ? 0.0 : $seen->seeds ?? (float) $seen->massG * 1000 / $this->stock->stock->tsm();
+        $others = array_filter($this->shares(), fn (string|int $id): bool => $this->containers[$id] !== $kept, ARRAY_FILTER_USE_KEY);
+        if ($kept->part !== null) {
+            $kept->part = (float) $found;
+        }
+        if (! in_array(null, $others, true)) {
+            $this->stock->filled(null, (int) round(array_sum($others) + $found));
+        }
+    }
+
+    #[Takes]
+    public function testStarted(TestStarted $test, Entry $entry): void
+    {
+        $this->touched($entry);
+    }
+
+    #[Takes]
+    public function sampled(SampleWeighed $sample, Entry $entry): void
+    {
+        $this->touched($entry);
+    }
+
+    /** What happened around its containers after the last of its own entries. */
+    public function settle(): void
+    {
+        $this->pass(null);
     }
 
     public static function taskKinds(): string
@@ -146,21 +245,29 @@ final class StoringStrand extends Strand
 
     public function wants(): array
     {
+        $shut = array_values(array_filter(array_map(self::leaveShut(...), $this->stock->stock->isUsedUp() ? [] : array_values($this->containers))));
         // What is wet is spread before a jar is read.
         if ($this->since === null || $this->stock->stock->isUsedUp() || ! $this->crop->bearsDrying() || $this->treating->isWet()) {
-            return [];
+            return $shut;
         }
         $jar = $this->crop->jarMoisture;
         if ($this->isShutInDamp()) {
             $known = $this->drying->moistureKnownAt > $this->since ? $this->drying->moistureKnownAt : $this->since;
 
-            return [new Task(StoringTask::OpenDampJar, Place::Store, $known, $known, Later::days($known, 1), Loss::Seed, ['moisture' => $this->moisture, 'jar_moisture' => $jar, 'ground' => $this->ground?->value])];
+            return [...$shut, new Task(StoringTask::OpenDampJar, Place::Store, $known, $known, Later::days($known, 1), Loss::Seed, ['moisture' => $this->moisture, 'jar_moisture' => $jar, 'ground' => $this->ground?->value])];
         }
-        if ($this->ground === MoistureGround::Assumed || $this->ground === MoistureGround::Carried) {
-            return [new Task(StoringTask::ReadStoredJar, Place::Store, Later::days($this->since, 1), Later::days($this->since, 2), null, Loss::Nothing, ['jar_moisture' => $jar])];
+        if ($this->ground === MoistureGround::Assumed || ($this->ground === MoistureGround::Carried && $this->now?->container->isTight() === true)) {
+            return [...$shut, new Task(StoringTask::ReadStoredJar, Place::Store, Later::days($this->since, 1), Later::days($this->since, 2), null, Loss::Nothing, ['jar_moisture' => $jar])];
         }
 
-        return [];
+        return $shut;
+    }
+
+    private static function leaveShut(Kept $kept): ?Task
+    {
+        return $kept->coldUntil === null || $kept->warmingSince === null
+            ? null
+            : new Task(StoringTask::LeaveShut, Place::Store, $kept->warmingSince, $kept->warmingSince, null, Loss::Nothing, ['until' => $kept->coldUntil->format('Y-m-d H:i'), 'container' => $kept->container->label(), 'place' => $kept->at->name], lapses: $kept->coldUntil);
     }
 
     public function offers(): array
@@ -178,22 +285,69 @@ final class StoringStrand extends Strand
         if ($this->crop->isKeptAlive()) {
             $offer = $offer->usually('container', ContainerKind::ClothBag->value);
         }
-        if ($this->now !== null) {
-            // Moved, it stays in what it is in, unless the keeper says otherwise.
-            $offer = $offer->usually('container', $this->now->container->value)->usually('place_id', $this->now->placeId)->calledHere('Move it');
+        $main = $this->rest() ?? $this->now;
+        if ($main === null) {
+            return [$offer];
         }
+        // Moved, it stays in what it is in, unless the keeper says otherwise.
+        $offer = $offer->usually('container', $main->container->value)->usually('place_id', $main->inside ?? $main->placeId)->calledHere('Move it');
+        $divide = $this->stock->stock->isUsedUp() || $this->crop->isKeptAlive() ? [] : [Offer::of(Divided::class, 55)];
+        $seen = [Offer::of(Seen::class, 70)];
+        $open = array_filter($this->containers, static fn (Kept $kept): bool => $kept->coldUntil !== null) === [] ? [] : [Offer::of(Opened::class, 45)];
 
         // What is first to be done stands first.
-        return $this->isShutInDamp() ? [$offer, Offer::of(Spread::class, 5)] : [$offer];
+        return [$offer, ...$divide, ...$open, ...$seen, ...($this->isShutInDamp() ? [Offer::of(Spread::class, 5)] : [])];
     }
 
     /** Whether it stands closed in tight at a moisture at which it will mould. */
     public function isShutInDamp(): bool
     {
-        return $this->now?->container->isTight() === true
+        return $this->now?->isShut === true
             && ($this->ground === MoistureGround::Measured || $this->ground === MoistureGround::Carried)
             && $this->crop->jarMoisture !== null
             && $this->moisture > $this->crop->jarMoisture + $this->practice->number('damp_margin');
+    }
+
+    /** Whether it bears the cold of such a place as it is kept now; null where nobody has measured that it is dry enough. */
+    public function bearsCold(StoredAt $air): ?bool
+    {
+        if ($air->temperatureC > self::FREEZING || $this->now === null) {
+            return true;
+        }
+        if (! $this->crop->bearsDrying() || $this->crop->isKeptAlive()) {
+            return false;
+        }
+
+        return $this->ground === MoistureGround::Measured && $this->moisture !== null && $this->crop->jarMoisture !== null && $this->moisture <= $this->crop->jarMoisture + $this->practice->number('damp_margin') ? true : null;
+    }
+
+    /** Seeds that are not in one of its packets; null where nobody knows how many there are. */
+    public function left(): ?float
+    {
+        $all = $this->stock->stock->seeds();
+
+        return $all === null ? null : max(0.0, $all - array_sum(array_map(static fn (Kept $kept): float => $kept->part ?? 0.0, $this->containers)));
+    }
+
+    /** @return array<string, ?float> seeds in each of its containers, by id; null where nobody knows: together what the lot has */
+    public function shares(): array
+    {
+        $all = $this->stock->stock->seeds();
+        $shares = [];
+        $left = $all;
+        foreach ($this->containers as $id => $kept) {
+            if ($kept->part !== null) {
+                $shares[$id] = $left === null ? $kept->part : min($kept->part, $left);
+                $left = $left === null ? null : max(0.0, $left - $kept->part);
+            }
+        }
+        foreach ($this->containers as $id => $kept) {
+            if ($kept->part === null) {
+                $shares[$id] = $left;
+            }
+        }
+
+        return $shares;
     }
 
     /**
@@ -204,7 +358,7 @@ final class StoringStrand extends Strand
     public function segmentsSince(\DateTimeImmutable $from, ViabilityConstants $constants): ?array
     {
         $room = ['from' => $from, 'moisture' => $this->roomMoisture(), 'temperature' => $this->practice->number('room_temperature')];
-        $stays = [$room, ...$this->stays];
+        $stays = [$room, ...$this->now->stays ?? $this->before];
         $segments = [];
         foreach ($stays as $i => $stay) {
             $next = $stays[$i + 1]['from'] ?? null;
@@ -252,52 +406,168 @@ final class StoringStrand extends Strand
         return $segments;
     }
 
-    private function placeOf(Stored $stored): ?StoredAt
+    private function aroundOf(Stored $stored): ?Surroundings
     {
-        $known = $stored->placeId === null ? null : $this->places[$stored->placeId] ?? null;
+        $known = $this->holdings->around($stored->placeId, $stored->inside);
         if ($known !== null) {
             return $known;
         }
 
-        return $stored->place === '' || $stored->temperatureC === null || $stored->rh === null ? null : new StoredAt($stored->place, $stored->temperatureC, $stored->rh);
+        return $stored->place === '' || $stored->temperatureC === null || $stored->rh === null ? null : Surroundings::still(new StoredAt($stored->place, $stored->temperatureC, $stored->rh));
     }
 
-    /** @return array{float, MoistureGround} how moist the seed is in what it goes into, by where it comes from */
-    private function moistureIn(Kept $kept): array
+    private function kept(ContainerKind $container, Surroundings $around, \DateTimeImmutable $at, ?string $inside): Kept
     {
-        if (! $kept->container->isTight()) {
-            return [$this->moistureAt($kept->at), $kept->at->isAirKnown ? MoistureGround::PlaceAir : MoistureGround::RoomAir];
+        return new Kept($this->crop, $this->roomMoisture(), $container, $around, $at, $inside);
+    }
+
+    /** The container that holds what is in none of the others. */
+    private function rest(): ?Kept
+    {
+        foreach ($this->containers as $kept) {
+            if ($kept->part === null) {
+                return $kept;
+            }
         }
-        if ($this->now !== null && $this->moisture !== null && $this->ground !== null) {
-            if ($this->now->container->isTight()) {
+
+        return null;
+    }
+
+    private function put(string $id, Kept $kept, ?Kept $from, ?float $moisture, ?MoistureGround $ground, Entry $entry): void
+    {
+        $kept->stays = $from->stays ?? $this->before;
+        // What must not dry is in balance with nothing: it is kept damp, or alive.
+        $this->crop->bearsDrying() ? $kept->fill($moisture, $ground) : $kept->fill(null, null);
+        if ($from !== null) {
+            $kept->cameFrom($from->at, $entry->happenedAt);
+        }
+        $this->containers[$id] = $kept;
+        $this->where->place = Place::Store;
+        $this->lead();
+    }
+
+    /** What was counted or weighed as it went in: all of the lot, or of one of its packets. */
+    private function counted(Stored $stored, ?Kept $was): void
+    {
+        $others = array_sum(array_map(static fn (Kept $kept): float => $kept === $was ? 0.0 : $kept->part ?? 0.0, $this->containers));
+        if ($others > 0.0 || ($was === null && $this->containers !== [])) {
+            return;
+        }
+        $this->stock->filled($stored->massG, $stored->seeds);
+    }
+
+    /** What happened around its containers meanwhile. */
+    private function pass(?\DateTimeImmutable $until): void
+    {
+        foreach ($this->containers as $kept) {
+            $kept->pass($until);
+        }
+        $this->lead();
+    }
+
+    /** The container in which it ages fastest tells how long the lot lasts. */
+    private function lead(): void
+    {
+        $this->now = null;
+        $fastest = INF;
+        foreach ($this->containers as $kept) {
+            $pace = count($this->containers) === 1 || $kept->moisture === null ? 0.0 : $this->pace($kept);
+            if ($this->now === null || $pace < $fastest) {
+                [$this->now, $fastest] = [$kept, $pace];
+            }
+        }
+        $this->since = $this->now?->since;
+        $this->moisture = $this->now?->moisture;
+        $this->ground = $this->now?->ground;
+    }
+
+    /** Days in which it loses a probit there; none where it is too damp or too hot to say. */
+    private function pace(Kept $kept): float
+    {
+        if ($kept->moisture === null || $kept->moisture > ViabilityConstants::MAX_MOISTURE || $kept->at->temperatureC > ViabilityConstants::MAX_TEMPERATURE) {
+            return 0.0;
+        }
+
+        return $this->crop->viability()->sigma(max(ViabilityConstants::MIN_MOISTURE, $kept->moisture), max(ViabilityConstants::MIN_TEMPERATURE, $kept->at->temperatureC));
+    }
+
+    /**
+     * @return array{?float, ?MoistureGround} how moist the seed is in what it goes into, by where it comes from
+     */
+    private function moistureIn(Kept $kept, ?Kept $from): array
+    {
+        if (! $this->crop->bearsDrying()) {
+            return [null, null];
+        }
+        if (! $kept->isShut) {
+            return [$this->crop->balance->moisture($kept->at->rh / 100.0, max(-20.0, $kept->at->temperatureC)), $kept->at->isAirKnown ? MoistureGround::PlaceAir : MoistureGround::RoomAir];
+        }
+        if ($from !== null && $from->moisture !== null && $from->ground !== null) {
+            if ($from->isShut) {
                 // From one tight container into another: it stays as dry as it was.
-                return [$this->moisture, $this->ground];
+                return [$from->moisture, $from->ground];
             }
             // What breathed took up the air of its place, whatever it weighed on the racks before; unless a jar was read since.
             $read = $this->drying->moisture();
 
-            return $this->drying->jarRh !== null && $this->drying->moistureKnownAt >= $this->since && $read !== null
+            return $this->drying->jarRh !== null && $this->drying->moistureKnownAt >= $from->since && $read !== null
                 ? [$read, MoistureGround::Measured]
-                : [$this->moisture, MoistureGround::Carried];
+                : [$from->moisture, MoistureGround::Carried];
         }
         $measured = $this->drying->moisture();
 
         return $measured !== null ? [$measured, MoistureGround::Measured] : [$this->roomMoisture(), MoistureGround::Assumed];
     }
 
-    private function moistureAt(StoredAt $place): float
+    /**
+     * Into the cold that freezes only what is known to be dry; what does not bear it never.
+     *
+     * @throws Misfit
+     */
+    private function mayFreeze(Kept $kept, ?float $moisture, ?MoistureGround $ground): void
     {
-        return $this->crop->balance->moisture($place->rh / 100.0, max(-20.0, $place->temperatureC));
+        if ($kept->at->temperatureC > self::FREEZING) {
+            return;
+        }
+        if (! $this->crop->bearsDrying() || $this->crop->isKeptAlive()) {
+            throw Misfit::at('place_id', sprintf('%s does not bear freezing: what lives in it dies.', $this->crop->name));
+        }
+        $dry = $this->crop->jarMoisture;
+        $sure = $ground === MoistureGround::Measured || ($this->drying->moisture() !== null && $ground !== MoistureGround::Assumed && $this->drying->moistureKnownAt !== null);
+        if (! $sure) {
+            $this->doubt('place_id', sprintf('Nobody has measured how dry it is. Seed with too much water in it is killed by freezing%s: read a jar, or weigh it dry, before it goes in.', $dry === null ? '' : sprintf('; %s %% is dry enough', Field::show($dry))));
+        } elseif ($dry !== null && $moisture !== null && round($moisture, 1) > $dry + $this->practice->number('damp_margin')) {
+            $this->doubt('place_id', sprintf('At %s %% moisture it is too damp to freeze: dry it to %s %% first.', Field::show(round($moisture, 1)), Field::show($dry)));
+        }
+    }
+
+    /** Whatever is done with the seed, its container is opened for it. */
+    private function touched(Entry $entry): void
+    {
+        $this->pass($entry->happenedAt);
+        foreach ($this->containers as $kept) {
+            $this->openEarly($kept, $entry);
+        }
+    }
+
+    /** Opened while it is colder than the dew point of the room, its seed gets wet. */
+    private function openEarly(Kept $kept, Entry $entry): void
+    {
+        if ($kept->coldUntil !== null && $entry->happenedAt < $kept->coldUntil) {
+            $this->doubt('happened_at', sprintf(
+                'It came out of the cold on %s. Opened before about %s, water from the air of %s settles on the seed: leave it shut until then.',
+                Show::moment($kept->warmingSince ?? $entry->happenedAt),
+                Show::moment($kept->coldUntil),
+                $kept->at->name,
+            ));
+        } elseif ($kept->coldUntil !== null) {
+            [$kept->coldUntil, $kept->warmingSince] = [null, null];
+        }
     }
 
     /** Ordinary room air is what unstored seed, and seed of unknown moisture, is taken to be in balance with. */
     private function roomMoisture(): float
     {
         return $this->crop->balance->moisture($this->practice->number('room_rh') / 100.0, $this->practice->number('room_temperature'));
-    }
-
-    private function stay(\DateTimeImmutable $from, float $moisture, float $temperature): void
-    {
-        $this->stays[] = ['from' => $from, 'moisture' => $moisture, 'temperature' => $temperature];
     }
 }

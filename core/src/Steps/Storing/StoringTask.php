@@ -10,5 +10,6 @@ use Marrow\Core\Work\TaskKind;
 enum StoringTask: string implements TaskKind
 {
     case OpenDampJar = 'open_damp_jar';
+    case LeaveShut = 'leave_shut';
     case ReadStoredJar = 'read_stored_jar';
 }

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Documents\HolderDocument;
+use App\Documents\HoldingDocument;
+use App\Documents\SavedDocument;
+use App\Garden\Garden;
+use App\Http\Input;
+use App\Http\Scalar;
+use App\Http\SeenFrom;
+use App\Models\Container;
+use App\Models\Place;
+use App\Presenting\HoldingSheet;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Marrow\Core\GardenFields;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** What holds seed: places, and the containers in them and in one another. */
+final class HolderController extends Controller
+{
+    #[OA\Get(path: '/holders', operationId: 'holders', parameters: [
+        new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'each place, and behind it what lies in it', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: HolderDocument::class))),
+    ])]
+    public function index(SeenFrom $seen, HoldingSheet $sheet): JsonResponse
+    {
+        return new JsonResponse($sheet->tree($seen->when()));
+    }
+
+    #[OA\Get(path: '/holders/{id}', operationId: 'holder', parameters: [
+        new OA\PathParameter(ref: '#/components/parameters/id'),
+        new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'what lies in it', content: new OA\JsonContent(ref: HoldingDocument::class)),
+    ])]
+    public function show(string $id, SeenFrom $seen, HoldingSheet $sheet): JsonResponse
+    {
+        return new JsonResponse($sheet->of(self::holder($id), $seen->when()));
+    }
+
+    #[OA\Post(path: '/containers', operationId: 'addContainer', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ContainerRequest')), responses: [
+        new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: SavedDocument::class)),
+    ])]
+    public function add(Request $request, Garden $garden): JsonResponse
+    {
+        $request->validate(['id' => ['bail', 'required', 'string', 'uuid']]);
+        $container = $garden->addContainer(mb_strtolower(Scalar::text($request, 'id')), Input::read(GardenFields::container(), $request->all()));
+
+        return new JsonResponse(new SavedDocument($container->id, '', "Added $container->name"));
+    }
+
+    #[OA\Put(path: '/containers/{id}', operationId: 'changeContainer', parameters: [new OA\PathParameter(ref: '#/components/parameters/id')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ContainerRequest')), responses: [
+        new OA\Response(response: 200, description: 'changed', content: new OA\JsonContent(ref: SavedDocument::class)),
+    ])]
+    public function change(string $id, Request $request, Garden $garden): JsonResponse
+    {
+        $container = self::holder($id);
+        if (! $container instanceof Container) {
+            throw new NotFoundHttpException('There is no such container.');
+        }
+        $garden->changeContainer($container, Input::read(GardenFields::container(), $request->all()));
+
+        return new JsonResponse(new SavedDocument($container->id, '', "Changed $container->name"));
+    }
+
+    #[OA\Post(path: '/holders/{id}/remove', operationId: 'removeHolder', parameters: [new OA\PathParameter(ref: '#/components/parameters/id')], responses: [
+        new OA\Response(response: 200, description: 'it is no more', content: new OA\JsonContent(ref: SavedDocument::class)),
+    ])]
+    public function remove(string $id, Garden $garden): JsonResponse
+    {
+        $holder = self::holder($id);
+        $garden->remove($holder);
+
+        return new JsonResponse(new SavedDocument($holder->id, '', "$holder->name is no more. What was recorded of it stays."));
+    }
+
+    private static function holder(string $id): Place|Container
+    {
+        $id = mb_strtolower($id);
+
+        return Place::query()->find($id)
+            ?? Container::query()->where('name', '!=', '')->find($id)
+            ?? throw new NotFoundHttpException('There is no such place and no such container.');
+    }
+}

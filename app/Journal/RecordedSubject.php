@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Journal;
+
+use App\Models\Recorded;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Folding\Admission;
+use Marrow\Core\Folding\Question;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Subject;
+
+/** A sort of things that entries are about: how one is found and begun, and whether an entry fits it. Found by its subject. */
+interface RecordedSubject
+{
+    public function subject(): Subject;
+
+    public function find(string $id): ?Recorded;
+
+    /**
+     * Where a draft says what the thing is, though it stands already, it must be that.
+     *
+     * @throws Refused
+     */
+    public function mustBe(Recorded $thing, Draft $draft): void;
+
+    /** @throws Refused when such a thing does not begin with an entry */
+    public function begin(Draft $draft, Begins $begins, Kind $kind): Recorded;
+
+    /**
+     * @param  list<Entry>  $entries  what bears on it so far
+     *
+     * @throws Refused when the entry cannot be so
+     */
+    public function admit(Recorded $thing, array $entries, Entry $entry): Admission;
+
+    /** @return list<Question> about other things that the entry bears on */
+    public function alsoAsks(Recorded $thing, Entry $entry): array;
+}

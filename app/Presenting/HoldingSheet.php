@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenting;
+
+use App\Documents\HeldLotDocument;
+use App\Documents\HolderDocument;
+use App\Documents\HoldingDocument;
+use App\Documents\OfferDocument;
+use App\Models\Container;
+use App\Models\Lot;
+use App\Models\Place;
+use App\Moment;
+use App\Reading\Facts;
+use App\Reading\Stores;
+use App\Voice\Quantity;
+use App\Voice\Speaking;
+use App\Voice\When;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\GardenFields;
+use Marrow\Core\Journal\Subject;
+use Marrow\Core\Steps\Holding\AirSet;
+use Marrow\Core\Steps\Holding\Placed;
+use Marrow\Core\Steps\Holding\Stretch;
+use Marrow\Core\Steps\Storing\ContainerKind;
+use Marrow\Core\Work\Offer;
+
+/** Places and containers: where each is, and what lies in it. */
+final readonly class HoldingSheet
+{
+    public function __construct(private Stores $stores, private Facts $facts, private Tags $tags, private Entries $entries) {}
+
+    /** @return list<HolderDocument> the places by name, and behind each what lies in it, however deep */
+    public function tree(When $when): array
+    {
+        $all = [];
+        foreach (Place::query()->where('gone', 0)->orderBy('name')->get() as $place) {
+            $all[] = $this->place($place, $when);
+        }
+        foreach (Container::query()->where('name', '!=', '')->where('gone', 0)->orderBy('name')->get() as $container) {
+            $all[] = $this->container($container, $when);
+        }
+
+        return self::inOrder($all, '');
+    }
+
+    public function of(Place|Container $holder, When $when): HoldingDocument
+    {
+        $isPlace = $holder instanceof Place;
+        $subject = $isPlace ? Subject::Place : Subject::Container;
+        $boxes = Container::query()->where($isPlace ? 'place_id' : 'inside', $holder->id)->where('name', '!=', '')->where('gone', 0)->orderBy('name')->get();
+        $fields = $isPlace ? GardenFields::place() : GardenFields::container();
+        $typed = $isPlace
+            ? ['name' => $holder->name, ...($holder->air_known === 1 ? ['temperature' => $holder->temperature_c, 'rh' => $holder->rh] : [])]
+            : ['name' => $holder->name, 'kind' => $holder->kind, 'note' => $holder->note];
+        foreach ($typed as $key => $value) {
+            $now = Speaking::forms()->units->typed($fields->field($key), $value);
+            $typed[$key] = is_float($now) ? Field::show($now) : $now;
+        }
+
+        return new HoldingDocument(
+            $isPlace ? $this->place($holder, $when) : $this->container($holder, $when),
+            (object) $typed,
+            array_values($boxes->map(fn (Container $box): HolderDocument => $this->container($box, $when))->all()),
+            $this->lots($isPlace ? $this->stores->idsAt($holder->id) : $this->stores->idsIn($holder->id), $holder, $when),
+            [OfferDocument::of(Offer::of($isPlace ? AirSet::class : Placed::class, 10), [])],
+            $this->entries->of($subject, $holder->id, [], []),
+        );
+    }
+
+    private function place(Place $place, When $when): HolderDocument
+    {
+        $around = $this->stores->holdings()->around($place->id, null)?->at($when->now);
+
+        return new HolderDocument($place->id, 'place', $place->name, '', $around === null ? '' : self::air($around), $place->name, count($this->stores->idsAt($place->id)));
+    }
+
+    private function container(Container $container, When $when): HolderDocument
+    {
+        $around = $this->stores->holdings()->around(null, $container->id)?->at($when->now);
+        $row = DB::table('containers')->where('id', $container->id)->first(['place_id', 'inside']);
+        $in = $row === null ? '' : $row->inside ?? $row->place_id ?? '';
+        $kind = ContainerKind::from($container->kind);
+
+        return new HolderDocument(
+            $container->id,
+            'container',
+            $container->name,
+            is_string($in) ? $in : '',
+            $kind->label().($container->note === '' ? '' : ', '.$container->note),
+            $around === null || $around->placeId === null ? $container->name : implode(' › ', $around->path),
+            count($this->stores->idsIn($container->id)),
+        );
+    }
+
+    private static function air(Stretch $around): string
+    {
+        return $around->air->isAirKnown
+            ? sprintf("%s, %s\u{00A0}%% RH", Quantity::temperature($around->air->temperatureC), round($around->air->rh))
+            : 'air not measured';
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<HeldLotDocument> in the order of a walk: what lies by itself, then box by box
+     */
+    private function lots(array $ids, Place|Container $holder, When $when): array
+    {
+        $lots = Lot::query()->with(['variety', 'standing'])->findMany($ids)->keyBy('id');
+        $within = $this->stores->within($holder->id);
+        $rows = DB::table('lot_containers')->whereIn('lot_id', $ids)
+            ->where(static fn ($query) => $query->where('place_id', $holder->id)->orWhereIn('inside', $within)->orWhere('container_id', $holder->id))
+            ->orderBy('path')->get();
+        $held = [];
+        foreach ($rows as $row) {
+            /** @var object{lot_id: string, container_id: string, kind: string, path: string, seeds: ?float, cold_until: ?string} $row */
+            $lot = $lots->get($row->lot_id);
+            if ($lot !== null) {
+                $cold = Moment::readOrNull($row->cold_until);
+                $held[] = new HeldLotDocument(
+                    $lot->id,
+                    $this->tags->lot($lot),
+                    $row->container_id,
+                    ContainerKind::from($row->kind)->label(),
+                    $row->path,
+                    $row->seeds === null ? 'some' : Quantity::roughSeeds($row->seeds, $this->facts->crop($lot->variety)->counts()->value),
+                    $cold === null || $cold <= $when->now ? null : $when->minute($cold),
+                );
+            }
+        }
+
+        return $held;
+    }
+
+    /**
+     * @param  list<HolderDocument>  $all
+     * @return list<HolderDocument>
+     */
+    private static function inOrder(array $all, string $in): array
+    {
+        $ids = array_map(static fn (HolderDocument $one): string => $one->id, $all);
+        $ordered = [];
+        foreach ($all as $one) {
+            // What lies in nothing that is left stands at the end, by itself.
+            if ($one->in === $in || ($in === '' && ! in_array($one->in, $ids, true))) {
+                $ordered[] = $one;
+                array_push($ordered, ...self::inOrder(array_values(array_filter($all, static fn (HolderDocument $other): bool => $other->id !== $one->id)), $one->id));
+            }
+        }
+
+        return $in === '' ? array_values(array_unique($ordered, SORT_REGULAR)) : $ordered;
+    }
+}

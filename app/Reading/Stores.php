@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\Container;
+use App\Models\Lot;
+use App\Models\Place;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Journal\Subject;
+use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Holding\HoldingCourse;
+use Marrow\Core\Steps\Holding\Holdings;
+use Marrow\Core\Steps\Storing\ContainerKind;
+use Marrow\Core\Steps\Storing\StoredAt;
+
+/** Places and containers as the journal has them, and which lots lie in them. */
+final class Stores
+{
+    private ?Holdings $holdings = null;
+
+    public function __construct(private readonly Practice $practice) {}
+
+    public function holdings(): Holdings
+    {
+        return $this->holdings ??= $this->read();
+    }
+
+    /** What was kept of places or containers has changed. */
+    public function forget(): void
+    {
+        $this->holdings = null;
+    }
+
+    /** What the fold must know of a place, those that are yet to be kept among them. */
+    public function storedAt(Place $place): StoredAt
+    {
+        return $place->air_known === 0
+            ? new StoredAt($place->name, $this->practice->number('room_temperature'), $this->practice->number('room_rh'), false)
+            : new StoredAt($place->name, $place->temperature_c, $place->rh);
+    }
+
+    /**
+     * Lots that lie in a container, or in one that lies in it.
+     *
+     * @return Collection<int, Lot>
+     */
+    public function lotsIn(string $container): Collection
+    {
+        return Lot::query()->with(['variety', 'standing', 'planting.variety'])->findMany($this->idsIn($container))->values();
+    }
+
+    /** @return list<string> ids of lots that lie in a container, or in one that lies in it */
+    public function idsIn(string $container): array
+    {
+        $within = $this->within($container);
+
+        return self::lots(DB::table('lot_containers')->where(static fn ($query) => $query->whereIn('inside', $within)->orWhere('container_id', $container)));
+    }
+
+    /** @return list<string> ids of lots that lie in a place, in whatever */
+    public function idsAt(string $place): array
+    {
+        return self::lots(DB::table('lot_containers')->where('place_id', $place));
+    }
+
+    /** Where a container lies now, in its own row, so that what is in it is found. */
+    public function place(string $container): void
+    {
+        $holder = $this->holdings()->holder($container);
+        $last = $holder === null || $holder->moves === [] ? null : $holder->moves[count($holder->moves) - 1]['placed'];
+        DB::table('containers')->where('id', $container)->update(['place_id' => $last?->placeId, 'inside' => $last?->inside]);
+    }
+
+    public function placeAll(): void
+    {
+        foreach (DB::table('containers')->where('name', '!=', '')->pluck('id') as $id) {
+            if (is_string($id)) {
+                $this->place($id);
+            }
+        }
+    }
+
+    /** @return list<string> ids of a container and of those that lie in it, however deep */
+    public function within(string $container): array
+    {
+        $all = DB::select('WITH RECURSIVE within (id) AS (SELECT ? UNION SELECT c.id FROM containers c JOIN within w ON c.inside = w.id) SELECT id FROM within', [$container]);
+
+        return array_values(array_filter(array_map(static fn (object $row): mixed => ((array) $row)['id'], $all), is_string(...)));
+    }
+
+    /** @return list<string> */
+    private static function lots(Builder $rows): array
+    {
+        return array_values(array_filter($rows->distinct()->pluck('lot_id')->all(), is_string(...)));
+    }
+
+    private function read(): Holdings
+    {
+        $entries = self::entries();
+        $places = [];
+        foreach (Place::query()->get() as $place) {
+            $places[$place->id] = HoldingCourse::place($place->id, $this->storedAt($place), $entries[Subject::Place->value.$place->id] ?? []);
+        }
+        $holders = [];
+        foreach (Container::query()->where('name', '!=', '')->get() as $container) {
+            $holders[$container->id] = HoldingCourse::holder($container->id, $container->name, ContainerKind::from($container->kind), $entries[Subject::Container->value.$container->id] ?? []);
+        }
+
+        return new Holdings($places, $holders);
+    }
+
+    /** @return array<string, list<Entry>> of places and containers, by subject and id */
+    private static function entries(): array
+    {
+        $rows = EntryStore::ofSubjects(Subject::Place, Subject::Container);
+        $entries = [];
+        foreach (EntryStore::entries($rows) as $i => $entry) {
+            $row = $rows[$i];
+            if ($row !== null) {
+                $entries[$row->subject.$row->subject_id][] = $entry;
+            }
+        }
+
+        return $entries;
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Storing;
+
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Refused;
+use Marrow\Core\Journal\Checked;
+use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Payload;
+use Marrow\Core\Journal\Subject;
+
+/** Stock was taken: it was there, or it was not, or there was another amount of it than was thought. */
+final readonly class Seen implements Checked, Payload
+{
+    /**
+     * @param  ?string  $container  id of the one that was looked into; null for the lot's only one
+     * @param  bool  $gone  whether it was not there any more
+     * @param  string  $reason  why there was another amount, where anybody knows
+     */
+    public function __construct(public ?string $container, public bool $gone, public ?int $seeds, public ?float $massG, public string $reason) {}
+
+    public static function kind(): Kind
+    {
+        return Kind::of('seen', Subject::Lot, 'Stock taken')->act('Count what is there')
+            ->asks(
+                Field::reference('container', 'Which', 'container')->optional()->unasked(),
+                Field::integer('seeds', 'Seeds', '', 1, 100_000_000)->called('the number of seeds')->optional()->of('seed'),
+                Field::mass('mass_g', 'It weighs')->called('the mass that is there')->optional(),
+                Field::flag('gone', 'Not there')->hint('It is gone, or there is nothing in it'),
+                Field::text('reason', 'Why it differs', 200)->optional('')->hint('Mice, miscounted, given away and not written down'),
+            )
+            ->says('{gone}', '{seeds}', '{mass_g}', '{reason}');
+    }
+
+    public function check(): void
+    {
+        if ($this->gone && ($this->seeds !== null || $this->massG !== null)) {
+            throw Refused::at('gone', 'Either it is gone, or there is some of it.');
+        }
+    }
+}
