@@ -13,6 +13,7 @@ const rooms = [
   'season',
   'plot',
   'intake',
+  'store',
   'lots',
   'books',
   'today',

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use Marrow\Core\Journal\Subject;
 use OpenApi\Attributes as OA;
 
 /** The shape of what is sent to be recorded. */
 #[OA\Schema(schema: 'DraftRequest', required: ['id', 'about', 'kind', 'happened_at'], properties: [
     new OA\Property(property: 'id', description: 'made by the sender (UUIDv7), so that sent twice it is one entry', type: 'string', format: 'uuid'),
     new OA\Property(property: 'about', required: ['subject', 'id'], properties: [
-        new OA\Property(property: 'subject', type: 'string', enum: ['planting', 'lot']),
+        new OA\Property(property: 'subject', type: 'string', enum: Subject::class),
         new OA\Property(property: 'id', description: 'of the lot or planting; made by the sender where it begins with this entry', type: 'string', format: 'uuid'),
     ], type: 'object'),
     new OA\Property(property: 'begins', description: 'what it is, where it begins with this entry', properties: [

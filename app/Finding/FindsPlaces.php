@@ -5,28 +5,26 @@ declare(strict_types=1);
 namespace App\Finding;
 
 use App\Documents\FoundDocument;
-use App\Models\LotStanding;
+use App\Models\Container;
 use App\Models\Place;
+use App\Reading\Stores;
 use App\Voice\Quantity;
 
-/** Places where seed is kept, with what lies there. */
+/** Places and containers where seed is kept, with what lies there. */
 final readonly class FindsPlaces implements Finds
 {
     private const MOST = 5;
 
+    public function __construct(private Stores $stores) {}
+
     public function find(Sought $sought): array
     {
-        $places = Place::query()->orderBy('name')->get()->filter(static fn (Place $place): bool => $sought->isIn($place->name))->take(self::MOST);
-        if ($places->isEmpty()) {
-            return [];
-        }
-        $lots = LotStanding::query()->toBase()->whereIn('place_id', $places->modelKeys())->where('used_up', 0)
-            ->groupBy('place_id')->selectRaw('place_id, count(*) AS n')->pluck('n', 'place_id');
+        $isSought = static fn (Place|Container $holder): bool => $sought->isIn($holder->name);
+        $places = Place::query()->where('gone', 0)->orderBy('name')->get()->filter($isSought)->take(self::MOST)
+            ->map(fn (Place $place): FoundDocument => FoundDocument::page('place', $place->id, $place->name, 'place, '.Quantity::number(count($this->stores->idsAt($place->id)), 'lot').' there'));
+        $containers = Container::query()->where('name', '!=', '')->where('gone', 0)->orderBy('name')->get()->filter($isSought)->take(self::MOST)
+            ->map(fn (Container $container): FoundDocument => FoundDocument::page('place', $container->id, $container->name, 'container, '.Quantity::number(count($this->stores->idsIn($container->id)), 'lot').' in it'));
 
-        return array_values($places->map(static function (Place $place) use ($lots): FoundDocument {
-            $n = $lots->get($place->id);
-
-            return FoundDocument::page('place', $place->name, $place->name, 'place, '.Quantity::number(is_numeric($n) ? (int) $n : 0, 'lot').' there');
-        })->all());
+        return array_values([...$places->all(), ...$containers->all()]);
     }
 }

@@ -6,8 +6,10 @@ namespace App\Presenting;
 
 use App\Documents\JournalDocument;
 use App\Documents\JournalLineDocument;
+use App\Models\Container;
 use App\Models\JournalEntry;
 use App\Models\Lot;
+use App\Models\Place;
 use App\Models\Planting;
 use App\Reading\EntryStore;
 use App\Reading\Facts;
@@ -40,15 +42,24 @@ final readonly class JournalPages
         $of = static fn (Subject $subject): array => $rows->where('subject', $subject->value)->pluck('subject_id')->unique()->all();
         $lots = Lot::query()->with(['variety', 'standing', 'planting'])->findMany($of(Subject::Lot))->keyBy('id');
         $plantings = Planting::query()->with(['variety', 'standing'])->findMany($of(Subject::Planting))->keyBy('id');
+        $holders = [
+            ...Place::query()->findMany($of(Subject::Place))->pluck('name', 'id')->all(),
+            ...Container::query()->findMany($of(Subject::Container))->pluck('name', 'id')->all(),
+        ];
         $documents = [];
         foreach ($this->entries->documents($rows, $this->adrift($rows), strikes: self::strikes($rows)) as $document) {
             $documents[$document->id] = $document;
         }
         $lines = [];
         foreach ($rows as $row) {
-            $subject = $row->subject === Subject::Lot->value ? $lots->get($row->subject_id) : $plantings->get($row->subject_id);
-            if ($subject !== null && isset($documents[$row->id])) {
-                $lines[] = new JournalLineDocument($subject instanceof Lot ? $this->tags->lot($subject) : $this->tags->planting($subject), $documents[$row->id]);
+            $thing = $lots->get($row->subject_id) ?? $plantings->get($row->subject_id);
+            $tag = match (true) {
+                $thing instanceof Lot => $this->tags->lot($thing),
+                $thing instanceof Planting => $this->tags->planting($thing),
+                default => null,
+            };
+            if (isset($documents[$row->id]) && ($tag !== null || isset($holders[$row->subject_id]))) {
+                $lines[] = new JournalLineDocument($tag, $row->subject_id, $holders[$row->subject_id] ?? '', $documents[$row->id]);
             }
         }
 

@@ -13,6 +13,7 @@ const TakeStockPage = later(async () => (await import('./intake/TakeStockPage'))
   lines: 6,
   height: 48,
 });
+const WherePage = later(async () => (await import('./store/WherePage')).WherePage, { lines: 6, height: 44 });
 const TagSheet = later(async () => (await import('./lots/TagSheet')).TagSheet, { lines: 2, height: 240 });
 
 export function App() {
@@ -23,6 +24,7 @@ export function App() {
         <Route path="today" element={<TodayPage />} />
         <Route path="plot/plan/:year?" element={<PlanPage />} />
         <Route path="plot/:code?" element={<PlotPage />} />
+        <Route path="store/where/:id?" element={<WherePage />} />
         <Route path="store/stock/:act?" element={<TakeStockPage />} />
         {lotPlaces.map((place) => (
           <Route key={place} path={`${place}/:code?`} element={<LotsPage key={place} place={place} />} />

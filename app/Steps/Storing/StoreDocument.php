@@ -16,6 +16,7 @@ final readonly class StoreDocument implements SectionDocument
     /**
      * @param  float  $rh  per cent
      * @param  list<FactDocument>  $facts
+     * @param  list<InContainerDocument>  $containers  each of those that it lies in
      */
     public function __construct(
         #[OA\Property]
@@ -34,6 +35,8 @@ final readonly class StoreDocument implements SectionDocument
         public ?string $stock,
         #[OA\Property(items: new OA\Items(ref: FactDocument::class))]
         public array $facts,
+        #[OA\Property(items: new OA\Items(ref: InContainerDocument::class))]
+        public array $containers,
         #[OA\Property]
         public ?ForecastDocument $forecast,
         #[OA\Property]

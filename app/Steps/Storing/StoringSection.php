@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Steps\Storing;
 
 use App\Documents\FactDocument;
+use App\Documents\OfferDocument;
 use App\Moment;
 use App\Sheet\SheetSection;
 use App\Steps\Keeping\ForecastDocument;
@@ -12,7 +13,11 @@ use App\Voice\Quantity;
 use App\Voice\When;
 use App\Words\LotWords;
 use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Steps\Stock\Withdrawn;
+use Marrow\Core\Steps\Storing\Seen;
+use Marrow\Core\Steps\Storing\Stored;
 use Marrow\Core\Storage\Forecast;
+use Marrow\Core\Work\Offer;
 
 final class StoringSection implements SheetSection
 {
@@ -35,9 +40,35 @@ final class StoringSection implements SheetSection
             Moment::say($since),
             $words->stock(),
             self::facts($lot, $forecast, $words, $when),
+            self::containers($lot, $when),
             $forecast === null ? null : ForecastDocument::of($forecast, $lot->facts->crop->test->minimum, $words, $when),
             $words->noForecast(),
         )];
+    }
+
+    /** @return list<InContainerDocument> */
+    private static function containers(LotCourse $lot, When $when): array
+    {
+        $shares = $lot->storing->shares();
+        $unit = $lot->facts->crop->counts()->value;
+        $each = [];
+        foreach ($lot->storing->containers as $id => $kept) {
+            $seeds = $shares[$id] ?? null;
+            $each[] = new InContainerDocument(
+                $kept->container->label(),
+                implode(' › ', $kept->path),
+                $seeds === null ? ($kept->part === null && count($shares) > 1 ? 'the rest' : 'some') : Quantity::roughSeeds($seeds, $unit),
+                $kept->moisture === null ? '' : Quantity::moisture($kept->moisture),
+                $kept->coldUntil === null || $kept->coldUntil <= $when->now ? null : $when->minute($kept->coldUntil),
+                $id === '' ? [] : array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $lot->cautions()), [
+                    Offer::of(Stored::class, 1)->given('into', $id)->usually('container', $kept->container->value)->usually('place_id', $kept->inside ?? $kept->placeId)->calledHere('Move it'),
+                    Offer::of(Withdrawn::class, 2)->given('container', $id)->calledHere('Take some out'),
+                    Offer::of(Seen::class, 3)->given('container', $id),
+                ]),
+            );
+        }
+
+        return $each;
     }
 
     /** @return list<FactDocument> */
@@ -51,7 +82,7 @@ final class StoringSection implements SheetSection
         }
         $facts = [
             new FactDocument('There is', $words->stock() ?? 'not counted'),
-            new FactDocument('Kept in', $now->container->label().', '.$now->at->name),
+            new FactDocument('Kept in', $now->container->label().', '.implode(' › ', $now->path)),
             new FactDocument('At', ($now->at->isAirKnown ? '' : 'not measured, taken as a room: ').sprintf("%s, %s\u{00A0}%% RH%s", Quantity::temperature($now->at->temperatureC), round($now->at->rh), $now->container->isTight() ? ' outside the container' : '')),
             new FactDocument('Since', $when->date($since)),
         ];

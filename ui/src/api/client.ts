@@ -56,6 +56,10 @@ export type IntakeColumn = Schemas['IntakeColumnDocument'];
 export type IntakeMatch = Schemas['IntakeMatchDocument'];
 export type IntakeLine = Schemas['IntakeLineDocument'];
 export type Intake = Schemas['ActDocument'];
+export type Holder = Schemas['HolderDocument'];
+export type Holding = Schemas['HoldingDocument'];
+export type HeldLot = Schemas['HeldLotDocument'];
+export type InContainer = Schemas['InContainerDocument'];
 export type PlaceName = PlaceList['place'];
 
 /** ms; whatever has not been answered by then will not be. */

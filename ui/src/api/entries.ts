@@ -16,6 +16,11 @@ export function record(draft: Draft): Promise<Answered> {
   return answered(api.POST('/entries', { body: { drafts: [draft] } }));
 }
 
+/** Records several things that happened, all of them or none. */
+export async function recordAll(drafts: Draft[]): Promise<Answered> {
+  return answered(api.POST('/entries', { body: { drafts, all: true } }));
+}
+
 /**
  * Records what may have been sent before. Where it was kept then, though nobody heard so, and has been changed since, what
  * was kept is corrected.

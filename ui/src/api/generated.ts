@@ -1079,7 +1079,7 @@ export interface components {
             id: string;
             about: {
                 /** @enum {string} */
-                subject: "planting" | "lot";
+                subject: "planting" | "lot" | "container" | "place";
                 /**
                  * Format: uuid
                  * @description of the lot or planting; made by the sender where it begins with this entry
@@ -1328,7 +1328,9 @@ export interface components {
         };
         /** @description A journal entry with what it is about. */
         JournalLineDocument: {
-            tag: components["schemas"]["TagDocument"];
+            tag: components["schemas"]["TagDocument"] | null;
+            of: string;
+            name: string;
             entry: components["schemas"]["EntryDocument"];
         };
         /** @description What a result means for the person who asked. */
@@ -1939,6 +1941,15 @@ export interface components {
             section: "origin";
             belongs: string | null;
         };
+        /** @description Some of a lot, or all of it, in one container. */
+        InContainerDocument: {
+            kind: string;
+            path: string;
+            amount: string;
+            moisture: string;
+            cold: string | null;
+            offers: components["schemas"]["OfferDocument"][];
+        };
         /** @description Where and how much. */
         StoreDocument: {
             container: string;
@@ -1951,6 +1962,7 @@ export interface components {
             since: string;
             stock: string | null;
             facts: components["schemas"]["FactDocument"][];
+            containers: components["schemas"]["InContainerDocument"][];
             forecast: components["schemas"]["ForecastDocument"] | null;
             no_forecast: string | null;
             /** @enum {string} */

@@ -84,6 +84,24 @@ export function useStorePlaces() {
   return useQuery({ queryKey: ['store-places'], queryFn: () => take(api.GET('/store-places')) });
 }
 
+/** Every place, and behind each the containers that lie in it. */
+export function useHolders() {
+  const { on } = useLook();
+  return useQuery({
+    queryKey: ['holders', on],
+    queryFn: () => take(api.GET('/holders', { params: { query: { on } } })),
+  });
+}
+
+export function useHolder(id: string) {
+  const { on } = useLook();
+  return useQuery({
+    queryKey: ['holders', id, on],
+    queryFn: () => take(api.GET('/holders/{id}', { params: { path: { id }, query: { on } } })),
+    placeholderData: (last, query) => (query?.queryKey[1] === id ? last : undefined),
+  });
+}
+
 export function useJournal(before: string | undefined) {
   return useQuery({
     queryKey: ['journal', before],

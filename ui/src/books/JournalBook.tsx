@@ -32,7 +32,7 @@ export function JournalBook() {
         <Empty>Nothing has been recorded yet.</Empty>
       )}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-        {(journal.data?.lines ?? []).map(({ tag, entry }) => (
+        {(journal.data?.lines ?? []).map(({ tag, of, name, entry }) => (
           <Box
             component="li"
             key={entry.id}
@@ -44,13 +44,19 @@ export function JournalBook() {
               borderTop: `1px solid ${t.vars?.palette.quiet}`,
             })}
           >
-            <Box
-              component={Link}
-              to={`/${tag.subject === 'lot' ? 'lots' : 'plot'}/${tag.code}`}
-              sx={{ textDecoration: 'none', alignSelf: 'start' }}
-            >
-              <Tag tag={tag} />
-            </Box>
+            {tag === null ? (
+              <Box component={Link} to={`/store/where/${of}`} sx={{ color: 'inherit', alignSelf: 'start' }}>
+                <b>{name}</b>
+              </Box>
+            ) : (
+              <Box
+                component={Link}
+                to={`/${tag.subject === 'lot' ? 'lots' : 'plot'}/${tag.code}`}
+                sx={{ textDecoration: 'none', alignSelf: 'start' }}
+              >
+                <Tag tag={tag} />
+              </Box>
+            )}
             <EntryWords entry={entry} />
           </Box>
         ))}

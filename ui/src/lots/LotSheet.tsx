@@ -108,7 +108,7 @@ function ordered(lot: Lot, place: PlaceName): ReactNode[] {
     .map((section) => {
       switch (section.section) {
         case 'store':
-          return <StoreSection key="store" store={section} code={lot.tag.code} />;
+          return <StoreSection key="store" store={section} code={lot.tag.code} lot={lot.id} />;
         case 'test':
           return <TestSection key={section.id} test={section} lot={lot.id} />;
         case 'drying':

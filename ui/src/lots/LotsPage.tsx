@@ -19,7 +19,10 @@ export function LotsPage({ place }: { place: LotPlace }) {
       action={
         place === 'store' &&
         on === undefined && (
-          <Box sx={{ display: 'flex', gap: 1 }}>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', justifyContent: 'end' }}>
+            <Button component={Link} to="/store/where">
+              Where is it
+            </Button>
             <Button component={Link} to="/store/stock">
               Take stock
             </Button>

@@ -15,6 +15,9 @@ import { Waiting } from '../kit/Waiting';
 import { moment } from '../kit/words';
 import { errorOf, FieldGrid, type Values } from '../kit/FieldGrid';
 
+/** Things whose entries may turn out to be of another. */
+const movable = new Set<Draft['about']['subject']>(['lot', 'planting']);
+
 /** What happened to what, as far as it is known before anything is typed. */
 export type Happening = {
   kind: string;
@@ -110,7 +113,7 @@ export function RecordForm({
         <Caution key={caution}>{caution}</Caution>
       ))}
       {/* What was recorded of the wrong thing is moved to the right one. */}
-      {corrects !== undefined && about !== 'a new lot' && (
+      {corrects !== undefined && about !== 'a new lot' && movable.has(about.subject) && (
         <Box sx={{ maxWidth: 440, mt: 1.5 }}>
           <OfWhat
             field={{ label: about.subject === 'lot' ? 'Of the lot' : 'Of the planting', hint: '' }}

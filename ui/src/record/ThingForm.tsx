@@ -20,7 +20,7 @@ export function ThingForm({
   onCancel,
 }: {
   /** of the form, as the server knows it */
-  name: 'variety' | 'place';
+  name: 'variety' | 'place' | 'container';
   /** the one that is changed, with what is typed of it; none where one is added */
   thing?: { id: string; typed: Values };
   /** what adding it is called */

@@ -13,7 +13,7 @@ type Found = components['schemas']['FoundDocument'];
 /** Where each kind of thing that can be found is looked at. */
 const address: Record<Found['kind'], (found: Found) => string> = {
   thing: ({ key, tag }) => `/${tag?.subject === 'planting' ? 'plot' : 'lots'}/${key}`,
-  place: ({ key }) => `/store?find=${encodeURIComponent(key)}`,
+  place: ({ key }) => `/store/where/${key}`,
   crop: ({ key }) => `/books/handbook/${key}`,
   reckoner: ({ key }) => `/books/reckoners/${key}`,
   which: ({ key }) => `/books/which/${key}`,
@@ -23,7 +23,7 @@ const address: Record<Found['kind'], (found: Found) => string> = {
 
 const headings: Record<Found['kind'], string> = {
   thing: 'Seed and plantings',
-  place: 'Places',
+  place: 'Places and containers',
   crop: 'Handbook',
   reckoner: 'Reckoners',
   which: 'Which one is it?',

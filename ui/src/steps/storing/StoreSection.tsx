@@ -1,17 +1,19 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link } from 'react-router';
-import type { Store } from '../../api/client';
+import type { InContainer, Store } from '../../api/client';
 import { useFrame } from '../../api/queries';
 import { later } from '../../kit/Coming';
 import { Facts, Section, Trouble } from '../../kit/Section';
+import { useLook } from '../../api/look';
+import { Offers } from '../../record/Offers';
 
 const ForecastChart = later(async () => (await import('./ForecastChart')).ForecastChart, {
   lines: 1,
   height: 260,
 });
 
-export function StoreSection({ store, code }: { store: Store; code: string }) {
+export function StoreSection({ store, code, lot }: { store: Store; code: string; lot: string }) {
   const frame = useFrame();
   const { forecast } = store;
   return (
@@ -31,6 +33,9 @@ export function StoreSection({ store, code }: { store: Store; code: string }) {
       )}
       {store.no_forecast !== null && <Trouble>{store.no_forecast}</Trouble>}
       <Facts facts={store.facts} />
+      {(store.containers.length > 1 || store.containers.some(({ cold }) => cold !== null)) && (
+        <Containers containers={store.containers} lot={lot} />
+      )}
       {forecast !== null && frame.data !== undefined && (
         <>
           <Box sx={{ mt: 2 }}>
@@ -58,5 +63,37 @@ export function StoreSection({ store, code }: { store: Store; code: string }) {
         </>
       )}
     </Section>
+  );
+}
+
+/** Each of the containers that it lies in, with what can be done with that one alone. */
+function Containers({ containers, lot }: { containers: InContainer[]; lot: string }) {
+  const { on } = useLook();
+  return (
+    <Box
+      component="ul"
+      aria-label="The containers it lies in"
+      sx={{ listStyle: 'none', m: 0, mt: 1.5, p: 0 }}
+    >
+      {containers.map((one, i) => (
+        <Box
+          component="li"
+          key={i}
+          sx={(t) => ({ borderTop: `1px solid ${t.vars?.palette.quiet}`, pt: 0.75 })}
+        >
+          <b>{one.amount}</b> in a {one.kind}, {one.path}
+          {one.moisture !== '' && `, at ${one.moisture} moisture`}
+          {one.cold !== null && (
+            <Box component="b" sx={(t) => ({ color: t.vars?.palette.error.main })}>
+              {' '}
+              · leave it shut until {one.cold}
+            </Box>
+          )}
+          {on === undefined && containers.length > 1 && (
+            <Offers about={{ subject: 'lot', id: lot }} offers={one.offers} leading={false} />
+          )}
+        </Box>
+      ))}
+    </Box>
   );
 }
