@@ -7,10 +7,12 @@ namespace App\Demo;
 use App\Journal\Begins;
 use App\Journal\Draft;
 use App\Journal\Recorder;
+use App\Models\Container;
 use App\Models\Lot;
 use App\Models\Place;
 use App\Models\Planting;
 use App\Models\Variety;
+use App\Reading\Stores;
 use DateTimeImmutable;
 use Marrow\Core\Botany\VarietyType;
 use Marrow\Core\Journal\Subject;
@@ -24,10 +26,12 @@ final class DemoWriter
 
     private int $ids = 0;
 
-    public function __construct(private readonly Recorder $recorder) {}
+    public function __construct(private readonly Recorder $recorder, private readonly Stores $stores) {}
 
     public function place(string $name, float $temperature, float $rh): Place
     {
+        $this->stores->forget();
+
         return Place::query()->create(['id' => $this->id(), 'name' => $name, 'temperature_c' => $temperature, 'rh' => $rh]);
     }
 
@@ -106,6 +110,24 @@ final class DemoWriter
     public function store(Lot $lot, string $at, Place $place, string $container, ?float $grams, ?int $seeds = null): void
     {
         $this->happen($lot, 'stored', $at, ['container' => $container, 'place_id' => $place->id, 'mass_g' => $grams, 'seeds' => $seeds]);
+    }
+
+    /** @param  array<string, mixed>  $payload */
+    public function receive(Variety $variety, string $at, array $payload): Lot
+    {
+        $id = $this->id();
+        $this->record($id, Subject::Lot, 'received', $at, $payload, begins: new Begins($variety->id));
+
+        return Lot::query()->with('variety')->findOrFail($id);
+    }
+
+    public function container(string $name, string $kind, Place $place, string $at): Container
+    {
+        $container = Container::query()->create(['id' => $this->id(), 'name' => $name, 'kind' => $kind, 'note' => '']);
+        $this->stores->forget();
+        $this->record($container->id, Subject::Container, 'placed', $at, ['place_id' => $place->id]);
+
+        return $container;
     }
 
     /** @param  array<string, mixed>  $payload */

@@ -28,7 +28,7 @@ final class KeepersAcre
     /** The squash that turns out to be crossed. */
     private Lot $crossed;
 
-    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear) {}
+    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard) {}
 
     public function lay(): void
     {
@@ -42,6 +42,7 @@ final class KeepersAcre
         $this->onTheRacks();
         $this->onTheBench();
         $this->stillGrowing();
+        $this->inTheCupboard->fill($this->write, $this->cupboard, $this->fridge, $this->freezer);
         $this->nextYear->draw($this->varieties);
     }
 

@@ -7,6 +7,7 @@ namespace App\Intake;
 use App\Clock;
 use App\Garden\Marks;
 use App\Models\Act;
+use App\Models\Container;
 use App\Models\JournalEntry;
 use App\Models\Lot;
 use App\Models\Place;
@@ -19,6 +20,7 @@ use App\Reading\Facts;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Subject;
 use Ramsey\Uuid\Uuid;
 
@@ -74,21 +76,21 @@ final readonly class ActBook
     public function takeBack(Act $act, bool $evenSo): Act
     {
         [$lots, $with] = WriteLock::hold(function () use ($act, $evenSo): array {
-            $entries = JournalEntry::query()->toBase()->where('act', $act->id)->get(['id', 'subject_id']);
-            $lots = $entries->pluck('subject_id')->unique()->values()->all();
+            $entries = JournalEntry::query()->toBase()->where('act', $act->id)->get(['id', 'subject', 'subject_id']);
+            $lots = $entries->where('subject', Subject::Lot->value)->pluck('subject_id')->unique()->values()->all();
             $since = $this->recordedSince($act);
             if ($since > 0 && ! $evenSo) {
                 throw Refused::at('even_so', self::loses($since));
             }
-            $struck = DB::table('journal_entries')->where('kind', 'struck')->whereIn('subject_id', $lots)->pluck('payload')
+            $struck = DB::table('journal_entries')->where('kind', 'struck')->whereIn('subject_id', $entries->pluck('subject_id')->unique()->all())->pluck('payload')
                 ->map(static fn (mixed $payload): mixed => is_string($payload) && is_array($said = json_decode($payload, true)) ? $said['entry'] ?? null : null)->flip();
             $now = $this->clock->now();
             $rows = [];
             foreach ($entries as $entry) {
-                /** @var object{id: string, subject_id: string} $entry */
+                /** @var object{id: string, subject: string, subject_id: string} $entry */
                 if (! $struck->has($entry->id)) {
                     $strike = Uuid::uuid5($act->id, "strike $entry->id")->toString();
-                    $rows[] = $this->row($strike, $strike, $entry->subject_id, 'struck', ['entry' => $entry->id, 'reason' => 'taken back: '.$act->title], Moment::keep($now), null);
+                    $rows[] = $this->row(Subject::from($entry->subject), $strike, $strike, $entry->subject_id, 'struck', ['entry' => $entry->id, 'reason' => 'taken back: '.$act->title], Moment::keep($now), null);
                 }
             }
             self::insert('journal_entries', $rows);
@@ -99,6 +101,7 @@ final readonly class ActBook
 
             return [array_values(array_filter($lots, is_string(...))), $with];
         });
+        $this->facts->forget();
         $this->projector->again($lots);
         Marks::set(Marks::RECKONED_WITH, $with);
 
@@ -153,21 +156,21 @@ final readonly class ActBook
         self::insert('places', self::attributes($working->newPlaces()));
         self::insert('varieties', self::attributes($working->newVarieties));
         self::insert('lots', self::attributes(array_map(static fn (NewLot $new): Lot => $new->lot, $lots)));
+        self::insert('containers', self::attributes($working->newContainers));
         $origins = $containers = $lying = $entries = $references = $standings = $tasks = [];
+        foreach ($working->newPlacings as [$container, $entry]) {
+            $entries[] = $this->row(Subject::Container, $entry->id, $entry->order, $container, $entry->kind->name, $entry->kind->keep($entry->payload), Moment::keep($entry->happenedAt), $id);
+            array_push($references, ...self::references($entry));
+        }
         foreach ($lots as $new) {
             $origins[] = ['lot_id' => $new->lot->id, 'kind' => 'received', 'planting_id' => null];
             $kept = $new->course->storing->now;
             if ($kept !== null) {
-                $containers[] = ['id' => $new->lot->id, 'kind' => $kept->container->value, 'place_id' => $new->placeId];
+                $containers[] = ['id' => $new->lot->id, 'kind' => $kept->container->value, 'place_id' => $new->placeId, 'inside' => $new->inside];
             }
             foreach ($new->entries as $entry) {
-                $entries[] = $this->row($entry->id, $entry->order, $new->lot->id, $entry->kind->name, $entry->kind->keep($entry->payload), Moment::keep($entry->happenedAt), $id);
-                foreach ($entry->kind->references() as $role => $subject) {
-                    $of = $entry->kind->value($entry->payload, $role);
-                    if (is_string($of)) {
-                        $references[] = ['entry_id' => $entry->id, 'role' => $role, 'subject' => $subject, 'subject_id' => $of];
-                    }
-                }
+                $entries[] = $this->row(Subject::Lot, $entry->id, $entry->order, $new->lot->id, $entry->kind->name, $entry->kind->keep($entry->payload), Moment::keep($entry->happenedAt), $id);
+                array_push($references, ...self::references($entry));
             }
             array_push($lying, ...Rows::containers($new->lot, $new->course));
             $standings[] = Rows::lot($new->lot, $new->course);
@@ -185,17 +188,31 @@ final readonly class ActBook
         return $act;
     }
 
+    /** @return list<array<string, string>> what an entry refers to */
+    private static function references(Entry $entry): array
+    {
+        $references = [];
+        foreach ($entry->kind->references() as $role => $subject) {
+            $of = $entry->kind->value($entry->payload, $role);
+            if (is_string($of)) {
+                $references[] = ['entry_id' => $entry->id, 'role' => $role, 'subject' => $subject, 'subject_id' => $of];
+            }
+        }
+
+        return $references;
+    }
+
     /**
      * @param  array<string, mixed>  $payload
      * @return array<string, mixed>
      */
-    private function row(string $id, string $order, string $lot, string $kind, array $payload, string $at, ?string $act): array
+    private function row(Subject $subject, string $id, string $order, string $of, string $kind, array $payload, string $at, ?string $act): array
     {
         return [
             'id' => $id,
             'ord' => $order,
-            'subject' => Subject::Lot->value,
-            'subject_id' => $lot,
+            'subject' => $subject->value,
+            'subject_id' => $of,
             'kind' => $kind,
             'payload' => json_encode($payload, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION),
             'happened_at' => $at,
@@ -206,12 +223,12 @@ final readonly class ActBook
     }
 
     /**
-     * @param  list<Lot|Place|Variety>  $models
+     * @param  list<Container|Lot|Place|Variety>  $models
      * @return list<array<string, mixed>>
      */
     private static function attributes(array $models): array
     {
-        return array_map(static fn (Lot|Place|Variety $model): array => $model->getAttributes(), $models);
+        return array_map(static fn (Container|Lot|Place|Variety $model): array => $model->getAttributes(), $models);
     }
 
     /** @param  list<array<string, mixed>>  $rows */

@@ -6,6 +6,7 @@ namespace App\Intake;
 
 use App\Clock;
 use App\Handbook\WhichKeys;
+use App\Models\Container;
 use App\Models\Lot;
 use App\Models\Place;
 use App\Models\Variety;
@@ -40,10 +41,20 @@ final readonly class Names
             Lot::query()->toBase()->max('number') ?? 0,
             Variety::query()->toBase()->selectRaw("count(*) || ' ' || coalesce(sum(length(crop || name)), 0)")->value("count(*) || ' ' || coalesce(sum(length(crop || name)), 0)") ?? '',
             Place::query()->toBase()->count(),
+            Container::query()->toBase()->where('name', '!=', '')->count(),
         ]);
     }
 
-    private static function known(): KnownNames
+    /** @return array<string, string> names of containers that hold others, by id */
+    public static function containers(): array
+    {
+        /** @var array<string, string> $names */
+        $names = Container::query()->toBase()->where('name', '!=', '')->where('gone', 0)->pluck('name', 'id')->all();
+
+        return $names;
+    }
+
+    public static function known(): KnownNames
     {
         $varieties = [];
         foreach (Variety::query()->toBase()->get(['id', 'crop', 'name']) as $row) {
@@ -58,6 +69,6 @@ final readonly class Names
             $lots['L'.$row->number] = $row->variety_id;
         }
 
-        return new KnownNames($varieties, $places, $lots);
+        return new KnownNames($varieties, $places, $lots, self::containers());
     }
 }

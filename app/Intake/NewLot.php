@@ -12,5 +12,5 @@ use Marrow\Core\Lot\LotCourse;
 final readonly class NewLot
 {
     /** @param  list<Entry>  $entries */
-    public function __construct(public Lot $lot, public array $entries, public LotCourse $course, public ?string $placeId) {}
+    public function __construct(public Lot $lot, public array $entries, public LotCourse $course, public ?string $placeId, public ?string $inside) {}
 }

@@ -24,7 +24,7 @@ final class Shown
             $line->id,
             $line->status(),
             (object) ($new === null ? [] : self::cells($new)),
-            $new === null || $new->placeId === null ? '' : $working->newPlace($new->placeId),
+            $new === null ? '' : $working->newPlace($new->course->storing->now->placeId ?? ''),
             $new !== null && in_array($new->lot->variety, $working->newVarieties, true),
             $new !== null && $new->lot->variety->type->isHybrid(),
             array_map(static fn (CellDoubt $doubt): IntakeDoubtDocument => new IntakeDoubtDocument($doubt->column->value, $doubt->message, $doubt->stops, $doubt->instead), $line->doubts),
@@ -44,7 +44,7 @@ final class Shown
             Column::Amount->value => self::amount($received),
             Column::From->value => $received->from ?? '',
             Column::Container->value => $kept === null ? '' : $kept->container->label(),
-            Column::Place->value => $kept->at->name ?? '',
+            Column::Place->value => $kept === null ? '' : implode(' › ', $kept->path),
             Column::Germinates->value => $received?->claimed === null ? '' : Quantity::percent($received->claimed),
             Column::TestedOn->value => $received?->claimedOn === null ? '' : Speaking::forms()->day(new DateTimeImmutable($received->claimedOn)),
         ], static fn (string $text): bool => $text !== '');

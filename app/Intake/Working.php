@@ -6,6 +6,7 @@ namespace App\Intake;
 
 use App\Clock;
 use App\Garden\Garden;
+use App\Models\Container;
 use App\Models\Lot;
 use App\Models\Place;
 use App\Models\Variety;
@@ -22,8 +23,11 @@ use Marrow\Core\Journal\Entry;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Lot\LotFacts;
 use Marrow\Core\Registered;
+use Marrow\Core\Steps\Holding\Holder;
 use Marrow\Core\Steps\Holding\Holdings;
+use Marrow\Core\Steps\Holding\Placed;
 use Marrow\Core\Steps\Notes\Noted;
+use Marrow\Core\Steps\Storing\ContainerKind;
 use Marrow\Core\Steps\Storing\Stored;
 use Ramsey\Uuid\Uuid;
 
@@ -50,11 +54,23 @@ final class Working
     /** @var list<Variety> */
     public array $newVarieties = [];
 
+    /** @var list<Container> */
+    public array $newContainers = [];
+
+    /** @var list<array{string, Entry}> where they were put, by their ids */
+    public array $newPlacings = [];
+
+    /** @var array<string, string> ids of new containers, by plain name */
+    private array $containers = [];
+
+    private readonly KnownNames $known;
+
     private int $number;
 
     public function __construct(private readonly LineReader $reader, private readonly Facts $facts, private readonly Clock $clock, private readonly string $act, private readonly Sheet $sheet)
     {
         $this->holdings = $facts->holdings();
+        $this->known = Names::known();
         $this->number = (int) (is_numeric($highest = Lot::query()->toBase()->max('number')) ? $highest : 0);
     }
 
@@ -110,24 +126,24 @@ final class Working
     private function lot(string $id, Packet $packet): NewLot
     {
         $variety = $this->variety($packet);
-        $placeId = $packet->place === '' ? null : $packet->placeId ?? $this->place($packet->place)->id;
+        [$placeId, $inside] = $this->lies($packet->path);
         $lot = new Lot(['id' => Uuid::uuid5($this->act, "lot $id")->toString(), 'number' => ++$this->number, 'variety_id' => $variety->id]);
         $lot->setRelation('variety', $variety)->setRelation('planting', null);
-        $entries = $this->entries($lot->id, $packet, $placeId);
+        $entries = $this->entries($lot->id, $packet, $placeId, $inside);
         $facts = new LotFacts($lot->code(), $this->facts->crop($variety), null, [], false, $this->facts->store(), $this->holdings);
 
-        return new NewLot($lot, $entries, LotCourse::fold($facts, $entries, $this->facts->practice), $placeId);
+        return new NewLot($lot, $entries, LotCourse::fold($facts, $entries, $this->facts->practice), $placeId, $inside);
     }
 
     /** @return list<Entry> */
-    private function entries(string $lot, Packet $packet, ?string $placeId): array
+    private function entries(string $lot, Packet $packet, ?string $placeId, ?string $inside): array
     {
         $now = $this->clock->now();
         $now = $now->setTime((int) $now->format('H'), (int) $now->format('i'));
         $came = $packet->cameOn === null || $packet->cameOn === $now->format('Y-m-d') ? $now : new DateTimeImmutable("$packet->cameOn 12:00", $now->getTimezone());
         $happened = [[$packet->received, $came]];
-        if ($placeId !== null) {
-            $happened[] = [new Stored($packet->container, $placeId, null, null, null, $lot, '', null, null), $now];
+        if ($placeId !== null || $inside !== null) {
+            $happened[] = [new Stored($packet->container, $placeId, $inside, null, null, $lot, '', null, null), $now];
         }
         if ($packet->note !== '') {
             $happened[] = [new Noted($packet->note), $now];
@@ -172,6 +188,49 @@ final class Working
         $next = ++$this->nameless[$crop];
 
         return Garden::UNNAMED.($next === 1 ? '' : " $next");
+    }
+
+    /**
+     * Where a path leads: a container that stands already may be named alone; what is new of it is made.
+     *
+     * @param  list<string>  $path  from the place inwards
+     * @return array{?string, ?string} ids of the place, or of the container
+     */
+    private function lies(array $path): array
+    {
+        if ($path === []) {
+            return [null, null];
+        }
+        $last = $path[count($path) - 1];
+        $known = $this->containers[KnownNames::plain($last)] ?? $this->known->container($last);
+        if ($known !== null) {
+            return [null, $known];
+        }
+        [$placeId, $inside] = [$this->known->place($path[0]) ?? $this->place($path[0])->id, null];
+        foreach (array_slice($path, 1) as $name) {
+            $plain = KnownNames::plain($name);
+            $inside = $this->containers[$plain] ?? $this->known->container($name) ?? $this->container($name, $inside === null ? $placeId : null, $inside);
+        }
+
+        return $inside === null ? [$placeId, null] : [null, $inside];
+    }
+
+    /** @return string id of a container that is new */
+    private function container(string $name, ?string $placeId, ?string $inside): string
+    {
+        $plain = KnownNames::plain($name);
+        $id = Uuid::uuid5($this->act, "container $plain")->toString();
+        $kind = ContainerKind::spokenOf($name) ?? ContainerKind::Box;
+        $this->newContainers[] = new Container(['id' => $id, 'kind' => $kind->value, 'name' => \Normalizer::normalize($name) ?: $name, 'place_id' => $placeId, 'inside' => $inside, 'note' => '']);
+        $placed = new Placed($placeId, $inside);
+        $now = $this->clock->now();
+        $at = $now->setTime((int) $now->format('H'), (int) $now->format('i'));
+        $placedKind = Registered::kinds()->named('placed') ?? throw new \LogicException('A kind that is not registered.');
+        // It stood there before anything was put into it.
+        $this->newPlacings[] = [$id, new Entry(Uuid::uuid5($id, 'placed')->toString(), "0-$id", $placedKind, $placed, $at)];
+        $this->holdings = $this->holdings->withHolder(new Holder($id, $name, $kind, [['at' => $at, 'placed' => $placed]]));
+
+        return $this->containers[$plain] = $id;
     }
 
     private function place(string $name): Place

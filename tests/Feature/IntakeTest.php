@@ -122,6 +122,23 @@ final class IntakeTest extends TestCase
         self::assertSame(['Name unknown' => 'unknown', 'Name unknown 2' => 'unknown', 'Towpath' => 'open_pollinated'], DB::table('varieties')->orderBy('name')->pluck('type', 'name')->all());
     }
 
+    public function test_a_place_may_be_a_path_of_containers_and_what_is_new_of_it_is_made(): void
+    {
+        $id = $this->keep([
+            ['crop' => 'Leek', 'variety' => 'Towpath', 'place' => 'Hall cupboard › Blue tin › Bag 3'],
+            ['crop' => 'Leek', 'variety' => 'Weir', 'place' => 'Bag 3'],
+            ['crop' => 'Leek', 'variety' => 'Lock', 'place' => 'blue tin'],
+        ])->assertOk()->json('id');
+        self::assertSame(['Hall cupboard › Blue tin › Bag 3', 'Hall cupboard › Blue tin › Bag 3', 'Hall cupboard › Blue tin'], DB::table('lot_standings')->orderBy('number')->pluck('store_place')->all());
+        self::assertSame(['Hall cupboard', 'Blue tin', 'Bag 3'], array_column($this->getJson('/api/holders')->json(), 'name'));
+        self::assertSame([3, 3, 2], array_column($this->getJson('/api/holders')->json(), 'lots'));
+        $was = DB::table('lot_standings')->orderBy('lot_id')->get()->all();
+        Artisan::call('marrow:rebuild');
+        self::assertEquals($was, DB::table('lot_standings')->orderBy('lot_id')->get()->all());
+        $this->postJson("/api/intakes/$id/take-back")->assertOk();
+        self::assertSame(0, DB::table('lot_containers')->count());
+    }
+
     public function test_what_the_crop_does_not_bear_is_said_at_the_line(): void
     {
         $line = $this->read([['crop' => 'Garlic', 'variety' => 'Marlinspike', 'container' => 'jar', 'place' => 'Loft']])->json('0');

@@ -12,16 +12,26 @@ final class KnownNames
     /** @var array<string, list<array{id: string, crop: string, name: string}>> by plain name */
     private array $varieties = [];
 
+    /** What stands between the names of a path, from the place inwards. */
+    private const WITHIN = '/\s*[›>]\s*/u';
+
     /** @var array<string, string> ids by plain name */
     private array $places = [];
+
+    /** @var array<string, string> ids by plain name */
+    private array $containers = [];
 
     /**
      * @param  iterable<array{id: string, crop: string, name: string}>  $varieties
      * @param  array<string, string>  $places  names by id
      * @param  array<string, string>  $lots  ids of the varieties of the lots that stand, by code
+     * @param  array<string, string>  $containers  names by id
      */
-    public function __construct(iterable $varieties, array $places, private readonly array $lots = [])
+    public function __construct(iterable $varieties, array $places, private readonly array $lots = [], array $containers = [])
     {
+        foreach ($containers as $id => $name) {
+            $this->containers[self::plain($name)] = $id;
+        }
         foreach ($varieties as $variety) {
             $this->varieties[self::plain($variety['name'])][] = $variety;
         }
@@ -51,6 +61,21 @@ final class KnownNames
     public function place(string $name): ?string
     {
         return $this->places[self::plain($name)] ?? null;
+    }
+
+    public function container(string $name): ?string
+    {
+        return $this->containers[self::plain($name)] ?? null;
+    }
+
+    /**
+     * "Hall cupboard › Blue tin › Bag 3" as its parts. A container that stands already may be named alone.
+     *
+     * @return list<string> names from the place inwards
+     */
+    public static function path(string $place): array
+    {
+        return array_values(array_filter(preg_split(self::WITHIN, trim($place)) ?: [], static fn (string $part): bool => $part !== ''));
     }
 
     /** @return ?string id of the variety of the lot with that code */

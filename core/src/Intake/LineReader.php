@@ -78,7 +78,7 @@ final readonly class LineReader
         $doubts = $line->doubts();
         $stops = array_filter($doubts, static fn (CellDoubt $doubt): bool => $doubt->stops) !== [];
 
-        return new Line($stops ? null : new Packet($crop, $variety, $name, $type, Written::generation($line->text(Column::Type)), $received, $cameOn, $container, $place, $this->known->place($place), $line->note()), $doubts);
+        return new Line($stops ? null : new Packet($crop, $variety, $name, $type, Written::generation($line->text(Column::Type)), $received, $cameOn, $container, KnownNames::path($place), $line->note()), $doubts);
     }
 
     /** @return array{?string, string} key of the crop, and the name of the variety */
@@ -297,8 +297,8 @@ final readonly class LineReader
     private function whereabouts(Cells $line): array
     {
         $place = $line->text(Column::Place);
-        if (mb_strlen($place) > 80) {
-            $line->doubt(Column::Place, 'The name of the place is too long: at most 80 letters.', stops: true);
+        if (array_filter(KnownNames::path($place), static fn (string $part): bool => mb_strlen($part) > 60) !== []) {
+            $line->doubt(Column::Place, 'The name of the place is too long: at most 60 letters.', stops: true);
         }
         $written = $line->text(Column::Container);
         $kind = ContainerKind::spokenOf($written);

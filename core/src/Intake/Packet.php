@@ -19,8 +19,7 @@ final readonly class Packet
      * @param  string  $generation  F4, of one that is being made stable
      * @param  ?string  $cameOn  day (Y-m-d); null where nobody said
      * @param  ContainerKind  $container  what it is in
-     * @param  string  $place  name of the place where it lies; empty and it is on the bench
-     * @param  ?string  $placeId  of a place that stands already
+     * @param  list<string>  $path  names of the place and the containers in which it lies, from the place inwards; none and it is on the bench
      */
     public function __construct(
         public string $crop,
@@ -31,8 +30,7 @@ final readonly class Packet
         public Received $received,
         public ?string $cameOn,
         public ContainerKind $container,
-        public string $place,
-        public ?string $placeId,
+        public array $path,
         public string $note,
     ) {}
 }

@@ -41,6 +41,12 @@ final class Holdings
         return new self([...$this->places, $placeId => Surroundings::still($air, $placeId)], $this->holders);
     }
 
+    /** The same, with a container that is yet to be kept. */
+    public function withHolder(Holder $holder): self
+    {
+        return new self($this->places, [...$this->holders, $holder->id => $holder]);
+    }
+
     /** What lies around something that was put in a place or into a container; null of what is neither. */
     public function around(?string $placeId, ?string $inside): ?Surroundings
     {
