@@ -65,8 +65,6 @@ final readonly class TheCupboard
         '' => ['note' => 'Brown with a pale eye.'],
         'Hawser' => ['treated' => 'yes'],
         'Old Quay' => ['note' => 'Nobody else grows it any more, she says.'],
-        'Whitecap' => ['onion', 'Binnacle', 2025, 500], ['carrot', 'Leadline', 2024, 900],
-        'variety' => [$packet[0], $packet[1], $packet[2], $packet[3], $packet[4], $packet[5], $packet[6], $packet[7], $packet[8],
     ];
 
     public function __construct(private ActBook $acts) {}
@@ -84,7 +82,7 @@ final readonly class TheCupboard
     private static function inTheFreezer(DemoWriter $write, Place $cupboard, Place $freezer): void
     {
         $box = $write->container('Freezer box', 'box', $freezer, '2026-01-10 10:00');
-        foreach ([['lettuce', 'Whitecap', 2025, 600]] as [$crop, $name, $year, $seeds]) {
+        foreach ([['lettuce', 'Whitecap', 2025, 600], ['onion', 'Binnacle', 2025, 500], ['carrot', 'Leadline', 2024, 900]] as [$crop, $name, $year, $seeds]) {
             $lot = $write->receive($write->variety($crop, $name), '2026-01-10 11:00', ['how' => 'given', 'from' => 'Tove', 'year' => $year, 'seeds' => $seeds]);
             $write->happen($lot, 'jar_read', '2026-01-11 11:00', ['rh' => 28, 'temperature_c' => 19]);
             $write->happen($lot, 'stored', '2026-01-11 12:00', ['container' => 'jar', 'place_id' => $box->id]);
