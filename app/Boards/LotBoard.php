@@ -45,7 +45,7 @@ abstract class LotBoard implements Board
     /** How many seeds there are, by what is recorded; null when nothing is. */
     protected function seeds(LotStanding $row): ?string
     {
-        return $row->seeds === null ? null : Quantity::roughSeeds($row->seeds, $this->crop($row)->counts()->value);
+        return $row->seeds === null ? null : Quantity::seedsOf($row->seeds, $row->counted === 1, $this->crop($row)->counts()->value);
     }
 
     /** As a line on the scale of the place. */

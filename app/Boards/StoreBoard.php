@@ -14,6 +14,7 @@ use App\Voice\Quantity;
 use App\Voice\When;
 use App\Words\HandbookWords;
 use App\Words\LotWords;
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Statistics\Interval;
@@ -28,7 +29,7 @@ final class StoreBoard extends LotBoard
 
     protected function inOrder(Builder $query): void
     {
-        $query->orderByRaw('good_until IS NULL')->orderBy('good_until');
+        $query->orderByRaw('ends_at IS NULL')->orderBy('ends_at');
     }
 
     protected function figure(LotStanding $row, When $when): array
@@ -37,7 +38,7 @@ final class StoreBoard extends LotBoard
             ? 'not tested'
             : Quantity::percent($row->rate).', '.Quantity::likely(new Interval($row->rate_low, $row->rate_high));
         if ($row->good_until === null) {
-            return ['no forecast', $tested];
+            return [$row->ends_at === null ? 'no forecast' : self::ordinary(Moment::read($row->ends_at), $when), $tested];
         }
         $until = Moment::read($row->good_until);
 
@@ -71,19 +72,24 @@ final class StoreBoard extends LotBoard
         );
     }
 
+    /** Until when its kind lasts; of this very seed that says little. */
+    private static function ordinary(DateTimeImmutable $until, When $when): string
+    {
+        return $until <= $when->now ? 'older than usual' : 'usually to '.$until->format('Y');
+    }
+
     /** What is known all the same of seed whose past nobody knows: how long its kind ordinarily lasts. */
     private function ordinarily(LotStanding $row, When $when): ?BarDocument
     {
-        $crop = $this->crop($row);
-        if ($row->year === null || ! $crop->bearsDrying() || $crop->isKeptAlive() || $row->rate !== null) {
+        if ($row->ends_at === null) {
             return null;
         }
-        $until = $when->now->setDate($row->year, 10, 1)->modify(sprintf('+%d days', (int) round($crop->ordinaryYears * 365.25)));
+        $until = Moment::read($row->ends_at);
 
         return new BarDocument(0.0, null, round(max(0.0, Scale::days($when->now, $until)), 1), sprintf(
             'Never tested, and nobody knows how it was kept. It ripened in %d, and in a cupboard it ordinarily lasts %s.',
             $row->year,
-            HandbookWords::years($crop->ordinaryYears),
+            HandbookWords::years($this->crop($row)->ordinaryYears),
         ));
     }
 

@@ -31,7 +31,7 @@ final readonly class TheCupboard
         ['Chard', 'Port Light', '2023', '4 g', 'Tove', 'given', 'envelope', 'Hall cupboard › Blue tin › Bag 2', ''],
         ['Beetroot', 'Anchor Hole', '2022', '90', 'Old Ferry Seed', 'bought', 'foil pouch', 'Hall cupboard › Blue tin › Bag 2', ''],
         ['Kale', 'Spray', '2021', '150', 'Tove', 'given', 'envelope', 'Hall cupboard › Blue tin › Bag 3', ''],
-        ['Cabbage', 'Capstan Bar F1', '2024', '30', 'Brine House', 'bought', 'foil pouch', 'Hall cupboard › Blue tin › Bag 3', '90 %'],
+        ['Cabbage', 'Stanchion F1', '2024', '30', 'Brine House', 'bought', 'foil pouch', 'Hall cupboard › Blue tin › Bag 3', '90 %'],
         ['Leek', 'Long Splice', '2025', '1.5 g', 'Swap in the net loft', 'swapped', 'envelope', 'Hall cupboard › Blue tin › Bag 3', ''],
         ['Onion', 'Gunwale', '2023', '2 g', 'Old Ferry Seed', 'bought', 'foil pouch', 'Hall cupboard › Blue tin › Bag 3', ''],
         ['Parsnip', 'Keelson', '2025', '3 g', 'Tove', 'given', 'envelope', 'Hall cupboard › Blue tin › Bag 3', ''],

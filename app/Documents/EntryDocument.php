@@ -48,4 +48,10 @@ final readonly class EntryDocument
         #[OA\Property(items: new OA\Items(ref: FieldDocument::class))]
         public array $fields,
     ) {}
+
+    /** The same moment, of more than itself. */
+    public function of(string $title, string $figures, bool $struck): self
+    {
+        return new self($this->id, $this->kind, $title, $figures, $this->happened_at, $this->recorded_at, $this->by, $struck, null, null, false, null, $this->payload, $this->fields);
+    }
 }

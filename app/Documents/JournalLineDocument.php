@@ -11,11 +11,14 @@ use OpenApi\Attributes as OA;
 final readonly class JournalLineDocument
 {
     /**
-     * @param  ?TagDocument  $tag  of the lot or planting; null of a place or a container
-     * @param  string  $of  id of the place or container
+     * @param  string  $about  thing: a lot or a planting; holder: a place or a container; intake: many lots that came in as one
+     * @param  ?TagDocument  $tag  of the lot or planting
+     * @param  string  $of  id of the place, the container or the intake
      * @param  string  $name  what that is called
      */
     public function __construct(
+        #[OA\Property(enum: ['thing', 'holder', 'intake'])]
+        public string $about,
         #[OA\Property(ref: TagDocument::class, nullable: true)]
         public ?TagDocument $tag,
         #[OA\Property]

@@ -18,6 +18,7 @@ namespace App\Models;
  * @property string $recorded_by
  * @property string|null $keeper_id
  * @property string|null $replaces
+ * @property string|null $act  of those that came in as one
  */
 final class JournalEntry extends Record
 {

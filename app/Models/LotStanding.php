@@ -23,6 +23,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $tested_on
  * @property string|null $good_until
  * @property string|null $likely_until  the middle of the forecast, as good_until is its near edge
+ * @property string|null $ends_at  the near edge, or where there is no forecast the end of its crop's ordinary years
+ * @property int $counted  1 where its number of seeds was counted, or told as if it had been
  * @property string|null $container
  * @property string|null $place_id
  * @property string|null $store_place

@@ -125,7 +125,7 @@ final readonly class HoldingSheet
                     $row->container_id,
                     ContainerKind::from($row->kind)->label(),
                     $row->path,
-                    $row->seeds === null ? 'some' : Quantity::roughSeeds($row->seeds, $this->facts->crop($lot->variety)->counts()->value),
+                    $row->seeds === null ? 'some' : Quantity::seedsOf($row->seeds, $lot->standing?->counted === 1, $this->facts->crop($lot->variety)->counts()->value),
                     $cold === null || $cold <= $when->now ? null : $when->minute($cold),
                 );
             }

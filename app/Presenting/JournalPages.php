@@ -6,6 +6,7 @@ namespace App\Presenting;
 
 use App\Documents\JournalDocument;
 use App\Documents\JournalLineDocument;
+use App\Models\Act;
 use App\Models\Container;
 use App\Models\JournalEntry;
 use App\Models\Lot;
@@ -13,6 +14,7 @@ use App\Models\Place;
 use App\Models\Planting;
 use App\Reading\EntryStore;
 use App\Reading\Facts;
+use App\Voice\Quantity;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Refused;
@@ -29,7 +31,9 @@ final readonly class JournalPages
     /** @param  string  $before  the mark at which the page before ended; empty for the newest entries */
     public function page(string $before = ''): JournalDocument
     {
+        // Many lots that came in as one are one line.
         $query = JournalEntry::query()->where('kind', '!=', 'struck')
+            ->whereRaw('(act IS NULL OR seq = (SELECT max(seq) FROM journal_entries AS last WHERE last.act = journal_entries.act))')
             ->whereRaw('NOT EXISTS (SELECT 1 FROM journal_entries AS later WHERE later.replaces = journal_entries.id)');
         if (preg_match('/^(\d{4}-\d{2}-\d{2} \d{2}:\d{2}:\d{2}) (\S{1,40})$/', $before, $mark) === 1) {
             $query->whereRaw('(happened_at, ord) < (?, ?)', [$mark[1], $mark[2]]);
@@ -46,6 +50,7 @@ final readonly class JournalPages
             ...Place::query()->findMany($of(Subject::Place))->pluck('name', 'id')->all(),
             ...Container::query()->findMany($of(Subject::Container))->pluck('name', 'id')->all(),
         ];
+        $acts = Act::query()->findMany($rows->pluck('act')->filter()->unique()->all())->keyBy('id');
         $documents = [];
         foreach ($this->entries->documents($rows, $this->adrift($rows), strikes: self::strikes($rows)) as $document) {
             $documents[$document->id] = $document;
@@ -58,8 +63,14 @@ final readonly class JournalPages
                 $thing instanceof Planting => $this->tags->planting($thing),
                 default => null,
             };
-            if (isset($documents[$row->id]) && ($tag !== null || isset($holders[$row->subject_id]))) {
-                $lines[] = new JournalLineDocument($tag, $row->subject_id, $holders[$row->subject_id] ?? '', $documents[$row->id]);
+            $act = $row->act === null ? null : $acts->get($row->act);
+            if (! isset($documents[$row->id])) {
+                continue;
+            }
+            if ($act !== null) {
+                $lines[] = new JournalLineDocument('intake', null, $act->id, $act->title, $documents[$row->id]->of('Taken in as one', Quantity::number($act->lots, 'lot'), $act->taken_back_at !== null));
+            } elseif ($tag !== null || isset($holders[$row->subject_id])) {
+                $lines[] = new JournalLineDocument($tag === null ? 'holder' : 'thing', $tag, $row->subject_id, $holders[$row->subject_id] ?? '', $documents[$row->id]);
             }
         }
 

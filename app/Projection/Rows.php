@@ -9,6 +9,7 @@ use App\Models\Lot;
 use App\Models\Planting;
 use App\Models\Variety;
 use App\Moment;
+use DateTimeImmutable;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Fields\PlainText;
 use Marrow\Core\Journal\Subject;
@@ -55,12 +56,25 @@ final class Rows
             'pace' => ($course->facts->store ?? StorePace::unknown())->key(),
             'good_until' => $forecast === null ? null : Moment::keep($forecast->reachesEarliest($crop->test->minimum)),
             'likely_until' => $forecast === null ? null : Moment::keep($forecast->reaches($crop->test->minimum)),
+            'ends_at' => $forecast === null ? self::ordinarilyUntil($course) : Moment::keep($forecast->reachesEarliest($crop->test->minimum)),
+            'counted' => (int) $stock->isCounted(),
             'container' => $storing->now?->container->value,
             'place_id' => $storing->now?->placeId,
             'store_place' => $storing->now === null ? null : implode(' › ', $storing->now->path),
             'last_at' => $course->lastAt() === null ? null : Moment::keep($course->lastAt()),
             'search' => self::searchText($lot->code(), $lot->variety, $crop, (string) $year, ...array_merge([], ...array_map(static fn (Kept $kept): array => $kept->path, array_values($storing->containers))), ...$course->texts()),
         ];
+    }
+
+    /** Of seed that nobody tested and whose past nobody knows: until when its kind ordinarily lasts in a cupboard. */
+    private static function ordinarilyUntil(LotCourse $course): ?string
+    {
+        $year = $course->origin->year();
+        $crop = $course->facts->crop;
+
+        return $course->origin->received === null || $year === null || ! $crop->bearsDrying() || $crop->isKeptAlive() || $course->testing->lastEnded() !== null
+            ? null
+            : Moment::keep((new DateTimeImmutable("$year-10-01"))->modify(sprintf('+%d days', (int) round($crop->ordinaryYears * 365.25))));
     }
 
     /** @return list<array<string, mixed>> the containers that a lot lies in */

@@ -83,6 +83,12 @@ final class Quantity
         return number_format($n, 0, '.', self::NB).self::NB.$unit.($n === 1 ? '' : 's');
     }
 
+    /** A count as it was counted, or a rough one where it was reckoned. */
+    public static function seedsOf(float $seeds, bool $isCounted, string $unit = 'seed'): string
+    {
+        return $isCounted ? self::seeds($seeds, $unit) : self::roughSeeds($seeds, $unit);
+    }
+
     /** A count that was reckoned from a weight: two figures are all that it is good for. */
     public static function roughSeeds(float $seeds, string $unit = 'seed'): string
     {

@@ -34,6 +34,11 @@ return new class extends Migration {
         DB::statement('CREATE INDEX lot_containers_place ON lot_containers (place_id)');
         DB::statement('CREATE INDEX lot_containers_inside ON lot_containers (inside) WHERE inside IS NOT NULL');
         DB::statement('ALTER TABLE lot_standings ADD COLUMN likely_until TEXT');
+        // What it is ordered by: the near edge, or where there is no forecast the end of its crop's ordinary years.
+        DB::statement('ALTER TABLE lot_standings ADD COLUMN ends_at TEXT');
+        DB::statement('ALTER TABLE lot_standings ADD COLUMN counted INTEGER NOT NULL DEFAULT 0');
+        DB::statement('DROP INDEX lot_standings_ends');
+        DB::statement('CREATE INDEX lot_standings_ends ON lot_standings (place, used_up, ends_at IS NULL, ends_at, number)');
         DB::statement("ALTER TABLE containers ADD COLUMN note TEXT NOT NULL DEFAULT ''");
         DB::statement('ALTER TABLE containers ADD COLUMN gone INTEGER NOT NULL DEFAULT 0');
         DB::statement("CREATE INDEX containers_named ON containers (name) WHERE name != ''");

@@ -118,7 +118,7 @@ final class BoardsTest extends TestCase
     {
         $draft = ['about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['variety' => $this->keeper->variety('maize', 'Stook')], 'kind' => 'received', 'happened_at' => '2026-03-01'];
         $lot = $this->keeper->sends($draft + ['payload' => ['how' => 'given', 'seeds' => '60']])->assertOk()->json('answers.0.code');
-        self::assertSame('about 60 seeds', self::plain($this->first('bench')['detail']));
+        self::assertSame('60 seeds', self::plain($this->first('bench')['detail']));
         $this->keeper->records($lot, 'spread', '2026-03-02', ['surface' => 'mesh']);
         self::assertSame(['–', 'not weighed'], [$this->first('racks')['figure'], $this->first('racks')['label']]);
         $this->keeper->records($lot, 'weighed', '2026-03-03', ['mass_g' => 14]);
@@ -159,7 +159,7 @@ final class BoardsTest extends TestCase
     {
         $lot = $this->keeper->storedTomato();
         $item = $this->first('store');
-        self::assertSame(['not tested', 'Old fridge, about 3 600 seeds'], [$item['label'], self::plain($item['detail'])]);
+        self::assertSame(['not tested', 'Old fridge, 3 600 seeds'], [$item['label'], self::plain($item['detail'])]);
         $this->tested($lot, 45);
         self::assertSame('90 %, likely 79 to 96 %', self::plain($this->first('store')['label']));
     }

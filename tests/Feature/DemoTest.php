@@ -110,10 +110,10 @@ final class DemoTest extends TestCase
         $sorted = $moments;
         rsort($sorted);
         self::assertSame($sorted, $moments);
-        // Leafed through to the end, every entry was seen once.
+        // Leafed through to the end, every entry was seen once; what came in as one is one.
         self::assertGreaterThan(2, $pages);
         self::assertSame($ids, array_values(array_unique($ids)));
-        self::assertCount(DB::table('journal_entries')->where('kind', '!=', 'struck')->count(), $ids);
+        self::assertCount(DB::table('journal_entries')->where('kind', '!=', 'struck')->whereNull('act')->count() + DB::table('acts')->count(), $ids);
         self::assertSame($this->getJson('/api/journal')->json('lines'), $this->getJson('/api/journal?before=banana')->json('lines'));
     }
 

@@ -85,6 +85,9 @@ test('without a mouse an entry is recorded, refused at its field, mended and kep
   await page.goto('/store/L2');
   const act = page.getByRole('button', { name: 'Take seed out', exact: true });
   await expect(act).toBeVisible();
+  // Past the list, however long it is.
+  await tabsTo(page, page.getByRole('button', { name: 'To the open sheet' }));
+  await page.keyboard.press('Enter');
   await tabsTo(page, act);
   await page.keyboard.press('Enter');
   await tabsTo(page, page.getByLabel('Seeds', { exact: true }));

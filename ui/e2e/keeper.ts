@@ -17,7 +17,7 @@ export class Keeper {
         (await field.first().evaluate((e) => e.tagName)) !== 'INPUT'
       ) {
         await field.first().click();
-        await this.page.getByRole('option', { name: value }).click();
+        await this.page.getByRole('option', { name: value }).first().click();
       } else {
         await field.first().fill(value);
       }

@@ -180,7 +180,7 @@ test('a file is brought in, is taken back as one, and what is no list is refused
     .click();
   await expect(page.getByText(/taken back 14 September 2026/)).toBeVisible();
   await page.goto('/bench?find=Bay%20120');
-  await expect(page.getByText('Nothing here has that')).toBeVisible();
+  await expect(page.getByText('Nothing here is like that.')).toBeVisible();
 });
 
 test('a template comes as a file that comes in again', async ({ page }) => {

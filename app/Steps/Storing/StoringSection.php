@@ -57,7 +57,7 @@ final class StoringSection implements SheetSection
             $each[] = new InContainerDocument(
                 $kept->container->label(),
                 implode(' › ', $kept->path),
-                $seeds === null ? ($kept->part === null && count($shares) > 1 ? 'the rest' : 'some') : Quantity::roughSeeds($seeds, $unit),
+                $seeds === null ? ($kept->part === null && count($shares) > 1 ? 'the rest' : 'some') : Quantity::seedsOf($seeds, $lot->stock->stock->isCounted(), $unit),
                 $kept->moisture === null ? '' : Quantity::moisture($kept->moisture),
                 $kept->coldUntil === null || $kept->coldUntil <= $when->now ? null : $when->minute($kept->coldUntil),
                 $id === '' ? [] : array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $lot->cautions()), [

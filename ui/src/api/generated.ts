@@ -1328,6 +1328,8 @@ export interface components {
         };
         /** @description A journal entry with what it is about. */
         JournalLineDocument: {
+            /** @enum {string} */
+            about: "thing" | "holder" | "intake";
             tag: components["schemas"]["TagDocument"] | null;
             of: string;
             name: string;

@@ -32,7 +32,7 @@ export function JournalBook() {
         <Empty>Nothing has been recorded yet.</Empty>
       )}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-        {(journal.data?.lines ?? []).map(({ tag, of, name, entry }) => (
+        {(journal.data?.lines ?? []).map(({ about, tag, of, name, entry }) => (
           <Box
             component="li"
             key={entry.id}
@@ -45,7 +45,11 @@ export function JournalBook() {
             })}
           >
             {tag === null ? (
-              <Box component={Link} to={`/store/where/${of}`} sx={{ color: 'inherit', alignSelf: 'start' }}>
+              <Box
+                component={Link}
+                to={about === 'intake' ? `/store/stock/${of}` : `/store/where/${of}`}
+                sx={{ color: 'inherit', alignSelf: 'start' }}
+              >
                 <b>{name}</b>
               </Box>
             ) : (

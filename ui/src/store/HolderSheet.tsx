@@ -145,7 +145,9 @@ function Change({ holding, onDone }: { holding: Holding; onDone: () => void }) {
 function Remove({ id }: { id: string }) {
   const say = useSay();
   const navigate = useNavigate();
-  const remove = useWrite(() => take(api.POST('/holders/{id}/remove', { params: { path: { id } } })));
+  const remove = useWrite(() =>
+    take(api.POST('/holders/{id}/remove', { params: { path: { id } }, body: {} as never })),
+  );
   return (
     <>
       <Button

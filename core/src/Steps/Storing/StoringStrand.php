@@ -267,7 +267,7 @@ final class StoringStrand extends Strand
     {
         return $kept->coldUntil === null || $kept->warmingSince === null
             ? null
-            : new Task(StoringTask::LeaveShut, Place::Store, $kept->warmingSince, $kept->warmingSince, null, Loss::Nothing, ['until' => $kept->coldUntil->format('Y-m-d H:i'), 'container' => $kept->container->label(), 'place' => $kept->at->name], lapses: $kept->coldUntil);
+            : new Task(StoringTask::LeaveShut, Place::Store, $kept->warmingSince, $kept->warmingSince, $kept->coldUntil, Loss::Seed, ['until' => $kept->coldUntil->format('Y-m-d H:i'), 'container' => $kept->container->label(), 'place' => $kept->at->name], lapses: $kept->coldUntil);
     }
 
     public function offers(): array
