@@ -26,15 +26,16 @@ final class OldGardensTest extends TestCase
 
     #[TestWith(['garden-2026-11'])]
     #[TestWith(['garden-2026-11-25'])]
+    #[TestWith(['garden-2026-11-29'])]
     public function test_every_list_and_worksheet_says_what_it_said(string $garden): void
     {
         $this->open("$garden.sql");
         $was = json_decode((string) file_get_contents(base_path("tests/fixtures/$garden.words.json")), true, flags: JSON_THROW_ON_ERROR);
         foreach ($was['lots'] as $code => $lot) {
-            self::assertSame(self::mended($lot), $this->lot($code), $code);
+            self::assertSame(self::mended($lot, $garden), $this->lot($code), $code);
         }
         foreach ($was['plantings'] as $code => $planting) {
-            self::assertSame(self::mended($planting), $this->planting($code), $code);
+            self::assertSame(self::mended($planting, $garden), $this->planting($code), $code);
         }
         foreach ($was['places'] as $place => $codes) {
             $now = array_column(array_column($this->getJson("/api/places/$place?sort=code")->json('items'), 'tag'), 'code');
@@ -152,7 +153,7 @@ final class OldGardensTest extends TestCase
      * @param  array<string, mixed>  $said
      * @return array<string, mixed>
      */
-    private static function mended(array $said): array
+    private static function mended(array $said, string $garden): array
     {
         // Entries of one minute stood in no settled order.
         $said['entries'] = self::sorted(array_map(static fn (string $line): string => (string) preg_replace(array_keys(self::MENDED), array_values(self::MENDED), $line), $said['entries']));
@@ -162,8 +163,8 @@ final class OldGardensTest extends TestCase
             $said['drying'] = 'left';
         }
 
-        // Dry enough is what shows 35 % RH in a jar, by what was measured of the crop: peppers at 8.3 % are not.
-        if (($said['variety'] ?? null) === 'Nightwatch' && ($said['drying'] ?? null) === 'dry_enough') {
+        // Dry enough is what shows 35 % RH in a jar, by what was measured of the crop: peppers at 8.3 % are not, as these two had them.
+        if ($garden !== 'garden-2026-11-29' && ($said['variety'] ?? null) === 'Nightwatch' && ($said['drying'] ?? null) === 'dry_enough') {
             $said['drying'] = $said['stage'] = 'drying';
         }
 
