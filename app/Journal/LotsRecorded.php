@@ -13,10 +13,12 @@ use App\Reading\Facts;
 use LogicException;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Admission;
+use Marrow\Core\Folding\Question;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Steps\Origin\PouredTogether;
 
 final readonly class LotsRecorded implements RecordedSubject
 {
@@ -52,7 +54,9 @@ final readonly class LotsRecorded implements RecordedSubject
         }
         $highest = Lot::query()->max('number');
         Lot::query()->create(['id' => $draft->aboutId, 'number' => (is_numeric($highest) ? (int) $highest : 0) + 1, 'variety_id' => $variety]);
-        LotOrigin::query()->insert(['lot_id' => $draft->aboutId, 'kind' => $draft->kind, 'planting_id' => $planting?->id]);
+        LotOrigin::query()->insert($draft->kind === PouredTogether::kind()->name
+            ? array_map(static fn (mixed $of): array => ['lot_id' => $draft->aboutId, 'kind' => $draft->kind, 'planting_id' => null, 'from_lot_id' => is_string($of) && Lot::query()->whereKey($of)->exists() ? $of : null], [$draft->payload['lot'] ?? null, $draft->payload['other'] ?? null])
+            : ['lot_id' => $draft->aboutId, 'kind' => $draft->kind, 'planting_id' => $planting?->id]);
 
         return $this->find($draft->aboutId) ?? throw new LogicException('A lot that was made is not there.');
     }
@@ -62,9 +66,18 @@ final readonly class LotsRecorded implements RecordedSubject
         return LotCourse::admit($this->facts->ofLot(self::lot($thing)), $entries, $entry, $this->facts->practice);
     }
 
+    /** Poured together, lots of two varieties are neither of them. */
     public function alsoAsks(Recorded $thing, Entry $entry): array
     {
-        return [];
+        if (! $entry->payload instanceof PouredTogether) {
+            return [];
+        }
+        $of = Lot::query()->with('variety')->findMany([$entry->payload->lot, $entry->payload->other]);
+        $names = $of->pluck('variety.name')->push(self::lot($thing)->variety->name)->unique()->values();
+
+        return $of->pluck('variety_id')->push(self::lot($thing)->variety_id)->unique()->count() < 2
+            ? []
+            : [new Question('other', sprintf('%s are not one variety. Poured together they cannot be told apart again: give the mixture a variety of its own, mixed on purpose.', $names->implode(' and ')), true)];
     }
 
     private static function lot(Recorded $thing): Lot

@@ -29,6 +29,7 @@ final class EntryWordsTest extends TestCase
         yield 'sown from a lot' => ['sown', ['plants' => 24, 'sown_from' => 'L3'], 'Sown: 24 plants, from L3'];
         yield 'from elsewhere' => ['received', ['how' => 'swapped', 'from' => 'Odile', 'year' => 2023, 'claimed' => '85 %'], 'Came from elsewhere: swapped, from Odile, ripened in 2023, said to germinate 85 %'];
         yield 'all that a packet says' => ['received', ['how' => 'bought', 'from' => 'Harbour Seeds', 'packed_for' => 2026, 'packet' => 'HS-7714', 'seeds' => 50, 'mass_g' => '0,2', 'treated' => true, 'terms' => 'not to be sold'], 'Came from elsewhere: bought, from Harbour Seeds, their HS-7714, packed for 2026, 50 seeds, 0.2 g, treated seed, not to be sold'];
+        yield 'poured together' => ['poured_together', ['lot' => 'a', 'seeds' => 40, 'other' => 'b', 'other_seeds' => 60, 'mass_g' => 3.5], 'Poured together: 40 seeds, 60 seeds, 3.5 g'];
         yield 'found' => ['received', ['how' => 'found'], 'Came from elsewhere: found in the cupboard'];
         yield 'first bloom' => ['first_bloom', [], 'First bloom'];
         yield 'last bloom' => ['last_bloom', [], 'Last bloom'];

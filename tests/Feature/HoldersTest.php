@@ -114,6 +114,24 @@ final class HoldersTest extends TestCase
         self::assertSame('today 10:34', $this->getJson("/api/holders/$kitchen")->json('lots.0.cold'));
     }
 
+    public function test_two_lots_are_poured_together_and_both_are_its_origin(): void
+    {
+        $keeper = new Keeper($this);
+        $one = $this->received('leek', ['seeds' => 200]);
+        $variety = DB::table('varieties')->value('id');
+        $weir = $keeper->variety('leek', 'Weir');
+        $other = $keeper->sends(['about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['variety' => $weir], 'kind' => 'received', 'happened_at' => '2026-03-01T10:00', 'payload' => ['how' => 'given', 'seeds' => 50]])->json('answers.0.code');
+        $draft = ['about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['variety' => $variety], 'kind' => 'poured_together', 'happened_at' => '2026-04-01T10:00', 'payload' => ['lot' => $keeper->idOf($one), 'seeds' => 120, 'other' => $keeper->idOf($other), 'other_seeds' => 50]];
+        $asked = $keeper->sends($draft)->assertStatus(422);
+        self::assertStringContainsString('Towpath and Weir are not one variety', str_replace('Weir and Towpath', 'Towpath and Weir', $asked->json('answers.0.message')));
+        self::assertSame(2, DB::table('lots')->count(), 'nothing was kept');
+        $mix = $keeper->sends(['even_so' => true] + $draft)->assertOk()->json('answers.0.code');
+        self::assertEquals([$one => 80.0, $other => 0.0, $mix => 170.0], DB::table('lot_standings')->get()->mapWithKeys(static fn (object $row): array => ['L'.$row->number => $row->seeds])->all());
+        self::assertEqualsCanonicalizing([$keeper->idOf($one), $keeper->idOf($other)], DB::table('lot_origins')->where('lot_id', $draft['about']['id'])->pluck('from_lot_id')->all());
+        self::assertStringContainsString("120 seeds, of $one, 50 seeds, of $other", self::plain(str_replace('\\u00a0', ' ', $this->getJson("/api/lots/$mix")->content())));
+        $this->rebuiltIsTheSame();
+    }
+
     public function test_nothing_is_lost_when_a_box_is_no_more(): void
     {
         [$hall, , $tin, $bag] = $this->house();

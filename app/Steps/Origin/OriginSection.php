@@ -17,6 +17,11 @@ final class OriginSection implements SheetSection
 {
     public function of(LotCourse $lot, When $when): array
     {
+        if ($lot->origin->mixed !== null && $lot->origin->receivedAt !== null) {
+            return [new OriginDocument('Where it came from', [
+                new FactDocument('Poured together', Speaking::forms()->day($lot->origin->receivedAt).', from two lots: the journal names them'),
+            ], null)];
+        }
         $received = $lot->origin->received;
         $at = $lot->origin->receivedAt;
         if ($received === null || $at === null) {

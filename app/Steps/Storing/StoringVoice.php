@@ -23,6 +23,10 @@ final class StoringVoice implements TaskVoice
                     ? sprintf('It took up the air it was kept in before, and went in at about %s; above %s closed-in seed moulds and dies within weeks.', Quantity::moisture($t->number('moisture')), Quantity::moisture($t->number('jar_moisture')))
                     : sprintf('It went in at %s; above %s closed-in seed moulds and dies within weeks.', Quantity::moisture($t->number('moisture')), Quantity::moisture($t->number('jar_moisture'))),
             )),
+            StoringTask::TakeOutOfCold->value => new Speech('out of the cold', static fn (SeenTask $t): Saying => new Saying(
+                'Take it out of the cold, and leave it shut',
+                sprintf('The %s was in %s long enough for what eats the seed to be dead. Shut until it is as warm as the room, or water settles on the seed.', $t->text('container'), $t->text('place')),
+            )),
             StoringTask::LeaveShut->value => new Speech('leave it shut', static fn (SeenTask $t): Saying => new Saying(
                 sprintf('Leave it shut until %s', $t->when->minute($t->day('until'))),
                 sprintf('The %s came out of the cold into the air of %s: until it is warmer than the dew point, water settles on whatever is opened.', $t->text('container'), $t->text('place')),

@@ -50,6 +50,8 @@ final class SettingList
             ),
             'Drying and storing' => FieldList::of(
                 Field::number('damp_margin', 'Damp above the jar moisture by', '%', 0.2, 5)->optional(1.0)->hint('Closed-in seed this much above what its crop bears moulds or dies within weeks'),
+                Field::integer('insect_days', 'Frozen against insects for', 'days', 1, 60)->optional(7)->of('day')->hint('Where the handbook knows no pest of the crop; at the temperature below or colder'),
+                Field::number('insect_temperature', 'Frozen against insects at', '°C', -30, -5)->optional(-18.0),
                 Field::number('steady_loss', 'Weight is steady below a loss a day of', '%', 0.1, 3)->optional(0.5),
                 Field::number('room_temperature', 'Ordinary room, temperature', '°C', 5, 35)->optional(18.0)->hint('What seed of unknown keeping is taken to lie in'),
                 Field::number('room_rh', 'Ordinary room, humidity', '% RH', 20, 90)->optional(50.0),

@@ -186,6 +186,38 @@ final class HoldingTest extends CoreTestCase
         self::assertFalse($never[0]->counts);
     }
 
+    public function test_against_insects_it_comes_out_again_after_as_many_days_as_the_pest_takes(): void
+    {
+        $diary = new Diary(self::crop('french-bean'), null, self::airs());
+        $diary->record('received', '2025-09-01', ['how' => 'given', 'year' => 2025]);
+        $diary->record('jar_read', '2025-09-30', ['rh' => 30, 'temperature_c' => 20]);
+        $warm = $diary->asks('stored', '2025-10-01', ['container' => 'jar', 'place_id' => 'fridge', 'seeds' => 60, 'against_insects' => true])->questions;
+        self::assertStringContainsString('is not cold enough: what eats the seed dies within 7 days at -18 °C or below', $warm[0]->message);
+        $loose = $diary->asks('stored', '2025-10-01', ['container' => 'paper_envelope', 'place_id' => 'freezer', 'seeds' => 60, 'against_insects' => true])->questions;
+        self::assertContains('container', array_column($loose, 'field'));
+        $diary->record('stored', '2025-10-01', ['container' => 'jar', 'place_id' => 'freezer', 'seeds' => 60, 'against_insects' => true]);
+        $out = array_values(array_filter($diary->course()->tasks(), static fn ($task): bool => $task->kind === StoringTask::TakeOutOfCold));
+        self::assertSame(['2025-10-08'], array_map(static fn ($task): string => $task->best->format('Y-m-d'), $out));
+        $diary->record('stored', '2025-10-08 10:00', ['container' => 'jar', 'place_id' => 'room']);
+        $kinds = array_map(static fn ($task): string => (string) $task->kind->value, $diary->course()->tasks());
+        self::assertContains('leave_shut', $kinds);
+        self::assertNotContains('take_out_of_cold', $kinds);
+    }
+
+    public function test_poured_together_there_is_of_it_what_was_taken_of_both(): void
+    {
+        $poured = ['lot' => 'a', 'seeds' => 40, 'other' => 'b', 'other_seeds' => null];
+        $fold = static fn (array $entries): LotCourse => LotCourse::fold(new LotFacts('L1', self::crop('onion'), null, self::airs()), $entries, new Practice);
+        $source = self::entry('e0', 'received', '2025-09-01', ['how' => 'given', 'seeds' => 300]);
+        $heard = static fn (string $as): Entry => new Entry('m', 'm', Registered::kinds()->named('poured_together') ?? throw new \LogicException, Registered::kinds()->read('poured_together', $poured), new \DateTimeImmutable('2025-10-01'), $as);
+        self::assertSame(260.0, $fold([$source, $heard('lot')])->stock->stock->seeds());
+        self::assertTrue($fold([$source, $heard('other')])->isUsedUp(), 'all of the other');
+        $new = $fold([self::entry('m', 'poured_together', '2025-10-01', ['other_seeds' => 60] + $poured), self::entry('s', 'stored', '2025-10-02', ['container' => 'jar', 'place_id' => 'fridge'])]);
+        self::assertSame(100.0, $new->stock->stock->seeds());
+        self::assertNull($new->forecast(), 'two pasts are no past');
+        self::assertFalse($fold([self::entry('m', 'poured_together', '2025-10-01', $poured)])->stock->stock->isKnown());
+    }
+
     /** Seeds are conserved over every move, and the moisture of what is shut does not change by one. */
     #[DataProvider('journeys')]
     public function test_whatever_is_moved_seeds_and_shut_moisture_stay(int $seed): void

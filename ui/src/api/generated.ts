@@ -2099,6 +2099,19 @@ export interface components {
             /** @description Treated seed */
             treated?: boolean;
         };
+        /** Poured together */
+        EntryPouredTogether: {
+            /** @description The one lot */
+            lot: string;
+            /** @description Seeds of it */
+            seeds?: ((number | null) | (string | null)) | null;
+            /** @description The other lot */
+            other: string;
+            /** @description Seeds of the other */
+            other_seeds?: ((number | null) | (string | null)) | null;
+            /** @description Together they weigh, g */
+            mass_g?: ((number | null) | (string | null)) | null;
+        };
         /** Put to ferment */
         EntryFermentStarted: {
             /** @description Room temperature, °C */
@@ -2238,6 +2251,8 @@ export interface components {
             temperature_c?: ((number | null) | (string | null)) | null;
             /** @description The relative humidity of the place, % RH */
             rh?: ((number | null) | (string | null)) | null;
+            /** @description Against what eats it */
+            against_insects?: boolean;
         };
         /** Divided */
         EntryDivided: {
@@ -2287,7 +2302,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;

@@ -25,12 +25,18 @@ final class OriginStrand extends Strand
 
     public ?\DateTimeImmutable $receivedAt = null;
 
+    /** What it was poured together from. */
+    public ?PouredTogether $mixed = null;
+
     /** @param  \DateTimeImmutable|null  $sownAt  when the planting it was picked from was sown, where that is known */
     public function __construct(private readonly Whereabouts $where, private readonly string $code, private readonly ?\DateTimeImmutable $sownAt) {}
 
     #[Takes]
     public function picked(Picked $picked, Entry $entry): void
     {
+        if ($this->mixed !== null) {
+            throw Misfit::outOfPlace(sprintf('%s was poured together from two lots; what is picked here is a lot of its own.', $this->code));
+        }
         if ($this->received !== null) {
             throw Misfit::outOfPlace(sprintf('%s came from elsewhere; what is picked here is a lot of its own.', $this->code));
         }
@@ -47,6 +53,9 @@ final class OriginStrand extends Strand
     #[Takes]
     public function received(Received $received, Entry $entry): void
     {
+        if ($this->mixed !== null) {
+            throw Misfit::outOfPlace(sprintf('%s was poured together from two lots; what comes from elsewhere is a lot of its own.', $this->code));
+        }
         if ($this->passes !== []) {
             throw Misfit::outOfPlace(sprintf('%s was picked here; what comes from elsewhere is a lot of its own.', $this->code));
         }
@@ -64,25 +73,36 @@ final class OriginStrand extends Strand
         $this->begin();
     }
 
+    #[Takes]
+    public function mixed(PouredTogether $mixed, Entry $entry): void
+    {
+        if ($this->passes !== [] || $this->received !== null) {
+            throw Misfit::outOfPlace(sprintf('%s stands already; what is poured together is a lot of its own.', $this->code));
+        }
+        $this->mixed = $mixed;
+        $this->receivedAt = $entry->happenedAt;
+        $this->begin();
+    }
+
     public function offers(): array
     {
         return match (true) {
             // What it began with was struck: it can only begin anew.
             ! $this->hasBegun() => [Offer::of(Picked::class, 10), Offer::of(Received::class, 11)],
-            $this->received === null && ! $this->closed => [Offer::of(Picked::class, 30)],
+            $this->received === null && $this->mixed === null && ! $this->closed => [Offer::of(Picked::class, 30)],
             default => [],
         };
     }
 
     public function hasBegun(): bool
     {
-        return $this->passes !== [] || $this->received !== null;
+        return $this->passes !== [] || $this->cameClean();
     }
 
     /** Whether the seed came clean, so that there is nothing to ferment or thresh. */
     public function cameClean(): bool
     {
-        return $this->received !== null;
+        return $this->received !== null || $this->mixed !== null;
     }
 
     /** Cleaning has begun: what is picked now is another lot. */

@@ -14,6 +14,7 @@ use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Growing\Sown;
+use Marrow\Core\Steps\Origin\PouredTogether;
 use Marrow\Core\Steps\Origin\Received;
 use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Place;
@@ -84,6 +85,28 @@ final class StockStrand extends Strand
         }
     }
 
+    /** Poured together, there is of it what was taken of both; unless all of one was taken and nobody counted that. */
+    #[Takes]
+    public function mixed(PouredTogether $mixed): void
+    {
+        $seeds = $mixed->seeds !== null && $mixed->otherSeeds !== null ? $mixed->seeds + $mixed->otherSeeds : null;
+        if ($seeds !== null || $mixed->massG !== null) {
+            $this->filled($mixed->massG, $seeds);
+        }
+    }
+
+    #[Takes(as: 'lot')]
+    public function pouredOff(PouredTogether $mixed): void
+    {
+        $this->poured($mixed->seeds, 'seeds');
+    }
+
+    #[Takes(as: 'other')]
+    public function pouredOffAsOther(PouredTogether $mixed): void
+    {
+        $this->poured($mixed->otherSeeds, 'other_seeds');
+    }
+
     public function offers(): array
     {
         if (! $this->cleaning->isOut() || $this->stock->isUsedUp()) {
@@ -129,6 +152,11 @@ final class StockStrand extends Strand
             $this->tooLittle($field, Show::grams((float) $this->stock->grams()).' g', Show::grams($grams).' g');
         }
         $this->taken($grams * 1000 / $this->stock->tsm(), $grams);
+    }
+
+    private function poured(?int $seeds, string $field): void
+    {
+        $seeds === null ? $this->stock->filled(null, 0) : $this->takeSeeds($seeds, $field);
     }
 
     private function taken(float $seeds, float $grams): void

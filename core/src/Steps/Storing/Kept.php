@@ -38,6 +38,9 @@ final class Kept
 
     public ?\DateTimeImmutable $warmingSince = null;
 
+    /** In the cold only until what eats it is dead: from then on it comes out. */
+    public ?\DateTimeImmutable $outAt = null;
+
     /** Seeds in it; null of the container that holds the rest. */
     public ?float $part = null;
 

@@ -23,6 +23,7 @@ final readonly class Stored implements FillsContainer
      * @param  string  $place  name of the place, as it was written before places had ids
      * @param  float|null  $temperatureC  °C, likewise
      * @param  float|null  $rh  per cent, likewise
+     * @param  bool  $againstInsects  whether it is in the cold only until what eats it is dead
      */
     public function __construct(
         public ContainerKind $container,
@@ -34,6 +35,7 @@ final readonly class Stored implements FillsContainer
         public string $place,
         public ?float $temperatureC,
         public ?float $rh,
+        public bool $againstInsects = false,
     ) {}
 
     public static function kind(): Kind
@@ -49,8 +51,9 @@ final readonly class Stored implements FillsContainer
                 Field::text('place', 'The place')->optional('')->unasked(),
                 Field::number('temperature_c', 'The temperature of the place', '°C', -30, 45)->optional()->unasked(),
                 Field::number('rh', 'The relative humidity of the place', '% RH', 2, 97)->optional()->unasked(),
+                Field::flag('against_insects', 'Against what eats it')->hint('Into the freezer, shut, for some days only')->seldom(),
             )
-            ->says('{container}', '{place_id}', 'in {inside}', '{place}', '{seeds}', '{mass_g}');
+            ->says('{container}', '{place_id}', 'in {inside}', '{place}', '{seeds}', '{mass_g}', '{against_insects}');
     }
 
     public function containerKind(): ContainerKind
@@ -65,7 +68,7 @@ final readonly class Stored implements FillsContainer
 
     public function withInto(string $id): static
     {
-        return new self($this->container, $this->placeId, $this->inside, $this->massG, $this->seeds, $id, $this->place, $this->temperatureC, $this->rh);
+        return new self($this->container, $this->placeId, $this->inside, $this->massG, $this->seeds, $id, $this->place, $this->temperatureC, $this->rh, $this->againstInsects);
     }
 
     public function lies(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Steps\Storing;
 
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\SeedPest;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Misfit;
@@ -107,6 +108,9 @@ final class StoringStrand extends Strand
         }
         if ($from !== null && $from->container !== $stored->container) {
             $this->openEarly($from, $entry);
+        }
+        if ($stored->againstInsects) {
+            $this->againstInsects($kept);
         }
         $kept->part = $was === null && $this->containers !== [] ? (float) ($stored->seeds ?? 0) : $was?->part;
         $this->put($id, $kept, $from, $moisture, $ground, $entry);
@@ -245,7 +249,7 @@ final class StoringStrand extends Strand
 
     public function wants(): array
     {
-        $shut = array_values(array_filter(array_map(self::leaveShut(...), $this->stock->stock->isUsedUp() ? [] : array_values($this->containers))));
+        $shut = array_values(array_filter(array_map(self::wantsOf(...), $this->stock->stock->isUsedUp() ? [] : array_values($this->containers))));
         // What is wet is spread before a jar is read.
         if ($this->since === null || $this->stock->stock->isUsedUp() || ! $this->crop->bearsDrying() || $this->treating->isWet()) {
             return $shut;
@@ -263,8 +267,12 @@ final class StoringStrand extends Strand
         return $shut;
     }
 
-    private static function leaveShut(Kept $kept): ?Task
+    private static function wantsOf(Kept $kept): ?Task
     {
+        if ($kept->outAt !== null) {
+            return new Task(StoringTask::TakeOutOfCold, Place::Store, $kept->outAt, $kept->outAt, null, Loss::Nothing, ['container' => $kept->container->label(), 'place' => $kept->at->name]);
+        }
+
         return $kept->coldUntil === null || $kept->warmingSince === null
             ? null
             : new Task(StoringTask::LeaveShut, Place::Store, $kept->warmingSince, $kept->warmingSince, $kept->coldUntil, Loss::Seed, ['until' => $kept->coldUntil->format('Y-m-d H:i'), 'container' => $kept->container->label(), 'place' => $kept->at->name], lapses: $kept->coldUntil);
@@ -539,6 +547,27 @@ final class StoringStrand extends Strand
         } elseif ($dry !== null && $moisture !== null && round($moisture, 1) > $dry + $this->practice->number('damp_margin')) {
             $this->doubt('place_id', sprintf('At %s %% moisture it is too damp to freeze: dry it to %s %% first.', Field::show(round($moisture, 1)), Field::show($dry)));
         }
+    }
+
+    /** By the pest of the crop that takes longest, or by what is set where none is known; shut, so that no damp comes to it. */
+    private function againstInsects(Kept $kept): void
+    {
+        $days = (int) $this->practice->number('insect_days');
+        $temperature = $this->practice->number('insect_temperature');
+        $pests = array_filter($this->crop->health->pests, static fn (SeedPest $pest): bool => $pest->freezeAt !== null && $pest->freezeDays !== null);
+        if ($pests !== []) {
+            $days = max(array_map(static fn (SeedPest $pest): int => (int) $pest->freezeDays, $pests));
+            $temperature = min(array_map(static fn (SeedPest $pest): float => (float) $pest->freezeAt, $pests));
+        }
+        if ($kept->at->temperatureC > $temperature) {
+            $this->doubt('place_id', sprintf('%s is not cold enough: what eats the seed dies within %d days at %s °C or below.', $kept->at->name, $days, Field::show($temperature)));
+
+            return;
+        }
+        if (! $kept->isShut) {
+            $this->doubt('container', 'In the freezer it belongs into something tight, or damp settles on it as it thaws.');
+        }
+        $kept->outAt = Later::days($kept->since, $days);
     }
 
     /** Whatever is done with the seed, its container is opened for it. */

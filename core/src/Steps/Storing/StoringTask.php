@@ -10,6 +10,7 @@ use Marrow\Core\Work\TaskKind;
 enum StoringTask: string implements TaskKind
 {
     case OpenDampJar = 'open_damp_jar';
+    case TakeOutOfCold = 'take_out_of_cold';
     case LeaveShut = 'leave_shut';
     case ReadStoredJar = 'read_stored_jar';
 }
