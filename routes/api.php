@@ -66,6 +66,7 @@ Route::put('/store-places/{id}', [GardenController::class, 'changePlace']);
 Route::get('/holders', [HolderController::class, 'index']);
 Route::get('/holders/{id}', [HolderController::class, 'show']);
 Route::post('/holders/{id}/remove', [HolderController::class, 'remove']);
+Route::post('/holders/{id}/readings', [HolderController::class, 'readings']);
 Route::post('/containers', [HolderController::class, 'add']);
 Route::put('/containers/{id}', [HolderController::class, 'change']);
 Route::get('/calendar.ics', [CalendarController::class, 'feed']);

@@ -1,3 +1,4 @@
+import { Buffer } from 'node:buffer';
 import { chromium } from '@playwright/test';
 import { launch } from './browser.js';
 
@@ -21,15 +22,36 @@ const views = [
   { name: 'bench', path: '/bench/L13' },
   { name: 'racks', path: '/racks/L10', height: 1000 },
   { name: 'trays', path: '/trays/L9', height: 1000 },
-  { name: 'store', path: '/store/L2', height: 1000 },
+  { name: 'store', path: '/store' },
   { name: 'tags', path: '/tags/L2' },
   {
-    name: 'elsewhere',
-    path: '/store/new',
+    name: 'take-stock',
+    path: '/store/stock',
+    height: 1000,
     before: async (page) => {
-      await page.getByPlaceholder('Name of the variety or crop').fill('Tidewrack');
-      await page.getByRole('option', { name: /^Tidewrack/ }).click();
-      await page.getByLabel('From whom').fill('Odile');
+      const list = [
+        'Vegetable;Cultivar;Year;Amount;Source;Kept in;Location;Germ %',
+        'Tomato;Fo’c’sle;2023;40;Tove;envelope;Hall cupboard › Blue tin;85',
+        'Squash;Old Harbour;2021;12;Old Annick;jar;Old fridge;',
+        'Leek;Towpath;2031;2 g;Brine House;foil pouch;Hall cupboard;90',
+        'Lettuse;Quarry;before we moved;a pinch;Swap;envelope;Shed loft;good',
+        'Runner bean;Long Hedge;2024;25;Swap;paper bag;Shed loft;',
+        'Tomato;Weir F1;2025;8;Brine House;foil;Hall cupboard;95',
+      ].join('\n');
+      await page
+        .getByLabel('A list of seed, CSV or XLSX')
+        .setInputFiles({ name: 'my seeds.csv', mimeType: 'text/csv', buffer: Buffer.from(list) });
+      await page.getByRole('button', { name: 'Look at 6 lines' }).click();
+      await page.getByText('2 cannot be kept so', { exact: true }).waitFor();
+      await page.mouse.wheel(0, -5000);
+    },
+  },
+  {
+    name: 'where',
+    path: '/store/where',
+    before: async (page) => {
+      await page.getByRole('link', { name: /^Blue tin/ }).click();
+      await page.getByText('Hall cupboard › Blue tin').waitFor();
     },
   },
   { name: 'journal', path: '/books/journal' },
@@ -50,13 +72,6 @@ const views = [
   },
   { name: 'look-ahead', path: '/bench/L13?on=2026-09-18' },
   { name: 'phone', path: '/racks/L10', width: 390, height: 844 },
-  {
-    name: 'loading',
-    path: '/store',
-    // What stands there while the server takes longer than one waits without a word.
-    early: (page) => page.route('**/api/places/store*', () => new Promise(() => undefined)),
-    before: (page) => page.getByText('Waiting for the server').waitFor(),
-  },
 ];
 
 /** Until nothing has been on its way for a while: one thing that was asked for leads to the next. */
@@ -68,18 +83,17 @@ async function settled(page) {
 }
 
 const browser = await chromium.launch(launch);
-for (const { name, path, width = 1280, height = 800, colours = 'light', early, before } of views) {
+for (const { name, path, width = 1280, height = 800, colours = 'light', before } of views) {
   const context = await browser.newContext({
     viewport: { width, height },
     colorScheme: colours,
     locale: 'en-GB',
   });
   const page = await context.newPage();
-  await early?.(page);
   await page.goto(`${address}${path}`);
-  if (early === undefined) await settled(page);
+  await settled(page);
   await before?.(page);
-  if (early === undefined) await settled(page);
+  await settled(page);
   await page.screenshot({ path: `${folder}/${name}.png` });
   await context.close();
 }

@@ -22,6 +22,9 @@ use Marrow\Core\Work\Place;
 
 final class StoreBoard extends LotBoard
 {
+    /** Share of the lots whose whole line is on the scale. */
+    private const MOST = 0.85;
+
     public function place(): Place
     {
         return Place::Store;
@@ -49,7 +52,7 @@ final class StoreBoard extends LotBoard
 
     protected function detail(LotStanding $row): string
     {
-        return implode(', ', array_filter([$row->store_place, $this->seeds($row)]));
+        return implode(', ', array_filter([$this->seeds($row), $row->store_place]));
     }
 
     /** Counted on as far as the near edge, more likely than not as far as the middle. */
@@ -95,7 +98,11 @@ final class StoreBoard extends LotBoard
 
     protected function axis(array $items, When $when): ScaleDocument
     {
-        return Scale::years('How long it lasts', 'full: can be counted on; hatched: more likely than not', $when->now, max([0.0, ...array_map(static fn (ListItemDocument $item): float => $item->bar->to ?? 0.0, $items)]));
+        $ends = array_map(static fn (ListItemDocument $item): float => $item->bar->to ?? 0.0, $items);
+        sort($ends);
+
+        // What lasts for decades is drawn to the end, so that those that do not are told apart.
+        return Scale::years('How long it lasts', 'full: can be counted on; hatched: more likely than not', $when->now, $ends === [] ? 0.0 : $ends[(int) floor(self::MOST * (count($ends) - 1))]);
     }
 
     protected function isAtRisk(LotStanding $row, When $when): bool

@@ -50,14 +50,15 @@ final class IntakeInput
     /**
      * The first rows of a list.
      *
+     * @param  int  $most  that are read
      * @return non-empty-list<list<string>>
      *
      * @throws ValidationException
      */
-    public static function rows(Request $request): array
+    public static function rows(Request $request, int $most = 40): array
     {
         $rows = [];
-        foreach (is_array($sent = $request->input('rows')) ? array_slice($sent, 0, 40) : [] as $row) {
+        foreach (is_array($sent = $request->input('rows')) ? array_slice($sent, 0, $most) : [] as $row) {
             if (is_array($row) && $row !== []) {
                 $rows[] = array_values(array_map(static fn (mixed $cell): string => is_scalar($cell) ? mb_substr((string) $cell, 0, self::CELL) : '', array_slice($row, 0, 60)));
             }

@@ -159,7 +159,7 @@ final class BoardsTest extends TestCase
     {
         $lot = $this->keeper->storedTomato();
         $item = $this->first('store');
-        self::assertSame(['not tested', 'Old fridge, 3 600 seeds'], [$item['label'], self::plain($item['detail'])]);
+        self::assertSame(['not tested', '3 600 seeds, Old fridge'], [$item['label'], self::plain($item['detail'])]);
         $this->tested($lot, 45);
         self::assertSame('90 %, likely 79 to 96 %', self::plain($this->first('store')['label']));
     }

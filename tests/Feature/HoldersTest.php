@@ -69,6 +69,26 @@ final class HoldersTest extends TestCase
         $this->rebuiltIsTheSame();
     }
 
+    public function test_what_a_logger_wrote_down_is_the_air_of_the_place_month_by_month(): void
+    {
+        [$hall] = $this->house();
+        $lot = $this->received('leek', ['seeds' => 200]);
+        (new Keeper($this))->records($lot, 'stored', '2026-03-02T10:00', ['container' => 'paper_envelope', 'place_id' => $hall]);
+        $before = DB::table('lot_standings')->value('moisture');
+        $rows = [['Time', 'Temperature', 'Humidity']];
+        for ($day = 1; $day <= 60; $day++) {
+            $rows[] = [sprintf('2026-%02d-%02d 12:00', 6 + intdiv($day, 30), 1 + $day % 30), '24', '70'];
+        }
+        $rows[] = ['nonsense', '', ''];
+        $said = $this->postJson("/api/holders/$hall/readings", ['rows' => $rows])->assertOk()->json('said');
+        self::assertSame('Hall cupboard: its air over 2 months; 1 line could not be read', self::plain($said));
+        self::assertGreaterThan($before + 1, DB::table('lot_standings')->value('moisture'));
+        $this->postJson("/api/holders/$hall/readings", ['rows' => $rows])->assertOk();
+        self::assertSame(2, DB::table('journal_entries')->where('kind', 'air_set')->count(), 'read twice it is there once');
+        $this->postJson("/api/holders/$hall/readings", ['rows' => [['a', 'b'], ['1', '2']]])->assertStatus(422);
+        $this->postJson('/api/holders/nothing/readings', ['rows' => $rows])->assertNotFound();
+    }
+
     public function test_some_of_it_lies_elsewhere_and_each_place_says_how_much(): void
     {
         [$hall, $fridge] = $this->house();

@@ -100,6 +100,25 @@ test('a container is added, found by its name, and is no more when it is empty',
   await expect(page.getByRole('link', { name: 'Biscuit box' })).toBeVisible();
 });
 
+test('the air of a place is what its logger wrote down', async ({ page }) => {
+  await page.goto('/store/where');
+  await page.getByRole('link', { name: /^Chest freezer/ }).click();
+  const file = page.getByLabel('What a logger wrote down, CSV or XLSX');
+  await file.setInputFiles({ name: 'a.csv', mimeType: 'text/csv', buffer: Buffer.from('a;b\n1;2') });
+  await expect(page.getByText('There is no column of days or times in this list.')).toBeVisible();
+  const days = Array.from(
+    { length: 20 },
+    (_, i) => `2026-08-${String(i + 1).padStart(2, '0')} 06:00;-20,5;61`,
+  );
+  await file.setInputFiles({
+    name: 'freezer.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(['Time;Temperature;Humidity', ...days].join('\n')),
+  });
+  await expect(page.getByText('Chest freezer: its air over 1 month')).toBeVisible();
+  await expect(page.getByRole('main')).toContainText(/−20\.5\s°C, 61\s% RH/);
+});
+
 test('a list goes out as it is narrowed, and comes in again', async ({ page }) => {
   await page.goto('/store');
   await page.getByRole('combobox', { name: 'Which' }).selectOption('only one left of its variety');

@@ -15,6 +15,9 @@ final class Bench extends Command
 {
     private const WARM_UP = 3;
 
+    /** Of a list that comes in as one. */
+    private const LINES = 2000;
+
     protected $signature = 'marrow:bench {url : address of a server on this machine} {--rounds=40} {--label=}';
 
     protected $description = 'Print the median and 95th percentile of the main API calls of a running server';
@@ -40,10 +43,38 @@ final class Bench extends Command
             $bare ??= $median;
             $this->line(sprintf('%-28s %10.1f %10.1f %10.2f', $name, $median, $times[(int) floor(0.95 * ($rounds - 1))], $median / $bare));
         }
+        [$in, $back] = $this->takesIn($client);
+        $this->line(sprintf('%s lines taken in as one: %.1f s; taken back: %.1f s', number_format(self::LINES), $in, $back));
         $waits = $this->meanwhile($client);
         $this->line(sprintf('A note while everything is reckoned afresh: %.0f ms, the longest %.0f ms (%d notes)', $waits[intdiv(count($waits), 2)], $waits[count($waits) - 1], count($waits)));
 
         return self::SUCCESS;
+    }
+
+    /**
+     * A list of a large cupboard: kept as one, then taken back as one.
+     *
+     * @return array{float, float} seconds of either
+     */
+    private function takesIn(Client $client): array
+    {
+        $crops = ['Tomato', 'Leek', 'Lettuce', 'Runner bean', 'French bean', 'Carrot', 'Parsnip', 'Pea', 'Chives', 'Radish'];
+        $lines = array_map(static fn (int $i): array => ['id' => (string) $i, 'cells' => [
+            'crop' => $crops[$i % 10], 'variety' => sprintf('Row %d', $i % 700), 'year' => (string) (2010 + $i % 15), 'amount' => (string) (20 + $i % 300),
+            'from' => sprintf('Source %d', $i % 40), 'container' => 'envelope', 'place' => sprintf('Shelf %d', $i % 12), 'germinates' => $i % 3 === 0 ? sprintf('%d %%', 60 + $i % 40) : '',
+        ]], range(1, self::LINES));
+        $id = Uuid::uuid7()->toString();
+        $timed = static function (string $path, array $body) use ($client): float {
+            $start = hrtime(true);
+            $client->post($path, [RequestOptions::JSON => $body]);
+
+            return (hrtime(true) - $start) / 1e9;
+        };
+
+        return [
+            $timed('intakes', ['id' => $id, 'title' => 'bench.csv', 'lines' => $lines]),
+            $timed("intakes/$id/take-back", ['even_so' => true]),
+        ];
     }
 
     /**
@@ -101,6 +132,10 @@ final class Bench extends Command
             'today' => $get('today'),
             'today, 30 days ahead' => $get('today?on=2026-10-14'),
             'store, first page' => $get('places/store'),
+            'store, as a whole' => $get('places/store?lines=1'),
+            'store, only one left' => $get('places/store?lines=1&only=last'),
+            'store, as a spreadsheet' => $get('places/store/table'),
+            'places and containers' => $get('holders'),
             'store, narrowed' => $get('places/store?find=onion'),
             'racks' => $get('places/racks'),
             'worksheet of a lot' => $get("lots/$lot"),

@@ -9,20 +9,32 @@ use App\Documents\HoldingDocument;
 use App\Documents\SavedDocument;
 use App\Garden\Garden;
 use App\Http\Input;
+use App\Http\IntakeInput;
 use App\Http\Scalar;
 use App\Http\SeenFrom;
+use App\Journal\Draft;
+use App\Journal\Recorder;
 use App\Models\Container;
 use App\Models\Place;
 use App\Presenting\HoldingSheet;
+use App\Voice\Quantity;
+use App\Voice\Speaking;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\GardenFields;
+use Marrow\Core\Journal\Subject;
+use Marrow\Core\Steps\Holding\LoggerReadings;
 use OpenApi\Attributes as OA;
+use Ramsey\Uuid\Uuid;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** What holds seed: places, and the containers in them and in one another. */
 final class HolderController extends Controller
 {
+    /** Rows of a logger's list: two years, every two hours. */
+    private const READINGS = 9000;
+
     #[OA\Get(path: '/holders', operationId: 'holders', parameters: [
         new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string')),
     ], responses: [
@@ -42,6 +54,33 @@ final class HolderController extends Controller
     public function show(string $id, SeenFrom $seen, HoldingSheet $sheet): JsonResponse
     {
         return new JsonResponse($sheet->of(self::holder($id), $seen->when()));
+    }
+
+    #[OA\Post(path: '/holders/{id}/readings', operationId: 'readLogger', description: 'What a logger wrote down of the air of a place: the mean of each month is recorded.', parameters: [new OA\PathParameter(ref: '#/components/parameters/id')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['rows'], properties: [
+        new OA\Property(property: 'rows', description: 'of the list, its headings first', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'string'))),
+    ])), responses: [
+        new OA\Response(response: 200, description: 'what was recorded', content: new OA\JsonContent(ref: SavedDocument::class)),
+    ])]
+    public function readings(string $id, Request $request, Recorder $recorder): JsonResponse
+    {
+        $place = self::holder($id);
+        if (! $place instanceof Place) {
+            throw new NotFoundHttpException('There is no such place.');
+        }
+        $read = LoggerReadings::of(IntakeInput::rows($request, self::READINGS), Speaking::forms()->monthFirst());
+        $drafts = [];
+        foreach ($read->months as $month => $air) {
+            // The same month read again is the same entry, unless it says something else.
+            $drafts[] = new Draft(Uuid::uuid5($place->id, "$month {$air['temperature']} {$air['rh']}")->toString(), Subject::Place, $place->id, 'air_set', $air['from'], ['temperature_c' => $air['temperature'], 'rh' => $air['rh']], evenSo: true);
+        }
+        $answers = $recorder->record($drafts, true);
+        foreach ($answers as $answer) {
+            if ($answer->status !== 'kept') {
+                throw Refused::at('rows', $answer->message);
+            }
+        }
+
+        return new JsonResponse(new SavedDocument('', $place->name, sprintf('%s: its air over %s%s', $place->name, Quantity::number(count($drafts), 'month'), $read->left === 0 ? '' : sprintf('; %s could not be read', Quantity::number($read->left, 'line')))));
     }
 
     #[OA\Post(path: '/containers', operationId: 'addContainer', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ContainerRequest')), responses: [

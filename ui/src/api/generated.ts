@@ -472,6 +472,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/holders/{id}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description What a logger wrote down of the air of a place: the mean of each month is recorded. */
+        post: operations["readLogger"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/containers": {
         parameters: {
             query?: never;
@@ -3171,6 +3188,36 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HoldingDocument"];
+                };
+            };
+        };
+    };
+    readLogger: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description of the list, its headings first */
+                    rows: string[][];
+                };
+            };
+        };
+        responses: {
+            /** @description what was recorded */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
                 };
             };
         };

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, Refused, take, type HeldLot, type Holding } from '../api/client';
 import { afterwards, useHolder, useWrite } from '../api/queries';
@@ -8,6 +8,7 @@ import { useLook } from '../api/look';
 import { Coming } from '../kit/Coming';
 import { useSay } from '../kit/Said';
 import { Empty, Section, Trouble } from '../kit/Section';
+import { fromFile } from '../kit/spreadsheet';
 import { plural } from '../kit/words';
 import { ContainerForm } from '../record/ContainerForm';
 import { JournalLines } from '../record/JournalLines';
@@ -48,6 +49,7 @@ export function HolderSheet({ id }: { id: string }) {
           />
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 1 }}>
             {lots.length > 0 && <Button onClick={() => setDoing('walk')}>Take stock of it</Button>}
+            {holder.subject === 'place' && <Logger id={id} />}
             <Button variant="text" onClick={() => setDoing('change')}>
               Change
             </Button>
@@ -138,6 +140,40 @@ function Change({ holding, onDone }: { holding: Holding; onDone: () => void }) {
     <PlaceForm place={thing} onSaved={onDone} onCancel={onDone} />
   ) : (
     <ContainerForm container={thing} onSaved={onDone} onCancel={onDone} />
+  );
+}
+
+/** What a logger in the place wrote down, as a file. */
+function Logger({ id }: { id: string }) {
+  const input = useRef<HTMLInputElement>(null);
+  const say = useSay();
+  const read = useWrite(async (file: File) =>
+    take(
+      api.POST('/holders/{id}/readings', {
+        params: { path: { id } },
+        body: { rows: await fromFile(file) },
+      }),
+    ),
+  );
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        hidden
+        aria-label="What a logger wrote down, CSV or XLSX"
+        accept=".csv,.tsv,.txt,.xlsx,text/csv"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file !== undefined) void afterwards(read.mutateAsync(file), (saved) => say(saved.said));
+          event.target.value = '';
+        }}
+      />
+      <Button variant="text" disabled={read.isPending} onClick={() => input.current?.click()}>
+        Bring in a logger’s file
+      </Button>
+      {read.error !== null && <Trouble>{read.error.message}</Trouble>}
+    </>
   );
 }
 
