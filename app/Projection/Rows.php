@@ -62,7 +62,7 @@ final class Rows
             'place_id' => $storing->now?->placeId,
             'store_place' => $storing->now === null ? null : implode(' › ', $storing->now->path),
             'last_at' => $course->lastAt() === null ? null : Moment::keep($course->lastAt()),
-            'search' => self::searchText($lot->code(), $lot->variety, $crop, (string) $year, ...array_merge([], ...array_map(static fn (Kept $kept): array => $kept->path, array_values($storing->containers))), ...$course->texts()),
+            'search' => self::searchText($lot->code(), $lot->variety, $crop, (string) $year, ...array_merge([], ...array_map(static fn (Kept $kept): array => $kept->path, array_values($storing->containers()))), ...$course->texts()),
         ];
     }
 
@@ -82,7 +82,7 @@ final class Rows
     {
         $shares = $course->storing->shares();
         $rows = [];
-        foreach ($course->isUsedUp() ? [] : $course->storing->containers as $id => $kept) {
+        foreach ($course->isUsedUp() ? [] : $course->storing->containers() as $id => $kept) {
             $rows[] = [
                 'lot_id' => $lot->id,
                 'container_id' => $id === '' ? $lot->id : $id,

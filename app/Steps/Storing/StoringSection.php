@@ -52,7 +52,7 @@ final class StoringSection implements SheetSection
         $shares = $lot->storing->shares();
         $unit = $lot->facts->crop->counts()->value;
         $each = [];
-        foreach ($lot->storing->containers as $id => $kept) {
+        foreach ($lot->storing->containers() as $id => $kept) {
             $seeds = $shares[$id] ?? null;
             $each[] = new InContainerDocument(
                 $kept->container->label(),

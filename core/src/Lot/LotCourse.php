@@ -17,6 +17,8 @@ use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Notes\NotesStrand;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
+use Marrow\Core\Steps\Storing\Kepts;
+use Marrow\Core\Steps\Storing\OpeningStrand;
 use Marrow\Core\Steps\Storing\StoringStrand;
 use Marrow\Core\Steps\Testing\TestingStrand;
 use Marrow\Core\Steps\Treating\TreatingStrand;
@@ -31,7 +33,7 @@ use Marrow\Core\Work\Whereabouts;
 final class LotCourse
 {
     /** The strands of a lot in the order of the work; a new step of the work is a new line here. */
-    public const STRANDS = [NotesStrand::class, OriginStrand::class, CleaningStrand::class, StockStrand::class, DryingStrand::class, TestingStrand::class, TreatingStrand::class, StoringStrand::class, Keeping::class];
+    public const STRANDS = [NotesStrand::class, OriginStrand::class, CleaningStrand::class, StockStrand::class, DryingStrand::class, TestingStrand::class, TreatingStrand::class, OpeningStrand::class, StoringStrand::class, Keeping::class];
 
     public readonly NotesStrand $notes;
 
@@ -49,6 +51,8 @@ final class LotCourse
 
     public readonly StoringStrand $storing;
 
+    private readonly OpeningStrand $opening;
+
     private readonly Keeping $keeping;
 
     private readonly Whereabouts $where;
@@ -65,7 +69,9 @@ final class LotCourse
         $this->drying = new DryingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $practice);
         $this->testing = new TestingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock);
         $this->treating = new TreatingStrand($facts->crop, $this->where, $this->cleaning, $this->stock);
-        $this->storing = new StoringStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->treating, $facts->holdings(), $practice);
+        $kepts = new Kepts;
+        $this->opening = new OpeningStrand($kepts);
+        $this->storing = new StoringStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->treating, $facts->holdings(), $practice, $kepts);
         $this->keeping = new Keeping($facts, $practice, $this->origin, $this->stock, $this->testing, $this->storing);
     }
 
@@ -183,6 +189,6 @@ final class LotCourse
     /** @return list<Strand> */
     private function strands(): array
     {
-        return [$this->notes, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->testing, $this->treating, $this->storing, $this->keeping];
+        return [$this->notes, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->testing, $this->treating, $this->opening, $this->storing, $this->keeping];
     }
 }

@@ -120,7 +120,7 @@ final class HoldingTest extends CoreTestCase
             ['stored', '2025-10-01', ['container' => 'jar', 'place_id' => 'fridge', 'seeds' => 300, 'into' => 'main']],
             ['stored', '2025-11-01', ['container' => 'tin', 'place_id' => 'shed', 'seeds' => 100, 'into' => 'second']],
         ]);
-        self::assertSame(['main', 'second'], array_keys($course->storing->containers));
+        self::assertSame(['main', 'second'], array_keys($course->storing->containers()));
         self::assertEquals(['second' => 100.0, 'main' => 200.0], $course->storing->shares());
     }
 
@@ -239,7 +239,7 @@ final class HoldingTest extends CoreTestCase
         $course = self::lot(self::holdings($moves), $entries);
         self::assertSame([], $course->adrift());
         self::assertEqualsWithDelta(500.0, array_sum($course->storing->shares()), 1e-9);
-        foreach ($course->storing->containers as $kept) {
+        foreach ($course->storing->containers() as $kept) {
             if ($kept->container->isTight()) {
                 self::assertCount(1, array_unique(array_map(static fn (array $stay): string => sprintf('%.9f', $stay['moisture']), array_slice($kept->stays, self::sinceFilled($kept->stays, $kept->since)))));
             }

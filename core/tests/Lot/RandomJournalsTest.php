@@ -155,11 +155,11 @@ final class RandomJournalsTest extends CoreTestCase
         if (! $said && $kind !== 'sample_weighed' && $before->stock->stock->isKnown()) {
             self::assertLessThanOrEqual((float) $before->stock->stock->seeds() + 1e-9, (float) $after->stock->stock->seeds(), $kind);
         }
-        if ($kind === 'stored' && count($before->storing->containers) === 1 && $before->storing->now?->container->isTight() === true && $after->storing->now?->container->isTight() === true) {
+        if ($kind === 'stored' && count($before->storing->containers()) === 1 && $before->storing->now?->container->isTight() === true && $after->storing->now?->container->isTight() === true) {
             self::assertSame($before->storing->moisture, $after->storing->moisture);
             self::assertSame($before->storing->ground, $after->storing->ground);
         }
-        if ($kind === 'stored' && count($before->storing->containers) === 1 && $before->storing->ground === MoistureGround::PlaceAir && $after->storing->now?->container->isTight() === true) {
+        if ($kind === 'stored' && count($before->storing->containers()) === 1 && $before->storing->ground === MoistureGround::PlaceAir && $after->storing->now?->container->isTight() === true) {
             self::assertContains($after->storing->ground, [MoistureGround::Carried, MoistureGround::Measured], 'paper has followed the air; the racks of long ago say nothing');
         }
     }

@@ -124,7 +124,7 @@ final class StoringTest extends CoreTestCase
         self::assertSame(Place::Racks, $course->place());
         self::assertNull($course->storing->now);
         self::assertNull($course->storing->moisture);
-        self::assertSame([], $course->storing->containers);
+        self::assertSame([], $course->storing->containers());
     }
 
     public function test_moved_it_is_offered_what_it_lies_in_already(): void
@@ -200,9 +200,9 @@ final class StoringTest extends CoreTestCase
         $diary->record('stored', '2025-10-02', ['container' => 'paper_envelope', 'into' => 'b', ...self::SHED]);
         $diary->record('stored', '2025-10-03', ['container' => 'foil_pouch', 'into' => 'a', ...self::FRIDGE]);
         $course = $diary->course();
-        self::assertSame(['a', 'b'], array_keys($course->storing->containers));
-        self::assertSame('foil_pouch', $course->storing->containers['a']->container->value, 'put into another, it is no longer in the first');
-        self::assertSame('Shed', $course->storing->containers['b']->at->name);
+        self::assertSame(['a', 'b'], array_keys($course->storing->containers()));
+        self::assertSame('foil_pouch', $course->storing->containers()['a']->container->value, 'put into another, it is no longer in the first');
+        self::assertSame('Shed', $course->storing->containers()['b']->at->name);
     }
 
     public function test_ageing_adds_up_over_the_room_the_paper_and_the_jar(): void

@@ -15,6 +15,7 @@ import { JournalLines } from '../record/JournalLines';
 import { Offers } from '../record/Offers';
 import { PlaceForm } from '../record/PlaceForm';
 import { StockWalk } from './StockWalk';
+import { within } from './within';
 
 /** A place or a container: where it is, what lies in it, and what can be done with all of that at once. */
 export function HolderSheet({ id }: { id: string }) {
@@ -128,10 +129,6 @@ function Lots({ lots, path }: { lots: HeldLot[]; path: string }) {
     </Box>
   );
 }
-
-/** The rest of a path, from what is looked at inwards. */
-export const within = (path: string, of: string): string =>
-  path === of ? '' : path.startsWith(`${of} › `) ? path.slice(of.length + 3) : path;
 
 function Change({ holding, onDone }: { holding: Holding; onDone: () => void }) {
   const { holder, typed } = holding;

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Marrow\Core\Steps\Storing;
 
 use Marrow\Core\Botany\Crop;
-use Marrow\Core\Botany\SeedPest;
-use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Show;
+use Marrow\Core\Folding\Doubt;
 use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
@@ -21,10 +20,8 @@ use Marrow\Core\Steps\Drying\Spread;
 use Marrow\Core\Steps\Holding\Holdings;
 use Marrow\Core\Steps\Holding\Surroundings;
 use Marrow\Core\Steps\Origin\OriginStrand;
-use Marrow\Core\Steps\Stock\SampleWeighed;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Steps\Stock\Withdrawn;
-use Marrow\Core\Steps\Testing\TestStarted;
 use Marrow\Core\Steps\Treating\Bathed;
 use Marrow\Core\Steps\Treating\TreatingStrand;
 use Marrow\Core\Storage\AgeingSegment;
@@ -42,15 +39,6 @@ final class StoringStrand extends Strand
     /** A little more than was last weighed is another scale, or damp weather; much more is another lot. */
     private const HEAVIER = 1.05;
 
-    /** The lot's only container, as long as nobody named another. */
-    private const ONLY = '';
-
-    /** °C; below it the water in seed freezes. */
-    private const FREEZING = -5.0;
-
-    /** @var array<string, Kept> by id of the container; a lot may lie in several */
-    public array $containers = [];
-
     /** The one in which it ages fastest, where it lies in several; null while it is not in store. */
     public ?Kept $now = null;
 
@@ -64,6 +52,8 @@ final class StoringStrand extends Strand
 
     public ?MoistureGround $ground = null;
 
+    private readonly Freezing $freezing;
+
     public function __construct(
         private readonly Crop $crop,
         private readonly Whereabouts $where,
@@ -74,7 +64,16 @@ final class StoringStrand extends Strand
         private readonly TreatingStrand $treating,
         private readonly Holdings $holdings,
         private readonly Practice $practice,
-    ) {}
+        private readonly Kepts $kepts,
+    ) {
+        $this->freezing = new Freezing($crop, $practice);
+    }
+
+    /** @return array<string, Kept> by id of the container; a lot may lie in several */
+    public function containers(): array
+    {
+        return $this->kepts->all;
+    }
 
     #[Takes]
     public function stored(Stored $stored, Entry $entry): void
@@ -91,13 +90,13 @@ final class StoringStrand extends Strand
             ));
         }
         $this->origin->mustHold($stored->massG, 'Seed in store');
-        $id = $stored->into ?? self::ONLY;
-        $was = $this->containers[$id] ?? null;
+        $id = $stored->into ?? Kepts::ONLY;
+        $was = $this->kepts->all[$id] ?? null;
         // Put away a second time, into another container than before, it lies in both; nothing is written over.
-        $from = $was ?? $this->rest() ?? $this->now;
+        $from = $was ?? $this->kepts->rest() ?? $this->now;
         $kept = $this->kept($stored->container, $around, $entry->happenedAt, $stored->inside);
         [$moisture, $ground] = $this->moistureIn($kept, $from);
-        $this->mayFreeze($kept, $moisture, $ground);
+        $this->ask($this->freezing->asks($kept, $moisture, $this->isMeasured($ground)));
         if ($stored->massG !== null || $stored->seeds !== null) {
             $this->counted($stored, $was);
         } elseif (! $this->stock->stock->isKnown()) {
@@ -106,13 +105,10 @@ final class StoringStrand extends Strand
         if ($this->crop->isKeptAlive() && $stored->container->isTight()) {
             $this->doubt('container', sprintf('%s is kept alive: shut in tight it sweats and rots.', $this->crop->name));
         }
-        if ($from !== null && $from->container !== $stored->container) {
-            $this->openEarly($from, $entry);
-        }
         if ($stored->againstInsects) {
-            $this->againstInsects($kept);
+            $this->ask($this->freezing->againstInsects($kept));
         }
-        $kept->part = $was === null && $this->containers !== [] ? (float) ($stored->seeds ?? 0) : $was?->part;
+        $kept->part = $was === null && $this->kepts->all !== [] ? (float) ($stored->seeds ?? 0) : $was?->part;
         $this->put($id, $kept, $from, $moisture, $ground, $entry);
         $this->cleaning->leave();
     }
@@ -122,17 +118,16 @@ final class StoringStrand extends Strand
     public function divided(Divided $divided, Entry $entry): void
     {
         $this->pass($entry->happenedAt);
-        $from = $this->rest() ?? $this->now ?? throw Misfit::outOfPlace('It is not in store yet: put it away first, then some of it elsewhere.');
+        $from = $this->kepts->rest() ?? $this->now ?? throw Misfit::outOfPlace('It is not in store yet: put it away first, then some of it elsewhere.');
         $around = $this->holdings->around($divided->placeId, $divided->inside) ?? throw Misfit::at('place_id', 'Say where it was put.');
         $seeds = $divided->seeds ?? (float) $divided->massG * 1000 / $this->stock->stock->tsm();
-        $left = $this->left();
+        $left = $this->kepts->left($this->stock->stock->seeds());
         if ($left !== null && ! $this->stock->stock->isRough() && $seeds > $left + 0.5) {
             throw Misfit::at($divided->seeds === null ? 'mass_g' : 'seeds', sprintf('Only %s are left there: there cannot be more in the packets than in the lot.', Show::count(floor($left)).' seeds'));
         }
         $kept = $this->kept($divided->container, $around, $entry->happenedAt, $divided->inside);
         [$moisture, $ground] = $this->moistureIn($kept, $from);
-        $this->mayFreeze($kept, $moisture, $ground);
-        $this->openEarly($from, $entry);
+        $this->ask($this->freezing->asks($kept, $moisture, $this->isMeasured($ground)));
         $kept->part = (float) $seeds;
         $this->put($divided->into ?? $entry->id, $kept, $from, $moisture, $ground, $entry);
     }
@@ -147,7 +142,6 @@ final class StoringStrand extends Strand
         if ($kept === null || ! $kept->container->isTight() || $moisture === null) {
             return;
         }
-        $this->openEarly($kept, $entry);
         $kept->measured($moisture, MoistureGround::Measured, $entry->happenedAt);
         $this->lead();
     }
@@ -157,7 +151,7 @@ final class StoringStrand extends Strand
     public function bathed(Bathed $bathed, Entry $entry): void
     {
         $this->pass($entry->happenedAt);
-        foreach ($this->containers as $kept) {
+        foreach ($this->kepts->all as $kept) {
             if ($kept->isShut && $this->crop->bearsDrying()) {
                 $kept->measured($this->roomMoisture(), MoistureGround::Assumed, $entry->happenedAt);
             }
@@ -174,24 +168,17 @@ final class StoringStrand extends Strand
         if ($kept === null) {
             return;
         }
-        $this->openEarly($kept, $entry);
         $this->before = [...$kept->stays, ['from' => $entry->happenedAt, 'moisture' => $this->roomMoisture(), 'temperature' => $this->practice->number('room_temperature')]];
-        $this->containers = [];
+        $this->kepts->all = [];
         $this->lead();
-    }
-
-    #[Takes]
-    public function opened(Opened $opened, Entry $entry): void
-    {
-        $this->touched($entry);
     }
 
     #[Takes]
     public function withdrawn(Withdrawn $withdrawn, Entry $entry): void
     {
-        $this->touched($entry);
+        $this->pass($entry->happenedAt);
         // What is taken from one of its packets leaves the others as they were.
-        $kept = $withdrawn->container === null ? null : $this->containers[$withdrawn->container] ?? null;
+        $kept = $withdrawn->container === null ? null : $this->kepts->all[$withdrawn->container] ?? null;
         if ($kept?->part !== null) {
             $kept->part = max(0.0, $kept->part - ($withdrawn->seeds ?? (float) $withdrawn->massG * 1000 / $this->stock->stock->tsm()));
         }
@@ -202,38 +189,26 @@ final class StoringStrand extends Strand
     public function seen(Seen $seen, Entry $entry): void
     {
         $this->pass($entry->happenedAt);
-        $kept = ($seen->container === null ? null : $this->containers[$seen->container] ?? null) ?? $this->rest() ?? $this->now;
+        $kept = ($seen->container === null ? null : $this->kepts->all[$seen->container] ?? null) ?? $this->kepts->rest() ?? $this->now;
         if ($kept === null) {
             throw Misfit::outOfPlace('It is not in store, so there is no place to look for it in.');
         }
         if (! $seen->gone && $seen->seeds === null && $seen->massG === null) {
             return;
         }
-        if (count($this->containers) === 1) {
+        if (count($this->kepts->all) === 1) {
             $this->stock->filled($seen->massG, $seen->gone ? 0 : $seen->seeds);
 
             return;
         }
         $found = $seen->gone ? 0.0 : $seen->seeds ?? (float) $seen->massG * 1000 / $this->stock->stock->tsm();
-        $others = array_filter($this->shares(), fn (string|int $id): bool => $this->containers[$id] !== $kept, ARRAY_FILTER_USE_KEY);
+        $others = array_filter($this->shares(), fn (string|int $id): bool => $this->kepts->all[$id] !== $kept, ARRAY_FILTER_USE_KEY);
         if ($kept->part !== null) {
             $kept->part = (float) $found;
         }
         if (! in_array(null, $others, true)) {
             $this->stock->filled(null, (int) round(array_sum($others) + $found));
         }
-    }
-
-    #[Takes]
-    public function testStarted(TestStarted $test, Entry $entry): void
-    {
-        $this->touched($entry);
-    }
-
-    #[Takes]
-    public function sampled(SampleWeighed $sample, Entry $entry): void
-    {
-        $this->touched($entry);
     }
 
     /** What happened around its containers after the last of its own entries. */
@@ -249,33 +224,22 @@ final class StoringStrand extends Strand
 
     public function wants(): array
     {
-        $shut = array_values(array_filter(array_map(self::wantsOf(...), $this->stock->stock->isUsedUp() ? [] : array_values($this->containers))));
+        $out = $this->stock->stock->isUsedUp() ? [] : $this->outOfTheCold();
         // What is wet is spread before a jar is read.
         if ($this->since === null || $this->stock->stock->isUsedUp() || ! $this->crop->bearsDrying() || $this->treating->isWet()) {
-            return $shut;
+            return $out;
         }
         $jar = $this->crop->jarMoisture;
         if ($this->isShutInDamp()) {
             $known = $this->drying->moistureKnownAt > $this->since ? $this->drying->moistureKnownAt : $this->since;
 
-            return [...$shut, new Task(StoringTask::OpenDampJar, Place::Store, $known, $known, Later::days($known, 1), Loss::Seed, ['moisture' => $this->moisture, 'jar_moisture' => $jar, 'ground' => $this->ground?->value])];
+            return [...$out, new Task(StoringTask::OpenDampJar, Place::Store, $known, $known, Later::days($known, 1), Loss::Seed, ['moisture' => $this->moisture, 'jar_moisture' => $jar, 'ground' => $this->ground?->value])];
         }
         if ($this->ground === MoistureGround::Assumed || ($this->ground === MoistureGround::Carried && $this->now?->container->isTight() === true)) {
-            return [...$shut, new Task(StoringTask::ReadStoredJar, Place::Store, Later::days($this->since, 1), Later::days($this->since, 2), null, Loss::Nothing, ['jar_moisture' => $jar])];
+            return [...$out, new Task(StoringTask::ReadStoredJar, Place::Store, Later::days($this->since, 1), Later::days($this->since, 2), null, Loss::Nothing, ['jar_moisture' => $jar])];
         }
 
-        return $shut;
-    }
-
-    private static function wantsOf(Kept $kept): ?Task
-    {
-        if ($kept->outAt !== null) {
-            return new Task(StoringTask::TakeOutOfCold, Place::Store, $kept->outAt, $kept->outAt, null, Loss::Nothing, ['container' => $kept->container->label(), 'place' => $kept->at->name]);
-        }
-
-        return $kept->coldUntil === null || $kept->warmingSince === null
-            ? null
-            : new Task(StoringTask::LeaveShut, Place::Store, $kept->warmingSince, $kept->warmingSince, $kept->coldUntil, Loss::Seed, ['until' => $kept->coldUntil->format('Y-m-d H:i'), 'container' => $kept->container->label(), 'place' => $kept->at->name], lapses: $kept->coldUntil);
+        return $out;
     }
 
     public function offers(): array
@@ -293,7 +257,7 @@ final class StoringStrand extends Strand
         if ($this->crop->isKeptAlive()) {
             $offer = $offer->usually('container', ContainerKind::ClothBag->value);
         }
-        $main = $this->rest() ?? $this->now;
+        $main = $this->kepts->rest() ?? $this->now;
         if ($main === null) {
             return [$offer];
         }
@@ -301,10 +265,9 @@ final class StoringStrand extends Strand
         $offer = $offer->usually('container', $main->container->value)->usually('place_id', $main->inside ?? $main->placeId)->calledHere('Move it');
         $divide = $this->stock->stock->isUsedUp() || $this->crop->isKeptAlive() ? [] : [Offer::of(Divided::class, 55)];
         $seen = [Offer::of(Seen::class, 70)];
-        $open = array_filter($this->containers, static fn (Kept $kept): bool => $kept->coldUntil !== null) === [] ? [] : [Offer::of(Opened::class, 45)];
 
         // What is first to be done stands first.
-        return [$offer, ...$divide, ...$open, ...$seen, ...($this->isShutInDamp() ? [Offer::of(Spread::class, 5)] : [])];
+        return [$offer, ...$divide, ...$seen, ...($this->isShutInDamp() ? [Offer::of(Spread::class, 5)] : [])];
     }
 
     /** Whether it stands closed in tight at a moisture at which it will mould. */
@@ -319,43 +282,26 @@ final class StoringStrand extends Strand
     /** Whether it bears the cold of such a place as it is kept now; null where nobody has measured that it is dry enough. */
     public function bearsCold(StoredAt $air): ?bool
     {
-        if ($air->temperatureC > self::FREEZING || $this->now === null) {
-            return true;
-        }
-        if (! $this->crop->bearsDrying() || $this->crop->isKeptAlive()) {
-            return false;
-        }
-
-        return $this->ground === MoistureGround::Measured && $this->moisture !== null && $this->crop->jarMoisture !== null && $this->moisture <= $this->crop->jarMoisture + $this->practice->number('damp_margin') ? true : null;
-    }
-
-    /** Seeds that are not in one of its packets; null where nobody knows how many there are. */
-    public function left(): ?float
-    {
-        $all = $this->stock->stock->seeds();
-
-        return $all === null ? null : max(0.0, $all - array_sum(array_map(static fn (Kept $kept): float => $kept->part ?? 0.0, $this->containers)));
+        return Freezing::is($air) && $this->now !== null ? $this->freezing->isBorne($this->moisture, $this->ground) : true;
     }
 
     /** @return array<string, ?float> seeds in each of its containers, by id; null where nobody knows: together what the lot has */
     public function shares(): array
     {
-        $all = $this->stock->stock->seeds();
-        $shares = [];
-        $left = $all;
-        foreach ($this->containers as $id => $kept) {
-            if ($kept->part !== null) {
-                $shares[$id] = $left === null ? $kept->part : min($kept->part, $left);
-                $left = $left === null ? null : max(0.0, $left - $kept->part);
-            }
-        }
-        foreach ($this->containers as $id => $kept) {
-            if ($kept->part === null) {
-                $shares[$id] = $left;
+        return $this->kepts->shares($this->stock->stock->seeds());
+    }
+
+    /** @return list<Task> what was in the cold only until what eats it is dead */
+    private function outOfTheCold(): array
+    {
+        $tasks = [];
+        foreach ($this->kepts->all as $kept) {
+            if ($kept->outAt !== null) {
+                $tasks[] = new Task(StoringTask::TakeOutOfCold, Place::Store, $kept->outAt, $kept->outAt, null, Loss::Nothing, ['container' => $kept->container->label(), 'place' => $kept->at->name]);
             }
         }
 
-        return $shares;
+        return $tasks;
     }
 
     /**
@@ -429,18 +375,6 @@ final class StoringStrand extends Strand
         return new Kept($this->crop, $this->roomMoisture(), $container, $around, $at, $inside);
     }
 
-    /** The container that holds what is in none of the others. */
-    private function rest(): ?Kept
-    {
-        foreach ($this->containers as $kept) {
-            if ($kept->part === null) {
-                return $kept;
-            }
-        }
-
-        return null;
-    }
-
     private function put(string $id, Kept $kept, ?Kept $from, ?float $moisture, ?MoistureGround $ground, Entry $entry): void
     {
         $kept->stays = $from->stays ?? $this->before;
@@ -449,7 +383,7 @@ final class StoringStrand extends Strand
         if ($from !== null) {
             $kept->cameFrom($from->at, $entry->happenedAt);
         }
-        $this->containers[$id] = $kept;
+        $this->kepts->all[$id] = $kept;
         $this->where->place = Place::Store;
         $this->lead();
     }
@@ -457,8 +391,8 @@ final class StoringStrand extends Strand
     /** What was counted or weighed as it went in: all of the lot, or of one of its packets. */
     private function counted(Stored $stored, ?Kept $was): void
     {
-        $others = array_sum(array_map(static fn (Kept $kept): float => $kept === $was ? 0.0 : $kept->part ?? 0.0, $this->containers));
-        if ($others > 0.0 || ($was === null && $this->containers !== [])) {
+        $others = array_sum(array_map(static fn (Kept $kept): float => $kept === $was ? 0.0 : $kept->part ?? 0.0, $this->kepts->all));
+        if ($others > 0.0 || ($was === null && $this->kepts->all !== [])) {
             return;
         }
         $this->stock->filled($stored->massG, $stored->seeds);
@@ -467,7 +401,7 @@ final class StoringStrand extends Strand
     /** What happened around its containers meanwhile. */
     private function pass(?\DateTimeImmutable $until): void
     {
-        foreach ($this->containers as $kept) {
+        foreach ($this->kepts->all as $kept) {
             $kept->pass($until);
         }
         $this->lead();
@@ -478,8 +412,8 @@ final class StoringStrand extends Strand
     {
         $this->now = null;
         $fastest = INF;
-        foreach ($this->containers as $kept) {
-            $pace = count($this->containers) === 1 || $kept->moisture === null ? 0.0 : $this->pace($kept);
+        foreach ($this->kepts->all as $kept) {
+            $pace = count($this->kepts->all) === 1 || $kept->moisture === null ? 0.0 : $this->pace($kept);
             if ($this->now === null || $pace < $fastest) {
                 [$this->now, $fastest] = [$kept, $pace];
             }
@@ -527,70 +461,16 @@ final class StoringStrand extends Strand
         return $measured !== null ? [$measured, MoistureGround::Measured] : [$this->roomMoisture(), MoistureGround::Assumed];
     }
 
-    /**
-     * Into the cold that freezes only what is known to be dry; what does not bear it never.
-     *
-     * @throws Misfit
-     */
-    private function mayFreeze(Kept $kept, ?float $moisture, ?MoistureGround $ground): void
+    /** Whether anybody ever measured how dry it is, and it is not only assumed by now. */
+    private function isMeasured(?MoistureGround $ground): bool
     {
-        if ($kept->at->temperatureC > self::FREEZING) {
-            return;
-        }
-        if (! $this->crop->bearsDrying() || $this->crop->isKeptAlive()) {
-            throw Misfit::at('place_id', sprintf('%s does not bear freezing: what lives in it dies.', $this->crop->name));
-        }
-        $dry = $this->crop->jarMoisture;
-        $sure = $ground === MoistureGround::Measured || ($this->drying->moisture() !== null && $ground !== MoistureGround::Assumed && $this->drying->moistureKnownAt !== null);
-        if (! $sure) {
-            $this->doubt('place_id', sprintf('Nobody has measured how dry it is. Seed with too much water in it is killed by freezing%s: read a jar, or weigh it dry, before it goes in.', $dry === null ? '' : sprintf('; %s %% is dry enough', Field::show($dry))));
-        } elseif ($dry !== null && $moisture !== null && round($moisture, 1) > $dry + $this->practice->number('damp_margin')) {
-            $this->doubt('place_id', sprintf('At %s %% moisture it is too damp to freeze: dry it to %s %% first.', Field::show(round($moisture, 1)), Field::show($dry)));
-        }
+        return $ground === MoistureGround::Measured || ($this->drying->moistureKnownAt !== null && $this->drying->moisture() !== null && $ground !== MoistureGround::Assumed);
     }
 
-    /** By the pest of the crop that takes longest, or by what is set where none is known; shut, so that no damp comes to it. */
-    private function againstInsects(Kept $kept): void
+    private function ask(?Doubt $doubt): void
     {
-        $days = (int) $this->practice->number('insect_days');
-        $temperature = $this->practice->number('insect_temperature');
-        $pests = array_filter($this->crop->health->pests, static fn (SeedPest $pest): bool => $pest->freezeAt !== null && $pest->freezeDays !== null);
-        if ($pests !== []) {
-            $days = max(array_map(static fn (SeedPest $pest): int => (int) $pest->freezeDays, $pests));
-            $temperature = min(array_map(static fn (SeedPest $pest): float => (float) $pest->freezeAt, $pests));
-        }
-        if ($kept->at->temperatureC > $temperature) {
-            $this->doubt('place_id', sprintf('%s is not cold enough: what eats the seed dies within %d days at %s °C or below.', $kept->at->name, $days, Field::show($temperature)));
-
-            return;
-        }
-        if (! $kept->isShut) {
-            $this->doubt('container', 'In the freezer it belongs into something tight, or damp settles on it as it thaws.');
-        }
-        $kept->outAt = Later::days($kept->since, $days);
-    }
-
-    /** Whatever is done with the seed, its container is opened for it. */
-    private function touched(Entry $entry): void
-    {
-        $this->pass($entry->happenedAt);
-        foreach ($this->containers as $kept) {
-            $this->openEarly($kept, $entry);
-        }
-    }
-
-    /** Opened while it is colder than the dew point of the room, its seed gets wet. */
-    private function openEarly(Kept $kept, Entry $entry): void
-    {
-        if ($kept->coldUntil !== null && $entry->happenedAt < $kept->coldUntil) {
-            $this->doubt('happened_at', sprintf(
-                'It came out of the cold on %s. Opened before about %s, water from the air of %s settles on the seed: leave it shut until then.',
-                Show::moment($kept->warmingSince ?? $entry->happenedAt),
-                Show::moment($kept->coldUntil),
-                $kept->at->name,
-            ));
-        } elseif ($kept->coldUntil !== null) {
-            [$kept->coldUntil, $kept->warmingSince] = [null, null];
+        if ($doubt !== null) {
+            $this->doubt($doubt->field, $doubt->message);
         }
     }
 

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Storing;
+
+/** The containers that a lot lies in, and how much of it is in each. */
+final class Kepts
+{
+    /** The lot's only container, as long as nobody named another. */
+    public const ONLY = '';
+
+    /** @var array<string, Kept> by id of the container */
+    public array $all = [];
+
+    /** The container that holds what is in none of the others. */
+    public function rest(): ?Kept
+    {
+        foreach ($this->all as $kept) {
+            if ($kept->part === null) {
+                return $kept;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  ?float  $seeds  that the lot has; null where nobody knows
+     * @return ?float  those that are not in one of its packets
+     */
+    public function left(?float $seeds): ?float
+    {
+        return $seeds === null ? null : max(0.0, $seeds - array_sum(array_map(static fn (Kept $kept): float => $kept->part ?? 0.0, $this->all)));
+    }
+
+    /**
+     * @param  ?float  $seeds  that the lot has; null where nobody knows
+     * @return array<string, ?float> in each of its containers, by id: together what the lot has
+     */
+    public function shares(?float $seeds): array
+    {
+        $shares = [];
+        $left = $seeds;
+        foreach ($this->all as $id => $kept) {
+            if ($kept->part !== null) {
+                $shares[$id] = $left === null ? $kept->part : min($kept->part, $left);
+                $left = $left === null ? null : max(0.0, $left - $kept->part);
+            }
+        }
+        foreach ($this->all as $id => $kept) {
+            if ($kept->part === null) {
+                $shares[$id] = $left;
+            }
+        }
+
+        return $shares;
+    }
+}

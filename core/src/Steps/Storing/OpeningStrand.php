@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Storing;
+
+use Marrow\Core\Fields\Show;
+use Marrow\Core\Folding\Strand;
+use Marrow\Core\Folding\Takes;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Steps\Drying\JarRead;
+use Marrow\Core\Steps\Drying\Spread;
+use Marrow\Core\Steps\Stock\SampleWeighed;
+use Marrow\Core\Steps\Stock\Withdrawn;
+use Marrow\Core\Steps\Testing\TestStarted;
+use Marrow\Core\Work\Loss;
+use Marrow\Core\Work\Offer;
+use Marrow\Core\Work\Place;
+use Marrow\Core\Work\Task;
+
+/**
+ * Containers that came out of the cold: shut until they are warmer than the dew point of the room, or water settles on the
+ * seed. Whatever is done with the seed, its container is opened for it. It stands before the store, which moves them.
+ */
+final class OpeningStrand extends Strand
+{
+    public function __construct(private readonly Kepts $kepts) {}
+
+    #[Takes]
+    public function opened(Opened $opened, Entry $entry): void
+    {
+        $this->open($entry);
+    }
+
+    #[Takes]
+    public function withdrawn(Withdrawn $withdrawn, Entry $entry): void
+    {
+        $this->open($entry);
+    }
+
+    #[Takes]
+    public function testStarted(TestStarted $test, Entry $entry): void
+    {
+        $this->open($entry);
+    }
+
+    #[Takes]
+    public function sampled(SampleWeighed $sample, Entry $entry): void
+    {
+        $this->open($entry);
+    }
+
+    #[Takes]
+    public function jarRead(JarRead $read, Entry $entry): void
+    {
+        $this->open($entry);
+    }
+
+    #[Takes]
+    public function spread(Spread $spread, Entry $entry): void
+    {
+        $this->open($entry);
+    }
+
+    #[Takes]
+    public function divided(Divided $divided, Entry $entry): void
+    {
+        $this->open($entry);
+    }
+
+    /** Put into something else it is opened; moved as it is, it is not. */
+    #[Takes]
+    public function stored(Stored $stored, Entry $entry): void
+    {
+        foreach ($this->kepts->all as $id => $kept) {
+            if ((string) $id === ($stored->into ?? Kepts::ONLY) && $kept->container !== $stored->container) {
+                $this->open($entry);
+            }
+        }
+    }
+
+    public function wants(): array
+    {
+        $tasks = [];
+        foreach ($this->kepts->all as $kept) {
+            if ($kept->coldUntil !== null && $kept->warmingSince !== null) {
+                $tasks[] = new Task(StoringTask::LeaveShut, Place::Store, $kept->warmingSince, $kept->warmingSince, $kept->coldUntil, Loss::Seed, [
+                    'until' => $kept->coldUntil->format('Y-m-d H:i'),
+                    'container' => $kept->container->label(),
+                    'place' => $kept->at->name,
+                ], lapses: $kept->coldUntil);
+            }
+        }
+
+        return $tasks;
+    }
+
+    public function offers(): array
+    {
+        return array_filter($this->kepts->all, static fn (Kept $kept): bool => $kept->coldUntil !== null) === [] ? [] : [Offer::of(Opened::class, 45)];
+    }
+
+    private function open(Entry $entry): void
+    {
+        foreach ($this->kepts->all as $kept) {
+            $kept->pass($entry->happenedAt);
+            if ($kept->coldUntil !== null && $entry->happenedAt < $kept->coldUntil) {
+                $this->doubt('happened_at', sprintf(
+                    'It came out of the cold on %s. Opened before about %s, water from the air of %s settles on the seed: leave it shut until then.',
+                    Show::moment($kept->warmingSince ?? $entry->happenedAt),
+                    Show::moment($kept->coldUntil),
+                    $kept->at->name,
+                ));
+            } elseif ($kept->coldUntil !== null) {
+                [$kept->coldUntil, $kept->warmingSince] = [null, null];
+            }
+        }
+    }
+}
