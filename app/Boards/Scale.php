@@ -55,7 +55,10 @@ final class Scale
         for ($day = -$before; $day <= $after; $day++) {
             if ($day % $step === 0) {
                 $at = $midnight->modify(sprintf('%+d days', $day));
-                $ticks[] = new TickDocument(round(self::days($now, $at), 3), Speaking::forms()->shortDay($at));
+                $days = self::days($now, $at);
+                if ($days >= -$before && $days <= $after) {
+                    $ticks[] = new TickDocument(round($days, 3), Speaking::forms()->shortDay($at));
+                }
             }
         }
 

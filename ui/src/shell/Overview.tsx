@@ -75,6 +75,22 @@ const columns = 'minmax(190px, 2.2fr) minmax(200px, 3.2fr) minmax(120px, 1.2fr) 
 const across = (axis: Scale, at: number) =>
   100 * Math.min(1, Math.max(0, (at - axis.min) / (axis.max - axis.min)));
 
+/** Per cent of the scale that a label takes. */
+const LABEL = 12;
+
+/** The marks that have room for their label: none is written over another, or over the end. */
+function labelled(axis: Scale) {
+  let free = 0;
+  return axis.ticks.flatMap(({ at, label }) => {
+    const x = across(axis, at);
+    const align = x < LABEL / 2 ? 'start' : x > 100 - LABEL / 2 ? 'end' : 'middle';
+    const left = { start: x, middle: x - LABEL / 2, end: x - LABEL }[align];
+    if (left < free) return [];
+    free = left + LABEL;
+    return [{ at, label, align } as const];
+  });
+}
+
 function Head({ axis }: { axis: Scale }) {
   return (
     <Box
@@ -95,7 +111,7 @@ function Head({ axis }: { axis: Scale }) {
     >
       <span role="columnheader" />
       <Box role="columnheader" aria-label={axis.title} sx={{ position: 'relative', height: 22 }}>
-        {axis.ticks.map(({ at, label }) => (
+        {labelled(axis).map(({ at, label, align }) => (
           <Box
             key={at}
             component="span"
@@ -103,12 +119,7 @@ function Head({ axis }: { axis: Scale }) {
               position: 'absolute',
               left: `${across(axis, at)}%`,
               whiteSpace: 'nowrap',
-              transform:
-                across(axis, at) > 92
-                  ? 'translateX(-100%)'
-                  : across(axis, at) < 4
-                    ? 'none'
-                    : 'translateX(-50%)',
+              transform: { start: 'none', middle: 'translateX(-50%)', end: 'translateX(-100%)' }[align],
             }}
           >
             {label}
