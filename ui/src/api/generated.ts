@@ -2245,6 +2245,26 @@ export interface components {
             /** @description Which test was ended */
             test: string;
         };
+        /** Opened */
+        EntryOpened: Record<string, never>;
+        /** Divided */
+        EntryDivided: {
+            /** @description Seeds */
+            seeds?: ((number | null) | (string | null)) | null;
+            /** @description Mass, g */
+            mass_g?: ((number | null) | (string | null)) | null;
+            /**
+             * @description Kept in a
+             * @enum {string}
+             */
+            container: "jar" | "foil_pouch" | "paper_envelope" | "cloth_bag" | "tin" | "plastic_bag" | "box" | "net" | "crate";
+            /** @description Where */
+            place_id?: string | null;
+            /** @description Inside */
+            inside?: string | null;
+            /** @description The container */
+            into?: string | null;
+        };
         /** Stored */
         EntryStored: {
             /**
@@ -2271,26 +2291,6 @@ export interface components {
             /** @description Against what eats it */
             against_insects?: boolean;
         };
-        /** Divided */
-        EntryDivided: {
-            /** @description Seeds */
-            seeds?: ((number | null) | (string | null)) | null;
-            /** @description Mass, g */
-            mass_g?: ((number | null) | (string | null)) | null;
-            /**
-             * @description Kept in a
-             * @enum {string}
-             */
-            container: "jar" | "foil_pouch" | "paper_envelope" | "cloth_bag" | "tin" | "plastic_bag" | "box" | "net" | "crate";
-            /** @description Where */
-            place_id?: string | null;
-            /** @description Inside */
-            inside?: string | null;
-            /** @description The container */
-            into?: string | null;
-        };
-        /** Opened */
-        EntryOpened: Record<string, never>;
         /** Stock taken */
         EntrySeen: {
             /** @description Which */
@@ -2319,7 +2319,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { api, take, type Variety } from '../api/client';
 import { afterwards, useVarieties, useWrite } from '../api/queries';
 import { ChoiceInput, TextInput } from '../kit/fields';
+import { SaveAs } from '../kit/SaveAs';
 import { Empty, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { Waiting } from '../kit/Waiting';
@@ -28,11 +29,26 @@ export function VarietiesBook() {
       {adding ? (
         <VarietyForm onSaved={() => setAdding(false)} onCancel={() => setAdding(false)} />
       ) : (
-        <Box sx={{ display: 'flex', gap: 1, alignItems: 'end', mb: 2 }}>
+        <Box sx={{ display: 'flex', gap: 1, alignItems: 'end', mb: 2, flexWrap: 'wrap' }}>
           <Box sx={{ flex: 1 }}>
             <TextInput label="Only those with" value={find} onChange={setFind} />
           </Box>
           <Button onClick={() => setAdding(true)}>Add a variety</Button>
+          {found.length > 0 && (
+            <SaveAs
+              title="Varieties"
+              table={() => [
+                ['Crop', 'Latin name', 'Variety', 'What it is', 'Note'],
+                ...found.map(({ crop_name, latin, name, type, generation, note }) => [
+                  crop_name,
+                  latin,
+                  name,
+                  generation === '' ? type.replace('_', '-') : generation,
+                  note,
+                ]),
+              ]}
+            />
+          )}
         </Box>
       )}
       {found.length === 0 && <Empty>No variety is called that.</Empty>}

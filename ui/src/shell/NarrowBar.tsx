@@ -1,12 +1,11 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import OutlinedInput from '@mui/material/OutlinedInput';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { api, take, type PlaceName } from '../api/client';
 import { useStorePlaces, useVarieties } from '../api/queries';
 import { useLook } from '../api/look';
-import { useSay } from '../kit/Said';
-import { hand, toCsv, toWorkbook } from '../kit/spreadsheet';
+import { SaveAs } from '../kit/SaveAs';
 import type { useNarrowing } from './narrowing';
 import { places } from './places';
 
@@ -17,23 +16,27 @@ export function NarrowBar({
   narrowing: { narrowing, narrow },
 }: {
   place: PlaceName;
-  /** whether there is room for more than the words and the order */
+  /** whether there is room for all of it at once */
   wide: boolean;
   narrowing: ReturnType<typeof useNarrowing>;
 }) {
   const storePlaces = useStorePlaces().data ?? [];
   const varieties = useVarieties().data ?? [];
+  const { on } = useLook();
   const crops = new Map(varieties.map(({ crop, crop_name }) => [crop, crop_name]));
+  const isMore = [narrowing.lies, narrowing.crop, narrowing.only].some((value) => value !== undefined);
+  const [more, setMore] = useState(isMore);
+  const all = wide || more;
   return (
-    <Box sx={{ display: 'flex', gap: 1, flexWrap: wide ? 'wrap' : 'nowrap' }}>
+    <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
       <OutlinedInput
-        sx={{ flex: wide ? '0 1 220px' : 1, minWidth: 0 }}
+        sx={{ flex: wide ? '0 1 220px' : '1 1 120px', minWidth: 0 }}
         placeholder="Only those with …"
         value={narrowing.find ?? ''}
         onChange={(event) => narrow({ find: event.target.value })}
         inputProps={{ 'aria-label': 'Only those with' }}
       />
-      {wide && place === 'store' && storePlaces.length > 1 && (
+      {all && place === 'store' && storePlaces.length > 1 && (
         <Choose label="Where" value={narrowing.lies ?? ''} onChange={(lies) => narrow({ lies })}>
           <option value="">in every place</option>
           {storePlaces.map(({ id, name }) => (
@@ -43,7 +46,7 @@ export function NarrowBar({
           ))}
         </Choose>
       )}
-      {wide && place !== 'plot' && crops.size > 1 && (
+      {all && place !== 'plot' && crops.size > 1 && (
         <Choose label="Crop" value={narrowing.crop ?? ''} onChange={(crop) => narrow({ crop })}>
           <option value="">of every crop</option>
           {[...crops]
@@ -55,7 +58,7 @@ export function NarrowBar({
             ))}
         </Choose>
       )}
-      {wide && place === 'store' && (
+      {all && place === 'store' && (
         <Choose label="Which" value={narrowing.only ?? ''} onChange={(only) => narrow({ only })}>
           <option value="">every lot</option>
           <option value="last">only one left of its variety</option>
@@ -74,7 +77,21 @@ export function NarrowBar({
           </option>
         ))}
       </Choose>
-      {wide && <AsFile place={place} narrowing={narrowing} />}
+      {!all && (
+        <Button variant="text" sx={{ minWidth: 0, px: 1 }} onClick={() => setMore(true)}>
+          More
+        </Button>
+      )}
+      {all && (
+        <SaveAs
+          title={places[place].title}
+          table={async () => {
+            const query = { ...narrowing, on, page: undefined };
+            const list = await take(api.GET('/places/{place}/table', { params: { path: { place }, query } }));
+            return [list.headings, ...list.rows];
+          }}
+        />
+      )}
     </Box>
   );
 }
@@ -109,42 +126,5 @@ function Choose({
     >
       {children}
     </Box>
-  );
-}
-
-/** All of the list, not only the page of it that is shown, as it is narrowed and ordered. */
-function AsFile({
-  place,
-  narrowing,
-}: {
-  place: PlaceName;
-  narrowing: ReturnType<typeof useNarrowing>['narrowing'];
-}) {
-  const { on } = useLook();
-  const say = useSay();
-  const give = async (kind: 'csv' | 'xlsx') => {
-    try {
-      const query = { ...narrowing, page: undefined };
-      const list = await take(
-        api.GET('/places/{place}/table', { params: { path: { place }, query: { on, ...query } } }),
-      );
-      const table = [list.headings, ...list.rows];
-      hand(
-        `${list.title.toLowerCase()}.${kind}`,
-        await (kind === 'csv' ? toCsv(table) : toWorkbook(list.title, table)),
-      );
-    } catch (error) {
-      say(error instanceof Error ? error.message : 'The file could not be made.');
-    }
-  };
-  return (
-    <>
-      <Button variant="text" onClick={() => void give('csv')}>
-        As CSV
-      </Button>
-      <Button variant="text" onClick={() => void give('xlsx')}>
-        As XLSX
-      </Button>
-    </>
   );
 }

@@ -8,6 +8,7 @@ import { useLook } from '../api/look';
 import { Coming } from '../kit/Coming';
 import { useSay } from '../kit/Said';
 import { Empty, Section, Trouble } from '../kit/Section';
+import { SaveAs } from '../kit/SaveAs';
 import { fromFile } from '../kit/spreadsheet';
 import { plural } from '../kit/words';
 import { ContainerForm } from '../record/ContainerForm';
@@ -80,6 +81,23 @@ export function HolderSheet({ id }: { id: string }) {
             </Box>
           )}
           {lots.length === 0 && <Empty>Nothing lies in it.</Empty>}
+          {lots.length > 0 && (
+            <SaveAs
+              title={holder.name}
+              table={() => [
+                ['Code', 'Crop', 'Variety', 'Ripened in', 'Amount', 'Kept in a', 'Place'],
+                ...lots.map(({ tag, amount, kind, path }) => [
+                  tag.code,
+                  tag.crop,
+                  tag.variety,
+                  tag.year === null ? '' : String(tag.year),
+                  amount.replaceAll('\u00A0', ' '),
+                  kind,
+                  path,
+                ]),
+              ]}
+            />
+          )}
           <Lots lots={lots} path={holder.path} />
         </Section>
       )}
