@@ -11,6 +11,12 @@ async function tabsTo(page: Page, goal: Locator) {
   throw new Error('The keyboard never got there.');
 }
 
+/** Past the list, however long it is, as the first Tab of any page leads. */
+async function toTheSheet(page: Page) {
+  await tabsTo(page, page.getByRole('button', { name: 'To the open sheet' }));
+  await page.keyboard.press('Enter');
+}
+
 test('a variety is renamed, and two names for one variety are made one', async ({ page }) => {
   const keeper = new Keeper(page);
   await keeper.addsVariety('Lettuce', 'Green Wake');
@@ -85,9 +91,7 @@ test('without a mouse an entry is recorded, refused at its field, mended and kep
   await page.goto('/store/L2');
   const act = page.getByRole('button', { name: 'Take seed out', exact: true });
   await expect(act).toBeVisible();
-  // Past the list, however long it is.
-  await tabsTo(page, page.getByRole('button', { name: 'To the open sheet' }));
-  await page.keyboard.press('Enter');
+  await toTheSheet(page);
   await tabsTo(page, act);
   await page.keyboard.press('Enter');
   await tabsTo(page, page.getByLabel('Seeds', { exact: true }));
@@ -108,6 +112,7 @@ test('without a mouse seed from elsewhere gets its variety, its day and its plac
   await page.goto('/store/new');
   const variety = page.getByPlaceholder('Name of the variety or crop');
   await expect(variety).toBeVisible();
+  await toTheSheet(page);
   await tabsTo(page, variety);
   await page.keyboard.type('Neap');
   await expect(page.getByRole('option', { name: /^Neap/ })).toBeVisible();
