@@ -113,6 +113,14 @@ final readonly class Garden
             }
 
             $this->stores->forget();
+            // A place that was no more, and is one again, is the same place.
+            foreach (Place::query()->where('gone', 1)->get() as $gone) {
+                if (self::same($gone->name, $given->text('name'))) {
+                    $gone->update(['gone' => 0, ...$this->placeRow($gone->id, $given)]);
+
+                    return $gone;
+                }
+            }
 
             return Place::query()->create(['id' => $id, ...$this->placeRow($id, $given)]);
         });

@@ -36,11 +36,14 @@ final readonly class HoldingSheet
     public function tree(When $when): array
     {
         $all = [];
-        foreach (Place::query()->where('gone', 0)->orderBy('name')->get() as $place) {
-            $all[] = $this->place($place, $when);
+        // What is no more is shown all the same while something lies there: a struck entry may have brought it back.
+        foreach (Place::query()->orderBy('name')->get() as $place) {
+            $shown = $this->place($place, $when);
+            $all = $place->gone === 0 || $shown->lots > 0 ? [...$all, $shown] : $all;
         }
-        foreach (Container::query()->where('name', '!=', '')->where('gone', 0)->orderBy('name')->get() as $container) {
-            $all[] = $this->container($container, $when);
+        foreach (Container::query()->where('name', '!=', '')->orderBy('name')->get() as $container) {
+            $shown = $this->container($container, $when);
+            $all = $container->gone === 0 || $shown->lots > 0 ? [...$all, $shown] : $all;
         }
 
         return self::inOrder($all, '');

@@ -83,6 +83,10 @@ final class Rows
         $shares = $course->storing->shares();
         $rows = [];
         foreach ($course->isUsedUp() ? [] : $course->storing->containers() as $id => $kept) {
+            if (($shares[$id] ?? null) === 0.0) {
+                // An empty packet lies nowhere.
+                continue;
+            }
             $rows[] = [
                 'lot_id' => $lot->id,
                 'container_id' => $id === '' ? $lot->id : $id,

@@ -164,6 +164,35 @@ final class HoldersTest extends TestCase
         self::assertStringContainsString('Bag 3', $this->getJson("/api/lots/$lot")->content(), 'the journal still says where it was');
         $this->getJson("/api/holders/$tin")->assertOk();
         $this->getJson('/api/holders/nothing')->assertNotFound();
+        // What is struck may bring back what lay in it, and then it is shown again.
+        $moved = DB::table('journal_entries')->where('kind', 'stored')->orderByDesc('happened_at')->value('id');
+        (new Keeper($this))->strikes((string) $moved);
+        self::assertContains('Bag 3', array_column($this->getJson('/api/holders')->json(), 'name'));
+        self::assertSame([$lot], $this->codesIn($bag));
+    }
+
+    public function test_a_place_that_was_no_more_is_the_same_place_when_it_is_one_again(): void
+    {
+        [, $fridge] = $this->house();
+        $this->postJson("/api/holders/$fridge/remove")->assertOk();
+        self::assertNotContains('Old fridge', array_column($this->getJson('/api/store-places')->json(), 'name'));
+        $this->postJson('/api/store-places', ['id' => (string) Str::uuid7(), 'name' => 'old FRIDGE', 'temperature' => '6', 'rh' => '60'])->assertOk()->assertJsonPath('entry', $fridge);
+        self::assertSame('6 °C, 60 % RH', self::plain($this->getJson("/api/holders/$fridge")->json('holder.said')));
+    }
+
+    public function test_a_packet_in_which_there_is_nothing_left_lies_nowhere(): void
+    {
+        [$hall, $fridge] = $this->house();
+        $keeper = new Keeper($this);
+        $lot = $this->received('leek', ['seeds' => 200]);
+        $keeper->records($lot, 'stored', '2026-03-02T10:00', ['container' => 'jar', 'place_id' => $fridge]);
+        $keeper->records($lot, 'divided', '2026-03-03T10:00', ['seeds' => 50, 'container' => 'paper_envelope', 'place_id' => $hall]);
+        $packet = $this->getJson("/api/holders/$hall")->json('lots.0.container');
+        $keeper->records($lot, 'withdrawn', '2026-04-01T10:00', ['purpose' => 'sowing', 'seeds' => 50, 'container' => $packet]);
+        self::assertSame([], $this->codesIn($hall));
+        self::assertSame([$lot], $this->codesIn($fridge));
+        self::assertEqualsWithDelta(150.0, DB::table('lot_standings')->value('seeds'), 1e-9);
+        $this->rebuiltIsTheSame();
     }
 
     public function test_names_are_one_and_what_is_changed_follows(): void

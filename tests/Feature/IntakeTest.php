@@ -66,6 +66,35 @@ final class IntakeTest extends TestCase
         self::assertSame([0, 0, 0, 0], [DB::table('lots')->count(), DB::table('varieties')->count(), DB::table('acts')->count(), DB::table('journal_entries')->count()]);
     }
 
+    public function test_cut_off_half_way_nothing_of_it_is_there(): void
+    {
+        DB::statement("CREATE TRIGGER power_cut BEFORE INSERT ON lot_standings WHEN NEW.number = 3 BEGIN SELECT RAISE(ABORT, 'the power went'); END");
+        self::assertGreaterThanOrEqual(500, $this->keep(self::CUPBOARD)->status());
+        DB::statement('DROP TRIGGER power_cut');
+        foreach (['lots', 'varieties', 'places', 'containers', 'acts', 'journal_entries', 'lot_standings', 'lot_containers', 'tasks'] as $table) {
+            self::assertSame(0, DB::table($table)->count(), $table);
+        }
+        $this->keep(self::CUPBOARD)->assertOk()->assertJsonPath('lots', 4);
+    }
+
+    public function test_what_others_write_meanwhile_is_heeded(): void
+    {
+        // Somebody names a variety between the working out and the writing.
+        $keeper = new Keeper($this);
+        $named = null;
+        DB::listen(static function (\Illuminate\Database\Events\QueryExecuted $query) use ($keeper, &$named): void {
+            if ($named === null && str_contains($query->sql, 'lot_paces')) {
+                $named = '';
+                $named = $keeper->variety('leek', 'Towpath');
+            }
+        });
+        $this->keep(self::CUPBOARD)->assertOk();
+        DB::getEventDispatcher()->forget(\Illuminate\Database\Events\QueryExecuted::class);
+        self::assertNotNull($named, 'it happened meanwhile');
+        self::assertSame([$named], DB::table('varieties')->where('crop', 'leek')->pluck('id')->all());
+        self::assertSame(1, DB::table('lots')->where('variety_id', $named)->count());
+    }
+
     public function test_the_same_act_sent_again_is_one_act(): void
     {
         $id = (string) Str::uuid7();
