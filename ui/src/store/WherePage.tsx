@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import OutlinedInput from '@mui/material/OutlinedInput';
+import { useTheme } from '@mui/material/styles';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Holder } from '../api/client';
@@ -17,17 +19,22 @@ import { HolderSheet } from './HolderSheet';
 /** Where everything is: the places, the containers in them and in one another, and what lies in each. */
 export function WherePage() {
   const { id } = useParams();
+  const { breakpoints } = useTheme();
+  const wide = useMediaQuery(breakpoints.up('md'), { noSsr: true });
+  const first = useHolders().data?.[0]?.id;
+  // Where there is room for both, the first of them is open: half a page is not left empty.
+  const open = id ?? (wide ? first : undefined);
   return (
     <TwoPanes
       list={
         <>
           <PlaceHead name="store" />
           <Box sx={{ px: 2, pb: 3 }}>
-            <Tree current={id} />
+            <Tree current={open} />
           </Box>
         </>
       }
-      sheet={id === undefined ? null : <HolderSheet key={id} id={id} />}
+      sheet={open === undefined ? null : <HolderSheet key={open} id={open} />}
       hint="Choose a place or a container to see what lies in it."
     />
   );
