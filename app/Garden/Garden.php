@@ -286,7 +286,7 @@ final readonly class Garden
     }
 
     /** Letters and their accents as one, so that a name is one name however it was typed. */
-    private static function composed(string $name): string
+    public static function composed(string $name): string
     {
         return \Normalizer::normalize($name) ?: $name;
     }

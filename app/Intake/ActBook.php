@@ -6,7 +6,9 @@ namespace App\Intake;
 
 use App\Clock;
 use App\Garden\Marks;
+use App\Journal\JournalRow;
 use App\Models\Act;
+use App\Models\Bulk;
 use App\Models\Container;
 use App\Models\JournalEntry;
 use App\Models\Lot;
@@ -18,6 +20,7 @@ use App\Projection\Projector;
 use App\Projection\Rows;
 use App\Reading\Facts;
 use Closure;
+use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Journal\Entry;
@@ -30,9 +33,6 @@ use Ramsey\Uuid\Uuid;
  */
 final readonly class ActBook
 {
-    /** In one statement, whose parameters are bounded. */
-    private const ROWS = 500;
-
     /** So often all is worked out anew when somebody else wrote meanwhile; after that, nobody else may. */
     private const TRIES = 3;
 
@@ -90,10 +90,10 @@ final readonly class ActBook
                 /** @var object{id: string, subject: string, subject_id: string} $entry */
                 if (! $struck->has($entry->id)) {
                     $strike = Uuid::uuid5($act->id, "strike $entry->id")->toString();
-                    $rows[] = $this->row(Subject::from($entry->subject), $strike, $strike, $entry->subject_id, 'struck', ['entry' => $entry->id, 'reason' => 'taken back: '.$act->title], Moment::keep($now), null);
+                    $rows[] = $this->row(Subject::from($entry->subject), $strike, $strike, $entry->subject_id, 'struck', ['entry' => $entry->id, 'reason' => 'taken back: '.$act->title], $now, null);
                 }
             }
-            self::insert('journal_entries', $rows);
+            Bulk::insert('journal_entries', $rows);
             Act::query()->where('id', $act->id)->update(['taken_back_at' => Moment::keep($now)]);
             // Until the lists follow, the garden is marked: cut off here, it is reckoned anew when it is next opened.
             $with = Marks::get(Marks::RECKONED_WITH);
@@ -153,13 +153,13 @@ final readonly class ActBook
     private function write(string $id, string $title, Working $working, array $lots): Act
     {
         $act = Act::query()->create(['id' => $id, 'title' => $title, 'lots' => count($lots), 'made_at' => Moment::keep($this->clock->now()), 'taken_back_at' => null]);
-        self::insert('places', self::attributes($working->newPlaces()));
-        self::insert('varieties', self::attributes($working->newVarieties));
-        self::insert('lots', self::attributes(array_map(static fn (NewLot $new): Lot => $new->lot, $lots)));
-        self::insert('containers', self::attributes($working->newContainers));
+        Bulk::insert('places', self::attributes($working->newPlaces()));
+        Bulk::insert('varieties', self::attributes($working->newVarieties));
+        Bulk::insert('lots', self::attributes(array_map(static fn (NewLot $new): Lot => $new->lot, $lots)));
+        Bulk::insert('containers', self::attributes($working->newContainers));
         $origins = $containers = $lying = $entries = $references = $standings = $tasks = [];
         foreach ($working->newPlacings as [$container, $entry]) {
-            $entries[] = $this->row(Subject::Container, $entry->id, $entry->order, $container, $entry->kind->name, $entry->kind->keep($entry->payload), Moment::keep($entry->happenedAt), $id);
+            $entries[] = $this->row(Subject::Container, $entry->id, $entry->order, $container, $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, $id);
             array_push($references, ...self::references($entry));
         }
         foreach ($lots as $new) {
@@ -169,20 +169,20 @@ final readonly class ActBook
                 $containers[] = ['id' => $new->lot->id, 'kind' => $kept->container->value, 'place_id' => $new->placeId, 'inside' => $new->inside];
             }
             foreach ($new->entries as $entry) {
-                $entries[] = $this->row(Subject::Lot, $entry->id, $entry->order, $new->lot->id, $entry->kind->name, $entry->kind->keep($entry->payload), Moment::keep($entry->happenedAt), $id);
+                $entries[] = $this->row(Subject::Lot, $entry->id, $entry->order, $new->lot->id, $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, $id);
                 array_push($references, ...self::references($entry));
             }
             array_push($lying, ...Rows::containers($new->lot, $new->course));
             $standings[] = Rows::lot($new->lot, $new->course);
             $tasks[$new->lot->id] = $new->course->tasks();
         }
-        self::insert('lot_origins', $origins);
-        self::insert('containers', $containers);
-        self::insert('journal_entries', $entries);
-        self::insert('entry_refs', $references);
-        self::insert('lot_standings', $standings);
-        self::insert('lot_containers', $lying);
-        self::insert('tasks', Rows::tasks(Subject::Lot, $tasks));
+        Bulk::insert('lot_origins', $origins);
+        Bulk::insert('containers', $containers);
+        Bulk::insert('journal_entries', $entries);
+        Bulk::insert('entry_refs', $references);
+        Bulk::insert('lot_standings', $standings);
+        Bulk::insert('lot_containers', $lying);
+        Bulk::insert('tasks', Rows::tasks(Subject::Lot, $tasks));
         $this->facts->forget();
 
         return $act;
@@ -206,20 +206,9 @@ final readonly class ActBook
      * @param  array<string, mixed>  $payload
      * @return array<string, mixed>
      */
-    private function row(Subject $subject, string $id, string $order, string $of, string $kind, array $payload, string $at, ?string $act): array
+    private function row(Subject $subject, string $id, string $order, string $of, string $kind, array $payload, DateTimeImmutable $at, ?string $act): array
     {
-        return [
-            'id' => $id,
-            'ord' => $order,
-            'subject' => $subject->value,
-            'subject_id' => $of,
-            'kind' => $kind,
-            'payload' => json_encode($payload, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION),
-            'happened_at' => $at,
-            'given_at' => $at,
-            'recorded_at' => Moment::keep($this->clock->now()),
-            'act' => $act,
-        ];
+        return JournalRow::of($id, $order, $subject, $of, $kind, $payload, $at, $this->clock->now(), ['given_at' => Moment::keep($at), 'act' => $act]);
     }
 
     /**
@@ -229,13 +218,5 @@ final readonly class ActBook
     private static function attributes(array $models): array
     {
         return array_map(static fn (Container|Lot|Place|Variety $model): array => $model->getAttributes(), $models);
-    }
-
-    /** @param  list<array<string, mixed>>  $rows */
-    private static function insert(string $table, array $rows): void
-    {
-        foreach (array_chunk($rows, self::ROWS) as $some) {
-            DB::table($table)->insert($some);
-        }
     }
 }

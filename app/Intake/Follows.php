@@ -19,6 +19,7 @@ use Illuminate\Support\Collection;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\VarietyType;
 use Marrow\Core\Fields\Show;
+use Marrow\Core\Work\Place;
 
 /** What follows from what came in, said at once: what wants a test first, what will not come true, what is the last of its kind. */
 final readonly class Follows
@@ -57,6 +58,7 @@ final readonly class Follows
             $this->group($lots->filter($isLast)->sort($byAge), '%s the last of %s kind, and old or few', 'Nothing else of that variety is here. Test no more of it than it bears, and sow it for seed before anything else.', fn (Lot $lot): string => $this->age($lot).($isFew($lot) ? ', '.Quantity::number((int) $lot->standing?->seeds, 'seed') : '')),
             $this->group($lots->filter(static fn (Lot $lot): bool => $isOld($lot) && ! $isFew($lot) && ! $isLast($lot))->sort($byAge), '%s testing first', 'By their age they may have fallen low. Twenty seeds on damp paper tell.', $this->age(...), ['wants', 'want']),
             $this->group($lots->filter(static fn (Lot $lot): bool => $spans[$lot->id] === null && ! $isLast($lot) && ! $isFew($lot)), '%s of no known age', 'Nobody knows when it ripened, so nothing can be said of how long it will last. A test says more than its age would.', fn (Lot $lot): string => $this->age($lot)),
+            $this->group($lots->filter(static fn (Lot $lot): bool => $lot->standing?->place === Place::Bench->value), '%s on the bench until it is said where %s', 'Nobody wrote down a place. Put away, they stand in the store.', static fn (Lot $lot): string => 'no place told', its: ['it lies', 'they lie']),
             $this->group($lots->filter($isHybrid), '%s', 'They may be sown, and will not come true from seed of their own. Who wants the line grows it out and selects for five generations or more; whether that is allowed of a protected variety depends on where you live.', static fn (Lot $lot): string => 'hybrid', ['is a hybrid', 'are hybrids']),
             $this->group($lots->filter(static fn (Lot $lot): bool => $lot->variety->type === VarietyType::Unknown), '%s of a variety of which nobody has said whether it comes true', 'Grow a few and look, or say in Varieties what is known of them.', static fn (Lot $lot): string => 'not known to come true'),
         ]));

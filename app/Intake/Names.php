@@ -37,12 +37,12 @@ final readonly class Names
     /** A mark that is another as soon as any of what a list is read against has changed. */
     public static function mark(): string
     {
-        return implode(' ', [
-            Lot::query()->toBase()->max('number') ?? 0,
-            Variety::query()->toBase()->selectRaw("count(*) || ' ' || coalesce(sum(length(crop || name)), 0)")->value("count(*) || ' ' || coalesce(sum(length(crop || name)), 0)") ?? '',
-            Place::query()->toBase()->count(),
-            Container::query()->toBase()->where('name', '!=', '')->count(),
-        ]);
+        return md5(serialize([
+            Lot::query()->toBase()->max('number'),
+            Variety::query()->toBase()->orderBy('id')->get(['id', 'crop', 'name'])->toArray(),
+            Place::query()->toBase()->orderBy('id')->pluck('name', 'id')->all(),
+            self::containers(),
+        ]));
     }
 
     /** @return array<string, string> names of containers that hold others, by id */

@@ -171,7 +171,7 @@ final class Working
         $variety = new Variety([
             'id' => Uuid::uuid5($this->act, "variety $packet->crop ".KnownNames::plain($name))->toString(),
             'crop' => $packet->crop,
-            'name' => \Normalizer::normalize($name) ?: $name,
+            'name' => Garden::composed($name),
             'type' => $packet->type ?? ($packet->name === '' ? VarietyType::Unknown : $this->sheet->unmarked),
             'generation' => $packet->generation,
             'note' => '',
@@ -221,7 +221,7 @@ final class Working
         $plain = KnownNames::plain($name);
         $id = Uuid::uuid5($this->act, "container $plain")->toString();
         $kind = ContainerKind::spokenOf($name) ?? ContainerKind::Box;
-        $this->newContainers[] = new Container(['id' => $id, 'kind' => $kind->value, 'name' => \Normalizer::normalize($name) ?: $name, 'place_id' => $placeId, 'inside' => $inside, 'note' => '']);
+        $this->newContainers[] = new Container(['id' => $id, 'kind' => $kind->value, 'name' => Garden::composed($name), 'place_id' => $placeId, 'inside' => $inside, 'note' => '']);
         $placed = new Placed($placeId, $inside);
         $now = $this->clock->now();
         $at = $now->setTime((int) $now->format('H'), (int) $now->format('i'));
@@ -240,7 +240,7 @@ final class Working
             $air = $this->sheet->airs[$plain] ?? ['temperature' => null, 'rh' => null];
             $place = new Place([
                 'id' => Uuid::uuid5($this->act, "place $plain")->toString(),
-                'name' => \Normalizer::normalize($name) ?: $name,
+                'name' => Garden::composed($name),
                 'temperature_c' => $air['temperature'] ?? Garden::UNMEASURED[0],
                 'rh' => $air['rh'] ?? Garden::UNMEASURED[1],
                 'air_known' => (int) ($air['temperature'] !== null && $air['rh'] !== null),

@@ -12,12 +12,6 @@ final readonly class Changed
     /** @param  list<array{Subject, string}>  $things  what they are and their ids */
     public function __construct(public array $things) {}
 
-    /** Whether it was recorded of a thing of that sort itself, not of something that refers to it. */
-    public function isOf(Subject $subject): bool
-    {
-        return ($this->things[0][0] ?? null) === $subject;
-    }
-
     /** @return list<string> */
     public function ids(Subject $subject): array
     {

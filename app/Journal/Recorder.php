@@ -118,7 +118,7 @@ final readonly class Recorder
         $this->keep($draft, $thing, $entry, $references);
         $touched = [[$draft->about, $thing->id()], ...$this->replaced($draft)];
         foreach ($references as [, $subject, $id]) {
-            if (Subject::tryFrom($subject) !== null) {
+            if (Subject::tryFrom($subject)?->hears() === true) {
                 $touched[] = [Subject::from($subject), $id];
             }
         }
@@ -210,9 +210,8 @@ final readonly class Recorder
     {
         $admissions = [];
         foreach ($references as [$role, $subject, $id]) {
-            // A place or a container hears nothing of what lies in it.
-            $about = in_array($subject, [Subject::Lot->value, Subject::Planting->value], true) ? Subject::from($subject) : null;
-            $thing = $about === null ? null : $this->subjects->of($about)->find($id);
+            $about = Subject::tryFrom($subject);
+            $thing = $about?->hears() === true ? $this->subjects->of($about)->find($id) : null;
             if ($about !== null && $thing !== null) {
                 $admissions[] = $this->admit($about, $thing, new Entry($entry->id, $entry->order, $entry->kind, $entry->payload, $entry->happenedAt, $role));
             }
@@ -337,20 +336,12 @@ final readonly class Recorder
     /** @param  array<string, mixed>  $payload */
     private function insert(Draft $draft, string $id, string $subject, string $subjectId, string $kind, array $payload, DateTimeImmutable $at, ?string $replaces = null): void
     {
-        JournalEntry::query()->insert([
-            'id' => $id,
-            'ord' => $id,
-            'subject' => $subject,
-            'subject_id' => $subjectId,
-            'kind' => $kind,
-            'payload' => json_encode($payload, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION),
-            'happened_at' => Moment::keep($at),
+        JournalEntry::query()->insert(JournalRow::of($id, $id, $subject, $subjectId, $kind, $payload, $at, $this->clock->now(), [
             'given_at' => trim($draft->happenedAt),
-            'recorded_at' => Moment::keep($this->clock->now()),
             'recorded_by' => $draft->by,
             'keeper_id' => $this->keeper($draft->by),
             'replaces' => $replaces,
-        ]);
+        ]));
     }
 
     private function keeper(string $name): ?string

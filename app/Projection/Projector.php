@@ -9,6 +9,7 @@ use App\Garden\SettingsChanged;
 use App\Handbook\HandbookChanged;
 use App\Journal\Changed;
 use App\Lineage\Crossings;
+use App\Models\Bulk;
 use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\LotStanding;
@@ -40,9 +41,6 @@ final readonly class Projector
     /** For so many nobody need wait long. */
     private const A_SLICE = 100;
 
-    /** In one statement, whose parameters are bounded. */
-    private const ROWS = 500;
-
     /** How many lots came of a planting; its id follows. */
     private const LOTS_OF = 'SELECT count(*) FROM lot_origins o JOIN lot_standings s ON s.lot_id = o.lot_id WHERE s.place != ? AND o.planting_id = ';
 
@@ -68,8 +66,7 @@ final readonly class Projector
     {
         $containers = $changed->ids(Subject::Container);
         $places = $changed->ids(Subject::Place);
-        // Lots that were put away name the place that they were put in; that is no change of the place.
-        if ($containers === [] && ($places === [] || ! $changed->isOf(Subject::Place))) {
+        if ($containers === [] && $places === []) {
             return [];
         }
         $this->facts->forget();
@@ -229,9 +226,9 @@ final readonly class Projector
             }
             LotStanding::query()->upsert($rows, 'lot_id');
             DB::table('lot_containers')->whereIn('lot_id', $lots->pluck('id'))->delete();
-            self::insert('lot_containers', $containers);
+            Bulk::insert('lot_containers', $containers);
             TestStanding::query()->whereIn('lot_id', $lots->pluck('id'))->delete();
-            self::insert('test_standings', $tests);
+            Bulk::insert('test_standings', $tests);
             $this->tasks(Subject::Lot, $tasks);
 
             return $this->tellings(self::ids($lots->pluck('id')), $paces);
@@ -256,18 +253,10 @@ final readonly class Projector
             return false;
         }
         DB::table('lot_paces')->whereIn('lot_id', $lots)->delete();
-        self::insert('lot_paces', array_values($paces));
+        Bulk::insert('lot_paces', array_values($paces));
         $this->paces->forget();
 
         return true;
-    }
-
-    /** @param  list<array<string, mixed>>  $rows */
-    private static function insert(string $table, array $rows): void
-    {
-        foreach (array_chunk($rows, self::ROWS) as $some) {
-            DB::table($table)->insert($some);
-        }
     }
 
     /**
@@ -329,6 +318,6 @@ final readonly class Projector
     private function tasks(Subject $subject, array $tasks): void
     {
         DueTask::query()->where('subject', $subject->value)->whereIn('subject_id', array_keys($tasks))->delete();
-        self::insert('tasks', Rows::tasks($subject, $tasks));
+        Bulk::insert('tasks', Rows::tasks($subject, $tasks));
     }
 }

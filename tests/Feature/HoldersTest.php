@@ -118,6 +118,19 @@ final class HoldersTest extends TestCase
         $this->record('container', $tin, 'placed', '2026-06-01T10:00', ['place_id' => $freezer], true)->assertOk();
     }
 
+    public function test_what_was_frozen_all_the_same_says_so_until_it_comes_out(): void
+    {
+        [$freezer, $kitchen] = [$this->place('Freezer', '-18', '60'), $this->place('Kitchen', '20', '50')];
+        $keeper = new Keeper($this);
+        $lot = $this->received('leek', ['seeds' => 200]);
+        $said = fn (): array => array_column($keeper->section($lot, 'store')['facts'], 'said', 'label');
+        $keeper->tries($lot, 'stored', '2026-03-02T10:00', ['container' => 'jar', 'place_id' => $freezer])->assertStatus(422);
+        $keeper->tries($lot, 'stored', '2026-03-02T10:00', ['container' => 'jar', 'place_id' => $freezer], evenSo: true)->assertOk();
+        self::assertStringContainsString('Nobody has measured how dry it is', $said()['Frozen all the same'] ?? '');
+        $keeper->records($lot, 'stored', '2026-03-05T10:00', ['container' => 'jar', 'place_id' => $kitchen]);
+        self::assertArrayNotHasKey('Frozen all the same', $said());
+    }
+
     public function test_a_jar_out_of_the_freezer_is_left_shut_and_today_says_until_when(): void
     {
         $freezer = $this->place('Freezer', '-18', '60');

@@ -41,6 +41,7 @@ final class IntakeTest extends TestCase
         self::assertContains('1 is the last of its kind, and old or few', $titles);
         self::assertContains('1 is a hybrid', $titles);
         self::assertContains('1 is of no known age', $titles);
+        self::assertSame(['L4'], array_column(collect($act['follows'])->firstWhere('title', '1 is on the bench until it is said where it lies')['lots'] ?? [], 'code'));
         self::assertSame(['L1'], array_column(collect($act['follows'])->firstWhere('title', '1 is the last of its kind, and old or few')['lots'], 'code'));
 
         $lot = $this->getJson('/api/lots/L1')->assertOk()->json();

@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import type { Locator, Page } from '@playwright/test';
 import { expect, test } from './garden';
 import { Keeper } from './keeper';
@@ -149,4 +150,15 @@ test('without a mouse a setting is changed, said, and given back', async ({ page
     await expect(page.getByText(said)).toBeVisible();
     await expect(within).toBeFocused();
   }
+});
+
+test('the whole journal goes out as a file, past the page that is shown', async ({ page }) => {
+  await page.goto('/books/journal');
+  await expect(page.getByRole('button', { name: 'Older', exact: true })).toBeVisible();
+  const shown = await page.getByRole('main').getByRole('listitem').count();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Journal as CSV' }).click();
+  const lines = (await readFile(await (await download).path(), 'utf8')).trim().split('\n');
+  expect(lines[0]).toMatch(/^Happened[,;]Of[,;]What[,;]Told[,;]By[,;]Struck/);
+  expect(lines.length - 1).toBeGreaterThan(shown);
 });

@@ -89,6 +89,9 @@ final class StoringSection implements SheetSection
         if ($storing->moisture !== null) {
             $facts[] = new FactDocument('Moisture', $lot->treating->isWet() ? 'wet from its bath' : Quantity::moisture($storing->moisture));
         }
+        if ($now->frozenThough !== null) {
+            $facts[] = new FactDocument('Frozen all the same', $now->frozenThough);
+        }
         if ($forecast !== null) {
             $facts[] = new FactDocument('Alive, by the forecast', Quantity::percent($forecast->shareAt($when->now)).', '.Quantity::likely($forecast->limitsAt($when->now)));
         }

@@ -11,4 +11,10 @@ enum Subject: string
     case Lot = 'lot';
     case Container = 'container';
     case Place = 'place';
+
+    /** Whether what is recorded of others and refers to it bears on it: a lot hears of a sowing, a place of nothing put in it. */
+    public function hears(): bool
+    {
+        return $this === self::Planting || $this === self::Lot;
+    }
 }

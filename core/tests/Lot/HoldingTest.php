@@ -179,6 +179,11 @@ final class HoldingTest extends CoreTestCase
         self::assertStringContainsString('Nobody has measured how dry it is', $unmeasured[0]->message);
         $damp = self::diary(self::holdings([]), [['jar_read', '2025-09-30', ['rh' => 70, 'temperature_c' => 20]]])->asks('stored', '2025-10-01', ['container' => 'jar', 'place_id' => 'freezer', 'seeds' => 300])->questions;
         self::assertStringContainsString('too damp to freeze', $damp[0]->message);
+        $overruled = self::diary(self::holdings([]), []);
+        $overruled->insist('stored', '2025-10-01', ['container' => 'jar', 'place_id' => 'freezer', 'seeds' => 300]);
+        self::assertSame($unmeasured[0]->message, $overruled->course()->storing->now?->frozenThough, 'what was overruled is remembered of it');
+        $overruled->record('stored', '2026-10-01', ['container' => 'jar', 'place_id' => 'room', 'seeds' => null]);
+        self::assertNull($overruled->course()->storing->now?->frozenThough);
         $garlic = new Diary(self::crop('garlic'), '2024-10-01', self::airs());
         $garlic->record('picked', '2025-07-01', ['plants' => 10, 'mass_g' => 600]);
         $never = $garlic->asks('stored', '2025-08-01', ['container' => 'cloth_bag', 'place_id' => 'freezer', 'mass_g' => 500])->questions;

@@ -60,6 +60,7 @@ export type Holder = Schemas['HolderDocument'];
 export type Holding = Schemas['HoldingDocument'];
 export type HeldLot = Schemas['HeldLotDocument'];
 export type InContainer = Schemas['InContainerDocument'];
+export type JournalPage = Schemas['JournalDocument'];
 export type PlaceName = PlaceList['place'];
 
 /** ms; whatever has not been answered by then will not be. */

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import { Link, useSearchParams } from 'react-router';
 import { useCrops } from '../api/queries';
+import { SaveAs } from '../kit/SaveAs';
 import { Trouble } from '../kit/Section';
 import { useLook } from '../api/look';
 import { findCrops, kinds, meanings } from '../record/handbook';
@@ -57,6 +58,20 @@ export function HandbookList({ leaf }: { leaf: string | undefined }) {
       <Leaf to={at('/books/handbook/new-crop')} current={leaf === 'new-crop'}>
         A crop that is missing: add it
       </Leaf>
+      {found.length > 0 && (
+        <SaveAs
+          title="Handbook"
+          table={() => [
+            ['Crop', 'Latin name', 'Family', 'Also called'],
+            ...found.map(({ name, latin, family, other_names }) => [
+              name,
+              latin,
+              family,
+              other_names.join(', '),
+            ]),
+          ]}
+        />
+      )}
       {kinds.map(([kind, title]) => {
         const some = found.filter((crop) => crop.kind === kind);
         return some.length === 0 ? null : (

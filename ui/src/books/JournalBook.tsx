@@ -2,11 +2,33 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { Link, useSearchParams } from 'react-router';
+import { api, take, type JournalPage } from '../api/client';
 import { useJournal } from '../api/queries';
+import { SaveAs } from '../kit/SaveAs';
+import type { Table } from '../kit/spreadsheet';
 import { EntryWords } from '../record/JournalLines';
 import { Empty, Trouble } from '../kit/Section';
 import { Coming } from '../kit/Coming';
 import { Tag } from '../shell/Tag';
+
+/** All of it, a page after the other. */
+async function wholeJournal(): Promise<Table> {
+  const rows: Table = [['Happened', 'Of', 'What', 'Told', 'By', 'Struck']];
+  for (let before: string | undefined = undefined; ;) {
+    const page: JournalPage = await take(api.GET('/journal', { params: { query: { before } } }));
+    for (const { tag, name, entry } of page.lines)
+      rows.push([
+        entry.happened_at.replace('T', ' '),
+        tag === null ? name : `${tag.code} ${tag.variety}, ${tag.crop}`,
+        entry.title,
+        entry.figures.replaceAll('\u00A0', ' '),
+        entry.by,
+        entry.struck ? 'yes' : '',
+      ]);
+    if (page.older === null) return rows;
+    before = page.older;
+  }
+}
 
 /** Everything that happened, newest first. */
 export function JournalBook() {
@@ -31,6 +53,7 @@ export function JournalBook() {
       {before === undefined && journal.data?.lines.length === 0 && (
         <Empty>Nothing has been recorded yet.</Empty>
       )}
+      {(journal.data?.lines.length ?? 0) > 0 && <SaveAs title="Journal" table={wholeJournal} />}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {(journal.data?.lines ?? []).map(({ about, tag, of, name, entry }) => (
           <Box

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { IntakeLine } from '../api/client';
+import { Leafing } from '../kit/Leafing';
 import { plural } from '../kit/words';
 import { inOrder, type Status, type StockLine } from './lines';
 
@@ -83,19 +84,7 @@ export function LineTable({
           />
         ))}
       </Box>
-      {pages > 1 && (
-        <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 1 }}>
-          <Button disabled={at === 0} onClick={() => setPage(at - 1)}>
-            Before
-          </Button>
-          <span>
-            {at + 1} of {pages}
-          </span>
-          <Button disabled={at >= pages - 1} onClick={() => setPage(at + 1)}>
-            After
-          </Button>
-        </Box>
-      )}
+      <Leafing page={at + 1} pages={pages} total={shown.length} onPage={(to) => setPage(to - 1)} />
     </Box>
   );
 }

@@ -9,6 +9,7 @@ import { longWork } from '../api/longWork';
 import { afterwards, useIntakeForm, useIntakes, useWrite } from '../api/queries';
 import { Coming } from '../kit/Coming';
 import { ChoiceInput } from '../kit/fields';
+import { FileButton } from '../kit/FileButton';
 import { Caution, Trouble } from '../kit/Section';
 import { fromFile, fromText, hand, NoList, toCsv, toWorkbook, type Table } from '../kit/spreadsheet';
 import { plural } from '../kit/words';
@@ -274,7 +275,6 @@ function TakeStock() {
 
 /** A file, and what one may look like. */
 function Bring({ onFile }: { onFile: (file: File) => void }) {
-  const input = useRef<HTMLInputElement>(null);
   const columns = useIntakeForm().data?.columns ?? [];
   const template = (): Table => {
     const example: Cells[] = [
@@ -310,19 +310,9 @@ function Bring({ onFile }: { onFile: (file: File) => void }) {
   };
   return (
     <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-      <input
-        ref={input}
-        type="file"
-        hidden
-        aria-label="A list of seed, CSV or XLSX"
-        accept=".csv,.tsv,.txt,.xlsx,text/csv"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file !== undefined) onFile(file);
-          event.target.value = '';
-        }}
-      />
-      <Button onClick={() => input.current?.click()}>Bring in a file</Button>
+      <FileButton label="A list of seed" onFile={onFile}>
+        Bring in a file
+      </FileButton>
       <Button
         variant="text"
         onClick={() => void toCsv(template()).then((blob) => hand('seed-list.csv', blob))}

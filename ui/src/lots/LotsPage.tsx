@@ -19,7 +19,7 @@ export function LotsPage({ place }: { place: LotPlace }) {
       action={
         place === 'store' &&
         on === undefined && (
-          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', justifyContent: 'end' }}>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <Button component={Link} to="/store/where">
               Where is it
             </Button>

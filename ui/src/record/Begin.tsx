@@ -80,7 +80,7 @@ export function Begin({
   return (
     <Box sx={{ maxWidth: 720 }}>
       <Typography variant="h1" sx={{ mb: 2 }}>
-        {title}
+        {way === ways[0] ? title : way.act}
       </Typography>
       <Labelled label="Variety" error={errors['variety']}>
         {({ id }) => (

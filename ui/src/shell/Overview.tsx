@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { Link } from 'react-router';
 import type { Bar, ListItem, PlaceName, Scale } from '../api/client';
 import { usePlace } from '../api/queries';
 import { Coming } from '../kit/Coming';
+import { Leafing } from '../kit/Leafing';
 import { Empty, Trouble } from '../kit/Section';
 import { NarrowBar } from './NarrowBar';
 import { useNarrowing } from './narrowing';
@@ -46,24 +46,8 @@ export function Overview({ place }: { place: PlaceName }) {
           </Box>
         </Box>
       )}
-      {list.data !== undefined && list.data.pages > 1 && (
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 1 }}>
-          <Button
-            disabled={list.data.page <= 1}
-            onClick={() => narrowing.narrow({ page: String(list.data.page - 1) })}
-          >
-            Before
-          </Button>
-          <span>
-            {list.data.page} of {list.data.pages}, {list.data.total} in all
-          </span>
-          <Button
-            disabled={list.data.page >= list.data.pages}
-            onClick={() => narrowing.narrow({ page: String(list.data.page + 1) })}
-          >
-            After
-          </Button>
-        </Box>
+      {list.data !== undefined && (
+        <Leafing {...list.data} onPage={(page) => narrowing.narrow({ page: String(page) })} />
       )}
     </Box>
   );

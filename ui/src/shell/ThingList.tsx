@@ -1,10 +1,10 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { Link, useParams } from 'react-router';
 import type { ListItem, PlaceName } from '../api/client';
 import { places } from './places';
 import { usePlace } from '../api/queries';
 import { Coming } from '../kit/Coming';
+import { Leafing } from '../kit/Leafing';
 import { Empty, Trouble } from '../kit/Section';
 import { NarrowBar } from './NarrowBar';
 import { useNarrowing } from './narrowing';
@@ -43,21 +43,8 @@ export function ThingList({ place }: { place: PlaceName }) {
           />
         ))}
       </Box>
-      {list.data !== undefined && list.data.pages > 1 && (
-        <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', mt: 2 }}>
-          <Button disabled={list.data.page <= 1} onClick={() => narrow({ page: String(list.data.page - 1) })}>
-            Before
-          </Button>
-          <span>
-            {list.data.page} of {list.data.pages}, {list.data.total} in all
-          </span>
-          <Button
-            disabled={list.data.page >= list.data.pages}
-            onClick={() => narrow({ page: String(list.data.page + 1) })}
-          >
-            After
-          </Button>
-        </Box>
+      {list.data !== undefined && (
+        <Leafing {...list.data} onPage={(page) => narrow({ page: String(page) })} />
       )}
     </Box>
   );
@@ -96,7 +83,14 @@ function Thing({ item, to, current }: { item: ListItem; to: string; current: boo
           <Tag tag={item.tag} dense />
           <Box
             component="span"
-            sx={{ fontWeight: 700, fontSize: '1.0625rem', lineHeight: 1.15, textAlign: 'right' }}
+            // On two lines rather than at the cost of the name.
+            sx={{
+              fontWeight: 700,
+              fontSize: '1.0625rem',
+              lineHeight: 1.1,
+              textAlign: 'right',
+              maxWidth: 104,
+            }}
           >
             {item.figure}
           </Box>

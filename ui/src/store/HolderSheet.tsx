@@ -1,11 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, Refused, take, type HeldLot, type Holding } from '../api/client';
 import { afterwards, useHolder, useWrite } from '../api/queries';
 import { useLook } from '../api/look';
 import { Coming } from '../kit/Coming';
+import { FileButton } from '../kit/FileButton';
 import { useSay } from '../kit/Said';
 import { Empty, Section, Trouble } from '../kit/Section';
 import { SaveAs } from '../kit/SaveAs';
@@ -160,7 +161,6 @@ function Change({ holding, onDone }: { holding: Holding; onDone: () => void }) {
 
 /** What a logger in the place wrote down, as a file. */
 function Logger({ id }: { id: string }) {
-  const input = useRef<HTMLInputElement>(null);
   const say = useSay();
   const read = useWrite(async (file: File) =>
     take(
@@ -172,21 +172,14 @@ function Logger({ id }: { id: string }) {
   );
   return (
     <>
-      <input
-        ref={input}
-        type="file"
-        hidden
-        aria-label="What a logger wrote down, CSV or XLSX"
-        accept=".csv,.tsv,.txt,.xlsx,text/csv"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file !== undefined) void afterwards(read.mutateAsync(file), (saved) => say(saved.said));
-          event.target.value = '';
-        }}
-      />
-      <Button variant="text" disabled={read.isPending} onClick={() => input.current?.click()}>
+      <FileButton
+        label="What a logger wrote down"
+        variant="text"
+        disabled={read.isPending}
+        onFile={(file) => void afterwards(read.mutateAsync(file), (saved) => say(saved.said))}
+      >
         Bring in a logger’s file
-      </Button>
+      </FileButton>
       {read.error !== null && <Trouble>{read.error.message}</Trouble>}
     </>
   );

@@ -38,6 +38,9 @@ final class Kept
 
     public ?\DateTimeImmutable $warmingSince = null;
 
+    /** What was asked before it went into the cold, and overruled by the keeper. */
+    public ?string $frozenThough = null;
+
     /** In the cold only until what eats it is dead: from then on it comes out. */
     public ?\DateTimeImmutable $outAt = null;
 

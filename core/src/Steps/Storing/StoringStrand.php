@@ -96,7 +96,7 @@ final class StoringStrand extends Strand
         $from = $was ?? $this->kepts->rest() ?? $this->now;
         $kept = $this->kept($stored->container, $around, $entry->happenedAt, $stored->inside);
         [$moisture, $ground] = $this->moistureIn($kept, $from);
-        $this->ask($this->freezing->asks($kept, $moisture, $this->isMeasured($ground)));
+        $this->askOfFreezing($kept, $moisture, $ground);
         if ($stored->massG !== null || $stored->seeds !== null) {
             $this->counted($stored, $was);
         } elseif (! $this->stock->stock->isKnown()) {
@@ -127,7 +127,7 @@ final class StoringStrand extends Strand
         }
         $kept = $this->kept($divided->container, $around, $entry->happenedAt, $divided->inside);
         [$moisture, $ground] = $this->moistureIn($kept, $from);
-        $this->ask($this->freezing->asks($kept, $moisture, $this->isMeasured($ground)));
+        $this->askOfFreezing($kept, $moisture, $ground);
         $kept->part = (float) $seeds;
         $this->put($divided->into ?? $entry->id, $kept, $from, $moisture, $ground, $entry);
     }
@@ -465,6 +465,14 @@ final class StoringStrand extends Strand
     private function isMeasured(?MoistureGround $ground): bool
     {
         return $ground === MoistureGround::Measured || ($this->drying->moistureKnownAt !== null && $this->drying->moisture() !== null && $ground !== MoistureGround::Assumed);
+    }
+
+    /** What is asked and overruled is remembered of the container. */
+    private function askOfFreezing(Kept $kept, ?float $moisture, ?MoistureGround $ground): void
+    {
+        $doubt = $this->freezing->asks($kept, $moisture, $this->isMeasured($ground));
+        $kept->frozenThough = $doubt?->message;
+        $this->ask($doubt);
     }
 
     private function ask(?Doubt $doubt): void

@@ -1,0 +1,40 @@
+import Button from '@mui/material/Button';
+import { useRef, type ReactNode } from 'react';
+
+/** Takes a list that lies in a file of the keeper's. */
+export function FileButton({
+  label,
+  variant,
+  disabled = false,
+  onFile,
+  children,
+}: {
+  /** what the file is, for those who do not see the button */
+  label: string;
+  variant?: 'text';
+  disabled?: boolean;
+  onFile: (file: File) => void;
+  children: ReactNode;
+}) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        hidden
+        aria-label={`${label}, CSV or XLSX`}
+        accept=".csv,.tsv,.txt,.xlsx,text/csv"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file !== undefined) onFile(file);
+          // The same file may be brought again when it has been mended.
+          event.target.value = '';
+        }}
+      />
+      <Button variant={variant} disabled={disabled} onClick={() => input.current?.click()}>
+        {children}
+      </Button>
+    </>
+  );
+}
