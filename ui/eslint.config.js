@@ -14,6 +14,7 @@ const rooms = [
   'plot',
   'intake',
   'store',
+  'packets',
   'lots',
   'books',
   'today',

@@ -28,7 +28,7 @@ final class KeepersAcre
     /** The squash that turns out to be crossed. */
     private Lot $crossed;
 
-    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard) {}
+    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets) {}
 
     public function lay(): void
     {
@@ -43,6 +43,7 @@ final class KeepersAcre
         $this->onTheBench();
         $this->stillGrowing();
         $this->inTheCupboard->fill($this->write, $this->cupboard, $this->fridge, $this->freezer);
+        $this->inPackets->part($this->write, $this->fridge, $this->cupboard);
         $this->nextYear->draw($this->varieties);
     }
 

@@ -10,13 +10,14 @@ use App\Voice\Quantity;
 use App\Words\Stages;
 use OpenApi\Attributes as OA;
 
-/** A lot as it is chosen from a list. */
+/** A lot or a planting as it is chosen from a list. */
 #[OA\Schema]
 final readonly class ChosenDocument
 {
     /**
      * @param  string  $variety  id
      * @param  string  $said  all that tells it from the others
+     * @param  list<ChosenPacketDocument>  $packets  of the lot, in the order of their years
      */
     public function __construct(
         #[OA\Property]
@@ -29,9 +30,12 @@ final readonly class ChosenDocument
         public string $crop,
         #[OA\Property]
         public string $said,
+        #[OA\Property(items: new OA\Items(ref: ChosenPacketDocument::class))]
+        public array $packets = [],
     ) {}
 
-    public static function lot(Lot $lot): self
+    /** @param  list<ChosenPacketDocument>  $packets */
+    public static function lot(Lot $lot, array $packets = []): self
     {
         $standing = $lot->standing;
 
@@ -40,7 +44,7 @@ final readonly class ChosenDocument
             $standing?->year === null ? null : (string) $standing->year,
             $standing === null ? null : Stages::of($standing->place, $standing->stage, $standing->used_up === 1),
             $standing?->seeds === null ? null : Quantity::roughSeeds($standing->seeds),
-        ])));
+        ])), $packets);
     }
 
     public static function planting(Planting $planting): self

@@ -87,7 +87,8 @@ final readonly class FieldDocument
             default => is_string($field->default) ? $field->default : null,
         };
         if (is_int($usual) || is_float($usual)) {
-            return Field::show(round($units->fromCore($field->unit, (float) $usual), 1));
+            // A share is typed in per cent.
+            return Field::show(round($field->type === FieldType::Share ? 100.0 * $usual : $units->fromCore($field->unit, (float) $usual), 1));
         }
 
         return $usual === null ? null : (string) $usual;

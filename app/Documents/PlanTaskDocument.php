@@ -24,10 +24,12 @@ final readonly class PlanTaskDocument
         public string $do,
         #[OA\Property]
         public string $why,
+        #[OA\Property(ref: PlannedSowingDocument::class, nullable: true)]
+        public ?PlannedSowingDocument $sow,
     ) {}
 
     public static function of(PlannedTask $task): self
     {
-        return new self($task->planting, $task->kind->value, $task->on, $task->until, $task->do, $task->why);
+        return new self($task->planting, $task->kind->value, $task->on, $task->until, $task->do, $task->why, PlannedSowingDocument::of($task));
     }
 }

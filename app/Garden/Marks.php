@@ -18,6 +18,9 @@ final class Marks
     /** Why the last daily copy did not work; empty when it did. */
     public const COPY_TROUBLE = 'copy_trouble';
 
+    /** By which the garden is told from others, wherever its file lies: on its tags. */
+    public const GARDEN = 'garden';
+
     public static function get(string $key): string
     {
         $value = DB::table('marks')->where('key', $key)->value('value');

@@ -10,6 +10,7 @@ use App\Models\Planting;
 use App\Models\Recorded;
 use App\Models\Variety;
 use App\Reading\Facts;
+use Illuminate\Support\Facades\DB;
 use LogicException;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Admission;
@@ -18,6 +19,7 @@ use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Steps\Holding\FillsContainer;
 use Marrow\Core\Steps\Origin\PouredTogether;
 
 final readonly class LotsRecorded implements RecordedSubject
@@ -66,18 +68,41 @@ final readonly class LotsRecorded implements RecordedSubject
         return LotCourse::admit($this->facts->ofLot(self::lot($thing)), $entries, $entry, $this->facts->practice);
     }
 
-    /** Poured together, lots of two varieties are neither of them. */
     public function alsoAsks(Recorded $thing, Entry $entry): array
     {
-        if (! $entry->payload instanceof PouredTogether) {
-            return [];
-        }
-        $of = Lot::query()->with('variety')->findMany([$entry->payload->lot, $entry->payload->other]);
-        $names = $of->pluck('variety.name')->push(self::lot($thing)->variety->name)->unique()->values();
+        return match (true) {
+            $entry->payload instanceof PouredTogether => self::asksOfMixed(self::lot($thing), $entry->payload),
+            $entry->payload instanceof FillsContainer => self::asksOfShared(self::lot($thing), $entry->payload->into()),
+            default => [],
+        };
+    }
 
-        return $of->pluck('variety_id')->push(self::lot($thing)->variety_id)->unique()->count() < 2
+    /**
+     * Poured together, lots of two varieties are neither of them.
+     *
+     * @return list<Question>
+     */
+    private static function asksOfMixed(Lot $lot, PouredTogether $mixed): array
+    {
+        $of = Lot::query()->with('variety')->findMany([$mixed->lot, $mixed->other]);
+        $names = $of->pluck('variety.name')->push($lot->variety->name)->unique()->values();
+
+        return $of->pluck('variety_id')->push($lot->variety_id)->unique()->count() < 2
             ? []
             : [new Question('other', sprintf('%s are not one variety. Poured together they cannot be told apart again: give the mixture a variety of its own, mixed on purpose.', $names->implode(' and ')), true)];
+    }
+
+    /**
+     * Two lots in one packet cannot be told apart again. (A box that holds the packets of many has a name, and is no packet.)
+     *
+     * @return list<Question>
+     */
+    private static function asksOfShared(Lot $lot, ?string $into): array
+    {
+        $other = $into === null ? null : DB::table('lot_containers')->where('container_id', $into)->where('lot_id', '!=', $lot->id)->value('lot_id');
+        $in = $other === null ? null : Lot::query()->find($other);
+
+        return $in instanceof Lot ? [new Question('into', sprintf('%s is in there already. In one packet the two cannot be told apart again: pour them together on purpose, or take another packet.', $in->code()), true)] : [];
     }
 
     private static function lot(Recorded $thing): Lot

@@ -27,6 +27,7 @@ use Marrow\Core\Journal\Struck;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Registered;
 use Marrow\Core\Steps\Holding\FillsContainer;
+use Marrow\Core\Steps\Holding\FillsContainers;
 use Ramsey\Uuid\Uuid;
 
 /**
@@ -251,20 +252,36 @@ final readonly class Recorder
      */
     private function withContainer(Draft $draft, Payload $payload, Recorded $thing): Payload
     {
+        if ($payload instanceof FillsContainers) {
+            $given = $payload->into();
+            $ids = array_map(static fn (int $i): string => $given[$i] ?? Uuid::uuid5($draft->id, "container $i")->toString(), range(0, $payload->fills() - 1));
+            if (count(array_unique($ids)) !== count($ids)) {
+                throw Refused::at('into', 'Each packet has an id of its own.');
+            }
+            array_walk($ids, fn (string $id) => $this->container($id, $payload));
+
+            return $payload->withInto($ids);
+        }
         if (! $payload instanceof FillsContainer) {
             return $payload;
         }
         $into = $payload->into() ?? ($payload->isOnly() ? $thing->id() : Uuid::uuid5($draft->id, 'container')->toString());
-        if (! Uuid::isValid($into)) {
+        $this->container($into, $payload);
+
+        return $payload->withInto($into);
+    }
+
+    /** @throws Refused */
+    private function container(string $id, FillsContainer|FillsContainers $payload): void
+    {
+        if (! Uuid::isValid($id)) {
             throw Refused::at('into', 'The id of a container is a UUID, made by whoever records.');
         }
         [$place, $inside] = $payload->lies();
-        if ($inside === $into) {
+        if ($inside === $id) {
             throw Refused::at('place_id', 'A container cannot lie in itself.');
         }
-        Container::query()->updateOrInsert(['id' => $into], ['kind' => $payload->containerKind()->value, 'place_id' => $inside === null ? $place : null, 'inside' => $inside]);
-
-        return $payload->withInto($into);
+        Container::query()->updateOrInsert(['id' => $id], ['kind' => $payload->containerKind()->value, 'place_id' => $inside === null ? $place : null, 'inside' => $inside]);
     }
 
     /** What is struck already is struck: the wish is fulfilled. A strike that comes before its entry is kept when it comes late. */

@@ -25,6 +25,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $likely_until  the middle of the forecast, as good_until is its near edge
  * @property string|null $ends_at  the near edge, or where there is no forecast the end of its crop's ordinary years
  * @property int $counted  1 where its number of seeds was counted, or told as if it had been
+ * @property float|null $spare  seeds beyond its packets and its reserve
+ * @property int $reserve  seeds
  * @property string|null $container
  * @property string|null $place_id
  * @property string|null $store_place

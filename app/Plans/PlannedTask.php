@@ -12,6 +12,9 @@ final readonly class PlannedTask
     /**
      * @param  string  $planting  id in the plan
      * @param  string  $on  day
+     * @param  ?string  $variety  id of what is to be sown; null of anything else
+     * @param  int  $plants  that are to be sown
+     * @param  ?PlannedSeed  $seed  the packet that waits for it
      */
     public function __construct(
         public string $planting,
@@ -20,5 +23,8 @@ final readonly class PlannedTask
         public ?string $until,
         public string $do,
         public string $why,
+        public ?string $variety = null,
+        public int $plants = 0,
+        public ?PlannedSeed $seed = null,
     ) {}
 }

@@ -127,6 +127,7 @@ final readonly class PlannedWork
         }
         /** @var array<string, string> $names */
         $names = Variety::query()->whereIn('id', array_keys($ids))->pluck('name', 'id')->all();
+        $seeds = PlannedSeeds::of(self::sowings($rows));
         $tasks = [];
         foreach ($rows as $row) {
             /** @var object{year: int, planting: string, kind: string, on_day: string, until_day: string|null, variety_id: string, crop: string, figures: string} $row */
@@ -137,10 +138,29 @@ final readonly class PlannedWork
             $figures = json_decode($row->figures, true, flags: JSON_THROW_ON_ERROR);
             $crop = $this->crops->get($row->crop);
             $voice = new PlanTaskVoice(PlanTaskKind::from($row->kind), $names[$row->variety_id] ?? $crop->name, $crop, $figures, $names);
-            $tasks[] = new PlannedTask($row->planting, PlanTaskKind::from($row->kind), $row->on_day, $row->until_day, $voice->do(), $voice->why());
+            $sows = $row->kind === PlanTaskKind::Sow->value;
+            $plants = $figures['plants'] ?? 0;
+            $tasks[] = new PlannedTask($row->planting, PlanTaskKind::from($row->kind), $row->on_day, $row->until_day, $voice->do(), $voice->why(), $sows ? $row->variety_id : null, is_int($plants) ? $plants : 0, $sows ? $seeds["$row->year $row->variety_id"] ?? null : null);
         }
 
         return $tasks;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $rows
+     * @return list<array{int, string}> year and variety's id of what is to be sown
+     */
+    private static function sowings(array $rows): array
+    {
+        $sowings = [];
+        foreach ($rows as $row) {
+            /** @var object{year: int, kind: string, variety_id: string} $row */
+            if ($row->kind === PlanTaskKind::Sow->value) {
+                $sowings[] = [$row->year, $row->variety_id];
+            }
+        }
+
+        return $sowings;
     }
 
     /** @return list<string> */

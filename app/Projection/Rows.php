@@ -58,11 +58,13 @@ final class Rows
             'likely_until' => $forecast === null ? null : Moment::keep($forecast->reaches($crop->test->minimum)),
             'ends_at' => $forecast === null ? self::ordinarilyUntil($course) : Moment::keep($forecast->reachesEarliest($crop->test->minimum)),
             'counted' => (int) $stock->isCounted(),
+            'spare' => $course->packets->spareSeeds(),
+            'reserve' => $course->packets->reserve,
             'container' => $storing->now?->container->value,
             'place_id' => $storing->now?->placeId,
             'store_place' => $storing->now === null ? null : implode(' › ', $storing->now->path),
             'last_at' => $course->lastAt() === null ? null : Moment::keep($course->lastAt()),
-            'search' => self::searchText($lot->code(), $lot->variety, $crop, (string) $year, ...array_merge([], ...array_map(static fn (Kept $kept): array => $kept->path, array_values($storing->containers()))), ...$course->texts()),
+            'search' => self::searchText($lot->code(), $lot->variety, $crop, (string) $year, ...array_merge([], ...array_map(static fn (Kept $kept): array => [...$kept->path, $kept->packet->code ?? ''], array_values($storing->containers()))), ...$course->texts()),
         ];
     }
 
@@ -95,6 +97,9 @@ final class Rows
                 'inside' => $kept->inside,
                 'path' => implode(' › ', $kept->path),
                 'seeds' => $shares[$id] ?? null,
+                'packet' => $kept->packet?->code,
+                'year' => $kept->packet?->year,
+                'plants' => $kept->packet?->plants,
                 'cold_until' => $kept->coldUntil === null ? null : Moment::keep($kept->coldUntil),
             ];
         }

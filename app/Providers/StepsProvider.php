@@ -22,6 +22,7 @@ use App\Steps\Growing\GrowingVoice;
 use App\Steps\Journal\SettleVoice;
 use App\Steps\Keeping\KeepingVoice;
 use App\Steps\Origin\OriginSection;
+use App\Steps\Packets\PacketsSection;
 use App\Steps\Storing\StoringSection;
 use App\Steps\Storing\StoringVoice;
 use App\Steps\Testing\TestingSection;
@@ -37,7 +38,7 @@ final class StepsProvider extends ServiceProvider
     private const VOICES = [GrowingVoice::class, CleaningVoice::class, DryingVoice::class, TestingVoice::class, StoringVoice::class, KeepingVoice::class, TreatingVoice::class, SettleVoice::class];
 
     /** In the order in which they stand on the worksheet. */
-    private const SECTIONS = [StoringSection::class, TestingSection::class, DryingSection::class, CleaningSection::class, OriginSection::class];
+    private const SECTIONS = [StoringSection::class, PacketsSection::class, TestingSection::class, DryingSection::class, CleaningSection::class, OriginSection::class];
 
     /** In the order in which they are shown. */
     private const FINDS = [FindsThings::class, FindsPlaces::class, FindsCrops::class, FindsWhich::class, FindsReckoners::class, FindsSettings::class, FindsWords::class];

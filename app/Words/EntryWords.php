@@ -14,6 +14,9 @@ use Marrow\Core\Journal\Payload;
 /** What an entry says, from the parts of its kind: a part of which a figure is missing is left out. */
 final readonly class EntryWords
 {
+    /** A whole number that cannot be less than this is a year. */
+    private const YEARS = 1000;
+
     /** @param  array<string, string>  $names  what ids are called, by id */
     public function __construct(private array $names = []) {}
 
@@ -84,18 +87,36 @@ final readonly class EntryWords
      */
     private function several(Field $field, array $values): string
     {
+        if ($field->type === FieldType::Integer && $field->min >= self::YEARS) {
+            return self::years(array_values(array_filter($values, is_int(...))));
+        }
         if ($field->type === FieldType::Integer) {
             $sum = array_sum(array_filter($values, is_int(...)));
 
-            return $sum === 0 && $field->usual === 0 ? '' : (string) $sum;
+            return $sum === 0 && $field->usual === 0 ? '' : ($field->noun === '' ? (string) $sum : self::number($field, $sum));
         }
 
         return implode(', ', array_map(fn (mixed $one): string => $this->value($field, $one), $values));
     }
 
+    /**
+     * Years add up to nothing: they are named, those that follow one another by the first and the last.
+     *
+     * @param  list<int>  $years
+     */
+    private static function years(array $years): string
+    {
+        $last = count($years) - 1;
+
+        return $last > 1 && $years === range($years[0], $years[0] + $last) ? "$years[0] to $years[$last]" : implode(', ', $years);
+    }
+
     /** What each dish had, behind the sum. */
     private static function each(Field $field, mixed $values): string
     {
+        if ($field->min >= self::YEARS) {
+            return '';
+        }
         $several = is_array($values) ? array_values(array_filter($values, is_int(...))) : [];
 
         return $field->type === FieldType::Integer && count($several) > 1 && $field->usual !== 0 ? ' ('.implode(' + ', $several).')' : '';

@@ -57,6 +57,10 @@ final class EntryWordsTest extends TestCase
         yield 'stored' => ['stored', ['container' => 'paper_envelope', 'place' => 'Hall cupboard', 'temperature_c' => 18, 'rh' => 50, 'seeds' => 1, 'mass_g' => 0.3], 'Stored: paper envelope, Hall cupboard, 1 seed, 0.3 g'];
         yield 'moved' => ['stored', ['container' => 'tin', 'place' => 'Old fridge', 'temperature_c' => 5, 'rh' => 60], 'Stored: tin, Old fridge'];
         yield 'some of it elsewhere' => ['divided', ['seeds' => 40, 'container' => 'paper_envelope'], 'Divided: 40 seeds, into a paper envelope'];
+        yield 'packets' => ['portioned', ['years' => [2027, 2028, 2029], 'seeds' => [14, 15, 17], 'plants' => 12, 'container' => 'paper_envelope', 'reserve' => 40], 'Parted into packets: for 2027 to 2029, 46 seeds (14 + 15 + 17), for 12 plants each, paper envelope, 40 seeds in reserve'];
+        yield 'packets of years apart' => ['portioned', ['years' => [2027, 2030], 'seeds' => [14, 15], 'container' => 'foil_pouch'], 'Parted into packets: for 2027, 2030, 29 seeds (14 + 15), foil pouch'];
+        yield 'reserve' => ['reserved', ['seeds' => 40], 'Reserve set: 40 seeds'];
+        yield 'reserve lifted' => ['reserved', ['seeds' => 0], 'Reserve set: 0 seeds'];
         yield 'seen in its place' => ['seen', [], 'Stock taken'];
         yield 'not there' => ['seen', ['gone' => true, 'reason' => 'mice'], 'Stock taken: not there, mice'];
         yield 'opened' => ['opened', [], 'Opened'];

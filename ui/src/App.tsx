@@ -14,6 +14,10 @@ const TakeStockPage = later(async () => (await import('./intake/TakeStockPage'))
   height: 48,
 });
 const WherePage = later(async () => (await import('./store/WherePage')).WherePage, { lines: 6, height: 44 });
+const PortionPage = later(async () => (await import('./packets/PortionPage')).PortionPage, {
+  lines: 6,
+  height: 48,
+});
 const TagSheet = later(async () => (await import('./lots/TagSheet')).TagSheet, { lines: 2, height: 240 });
 
 export function App() {
@@ -26,6 +30,7 @@ export function App() {
         <Route path="plot/:code?" element={<PlotPage />} />
         <Route path="store/where/:id?" element={<WherePage />} />
         <Route path="store/stock/:act?" element={<TakeStockPage />} />
+        <Route path="store/portion/:code" element={<PortionPage />} />
         {lotPlaces.map((place) => (
           <Route key={place} path={`${place}/:code?`} element={<LotsPage key={place} place={place} />} />
         ))}

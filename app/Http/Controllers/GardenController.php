@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Documents\ChosenDocument;
+use App\Documents\ChosenPacketDocument;
 use App\Documents\FieldDocument;
 use App\Documents\PlaceToKeepDocument;
 use App\Documents\SavedDocument;
@@ -17,8 +18,10 @@ use App\Models\Lot;
 use App\Models\Place;
 use App\Models\Planting;
 use App\Models\Variety;
+use App\Voice\Quantity;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\GardenFields;
@@ -125,7 +128,14 @@ final class GardenController extends Controller
             ->when($crop !== '', static fn ($query) => $query->whereHas('variety', static fn ($variety) => $variety->where('crop', $crop)))
             ->orderByDesc('number')->limit(500)->get();
 
-        return new JsonResponse(array_values($lots->map(ChosenDocument::lot(...))->all()));
+        $packets = [];
+        foreach (DB::table('lot_containers')->whereNotNull('year')->whereIn('lot_id', $lots->modelKeys())->orderBy('year')->orderBy('packet')->get() as $row) {
+            /** @var object{lot_id: string, container_id: string, packet: string, seeds: ?float} $row */
+            $seeds = $row->seeds === null ? null : (int) round($row->seeds);
+            $packets[$row->lot_id][] = new ChosenPacketDocument($row->container_id, $row->packet.($seeds === null ? '' : ', '.Quantity::seeds($seeds)), $seeds);
+        }
+
+        return new JsonResponse(array_values($lots->map(static fn (Lot $lot): ChosenDocument => ChosenDocument::lot($lot, $packets[$lot->id] ?? []))->all()));
     }
 
     #[OA\Get(path: '/choices/plantings', operationId: 'plantingsToChoose', description: 'Plantings, newest first.', parameters: [

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Documents\LotDocument;
+use App\Documents\PortioningDocument;
+use App\Http\Input;
 use App\Http\SeenFrom;
 use App\Presenting\LotSheet;
+use App\Presenting\PortioningSheet;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 
 final class LotController extends Controller
@@ -21,5 +25,21 @@ final class LotController extends Controller
     public function show(string $code, SeenFrom $seen, LotSheet $sheet): JsonResponse
     {
         return new JsonResponse($sheet->of($this->lot($code), $seen->when()));
+    }
+
+    #[OA\Get(path: '/lots/{code}/portions', operationId: 'portions', description: 'How the lot would be parted into packets for the years to come.', parameters: [
+        new OA\PathParameter(name: 'code', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'wish', description: 'what is wanted, by field, as typed', style: 'deepObject', explode: true, schema: new OA\Schema(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))),
+    ], responses: [
+        new OA\Response(response: 200, description: 'the packets that could be made', content: new OA\JsonContent(ref: PortioningDocument::class)),
+    ])]
+    public function portions(string $code, Request $request, SeenFrom $seen, PortioningSheet $sheet): JsonResponse
+    {
+        $lot = $this->lot($code);
+        $wish = $request->query('wish', []);
+        $when = $seen->when();
+
+        return new JsonResponse($sheet->of($lot, Input::read($sheet->fields($lot, $when), is_array($wish) ? $wish : []), $when));
     }
 }

@@ -53,6 +53,10 @@ final class StoringSection implements SheetSection
         $unit = $lot->facts->crop->counts()->value;
         $each = [];
         foreach ($lot->storing->containers() as $id => $kept) {
+            if ($kept->packet !== null) {
+                // Packets for years have a section of their own.
+                continue;
+            }
             $seeds = $shares[$id] ?? null;
             $each[] = new InContainerDocument(
                 $kept->container->label(),

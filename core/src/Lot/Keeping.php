@@ -9,6 +9,7 @@ use Marrow\Core\Folding\Strand;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
+use Marrow\Core\Steps\Storing\Kept;
 use Marrow\Core\Steps\Storing\StoringStrand;
 use Marrow\Core\Steps\Testing\TestCourse;
 use Marrow\Core\Steps\Testing\TestingStrand;
@@ -53,6 +54,12 @@ final class Keeping extends Strand
         return $this->forecast;
     }
 
+    /** The same for what of it lies in one of its containers. */
+    public function forecastIn(Kept $kept): ?Forecast
+    {
+        return $this->reckon($kept);
+    }
+
     /** What its tests tell of how seed ages in this store, by the model alone; null when they tell nothing. */
     public function telling(): ?LotTelling
     {
@@ -69,10 +76,10 @@ final class Keeping extends Strand
         }
     }
 
-    private function reckon(): ?Forecast
+    private function reckon(?Kept $in = null): ?Forecast
     {
         try {
-            [$ageing, $constants, $tests] = $this->known() ?? [null, null, []];
+            [$ageing, $constants, $tests] = $this->known($in) ?? [null, null, []];
             if ($ageing === null || $constants === null) {
                 return null;
             }
@@ -81,7 +88,7 @@ final class Keeping extends Strand
                 return Forecast::of($ageing, LotPace::untested($this->practice->untestedShare, $slower, $spread), $constants->basis);
             }
             $last = $tests[count($tests) - 1]->startedAt;
-            $since = $this->storing->segmentsSince($last, $constants);
+            $since = $this->storing->segmentsSince($last, $constants, $in);
 
             return $since === null ? null : Forecast::of(
                 Ageing::of($last, $since),
@@ -99,7 +106,7 @@ final class Keeping extends Strand
      *
      * @throws InvalidFigure where the equation is not trusted
      */
-    private function known(): ?array
+    private function known(?Kept $in = null): ?array
     {
         if ($this->storing->now === null || ! $this->facts->crop->bearsDrying() || $this->storing->isShutInDamp()) {
             return null;
@@ -107,7 +114,7 @@ final class Keeping extends Strand
         $tests = $this->testing->results();
         $ripe = $this->origin->firstAt() ?? ($tests[0] ?? null)?->startedAt;
         $constants = $this->facts->crop->viability();
-        $segments = $ripe === null ? null : $this->storing->segmentsSince($ripe, $constants);
+        $segments = $ripe === null ? null : $this->storing->segmentsSince($ripe, $constants, $in);
 
         return $ripe === null || $segments === null ? null : [Ageing::of($ripe, $segments), $constants, $tests];
     }

@@ -16,6 +16,7 @@ use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Notes\NotesStrand;
 use Marrow\Core\Steps\Origin\OriginStrand;
+use Marrow\Core\Steps\Packets\PacketStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Steps\Storing\Kepts;
 use Marrow\Core\Steps\Storing\OpeningStrand;
@@ -33,7 +34,7 @@ use Marrow\Core\Work\Whereabouts;
 final class LotCourse
 {
     /** The strands of a lot in the order of the work; a new step of the work is a new line here. */
-    public const STRANDS = [NotesStrand::class, OriginStrand::class, CleaningStrand::class, StockStrand::class, DryingStrand::class, TestingStrand::class, TreatingStrand::class, OpeningStrand::class, StoringStrand::class, Keeping::class];
+    public const STRANDS = [NotesStrand::class, OriginStrand::class, CleaningStrand::class, StockStrand::class, DryingStrand::class, TestingStrand::class, TreatingStrand::class, OpeningStrand::class, StoringStrand::class, PacketStrand::class, Keeping::class];
 
     public readonly NotesStrand $notes;
 
@@ -51,6 +52,8 @@ final class LotCourse
 
     public readonly StoringStrand $storing;
 
+    public readonly PacketStrand $packets;
+
     private readonly OpeningStrand $opening;
 
     private readonly Keeping $keeping;
@@ -62,16 +65,17 @@ final class LotCourse
     private function __construct(public readonly LotFacts $facts, public readonly Practice $practice)
     {
         $this->where = new Whereabouts;
+        $kepts = new Kepts;
         $this->notes = new NotesStrand;
         $this->origin = new OriginStrand($this->where, $facts->code, $facts->sownAt);
         $this->cleaning = new CleaningStrand($facts->crop, $this->origin);
-        $this->stock = new StockStrand($facts->crop, $this->where, $this->cleaning);
+        $this->stock = new StockStrand($facts->crop, $this->where, $this->cleaning, $kepts);
         $this->drying = new DryingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $practice);
         $this->testing = new TestingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock);
         $this->treating = new TreatingStrand($facts->crop, $this->where, $this->cleaning, $this->stock);
-        $kepts = new Kepts;
         $this->opening = new OpeningStrand($kepts);
         $this->storing = new StoringStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->treating, $facts->holdings(), $practice, $kepts);
+        $this->packets = new PacketStrand($facts->crop, $this->stock, $this->storing, $kepts);
         $this->keeping = new Keeping($facts, $practice, $this->origin, $this->stock, $this->testing, $this->storing);
     }
 
@@ -135,6 +139,14 @@ final class LotCourse
         return $this->keeping->forecast();
     }
 
+    /** Of what lies in one of its containers, by the container's id; null where it lies in no such one, or nothing is forecast. */
+    public function forecastIn(string $container): ?Forecast
+    {
+        $kept = $this->storing->containers()[$container] ?? null;
+
+        return $kept === null ? null : $this->keeping->forecastIn($kept);
+    }
+
     /** What its tests tell of how seed ages in this store. */
     public function telling(): ?LotTelling
     {
@@ -189,6 +201,6 @@ final class LotCourse
     /** @return list<Strand> */
     private function strands(): array
     {
-        return [$this->notes, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->testing, $this->treating, $this->opening, $this->storing, $this->keeping];
+        return [$this->notes, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->testing, $this->treating, $this->opening, $this->storing, $this->packets, $this->keeping];
     }
 }

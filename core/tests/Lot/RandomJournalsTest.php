@@ -279,6 +279,14 @@ final class RandomJournalsTest extends CoreTestCase
         return ['shelf' => new StoredAt('Shelf', 18.0, 50.0), 'cellar' => new StoredAt('Cellar', 12.0, 75.0), 'fridge' => new StoredAt('Fridge', 5.0, 60.0), 'freezer' => new StoredAt('Freezer', -18.0, 65.0)];
     }
 
+    /** @return array<string, mixed> some of it, or some of one of its packets */
+    private static function taken(LotCourse $course, Randomizer $chance): array
+    {
+        $packets = $course->packets->waiting();
+
+        return $packets === [] || $chance->getInt(0, 1) === 0 ? ['mass_g' => $chance->getInt(1, 60)] : ['seeds' => $chance->getInt(1, 20), 'container' => array_key_first($packets)];
+    }
+
     /** @return array{string, array<string, mixed>} one of the things offered, or a count of a running test */
     private static function act(LotCourse $course, Randomizer $chance, int $step): array
     {
@@ -314,8 +322,10 @@ final class RandomJournalsTest extends CoreTestCase
                 'mass_g' => $chance->getInt(0, 1) === 1 ? max(0.01, round(min($mass, 100.0) * 0.95, 2)) : null,
             ],
             'divided' => ['seeds' => $chance->getInt(1, 40), 'container' => ['jar', 'paper_envelope'][$chance->getInt(0, 1)], 'place_id' => array_keys(self::places())[$chance->getInt(0, 3)], 'into' => "packet $step"],
+            'portioned' => ['years' => [2027, 2028], 'seeds' => [$chance->getInt(1, 30), $chance->getInt(1, 30)], 'plants' => 6, 'container' => ['jar', 'paper_envelope'][$chance->getInt(0, 1)], 'place_id' => array_keys(self::places())[$chance->getInt(0, 3)], 'reserve' => $chance->getInt(0, 1) === 1 ? $chance->getInt(0, 40) : null, 'into' => ["first $step", "second $step"]],
+            'reserved' => ['seeds' => $chance->getInt(0, 60)],
             'seen' => [[], ['gone' => true], ['seeds' => $chance->getInt(1, 200)], ['mass_g' => $chance->getInt(1, 9)]][$chance->getInt(0, 9) > 6 ? $chance->getInt(1, 3) : 0],
-            'withdrawn' => ['purpose' => 'gift', 'mass_g' => $chance->getInt(1, 60)],
+            'withdrawn' => ['purpose' => ['gift', 'lost'][$chance->getInt(0, 1)], ...self::taken($course, $chance)],
             'bathed' => ['temperature_c' => $chance->getInt(45, 52), 'minutes' => $chance->getInt(10, 40)],
             'noted' => ['text' => 'Looked at'],
             default => [],

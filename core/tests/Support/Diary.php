@@ -72,6 +72,28 @@ final class Diary
         return $this->admission(self::entry($this->next(), $kind, $at, $payload));
     }
 
+    /**
+     * What was recorded of something else, and refers to this lot.
+     *
+     * @param  array<string, mixed>  $payload
+     * @param  string  $as  the field by which it refers to it
+     */
+    public function heard(string $kind, string $at, array $payload, string $as): void
+    {
+        $this->entries[] = self::heardAs(self::entry($this->next(), $kind, $at, $payload), $as);
+    }
+
+    /** @param  array<string, mixed>  $payload */
+    public function asksHeard(string $kind, string $at, array $payload, string $as): Admission
+    {
+        return $this->admission(self::heardAs(self::entry($this->next(), $kind, $at, $payload), $as));
+    }
+
+    private static function heardAs(Entry $entry, string $as): Entry
+    {
+        return new Entry($entry->id, $entry->order, $entry->kind, $entry->payload, $entry->happenedAt, $as);
+    }
+
     public function strike(string $id): string
     {
         return $this->insist('struck', '2030-01-01', ['entry' => $id]);

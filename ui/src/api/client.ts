@@ -60,6 +60,9 @@ export type Holder = Schemas['HolderDocument'];
 export type Holding = Schemas['HoldingDocument'];
 export type HeldLot = Schemas['HeldLotDocument'];
 export type InContainer = Schemas['InContainerDocument'];
+export type Packets = Schemas['PacketsDocument'];
+export type Packet = Schemas['PacketDocument'];
+export type PortionTable = Schemas['PortioningDocument'];
 export type JournalPage = Schemas['JournalDocument'];
 export type PlaceName = PlaceList['place'];
 

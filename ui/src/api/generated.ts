@@ -652,6 +652,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/lots/{code}/portions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description How the lot would be parted into packets for the years to come. */
+        get: operations["portions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/places/{place}": {
         parameters: {
             query?: never;
@@ -1012,13 +1029,20 @@ export interface components {
             held: boolean;
             sentence: string;
         };
-        /** @description A lot as it is chosen from a list. */
+        /** @description A lot or a planting as it is chosen from a list. */
         ChosenDocument: {
             id: string;
             code: string;
             variety: string;
             crop: string;
             said: string;
+            packets: components["schemas"]["ChosenPacketDocument"][];
+        };
+        /** @description A packet of a lot, as it is chosen when the lot is sown. */
+        ChosenPacketDocument: {
+            id: string;
+            said: string;
+            seeds: number | null;
         };
         /** @description A copy of the garden that can be gone back to. */
         CopyDocument: {
@@ -1470,6 +1494,7 @@ export interface components {
             until: string | null;
             do: string;
             why: string;
+            sow: components["schemas"]["PlannedSowingDocument"] | null;
         };
         /** @description A season's plan as it would be typed: by part and field, in the keeper's units and form of days. */
         PlanTypedDocument: {
@@ -1522,6 +1547,15 @@ export interface components {
             lot: string | null;
             planting: string | null;
         };
+        /** @description What a planned sowing begins with, so that nobody has to type it. */
+        PlannedSowingDocument: {
+            variety: string;
+            plants: number;
+            lot: string | null;
+            container: string | null;
+            seeds: number | null;
+            said: string;
+        };
         /** @description A planting with its lots. */
         PlantingDocument: {
             id: string;
@@ -1555,6 +1589,30 @@ export interface components {
             plants: number;
             first_bloom: string | null;
             last_bloom: string | null;
+        };
+        /** @description A packet that could be made of a lot. */
+        PortionDocument: {
+            year: number;
+            seeds: number;
+            plants: number;
+            said: string;
+            alive: string;
+        };
+        /** @description A lot parted into packets for the years to come: what is asked, what would be made, and what it rests on. */
+        PortioningDocument: {
+            tag: components["schemas"]["TagDocument"];
+            id: string;
+            fields: components["schemas"]["FieldDocument"][];
+            make: components["schemas"]["OfferDocument"] | null;
+            there: string;
+            counted: boolean;
+            said: string;
+            until: string;
+            portions: components["schemas"]["PortionDocument"][];
+            facts: components["schemas"]["FactDocument"][];
+            ground: string;
+            asks_share: boolean;
+            caution: string | null;
         };
         /** @description What a reckoning gave. */
         ReckonedDocument: {
@@ -1960,6 +2018,30 @@ export interface components {
             section: "origin";
             belongs: string | null;
         };
+        /** @description Seed of a lot for the sowing of one year. */
+        PacketDocument: {
+            id: string;
+            code: string;
+            year: number;
+            plants: number | null;
+            seeds: number | null;
+            said: string;
+            path: string;
+            empty: boolean;
+            alive: string;
+            remark: string;
+            offers: components["schemas"]["OfferDocument"][];
+        };
+        /** @description What of a lot is put by: a packet for each year's sowing, and a reserve. */
+        PacketsDocument: {
+            title: string;
+            facts: components["schemas"]["FactDocument"][];
+            packets: components["schemas"]["PacketDocument"][];
+            /** @enum {string} */
+            section: "packets";
+            /** @enum {string} */
+            belongs: "store";
+        };
         /** @description Some of a lot, or all of it, in one container. */
         InContainerDocument: {
             kind: string;
@@ -2040,7 +2122,7 @@ export interface components {
             /** @enum {string} */
             belongs: "trays";
         };
-        SheetSection: components["schemas"]["CleaningDocument"] | components["schemas"]["DryingDocument"] | components["schemas"]["OriginDocument"] | components["schemas"]["StoreDocument"] | components["schemas"]["TestDocument"];
+        SheetSection: components["schemas"]["CleaningDocument"] | components["schemas"]["DryingDocument"] | components["schemas"]["OriginDocument"] | components["schemas"]["PacketsDocument"] | components["schemas"]["StoreDocument"] | components["schemas"]["TestDocument"];
         /** Struck */
         EntryStruck: {
             /** @description The entry to strike */
@@ -2065,6 +2147,8 @@ export interface components {
             seeds?: ((number | null) | (string | null)) | null;
             /** @description Or their mass, g */
             mass_g?: ((number | null) | (string | null)) | null;
+            /** @description Out of */
+            container?: string | null;
         };
         /** First bloom */
         EntryFirstBloom: Record<string, never>;
@@ -2174,7 +2258,7 @@ export interface components {
              * @description Taken for
              * @enum {string}
              */
-            purpose: "sowing" | "gift" | "swap" | "eaten" | "lost" | "discarded";
+            purpose: "sowing" | "gift" | "swap" | "eaten" | "spoilt" | "lost" | "discarded";
             /** @description Seeds */
             seeds?: ((number | null) | (string | null)) | null;
             /** @description Mass, g */
@@ -2291,6 +2375,34 @@ export interface components {
             /** @description Against what eats it */
             against_insects?: boolean;
         };
+        /** Parted into packets */
+        EntryPortioned: {
+            /** @description Sown in */
+            years: (number | string)[];
+            /** @description Seeds in each */
+            seeds: (number | string)[];
+            /** @description Plants from each */
+            plants?: ((number | null) | (string | null)) | null;
+            /**
+             * @description Packets of
+             * @enum {string}
+             */
+            container: "jar" | "foil_pouch" | "paper_envelope" | "cloth_bag" | "tin" | "plastic_bag" | "box" | "net" | "crate";
+            /** @description Where */
+            place_id?: string | null;
+            /** @description Inside */
+            inside?: string | null;
+            /** @description Kept in reserve */
+            reserve?: ((number | null) | (string | null)) | null;
+            /** @description Drying sachets in each */
+            sachets?: ((number | null) | (string | null)) | null;
+            /** @description The packets */
+            into?: (string | null)[];
+            /** @description How sure of the plants, share */
+            confidence?: ((number | null) | (string | null)) | null;
+            /** @description Of living seeds, make a plant, share */
+            field?: ((number | null) | (string | null)) | null;
+        };
         /** Stock taken */
         EntrySeen: {
             /** @description Which */
@@ -2303,6 +2415,11 @@ export interface components {
             gone?: boolean;
             /** @description Why it differs */
             reason?: string | null;
+        };
+        /** Reserve set */
+        EntryReserved: {
+            /** @description Seeds in reserve */
+            seeds: number | string;
         };
         /** Its air */
         EntryAirSet: {
@@ -2319,7 +2436,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;
@@ -3487,6 +3604,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LotDocument"];
+                };
+            };
+        };
+    };
+    portions: {
+        parameters: {
+            query?: {
+                on?: string;
+                /** @description what is wanted, by field, as typed */
+                wish?: {
+                    [key: string]: string;
+                };
+            };
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the packets that could be made */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PortioningDocument"];
                 };
             };
         };

@@ -56,6 +56,18 @@ export function useLot(code: string) {
   });
 }
 
+/** How a lot would be parted into packets, by what is wanted of it, as typed. */
+export function usePortions(code: string, wish: Record<string, string>) {
+  const { on } = useLook();
+  return useQuery({
+    queryKey: ['portions', code, on, wish],
+    queryFn: () =>
+      take(api.GET('/lots/{code}/portions', { params: { path: { code }, query: { on, wish } } })),
+    placeholderData: (last, query) => (query?.queryKey[1] === code ? last : undefined),
+    retry: false,
+  });
+}
+
 export function usePlanting(code: string) {
   const { on } = useLook();
   return useQuery({

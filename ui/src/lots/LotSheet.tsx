@@ -14,6 +14,7 @@ import { useLook } from '../api/look';
 import { places } from '../shell/places';
 import { Offers } from '../record/Offers';
 import { DryingSection } from '../steps/drying/DryingSection';
+import { PacketsSection } from '../steps/packets/PacketsSection';
 import { StoreSection } from '../steps/storing/StoreSection';
 import { TestSection } from '../steps/testing/TestSection';
 
@@ -34,6 +35,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
       about={{ subject: 'lot', id: data.id }}
       leading={lies}
       offers={data.offers}
+      leads={{ portioned: at(`/store/portion/${code}`) }}
       // After a step that moves the seed, follow it to where it now lies.
       onDone={(kind) => {
         const to = { spread: 'racks', stored: 'store', test_started: 'trays' }[kind];
@@ -109,6 +111,8 @@ function ordered(lot: Lot, place: PlaceName): ReactNode[] {
       switch (section.section) {
         case 'store':
           return <StoreSection key="store" store={section} code={lot.tag.code} lot={lot.id} />;
+        case 'packets':
+          return <PacketsSection key="packets" packets={section} code={lot.tag.code} lot={lot.id} />;
         case 'test':
           return <TestSection key={section.id} test={section} lot={lot.id} />;
         case 'drying':

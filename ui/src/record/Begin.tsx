@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { v7 } from 'uuid';
 import { Refused, type Beginning, type Draft, type PlaceName, type Variety } from '../api/client';
 import { Asked, recordOnce } from '../api/entries';
@@ -19,6 +19,7 @@ import { ChoiceInput, Labelled, sentOf, startOf, TextInput } from '../kit/fields
 import { DayInput } from '../kit/DayInput';
 import { moment } from '../kit/words';
 import { FieldGrid, type Values } from '../kit/FieldGrid';
+import { PacketInput } from './PacketInput';
 import { OfCrop } from './ThingInput';
 import { VarietyForm } from './VarietyForm';
 
@@ -42,12 +43,17 @@ export function Begin({
   const { at } = useLook();
   const say = useSay();
   const [adding, setAdding] = useState(false);
-  const draft = useDraft(`begin:${subject}`, () => ({
+  // A sowing of the plan comes with what the plan knows of it.
+  const [given] = useSearchParams();
+  const draft = useDraft(`begin:${subject}:${given.get('planned') ?? ''}`, () => ({
     begun: v7(),
     kind: '',
-    variety: '',
-    spot: '',
-    fields: {} as Values,
+    variety: given.get('variety') ?? '',
+    spot: given.get('spot') ?? '',
+    packet: given.get('packet') ?? '',
+    fields: Object.fromEntries(
+      ['plants', 'lot', 'seeds'].flatMap((key) => (given.has(key) ? [[key, given.get(key) ?? '']] : [])),
+    ) as Values,
     when: moment(frame.data?.now ?? ''),
   }));
   const { values, set } = draft;
@@ -61,9 +67,12 @@ export function Begin({
       about: { subject, id: values.begun },
       begins: { variety: values.variety, spot: values.spot },
       happened_at: values.when,
-      payload: Object.fromEntries(
-        fields.map((field) => [field.key, sentOf(field, values.fields[field.key] ?? startOf(field))]),
-      ) as Draft['payload'],
+      payload: {
+        ...Object.fromEntries(
+          fields.map((field) => [field.key, sentOf(field, values.fields[field.key] ?? startOf(field))]),
+        ),
+        ...(values.packet !== '' && { container: values.packet }),
+      } as Draft['payload'],
       even_so: evenSo,
     }),
   );
@@ -140,8 +149,17 @@ export function Begin({
             fields={fields}
             values={values.fields}
             errors={errors}
-            onChange={(typed) => set({ fields: typed })}
+            onChange={(typed) =>
+              set({ fields: typed, packet: typed['lot'] === values.fields['lot'] ? values.packet : '' })
+            }
           >
+            <PacketInput
+              lot={String(values.fields['lot'] ?? '')}
+              value={values.packet}
+              onChange={(packet, seeds) =>
+                set({ packet, fields: { ...values.fields, ...(seeds !== null && { seeds: String(seeds) }) } })
+              }
+            />
             <DayInput
               label={way.kind === 'sown' ? way.title : 'When'}
               hours

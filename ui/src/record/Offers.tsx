@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Answered, Offer } from '../api/client';
 import { RecordForm, type Happening } from './RecordForm';
 
@@ -12,6 +13,7 @@ export function Offers({
   offers,
   leading = true,
   words = {},
+  leads = {},
   onDone,
 }: {
   about: Exclude<Happening['about'], 'a new lot'>;
@@ -23,6 +25,8 @@ export function Offers({
   /** whether the first of them is what this page is for */
   leading?: boolean;
   words?: Record<string, string>;
+  /** kinds that have a page of their own, and where it is */
+  leads?: Record<string, string>;
   onDone?: (kind: string, saved: Answered) => void;
 }) {
   const [chosen, setChosen] = useState<string | null>(null);
@@ -45,7 +49,9 @@ export function Offers({
             <Button
               key={kind}
               variant={leading && index === 0 && kind !== 'noted' ? 'contained' : 'outlined'}
-              onClick={() => setChosen(kind)}
+              {...(leads[kind] === undefined
+                ? { onClick: () => setChosen(kind) }
+                : { component: Link, to: leads[kind] })}
             >
               {words[kind] ?? act}
             </Button>

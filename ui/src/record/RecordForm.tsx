@@ -59,7 +59,9 @@ export function RecordForm({
   }));
   const { values } = draft;
   const OfWhat = about !== 'a new lot' && about.subject === 'planting' ? PlantingInput : LotInput;
-  const valueOf = (field: FieldDeclared) => values.fields[field.key] ?? startOf(field);
+  // What nobody is asked is as the form has it now, not as it was when something was typed into it.
+  const valueOf = (field: FieldDeclared) =>
+    (field.hidden && corrects === undefined ? undefined : values.fields[field.key]) ?? startOf(field);
   const save = useWrite((evenSo: boolean) =>
     recordOnce({
       id: draft.id,

@@ -1,6 +1,16 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { Link } from 'react-router';
 import type { PlanTask } from '../api/client';
 import { shortDay } from '../kit/words';
+
+/** The form of a new planting, with what the plan knows of it. */
+function sowing(planned: string, { variety, plants, lot, container, seeds }: NonNullable<PlanTask['sow']>) {
+  const known = { planned, variety, plants, lot, packet: container, seeds };
+  return `/plot/new?${new URLSearchParams(
+    Object.entries(known).flatMap(([key, value]) => (value === null ? [] : [[key, String(value)]])),
+  )}`;
+}
 
 /** A task of a season's plan: when, what, and why. */
 export function PlanTaskRow({ task }: { task: PlanTask }) {
@@ -21,6 +31,18 @@ export function PlanTaskRow({ task }: { task: PlanTask }) {
       </span>
       <span>
         <b>{task.do}.</b> {task.why}
+        {task.sow !== null && (
+          <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mt: 0.5 }}>
+            <Button
+              component={Link}
+              to={sowing(task.planting, task.sow)}
+              aria-label={`${task.do}: record it`}
+            >
+              Sow it
+            </Button>
+            {task.sow.said}
+          </Box>
+        )}
       </span>
     </Box>
   );

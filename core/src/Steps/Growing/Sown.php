@@ -18,6 +18,7 @@ final readonly class Sown implements Payload
      * @param  string  $sownFrom  where it came from in words; may be empty
      * @param  int|null  $seeds  taken from that lot
      * @param  float|null  $massG  g taken from that lot
+     * @param  ?string  $container  id of the packet of that lot which was opened for it; all of it, where no amount is said
      */
     public function __construct(
         public int $plants,
@@ -25,6 +26,7 @@ final readonly class Sown implements Payload
         public string $sownFrom,
         public ?int $seeds,
         public ?float $massG,
+        public ?string $container = null,
     ) {}
 
     public static function kind(): Kind
@@ -36,6 +38,7 @@ final readonly class Sown implements Payload
                 Field::text('sown_from', 'Or from elsewhere')->called('where the seed came from')->optional('')->hint('A friend, a shop, a swap'),
                 Field::integer('seeds', 'Seeds taken', '', 1, 100_000_000)->called('the number of seeds taken')->optional()->hint('Taken off the lot’s stock')->of('seed'),
                 Field::mass('mass_g', 'Or their mass')->called('the mass taken')->optional(),
+                Field::reference('container', 'Out of', 'container')->optional()->unasked(),
             )
             ->says('{plants}', 'from {lot}', 'from {sown_from}', '{seeds} taken', '{mass_g} taken');
     }

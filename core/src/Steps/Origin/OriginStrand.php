@@ -29,7 +29,7 @@ final class OriginStrand extends Strand
     public ?PouredTogether $mixed = null;
 
     /** @param  \DateTimeImmutable|null  $sownAt  when the planting it was picked from was sown, where that is known */
-    public function __construct(private readonly Whereabouts $where, private readonly string $code, private readonly ?\DateTimeImmutable $sownAt) {}
+    public function __construct(private readonly Whereabouts $where, public readonly string $code, private readonly ?\DateTimeImmutable $sownAt) {}
 
     #[Takes]
     public function picked(Picked $picked, Entry $entry): void

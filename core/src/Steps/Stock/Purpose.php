@@ -13,6 +13,7 @@ enum Purpose: string implements Choice
     case Gift = 'gift';
     case Swap = 'swap';
     case Eaten = 'eaten';
+    case Spoilt = 'spoilt';
     case Lost = 'lost';
     case Discarded = 'discarded';
 
@@ -23,8 +24,24 @@ enum Purpose: string implements Choice
             self::Gift => 'given away',
             self::Swap => 'swapped',
             self::Eaten => 'eaten',
+            self::Spoilt => 'spoilt',
             self::Lost => 'lost',
             self::Discarded => 'thrown out',
         };
+    }
+
+    /** Whether the keeper chose to let it go, so that a reserve has a say; what is lost is lost. */
+    public function isChosen(): bool
+    {
+        return match ($this) {
+            self::Sowing, self::Gift, self::Swap, self::Eaten => true,
+            self::Spoilt, self::Lost, self::Discarded => false,
+        };
+    }
+
+    /** Whether somebody else has it now. */
+    public function isPassedOn(): bool
+    {
+        return $this === self::Gift || $this === self::Swap;
     }
 }

@@ -16,6 +16,7 @@ use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Growing\Sown;
 use Marrow\Core\Steps\Origin\PouredTogether;
 use Marrow\Core\Steps\Origin\Received;
+use Marrow\Core\Steps\Storing\Kepts;
 use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Place;
 use Marrow\Core\Work\Whereabouts;
@@ -33,7 +34,7 @@ final class StockStrand extends Strand
     /** @var list<\Closure(float): void> told the grams that were taken */
     private array $whenTaken = [];
 
-    public function __construct(private readonly Crop $crop, private readonly Whereabouts $where, private readonly CleaningStrand $cleaning)
+    public function __construct(private readonly Crop $crop, private readonly Whereabouts $where, private readonly CleaningStrand $cleaning, private readonly Kepts $kepts)
     {
         $this->stock = new Stock($crop);
     }
@@ -82,6 +83,9 @@ final class StockStrand extends Strand
             $this->takeSeeds($sown->seeds, 'seeds');
         } elseif ($sown->massG !== null) {
             $this->takeGrams($sown->massG, 'mass_g');
+        } elseif ($sown->container !== null) {
+            // A packet was opened for it: all that was in it.
+            $this->takeSeeds((int) round($this->kepts->all[$sown->container]->part ?? 0.0), 'seeds');
         }
     }
 

@@ -9,6 +9,7 @@ use Marrow\Core\Drying\Air;
 use Marrow\Core\Drying\JarOpening;
 use Marrow\Core\Steps\Holding\Stretch;
 use Marrow\Core\Steps\Holding\Surroundings;
+use Marrow\Core\Steps\Packets\Packet;
 use Marrow\Core\Work\Later;
 
 /** Seed in one container: where it has lain, how moist it is there, and whether it is still cold. */
@@ -46,6 +47,12 @@ final class Kept
 
     /** Seeds in it; null of the container that holds the rest. */
     public ?float $part = null;
+
+    /** What it is for, where it is one of the lot's packets. */
+    public ?Packet $packet = null;
+
+    /** When the last of what was in it was taken. */
+    public ?\DateTimeImmutable $emptiedAt = null;
 
     /** @var list<array{from: \DateTimeImmutable, moisture: float, temperature: float}> */
     public array $stays = [];

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Steps\Storing;
 
+use Marrow\Core\Steps\Packets\Packet;
+use Marrow\Core\Steps\Packets\Portioned;
+
 /** The containers that a lot lies in, and how much of it is in each. */
 final class Kepts
 {
@@ -23,6 +26,21 @@ final class Kepts
         }
 
         return null;
+    }
+
+    /** A packet for a year's sowing, with a code that no other of the lot has. */
+    public function packet(string $lot, Portioned $portioned, int $i): Packet
+    {
+        $year = $portioned->years[$i];
+        $of = count(array_filter($this->all, static fn (Kept $kept): bool => $kept->packet?->year === $year));
+
+        return new Packet($year, $portioned->plants, $portioned->seeds[$i], "$lot-$year".($of === 0 ? '' : chr(ord('a') + min(25, $of))), $portioned->confidence, $portioned->field);
+    }
+
+    /** Whether any of it was parted into packets for years. */
+    public function isParted(): bool
+    {
+        return array_filter($this->all, static fn (Kept $kept): bool => $kept->packet !== null) !== [];
     }
 
     /**

@@ -17,9 +17,11 @@ use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Drying\DryingVerdict;
 use Marrow\Core\Steps\Drying\JarRead;
 use Marrow\Core\Steps\Drying\Spread;
+use Marrow\Core\Steps\Growing\Sown;
 use Marrow\Core\Steps\Holding\Holdings;
 use Marrow\Core\Steps\Holding\Surroundings;
 use Marrow\Core\Steps\Origin\OriginStrand;
+use Marrow\Core\Steps\Packets\Portioned;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Steps\Stock\Withdrawn;
 use Marrow\Core\Steps\Treating\Bathed;
@@ -109,6 +111,7 @@ final class StoringStrand extends Strand
             $this->ask($this->freezing->againstInsects($kept));
         }
         $kept->part = $was === null && $this->kepts->all !== [] ? (float) ($stored->seeds ?? 0) : $was?->part;
+        $kept->packet = $was?->packet;
         $this->put($id, $kept, $from, $moisture, $ground, $entry);
         $this->cleaning->leave();
     }
@@ -130,6 +133,29 @@ final class StoringStrand extends Strand
         $this->askOfFreezing($kept, $moisture, $ground);
         $kept->part = (float) $seeds;
         $this->put($divided->into ?? $entry->id, $kept, $from, $moisture, $ground, $entry);
+    }
+
+    /** Parted into packets for the years to come; the rest stays where it is. */
+    #[Takes]
+    public function portioned(Portioned $portioned, Entry $entry): void
+    {
+        $this->pass($entry->happenedAt);
+        $from = $this->kepts->rest() ?? $this->now ?? throw Misfit::outOfPlace('It is not in store yet: put it away first, then part it into packets.');
+        $around = $this->holdings->around($portioned->placeId, $portioned->inside) ?? throw Misfit::at('place_id', 'Say where the packets were put.');
+        $left = $this->kepts->left($this->stock->stock->seeds());
+        if ($left !== null && ! $this->stock->stock->isRough() && array_sum($portioned->seeds) > $left + 0.5) {
+            throw Misfit::at('seeds', sprintf('Only %s seeds are left outside its packets; these packets take %s.', Show::count(floor($left)), Show::count(array_sum($portioned->seeds))));
+        }
+        foreach ($portioned->seeds as $i => $seeds) {
+            $kept = $this->kept($portioned->container, $around, $entry->happenedAt, $portioned->inside);
+            [$moisture, $ground] = $this->moistureIn($kept, $from);
+            if ($i === 0) {
+                $this->askOfFreezing($kept, $moisture, $ground);
+            }
+            $kept->part = (float) $seeds;
+            $kept->packet = $this->kepts->packet($this->origin->code, $portioned, $i);
+            $this->put($portioned->into[$i] ?? "$entry->id $i", $kept, $from, $moisture, $ground, $entry);
+        }
     }
 
     /** A closed-jar reading of seed that is in store already tells how moist it really is. */
@@ -177,11 +203,15 @@ final class StoringStrand extends Strand
     public function withdrawn(Withdrawn $withdrawn, Entry $entry): void
     {
         $this->pass($entry->happenedAt);
-        // What is taken from one of its packets leaves the others as they were.
-        $kept = $withdrawn->container === null ? null : $this->kepts->all[$withdrawn->container] ?? null;
-        if ($kept?->part !== null) {
-            $kept->part = max(0.0, $kept->part - ($withdrawn->seeds ?? (float) $withdrawn->massG * 1000 / $this->stock->stock->tsm()));
-        }
+        $this->takenFrom($withdrawn->container, $withdrawn->seeds, $withdrawn->massG, $entry);
+    }
+
+    /** A planting was sown from it. */
+    #[Takes(as: 'lot')]
+    public function sown(Sown $sown, Entry $entry): void
+    {
+        $this->pass($entry->happenedAt);
+        $this->takenFrom($sown->container, $sown->seeds, $sown->massG, $entry);
     }
 
     /** What was found there is what there is; what was thought before was wrong, or something happened that nobody wrote down. */
@@ -307,57 +337,14 @@ final class StoringStrand extends Strand
     /**
      * The paces at which the lot has aged since $from, the last one without end; ordinary room air before it was stored.
      *
+     * @param  ?Kept  $in  one of its containers; null for the one in which it ages fastest
      * @return list<AgeingSegment>|null null when a stay lies outside what the equation is trusted for (too damp, too hot)
      */
-    public function segmentsSince(\DateTimeImmutable $from, ViabilityConstants $constants): ?array
+    public function segmentsSince(\DateTimeImmutable $from, ViabilityConstants $constants, ?Kept $in = null): ?array
     {
         $room = ['from' => $from, 'moisture' => $this->roomMoisture(), 'temperature' => $this->practice->number('room_temperature')];
-        $stays = [$room, ...$this->now->stays ?? $this->before];
-        $segments = [];
-        foreach ($stays as $i => $stay) {
-            $next = $stays[$i + 1]['from'] ?? null;
-            if ($next !== null && $next <= $from) {
-                continue;
-            }
-            if ($stay['moisture'] > ViabilityConstants::MAX_MOISTURE
-                || $stay['temperature'] > ViabilityConstants::MAX_TEMPERATURE
-                || $stay['temperature'] < ViabilityConstants::MIN_TEMPERATURE) {
-                return null;
-            }
-            // Drier than the equation's floor gains nothing more (Ellis & Roberts's low-moisture limit).
-            $moisture = max(ViabilityConstants::MIN_MOISTURE, $stay['moisture']);
-            $start = $stay['from'] > $from ? $stay['from'] : $from;
-            $segments[] = new AgeingSegment($start, $constants->sigma($moisture, $stay['temperature']), $constants->awayFromCupboard($moisture));
-        }
 
-        return $this->withBaths($segments, $from);
-    }
-
-    /**
-     * A bath in hot water ages seed in an hour as much as it costs.
-     *
-     * @param  list<AgeingSegment>  $segments
-     * @return list<AgeingSegment>
-     */
-    private function withBaths(array $segments, \DateTimeImmutable $from): array
-    {
-        foreach ($this->treating->baths as $bath) {
-            if ($bath->at < $from || $bath->cost <= 0.0) {
-                continue;
-            }
-            $over = $bath->at->modify('+1 hour');
-            $before = array_values(array_filter($segments, static fn (AgeingSegment $segment): bool => $segment->from <= $bath->at));
-            $after = array_values(array_filter($segments, static fn (AgeingSegment $segment): bool => $segment->from > $bath->at));
-            $then = $before[count($before) - 1] ?? null;
-            $segments = [
-                ...$before,
-                new AgeingSegment($bath->at, 1 / 24 / $bath->cost),
-                ...($then === null || ($after !== [] && $after[0]->from <= $over) ? [] : [new AgeingSegment($over, $then->sigmaDays, $then->away)]),
-                ...$after,
-            ];
-        }
-
-        return $segments;
+        return Stays::segments([$room, ...($in ?? $this->now)->stays ?? $this->before], $this->treating->baths, $from, $constants);
     }
 
     private function aroundOf(Stored $stored): ?Surroundings
@@ -386,6 +373,27 @@ final class StoringStrand extends Strand
         $this->kepts->all[$id] = $kept;
         $this->where->place = Place::Store;
         $this->lead();
+    }
+
+    /** What is taken from one of its packets leaves the others as they were; where nobody says how much, it is all of it. */
+    private function takenFrom(?string $container, ?int $seeds, ?float $grams, Entry $entry): void
+    {
+        $kept = $container === null ? null : $this->kepts->all[$container] ?? null;
+        if ($kept?->part === null) {
+            return;
+        }
+        $taken = (float) ($seeds ?? ($grams === null ? $kept->part : $grams * 1000 / $this->stock->stock->tsm()));
+        $called = $kept->packet === null ? 'that container' : "packet {$kept->packet->code}";
+        if ($kept->emptiedAt !== null) {
+            $this->doubt('container', sprintf('%s is empty since %s: it was opened and used up then. Is this another one?', ucfirst($called), $kept->emptiedAt->format('j F Y')));
+        } elseif ($taken > $kept->part + 0.5) {
+            $this->doubt('seeds', sprintf('Only %s seeds are in %s.', Show::count(round($kept->part)), $called));
+        }
+        $kept->part = max(0.0, $kept->part - $taken);
+        if ($kept->part < 0.5) {
+            $kept->part = 0.0;
+            $kept->emptiedAt ??= $entry->happenedAt;
+        }
     }
 
     /** What was counted or weighed as it went in: all of the lot, or of one of its packets. */

@@ -10,6 +10,7 @@ use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\Germination\GerminationShare;
+use Marrow\Core\Germination\SmallerTest;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Origin\OriginStrand;
@@ -51,7 +52,8 @@ final class TestingStrand extends Strand
         $seeds = $set->seeds * $set->replicates;
         $there = $this->stock->stock->seeds();
         if ($there !== null && $this->stock->stock->suffices($seeds) && $there - $seeds < self::LEAVES * $there) {
-            $this->doubt('seeds', sprintf('That would leave %s of the %s seeds there are.', Show::count(max(0.0, $there - $seeds)), Show::count($there)));
+            $smaller = SmallerTest::within((int) floor($there / 4));
+            $this->doubt('seeds', sprintf('That would leave %s of the %s seeds there are.%s', Show::count(max(0.0, $there - $seeds)), Show::count($there), $smaller === null ? '' : " $smaller"));
         }
         $this->stock->takeSeeds($seeds, 'seeds');
         $this->tests[$set->test] = new TestCourse($set, $entry->happenedAt, $this->crop);

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Models\Lot;
+use App\Models\Place;
+use App\Models\Variety;
+use App\Reading\EntryStore;
+use App\Reading\Facts;
+use DateTimeImmutable;
+use Marrow\Core\Journal\Subject;
+use Marrow\Core\Lot\Portion;
+use Marrow\Core\Lot\Portioning;
+use Marrow\Core\Lot\PortionWish;
+
+/** Lots of the demo that are parted into packets for the years to come, as the program itself reckons them. */
+final readonly class InPackets
+{
+    public function __construct(private Facts $facts) {}
+
+    /** The tomato of the old fridge, sown every year, and the onion on its last seasons, every other. */
+    public function part(DemoWriter $write, Place $fridge, Place $cupboard): void
+    {
+        $this->parted($write, 'Sluice Gate', '2026-08-30 20:00', ['plants' => 12, 'packets' => 6, 'reserve' => 200, 'container' => 'foil_pouch', 'place' => $fridge->id, 'sachets' => 1]);
+        $this->parted($write, 'Capstan', '2026-08-30 20:30', ['plants' => 60, 'packets' => 3, 'reserve' => 1000, 'container' => 'paper_envelope', 'place' => $cupboard->id]);
+    }
+
+    /** @param  array<string, mixed>  $wanted */
+    private function parted(DemoWriter $write, string $variety, string $at, array $wanted): void
+    {
+        $lot = Lot::query()->with(['variety', 'planting.variety'])->where('variety_id', Variety::query()->where('name', $variety)->value('id'))->orderBy('number')->firstOrFail();
+        $this->facts->forget();
+        $practice = $this->facts->practice;
+        $wish = PortionWish::of(PortionWish::fields($practice, 2026)->read($wanted));
+        $forecast = Portioning::forecast($this->facts->ofLot($lot), EntryStore::of(Subject::Lot, $lot->id), $practice, $wish, new DateTimeImmutable($at));
+        $portions = Portioning::of($this->facts->lot($lot), $wish, $forecast)->portions ?? [];
+        $write->happen($lot, 'portioned', $at, [
+            'years' => array_map(static fn (Portion $portion): int => $portion->year, $portions),
+            'seeds' => array_map(static fn (Portion $portion): int => $portion->seeds, $portions),
+            'plants' => $wish->plants,
+            'container' => $wanted['container'],
+            'place_id' => $wish->place,
+            'reserve' => $wish->reserve,
+            'sachets' => $wish->sachets,
+            'confidence' => $wish->confidence,
+            'field' => $wish->field,
+        ]);
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenting;
+
+use App\Documents\FactDocument;
+use App\Documents\FieldDocument;
+use App\Documents\OfferDocument;
+use App\Documents\PortionDocument;
+use App\Documents\PortioningDocument;
+use App\Garden\Settings;
+use App\Models\Lot;
+use App\Reading\EntryStore;
+use App\Reading\Facts;
+use App\Voice\Quantity;
+use App\Voice\When;
+use App\Words\LotWords;
+use LogicException;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\FieldList;
+use Marrow\Core\Fields\Values;
+use Marrow\Core\Journal\Subject;
+use Marrow\Core\Lot\Counsel;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Lot\Portion;
+use Marrow\Core\Lot\Portioning;
+use Marrow\Core\Lot\PortionWish;
+use Marrow\Core\Steps\Packets\Portioned;
+use Marrow\Core\Work\Offer;
+
+/** How a lot would be parted into packets, in figures and words. */
+final readonly class PortioningSheet
+{
+    public function __construct(private Facts $facts, private Tags $tags, private Settings $settings) {}
+
+    /** What is asked. */
+    public function fields(Lot $lot, When $when): FieldList
+    {
+        return PortionWish::fields($this->facts->practice, (int) $when->now->format('Y'), $this->facts->lot($lot));
+    }
+
+    /** @param  Values  $in  of its fields */
+    public function of(Lot $lot, Values $in, When $when): PortioningDocument
+    {
+        $course = $this->facts->lot($lot);
+        $fields = $this->fields($lot, $when);
+        $wish = PortionWish::of($in);
+        $unit = $course->facts->crop->counts()->value;
+        $there = $course->packets->unpacked();
+        $forecast = Portioning::forecast($this->facts->ofLot($lot), EntryStore::of(Subject::Lot, $lot->id), $this->facts->practice, $wish, $when->now) ?? $course->forecast();
+        $portioning = Portioning::of($course, $wish, $forecast);
+        $advice = $course->advice($when->now);
+        $asksShare = $forecast === null;
+
+        return new PortioningDocument(
+            $this->tags->lot($lot),
+            $lot->id,
+            array_map(static fn (Field $field): FieldDocument => FieldDocument::of($field), self::asked($fields, $asksShare)),
+            $portioning === null || $portioning->portions === [] ? null : self::make($course, $portioning),
+            $there === null ? 'Nobody has counted it yet' : Quantity::seedsOf($there, $course->stock->stock->isCounted(), $unit).($course->packets->all() === [] ? '' : ' outside its packets'),
+            $there !== null,
+            self::said($course, $portioning, $unit, $when),
+            $portioning === null ? '' : self::until($portioning, $unit),
+            array_map(static fn (Portion $portion): PortionDocument => new PortionDocument(
+                $portion->year,
+                $portion->seeds,
+                $wish->plants,
+                sprintf('%s for %s', Quantity::seeds($portion->seeds, $unit), Quantity::number($wish->plants, 'plant')),
+                $portion->low === null ? Quantity::percent($portion->share).' taken' : Quantity::percent($portion->share).' alive, '.Quantity::likely($forecast?->limitsAt($portion->sowing) ?? throw new LogicException),
+            ), $portioning->portions ?? []),
+            $portioning === null ? [] : $this->facts($portioning, $unit),
+            $asksShare
+                ? 'No forecast is made of it, so the share is what you think, the same for every year.'
+                : 'Each holds enough over all that the forecast leaves open of how much lives by then, kept in such a packet there, and as sure as you ask for the luck of the seeds themselves.',
+            $asksShare,
+            $advice?->counsel === Counsel::NotForSeed || $advice?->counsel === Counsel::DryFirst ? (new LotWords($course, $when))->advice($advice) : null,
+        );
+    }
+
+    /** @return list<Field> where nothing forecasts the share that comes up, that is asked first; else not at all */
+    private static function asked(FieldList $fields, bool $asksShare): array
+    {
+        $rest = array_values(array_filter($fields->fields, static fn (Field $field): bool => $field->key !== 'share'));
+
+        return $asksShare ? [$fields->field('share'), ...$rest] : $rest;
+    }
+
+    private static function make(LotCourse $course, Portioning $portioning): OfferDocument
+    {
+        $wish = $portioning->wish;
+
+        return OfferDocument::of(
+            Offer::of(Portioned::class, 1)
+                ->given('plants', $wish->plants)->given('reserve', $wish->reserve)->given('sachets', $wish->sachets)
+                ->given('confidence', $wish->confidence)->given('field', $wish->field)
+                ->given('container', $wish->container->value)->given('place_id', $wish->place)
+                ->calledHere('Make the packets'),
+            $course->cautions(),
+        );
+    }
+
+    private static function said(LotCourse $course, ?Portioning $portioning, string $unit, When $when): string
+    {
+        if ($portioning !== null) {
+            $portions = $portioning->portions;
+            $last = $portions[count($portions) - 1] ?? null;
+
+            return $last === null
+                ? 'Not one packet can be made of it.'
+                : sprintf('%s, %s: %s.', Quantity::number(count($portions), 'packet'), $portions[0]->year === $last->year ? $last->year : "{$portions[0]->year} to $last->year", Quantity::seeds(array_sum(array_map(static fn (Portion $portion): int => $portion->seeds, $portions)), $unit));
+        }
+
+        return $course->packets->unpacked() === null
+            ? 'Count the seeds, or weigh them and a counted sample: nobody can part what nobody has counted.'
+            : trim(((new LotWords($course, $when))->noForecast() ?? 'No forecast can be made of it.').' Say what share you think comes up.');
+    }
+
+    private static function until(Portioning $portioning, string $unit): string
+    {
+        return match (true) {
+            $portioning->failing === null => '',
+            $portioning->isTooOld => "By $portioning->failing too little of it lives for any packet: grow it out before then.",
+            default => sprintf('For %d there is too little: %s would be wanted, %s %s left.', $portioning->failing, Quantity::seeds((float) $portioning->wanting, $unit), Quantity::seeds($portioning->left, $unit), $portioning->left === 1 ? 'is' : 'are'),
+        };
+    }
+
+    /** @return list<FactDocument> */
+    private function facts(Portioning $portioning, string $unit): array
+    {
+        $price = fn (string $key): ?float => is_numeric($value = $this->settings->value($key)) ? (float) $value : null;
+        $cost = $portioning->cost($price('packet_price'), $price('sachet_price'), $price('label_price'));
+        $wish = $portioning->wish;
+
+        return array_values(array_filter([
+            new FactDocument('Left over', Quantity::seeds($portioning->left, $unit)),
+            $wish->reserve === 0 ? null : new FactDocument('In reserve', Quantity::seeds($wish->reserve, $unit)),
+            $wish->tests === 0 ? null : new FactDocument('For tests', Quantity::seeds($wish->tests, $unit)),
+            new FactDocument('To have ready', implode(', ', array_filter([
+                Quantity::number(count($portioning->portions), 'packet'),
+                $portioning->sachets() === 0 ? '' : Quantity::number($portioning->sachets(), 'sachet'),
+                $portioning->labels() === 0 ? '' : Quantity::number($portioning->labels(), 'label'),
+            ]))),
+            $cost === null ? null : new FactDocument('Costs', trim(number_format($cost, 2).' '.$this->settings->text('money'))),
+        ]));
+    }
+}

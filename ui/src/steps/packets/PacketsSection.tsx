@@ -1,0 +1,71 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { Packet, Packets } from '../../api/client';
+import { useLook } from '../../api/look';
+import { Caution, Facts, Section } from '../../kit/Section';
+import { Offers } from '../../record/Offers';
+
+/** What of a lot is put by: a packet for each year's sowing, and a reserve. */
+export function PacketsSection({ packets, code, lot }: { packets: Packets; code: string; lot: string }) {
+  return (
+    <Section
+      title={packets.title}
+      action={
+        packets.packets.length > 0 && (
+          <Button component={Link} to={`/tags?lots=${code}&of=packets`}>
+            Print their tags
+          </Button>
+        )
+      }
+    >
+      <Facts facts={packets.facts} />
+      <Box component="ul" aria-label="Packets" sx={{ listStyle: 'none', m: 0, mt: 1.5, p: 0 }}>
+        {packets.packets.map((packet) => (
+          <Line key={packet.id} packet={packet} lot={lot} />
+        ))}
+      </Box>
+    </Section>
+  );
+}
+
+function Line({ packet, lot }: { packet: Packet; lot: string }) {
+  const { on } = useLook();
+  const [open, setOpen] = useState(false);
+  return (
+    <Box component="li" sx={(t) => ({ borderTop: `1px solid ${t.vars?.palette.quiet}`, py: 0.75 })}>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
+        <Box component="b" sx={{ minWidth: '3.2em' }}>
+          {packet.year}
+        </Box>
+        <Box sx={{ flex: '1 1 16em' }}>
+          <Box
+            component="span"
+            sx={(t) => (packet.empty ? { color: t.vars?.palette.text.secondary } : { fontWeight: 700 })}
+          >
+            {packet.said}
+          </Box>
+          <Box component="span" sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
+            {packet.alive !== '' && `, ${packet.alive}`}
+            {!packet.empty && ` · ${packet.path}`}
+            {` · ${packet.code}`}
+          </Box>
+        </Box>
+        {on === undefined && packet.offers.length > 0 && (
+          <Button
+            aria-expanded={open}
+            aria-label={`What to do with ${packet.code}`}
+            onClick={() => setOpen(!open)}
+          >
+            {open ? 'Leave it' : 'Take, move'}
+          </Button>
+        )}
+      </Box>
+      {packet.remark !== '' && <Caution>{packet.remark}</Caution>}
+      {open && (
+        <Offers about={{ subject: 'lot', id: lot }} offers={packet.offers} onDone={() => setOpen(false)} />
+      )}
+    </Box>
+  );
+}
