@@ -15,6 +15,7 @@ const rooms = [
   'intake',
   'store',
   'packets',
+  'tags',
   'lots',
   'books',
   'today',

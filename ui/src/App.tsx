@@ -18,7 +18,8 @@ const PortionPage = later(async () => (await import('./packets/PortionPage')).Po
   lines: 6,
   height: 48,
 });
-const TagSheet = later(async () => (await import('./lots/TagSheet')).TagSheet, { lines: 2, height: 240 });
+const ReadPage = later(async () => (await import('./tags/ReadPage')).ReadPage, { lines: 2, height: 240 });
+const TagsPage = later(async () => (await import('./tags/TagsPage')).TagsPage, { lines: 2, height: 240 });
 
 export function App() {
   return (
@@ -35,7 +36,8 @@ export function App() {
           <Route key={place} path={`${place}/:code?`} element={<LotsPage key={place} place={place} />} />
         ))}
         <Route path="lots/:code" element={<LotPlace />} />
-        <Route path="tags/:code" element={<TagSheet />} />
+        <Route path="read/:mode?" element={<ReadPage />} />
+        <Route path="tags/:code?" element={<TagsPage />} />
         <Route path="books/:book?/:leaf?" element={<BooksPage />} />
         <Route path="*" element={<Navigate to="/today" replace />} />
       </Route>

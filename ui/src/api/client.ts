@@ -63,6 +63,8 @@ export type InContainer = Schemas['InContainerDocument'];
 export type Packets = Schemas['PacketsDocument'];
 export type Packet = Schemas['PacketDocument'];
 export type PortionTable = Schemas['PortioningDocument'];
+export type PaperTag = Schemas['PaperTagDocument'];
+export type TagRead = Schemas['TagReadDocument'];
 export type JournalPage = Schemas['JournalDocument'];
 export type PlaceName = PlaceList['place'];
 

@@ -862,6 +862,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/tags": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tags"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tags/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readTag"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1433,6 +1465,22 @@ export interface components {
             key: string;
             label: string;
         };
+        /** @description A tag on paper: for a container, what is in it, a rack, a dish or a bed. */
+        PaperTagDocument: {
+            key: string;
+            /** @enum {string} */
+            sort: "outside" | "inside" | "packet" | "rack" | "dish" | "bed";
+            mark: string;
+            code: string;
+            crop: string;
+            latin: string;
+            variety: string;
+            year: number | null;
+            seed: components["schemas"]["SeedLookDocument"] | null;
+            headline: string;
+            warning: string | null;
+            lines: components["schemas"]["FactDocument"][];
+        };
         /** @description How many things are in a place, and how many of them want hands. */
         PlaceCountDocument: {
             /** @enum {string} */
@@ -1794,6 +1842,16 @@ export interface components {
             /** @enum {string} */
             line: "true" | "unsure" | "crossed" | "mixing";
             seed: components["schemas"]["SeedLookDocument"] | null;
+        };
+        /** @description What was read off a tag. */
+        TagReadDocument: {
+            /** @enum {string} */
+            status: "here" | "elsewhere" | "unknown" | "unreadable";
+            said: string;
+            tag: components["schemas"]["TagDocument"] | null;
+            id: string | null;
+            container: string | null;
+            code: string;
         };
         /** @description Something that wants doing, in words, as seen from the day asked for. */
         TaskDocument: {
@@ -2421,6 +2479,11 @@ export interface components {
             /** @description Seeds in reserve */
             seeds: number | string;
         };
+        /** Closed, both tags read */
+        EntryClosed: {
+            /** @description Which */
+            container?: string | null;
+        };
         /** Its air */
         EntryAirSet: {
             /** @description Temperature from then on, °C */
@@ -2436,7 +2499,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;
@@ -4029,6 +4092,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SettingDocument"];
+                };
+            };
+        };
+    };
+    tags: {
+        parameters: {
+            query?: {
+                /** @description of lots and plantings, with commas between them */
+                codes?: string;
+                /** @description bench, racks, trays, store or plot: all that is there */
+                place?: string;
+                /** @description outside, inside, packet, rack, dish, bed, with commas between them; all where none is named */
+                sorts?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what stands on each */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperTagDocument"][];
+                };
+            };
+        };
+    };
+    readTag: {
+        parameters: {
+            query: {
+                /** @description what its mark holds, or the code that stands on it */
+                text: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what it is of */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TagReadDocument"];
                 };
             };
         };

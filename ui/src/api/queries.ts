@@ -68,6 +68,14 @@ export function usePortions(code: string, wish: Record<string, string>) {
   });
 }
 
+/** What stands on the tags of these lots and plantings, or of all that lies in a place. */
+export function useTags(codes: string, place: string) {
+  return useQuery({
+    queryKey: ['tags', codes, place],
+    queryFn: () => take(api.GET('/tags', { params: { query: { codes, place } } })),
+  });
+}
+
 export function usePlanting(code: string) {
   const { on } = useLook();
   return useQuery({

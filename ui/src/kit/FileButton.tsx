@@ -1,9 +1,10 @@
 import Button from '@mui/material/Button';
 import { useRef, type ReactNode } from 'react';
 
-/** Takes a list that lies in a file of the keeper's. */
+/** Takes a file of the keeper's: a list, or a picture. */
 export function FileButton({
   label,
+  picture = false,
   variant,
   disabled = false,
   onFile,
@@ -11,6 +12,7 @@ export function FileButton({
 }: {
   /** what the file is, for those who do not see the button */
   label: string;
+  picture?: boolean;
   variant?: 'text';
   disabled?: boolean;
   onFile: (file: File) => void;
@@ -23,8 +25,8 @@ export function FileButton({
         ref={input}
         type="file"
         hidden
-        aria-label={`${label}, CSV or XLSX`}
-        accept=".csv,.tsv,.txt,.xlsx,text/csv"
+        aria-label={picture ? label : `${label}, CSV or XLSX`}
+        accept={picture ? 'image/*' : '.csv,.tsv,.txt,.xlsx,text/csv'}
         onChange={(event) => {
           const file = event.target.files?.[0];
           if (file !== undefined) onFile(file);

@@ -35,7 +35,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
       about={{ subject: 'lot', id: data.id }}
       leading={lies}
       offers={data.offers}
-      leads={{ portioned: at(`/store/portion/${code}`) }}
+      leads={{ portioned: at(`/store/portion/${code}`), closed: at(`/read/close?of=${code}`) }}
       // After a step that moves the seed, follow it to where it now lies.
       onDone={(kind) => {
         const to = { spread: 'racks', stored: 'store', test_started: 'trays' }[kind];

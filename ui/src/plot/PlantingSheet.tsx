@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import { Coming } from '../kit/Coming';
 import { Link, useNavigate } from 'react-router';
 import { usePlanting } from '../api/queries';
@@ -46,7 +47,14 @@ export function PlantingSheet({ code }: { code: string }) {
           onDone={(kind, saved) => kind === 'picked' && void navigate(at(`/bench/${saved.code}`))}
         />
       )}
-      <Section title="Planting">
+      <Section
+        title="Planting"
+        action={
+          <Button component={Link} to={`/tags/${code}`}>
+            Print its tag
+          </Button>
+        }
+      >
         <Facts facts={data.facts} />
         <Spot planting={data} fixed={on !== undefined} />
         <p style={{ maxWidth: '46em', marginBottom: 0 }}>

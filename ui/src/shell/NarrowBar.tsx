@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { Link } from 'react-router';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import { useState, type ReactNode } from 'react';
 import { api, take, type PlaceName } from '../api/client';
@@ -80,6 +81,15 @@ export function NarrowBar({
       {!all && (
         <Button variant="text" sx={{ minWidth: 0, px: 1 }} onClick={() => setMore(true)}>
           More
+        </Button>
+      )}
+      {all && (
+        <Button
+          component={Link}
+          to={`/tags?place=${place}`}
+          aria-label={`Print the tags of the ${places[place].title.toLowerCase()}`}
+        >
+          Tags
         </Button>
       )}
       {all && (

@@ -31,6 +31,9 @@ final class PacketStrand extends Strand
     /** Seeds that are neither sown nor given away without being asked; 0 where nobody set any. */
     public int $reserve = 0;
 
+    /** @var array<string, \DateTimeImmutable> when each container was last closed with both its tags read, by its id */
+    public array $closedAt = [];
+
     public function __construct(private readonly Crop $crop, private readonly StockStrand $stock, private readonly StoringStrand $storing, private readonly Kepts $kepts) {}
 
     #[Takes]
@@ -45,6 +48,12 @@ final class PacketStrand extends Strand
     {
         $this->reserve = $reserved->seeds;
         $this->mustBeThere();
+    }
+
+    #[Takes]
+    public function closed(Closed $closed, Entry $entry): void
+    {
+        $this->closedAt[$closed->container ?? Kepts::ONLY] = $entry->happenedAt;
     }
 
     #[Takes]
@@ -87,7 +96,7 @@ final class PacketStrand extends Strand
             return [];
         }
 
-        return [Offer::of(Portioned::class, 52), Offer::of(Reserved::class, 60)->usually('seeds', $this->reserve === 0 ? null : $this->reserve)];
+        return [Offer::of(Portioned::class, 52), Offer::of(Closed::class, 65), Offer::of(Reserved::class, 60)->usually('seeds', $this->reserve === 0 ? null : $this->reserve)];
     }
 
     /** @return array<string, Kept> the packets for years that still have something in them, soonest first, by id of the container */

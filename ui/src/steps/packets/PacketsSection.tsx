@@ -14,7 +14,7 @@ export function PacketsSection({ packets, code, lot }: { packets: Packets; code:
       title={packets.title}
       action={
         packets.packets.length > 0 && (
-          <Button component={Link} to={`/tags?lots=${code}&of=packets`}>
+          <Button component={Link} to={`/tags/${code}?sorts=packet`}>
             Print their tags
           </Button>
         )

@@ -20,7 +20,7 @@ export function StoreSection({ store, code, lot }: { store: Store; code: string;
     <Section
       title="In store"
       action={
-        <Button component={Link} to={`/tags/${code}`}>
+        <Button component={Link} to={`/tags/${code}?sorts=outside,inside`}>
           Print its tags
         </Button>
       }

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tagging;
+
+use App\Documents\FactDocument;
+use App\Models\Garden;
+use App\Models\JournalEntry;
+use App\Models\Lot;
+use App\Steps\Origin\OriginDocument;
+use App\Steps\Origin\OriginSection;
+use App\Voice\Quantity;
+use App\Voice\When;
+use Marrow\Core\Lot\LotCourse;
+
+/** Where the seed on a tag comes from: grown here, by whom, from how many plants; or from elsewhere, as it was told. */
+final readonly class OriginLines
+{
+    public function __construct(private OriginSection $section) {}
+
+    /** @return list<FactDocument> */
+    public function of(Lot $lot, LotCourse $course, When $when): array
+    {
+        $elsewhere = $this->section->of($course, $when)[0] ?? null;
+        if ($elsewhere instanceof OriginDocument) {
+            // Seed that was not grown here never says that it was; how much there is stands further down.
+            return array_values(array_filter($elsewhere->facts, static fn (FactDocument $fact): bool => $fact->label !== 'Holds'));
+        }
+        $by = JournalEntry::query()->where('subject_id', $lot->id)->where('kind', 'picked')->where('recorded_by', '!=', '')->orderBy('seq')->value('recorded_by');
+        $crossed = $course->facts->crossed;
+
+        return [
+            new FactDocument('Grown', self::grown($course).(is_string($by) ? ", by $by" : '')),
+            new FactDocument('From', $course->origin->plants() === 0 ? 'not recorded' : Quantity::number($course->origin->plants(), 'plant')),
+            new FactDocument('Isolation', $crossed ? 'failed: off-types were seen in what was grown from it' : 'not recorded'),
+        ];
+    }
+
+    /** @return list<FactDocument> in one line, where there is room for no more */
+    public function brief(LotCourse $course): array
+    {
+        $received = $course->origin->received;
+
+        return [$received === null ? new FactDocument('Grown', self::grown($course)) : new FactDocument('From', $received->from === '' ? 'nobody knows whom' : $received->from)];
+    }
+
+    private static function grown(LotCourse $course): string
+    {
+        return implode(', ', array_filter([(string) Garden::query()->value('name'), (string) $course->origin->year()]));
+    }
+}
