@@ -15,6 +15,7 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlantingController;
 use App\Http\Controllers\ReckoningController;
 use App\Http\Controllers\SettingsController;
+use App\Http\Controllers\SharingController;
 use App\Http\Controllers\TagController;
 use App\Http\Middleware\CopiesDaily;
 use App\Http\Middleware\KnowsTheGarden;
@@ -50,6 +51,9 @@ Route::withoutMiddleware([KnowsTheGarden::class, SpeaksAsSet::class, CopiesDaily
 Route::get('/settings', [SettingsController::class, 'index']);
 Route::put('/settings/{key}', [SettingsController::class, 'put']);
 Route::get('/forms/{name}', [GardenController::class, 'form']);
+Route::get('/swap-list', [SharingController::class, 'swapList']);
+Route::get('/people', [SharingController::class, 'people']);
+Route::post('/people/forget', [SharingController::class, 'forget']);
 Route::get('/tags', [TagController::class, 'index']);
 Route::get('/tags/read', [TagController::class, 'read']);
 Route::get('/choices/lots', [GardenController::class, 'lots']);

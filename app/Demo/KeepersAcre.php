@@ -43,6 +43,7 @@ final class KeepersAcre
         $this->onTheBench();
         $this->stillGrowing();
         $this->inTheCupboard->fill($this->write, $this->cupboard, $this->fridge, $this->freezer);
+        $this->inPackets->give($this->write);
         $this->inPackets->part($this->write, $this->fridge, $this->cupboard);
         $this->nextYear->draw($this->varieties);
     }

@@ -12,6 +12,7 @@ final readonly class Crossing
      * @param  string  $seenIn  code of the planting in which they were seen
      * @param  ?string  $came  code of the planting in which it must have been crossed; null where it came from elsewhere
      * @param  ?int  $season  of that planting
+     * @param  ?\DateTimeImmutable  $cameToLight  when the off-types were seen
      */
     public function __construct(
         public string $lot,
@@ -20,5 +21,6 @@ final readonly class Crossing
         public ?int $season,
         public int $off,
         public int $seen,
+        public ?\DateTimeImmutable $cameToLight = null,
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Lineage;
 
+use App\Moment;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -36,7 +37,7 @@ final class Crossings
     {
         // Most gardens have none; then one look is all it costs.
         $seen = DB::select(
-            'SELECT s.planting_id, s.off_types, s.looked_over, s.sown_lot, p.number AS seen_in, l.number AS lot, came.number AS came, cs.season
+            'SELECT s.planting_id, (SELECT min(j.happened_at) FROM journal_entries j WHERE j.subject = \'planting\' AND j.subject_id = s.planting_id AND j.kind = \'off_types_seen\') AS seen_at, s.off_types, s.looked_over, s.sown_lot, p.number AS seen_in, l.number AS lot, came.number AS came, cs.season
              FROM planting_standings s INDEXED BY planting_standings_off
              JOIN plantings p ON p.id = s.planting_id
              JOIN lots l ON l.id = s.sown_lot
@@ -47,8 +48,8 @@ final class Crossings
         );
         $crossed = [];
         foreach ($seen as $row) {
-            /** @var object{off_types: int, looked_over: int, sown_lot: string, seen_in: int, lot: int, came: int|null, season: int|null} $row */
-            $crossing = new Crossing('L'.$row->lot, 'P'.$row->seen_in, $row->came === null ? null : 'P'.$row->came, $row->season, $row->off_types, $row->looked_over);
+            /** @var object{seen_at: ?string, off_types: int, looked_over: int, sown_lot: string, seen_in: int, lot: int, came: int|null, season: int|null} $row */
+            $crossing = new Crossing('L'.$row->lot, 'P'.$row->seen_in, $row->came === null ? null : 'P'.$row->came, $row->season, $row->off_types, $row->looked_over, $row->seen_at === null ? null : Moment::read($row->seen_at));
             foreach ($this->withDescendants($row->sown_lot) as $lot) {
                 $crossed[$lot] ??= $crossing;
             }

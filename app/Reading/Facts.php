@@ -55,6 +55,7 @@ final class Facts
             $this->crossings->of($lot->id) !== null,
             $this->paces->of($lot->id),
             $this->stores->holdings(),
+            $this->crossings->of($lot->id)?->cameToLight,
         );
     }
 

@@ -60,6 +60,7 @@ final class EntryWordsTest extends TestCase
         yield 'packets' => ['portioned', ['years' => [2027, 2028, 2029], 'seeds' => [14, 15, 17], 'plants' => 12, 'container' => 'paper_envelope', 'reserve' => 40], 'Parted into packets: for 2027 to 2029, 46 seeds (14 + 15 + 17), for 12 plants each, paper envelope, 40 seeds in reserve'];
         yield 'packets of years apart' => ['portioned', ['years' => [2027, 2030], 'seeds' => [14, 15], 'container' => 'foil_pouch'], 'Parted into packets: for 2027, 2030, 29 seeds (14 + 15), foil pouch'];
         yield 'closed' => ['closed', [], 'Closed, both tags read'];
+        yield 'called back' => ['called_back', ['gift' => 'e', 'answer' => 'not sown yet'], 'Called back: not sown yet'];
         yield 'reserve' => ['reserved', ['seeds' => 40], 'Reserve set: 40 seeds'];
         yield 'reserve lifted' => ['reserved', ['seeds' => 0], 'Reserve set: 0 seeds'];
         yield 'seen in its place' => ['seen', [], 'Stock taken'];

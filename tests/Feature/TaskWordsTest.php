@@ -16,6 +16,7 @@ use Marrow\Core\Registered;
 use Marrow\Core\Steps\Cleaning\CleaningTask;
 use Marrow\Core\Steps\Drying\DryingTask;
 use Marrow\Core\Steps\Growing\GrowingTask;
+use Marrow\Core\Steps\Sharing\SharingTask;
 use Marrow\Core\Steps\Storing\StoringTask;
 use Marrow\Core\Steps\Testing\TestingTask;
 use Marrow\Core\Steps\Treating\TreatingTask;
@@ -45,6 +46,8 @@ final class TaskWordsTest extends TestCase
         yield 'wash' => [CleaningTask::Wash, 'squash-pepo', ['rest_min' => 20, 'rest_max' => 90], 'Take the seed out and rinse it', 'Picked squash and courgette seed goes on ripening in the fruit for 20 to 90 days; after that fruit rots and seed may sprout in it.'];
         yield 'thresh' => [CleaningTask::Thresh, 'leek', ['rest_min' => 14, 'rest_max' => 60], 'Thresh it', 'It threshes clean when it is brittle, 14 to 60 days after picking under cover; later it sheds, and mice find it.'];
         yield 'pour off' => [CleaningTask::PourOff, 'tomato', ['temperature' => 24, 'typical_hours' => 58.5, 'latest_hours' => 117.0], 'Pour off before Thursday 17 September 06:00', 'At 24 °C the gel lets go after about 59 h, and by 117 h seed may sprout. Look at it from yesterday 10:00: a skin of mould, and seed that sinks.'];
+        yield 'call back' => [SharingTask::CallBack, 'leek', ['to' => 'Tove', 'given' => '2026-03-01', 'seeds' => 40, 'grams' => null], 'Tell Tove that it is crossed', 'Tove had 40 seeds of it on 1 March 2026: what is grown from it is not what it was given for.'];
+        yield 'call back by weight' => [SharingTask::CallBack, 'leek', ['to' => 'Tove', 'given' => '2026-03-01', 'seeds' => null, 'grams' => 1.5], 'Tell Tove that it is crossed', 'Tove had 1.5 g of it on 1 March 2026: what is grown from it is not what it was given for.'];
         yield 'rinse' => [CleaningTask::Rinse, 'tomato', [], 'Rinse it now and spread it', 'Once water has been added the gel no longer holds the seed back: left standing it sprouts.'];
         yield 'winnow' => [CleaningTask::Winnow, 'leek', [], 'Winnow it', 'Chaff holds damp and mites, and seed mass means nothing with it in.'];
         yield 'spread wet' => [DryingTask::SpreadWet, 'tomato', [], 'Spread it to dry, one layer thick', 'Wet seed heaped overnight heats and sprouts; thin and in moving air it is dry to the touch in two days.'];

@@ -18,6 +18,7 @@ const PortionPage = later(async () => (await import('./packets/PortionPage')).Po
   lines: 6,
   height: 48,
 });
+const SwapPage = later(async () => (await import('./packets/SwapPage')).SwapPage, { lines: 10 });
 const ReadPage = later(async () => (await import('./tags/ReadPage')).ReadPage, { lines: 2, height: 240 });
 const TagsPage = later(async () => (await import('./tags/TagsPage')).TagsPage, { lines: 2, height: 240 });
 
@@ -31,6 +32,7 @@ export function App() {
         <Route path="plot/:code?" element={<PlotPage />} />
         <Route path="store/where/:id?" element={<WherePage />} />
         <Route path="store/stock/:act?" element={<TakeStockPage />} />
+        <Route path="store/swap" element={<SwapPage />} />
         <Route path="store/portion/:code" element={<PortionPage />} />
         {lotPlaces.map((place) => (
           <Route key={place} path={`${place}/:code?`} element={<LotsPage key={place} place={place} />} />

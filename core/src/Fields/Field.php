@@ -46,6 +46,7 @@ final readonly class Field
         public bool $hidden = false,
         public string $noun = '',
         public bool $seldom = false,
+        public bool $isPerson = false,
     ) {}
 
     public static function number(string $key, string $label, string $unit, float $min, float $max): self
@@ -212,6 +213,12 @@ final readonly class Field
         return $this->with(['seldom' => true]);
     }
 
+    /** What stands in it may be somebody's name: it is listed among the people, and goes when they are to be forgotten. */
+    public function person(): self
+    {
+        return $this->with(['isPerson' => true]);
+    }
+
     /** How a message speaks of it. */
     public function subject(): string
     {
@@ -292,7 +299,7 @@ final readonly class Field
     /** @param  array<string, mixed>  $change */
     private function with(array $change): self
     {
-        /** @var array{key: string, type: FieldType, label: string, unit: string, min: float, max: float, required: bool, default: mixed, usual: string|float|int|null, hint: string, options: array<string, string>, choice: class-string<Choice>|null, each: Each|null, called: string, of: string, hidden: bool, noun: string, seldom: bool} $all */
+        /** @var array{key: string, type: FieldType, label: string, unit: string, min: float, max: float, required: bool, default: mixed, usual: string|float|int|null, hint: string, options: array<string, string>, choice: class-string<Choice>|null, each: Each|null, called: string, of: string, hidden: bool, noun: string, seldom: bool, isPerson: bool} $all */
         $all = [...get_object_vars($this), ...$change];
 
         return new self(...$all);

@@ -144,6 +144,12 @@ final readonly class Kind
         return $texts;
     }
 
+    /** @return list<string> its fields that may hold somebody's name */
+    public function people(): array
+    {
+        return array_keys(array_filter($this->fields->fields, static fn (Field $field): bool => $field->isPerson));
+    }
+
     /** What one of its fields holds. */
     public function value(Payload $payload, string $key): mixed
     {

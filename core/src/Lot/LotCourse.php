@@ -17,6 +17,7 @@ use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Notes\NotesStrand;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Packets\PacketStrand;
+use Marrow\Core\Steps\Sharing\SharingStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Steps\Storing\Kepts;
 use Marrow\Core\Steps\Storing\OpeningStrand;
@@ -34,7 +35,7 @@ use Marrow\Core\Work\Whereabouts;
 final class LotCourse
 {
     /** The strands of a lot in the order of the work; a new step of the work is a new line here. */
-    public const STRANDS = [NotesStrand::class, OriginStrand::class, CleaningStrand::class, StockStrand::class, DryingStrand::class, TestingStrand::class, TreatingStrand::class, OpeningStrand::class, StoringStrand::class, PacketStrand::class, Keeping::class];
+    public const STRANDS = [NotesStrand::class, OriginStrand::class, CleaningStrand::class, StockStrand::class, DryingStrand::class, TestingStrand::class, TreatingStrand::class, OpeningStrand::class, StoringStrand::class, PacketStrand::class, SharingStrand::class, Keeping::class];
 
     public readonly NotesStrand $notes;
 
@@ -53,6 +54,8 @@ final class LotCourse
     public readonly StoringStrand $storing;
 
     public readonly PacketStrand $packets;
+
+    public readonly SharingStrand $sharing;
 
     private readonly OpeningStrand $opening;
 
@@ -76,6 +79,7 @@ final class LotCourse
         $this->opening = new OpeningStrand($kepts);
         $this->storing = new StoringStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->treating, $facts->holdings(), $practice, $kepts);
         $this->packets = new PacketStrand($facts->crop, $this->stock, $this->storing, $kepts);
+        $this->sharing = new SharingStrand($facts->crossed ? $facts->crossedAt : null);
         $this->keeping = new Keeping($facts, $practice, $this->origin, $this->stock, $this->testing, $this->storing);
     }
 
@@ -201,6 +205,6 @@ final class LotCourse
     /** @return list<Strand> */
     private function strands(): array
     {
-        return [$this->notes, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->testing, $this->treating, $this->opening, $this->storing, $this->packets, $this->keeping];
+        return [$this->notes, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->testing, $this->treating, $this->opening, $this->storing, $this->packets, $this->sharing, $this->keeping];
     }
 }

@@ -18,6 +18,7 @@ final readonly class LotFacts
      * @param  bool  $crossed  whether off-types of what was grown from it, or from what it descends from, show it to be crossed
      * @param  ?Holdings  $holdings  places and containers over time; null where places were never anything else
      * @param  ?StorePace  $store  how seed ages in this keeper's store, by the tests of its other lots; null to go by the model alone
+     * @param  ?\DateTimeImmutable  $crossedAt  when that came to light
      */
     public function __construct(
         public string $code,
@@ -27,6 +28,7 @@ final readonly class LotFacts
         public bool $crossed = false,
         public ?StorePace $store = null,
         private ?Holdings $holdings = null,
+        public ?\DateTimeImmutable $crossedAt = null,
     ) {}
 
     /** Places and containers over time. */

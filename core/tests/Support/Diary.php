@@ -30,7 +30,7 @@ final class Diary
     /** @param  array<string, StoredAt>  $places */
     public function __construct(Crop $crop, ?string $sown = null, array $places = [], bool $crossed = false, ?Holdings $holdings = null)
     {
-        $this->facts = new LotFacts('L1', $crop, $sown === null ? null : new \DateTimeImmutable($sown), $places, $crossed, null, $holdings);
+        $this->facts = new LotFacts('L1', $crop, $sown === null ? null : new \DateTimeImmutable($sown), $places, $crossed, null, $holdings, $crossed ? new \DateTimeImmutable('2025-01-01') : null);
     }
 
     /**

@@ -65,6 +65,9 @@ export type Packet = Schemas['PacketDocument'];
 export type PortionTable = Schemas['PortioningDocument'];
 export type PaperTag = Schemas['PaperTagDocument'];
 export type TagRead = Schemas['TagReadDocument'];
+export type SwapLine = Schemas['SwapLineDocument'];
+export type Person = Schemas['PersonDocument'];
+export type Given = Schemas['GivenDocument'];
 export type JournalPage = Schemas['JournalDocument'];
 export type PlaceName = PlaceList['place'];
 

@@ -862,6 +862,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/swap-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["swapList"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["people"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Takes a name out of everything that was recorded; what was given stays. */
+        post: operations["forgetPerson"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/tags": {
         parameters: {
             query?: never;
@@ -1248,6 +1297,16 @@ export interface components {
             places: components["schemas"]["PlaceCountDocument"][];
             belt: components["schemas"]["BeltWeekDocument"][];
         };
+        /** @description Seed that somebody was given of a lot. */
+        GivenDocument: {
+            entry: string;
+            lot: string;
+            tag: components["schemas"]["TagDocument"];
+            on: string;
+            amount: string;
+            said: string;
+            told: components["schemas"]["OfferDocument"] | null;
+        };
         /** @description The garden drawn to scale. */
         GroundDocument: {
             /** Format: float */
@@ -1480,6 +1539,13 @@ export interface components {
             headline: string;
             warning: string | null;
             lines: components["schemas"]["FactDocument"][];
+        };
+        /** @description Somebody who gave seed to the garden, or has seed of it. */
+        PersonDocument: {
+            name: string;
+            said: string;
+            has: components["schemas"]["GivenDocument"][];
+            gave: components["schemas"]["TagDocument"][];
         };
         /** @description How many things are in a place, and how many of them want hands. */
         PlaceCountDocument: {
@@ -1822,6 +1888,22 @@ export interface components {
             width: number;
             /** Format: float */
             depth: number;
+        };
+        /** @description A lot on the list of what may be swapped, or beside it. */
+        SwapLineDocument: {
+            tag: components["schemas"]["TagDocument"];
+            spare: string;
+            germination: string;
+            until: string;
+            said: string;
+        };
+        /** @description What of the store may be swapped or given away, and what is kept back. */
+        SwapListDocument: {
+            garden: string;
+            day: string;
+            rules: string;
+            offered: components["schemas"]["SwapLineDocument"][];
+            kept: components["schemas"]["SwapLineDocument"][];
         };
         /** @description A list as it goes out in a spreadsheet file: all of it, as it is narrowed and ordered. */
         TableDocument: {
@@ -2484,6 +2566,13 @@ export interface components {
             /** @description Which */
             container?: string | null;
         };
+        /** Called back */
+        EntryCalledBack: {
+            /** @description The gift */
+            gift: string;
+            /** @description What became of it */
+            answer?: string | null;
+        };
         /** Its air */
         EntryAirSet: {
             /** @description Temperature from then on, °C */
@@ -2499,7 +2588,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;
@@ -4092,6 +4181,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SettingDocument"];
+                };
+            };
+        };
+    };
+    swapList: {
+        parameters: {
+            query?: {
+                on?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what may be passed on */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SwapListDocument"];
+                };
+            };
+        };
+    };
+    people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description everybody who gave seed or was given some, by name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonDocument"][];
+                };
+            };
+        };
+    };
+    forgetPerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description what was done, and where the name may still stand */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
                 };
             };
         };

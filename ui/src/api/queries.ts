@@ -76,6 +76,19 @@ export function useTags(codes: string, place: string) {
   });
 }
 
+/** What may be swapped or given away. */
+export function useSwapList() {
+  const { on } = useLook();
+  return useQuery({
+    queryKey: ['swap-list', on],
+    queryFn: () => take(api.GET('/swap-list', { params: { query: { on } } })),
+  });
+}
+
+export function usePeople() {
+  return useQuery({ queryKey: ['people'], queryFn: () => take(api.GET('/people')) });
+}
+
 export function usePlanting(code: string) {
   const { on } = useLook();
   return useQuery({

@@ -11,6 +11,7 @@ import { HandbookList } from './HandbookList';
 import { JournalBook } from './JournalBook';
 import { Leaf } from './Leaf';
 import { NewCrop } from './NewCrop';
+import { PeopleBook } from './PeopleBook';
 import { PlacesBook } from './PlacesBook';
 import { SettingsBook } from './SettingsBook';
 import { SeasonBook } from './SeasonBook';
@@ -51,6 +52,11 @@ export function BooksPage() {
             <Leaf to={at('/books/varieties')} current={book === 'varieties'}>
               <span>
                 <b>Varieties</b>: names, crops, two that are one
+              </span>
+            </Leaf>
+            <Leaf to={at('/books/people')} current={book === 'people'}>
+              <span>
+                <b>People</b>: who gave seed, who has some
               </span>
             </Leaf>
             <Leaf to={at('/books/places')} current={book === 'places'}>
@@ -94,6 +100,7 @@ function pageOf(book: string | undefined, leaf: string | undefined): ReactNode {
   if (book === 'journal') return <JournalBook />;
   if (book === 'forecasts') return <ForecastsBook />;
   if (book === 'varieties') return <VarietiesBook />;
+  if (book === 'people') return <PeopleBook />;
   if (book === 'places') return <PlacesBook />;
   if (book === 'settings') return <SettingsBook />;
   if (book === 'copies') return <CopiesBook />;

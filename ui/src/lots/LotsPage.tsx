@@ -26,6 +26,9 @@ export function LotsPage({ place }: { place: LotPlace }) {
             <Button component={Link} to="/store/stock">
               Take stock
             </Button>
+            <Button component={Link} to="/store/swap">
+              To swap
+            </Button>
             <Button component={Link} to="/read">
               Read a tag
             </Button>

@@ -86,6 +86,8 @@ export function NarrowBar({
       {all && (
         <Button
           component={Link}
+          variant="text"
+          sx={{ minWidth: 0, px: 1 }}
           to={`/tags?place=${place}`}
           aria-label={`Print the tags of the ${places[place].title.toLowerCase()}`}
         >

@@ -35,7 +35,7 @@ final readonly class Sown implements Payload
             ->asks(
                 Field::integer('plants', 'Plants', '', 1, 1_000_000)->called('the number of plants')->of('plant'),
                 Field::reference('lot', 'Seed from', 'lot')->optional()->hint('A lot of your own, if it was'),
-                Field::text('sown_from', 'Or from elsewhere')->called('where the seed came from')->optional('')->hint('A friend, a shop, a swap'),
+                Field::text('sown_from', 'Or from elsewhere')->called('where the seed came from')->optional('')->hint('A friend, a shop, a swap')->person(),
                 Field::integer('seeds', 'Seeds taken', '', 1, 100_000_000)->called('the number of seeds taken')->optional()->hint('Taken off the lot’s stock')->of('seed'),
                 Field::mass('mass_g', 'Or their mass')->called('the mass taken')->optional(),
                 Field::reference('container', 'Out of', 'container')->optional()->unasked(),

@@ -49,7 +49,7 @@ final readonly class Received implements Checked, Payload
         return Kind::of('received', Subject::Lot, 'Came from elsewhere')->act('Seed came from elsewhere')->starts()->once()
             ->asks(
                 Field::choice('how', 'How it came', ['bought' => 'bought', 'given' => 'given', 'swapped' => 'swapped', 'found' => 'found in the cupboard', 'trial' => 'sent for trial'])->called('how it came')->usually('given'),
-                Field::text('from', 'From whom', 120)->optional('')->hint('A name, a shop, a swap'),
+                Field::text('from', 'From whom', 120)->optional('')->hint('A name, a shop, a swap')->person(),
                 Field::integer('year', 'Ripened in the year', '', 1900, 2200)->called('the year it ripened')->optional()->hint('As the packet says; empty if nobody knows'),
                 Field::integer('packed_for', 'Packed for the year', '', 1900, 2200)->called('the year it was packed for')->optional()->hint('If it says only that'),
                 Field::integer('seeds', 'Seeds', '', 1, 100_000_000)->called('the number of seeds')->optional()->hint('Counted or told; empty for “some”')->of('seed'),

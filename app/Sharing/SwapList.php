@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sharing;
+
+use App\Documents\SwapLineDocument;
+use App\Documents\SwapListDocument;
+use App\Models\Garden;
+use App\Models\Lot;
+use App\Presenting\Tags;
+use App\Reading\Facts;
+use App\Voice\Quantity;
+use App\Voice\Speaking;
+use App\Voice\When;
+use App\Words\LotWords;
+use App\Words\SharingWords;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Botany\VarietyType;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Lot\Sharing;
+
+/** Which lots of the store may be swapped or given away, and why the others are kept back. */
+final readonly class SwapList
+{
+    /** A longer list is no list to swap by. */
+    private const MOST = 500;
+
+    public function __construct(private Facts $facts, private Tags $tags) {}
+
+    public function of(When $when): SwapListDocument
+    {
+        $offered = $kept = [];
+        $lots = Lot::query()->with(['variety', 'standing', 'planting.variety'])
+            ->whereIn('id', DB::table('lot_standings')->where('place', 'store')->where('used_up', 0)->select('lot_id'))
+            ->join('lot_standings', 'lot_standings.lot_id', '=', 'lots.id')->select('lots.*')
+            ->orderBy('lot_standings.variety')->orderBy('lots.number')->limit(self::MOST)->get();
+        foreach ($lots->sortBy(fn (Lot $lot): string => $this->facts->crop($lot->variety)->name, SORT_NATURAL | SORT_FLAG_CASE) as $lot) {
+            $course = $this->facts->lot($lot);
+            $sharing = Sharing::of($course, $lot->variety->type === VarietyType::Hybrid, $when->now);
+            if ($sharing->isOffered()) {
+                $offered[] = $this->line($lot, $course, SharingWords::goesWith($sharing, $course), $when);
+            } else {
+                $kept[] = $this->line($lot, $course, SharingWords::why($sharing, $course), $when);
+            }
+        }
+
+        return new SwapListDocument((string) Garden::query()->value('name'), Speaking::forms()->day($when->now), SharingWords::RULES, $offered, $kept);
+    }
+
+    private function line(Lot $lot, LotCourse $course, string $said, When $when): SwapLineDocument
+    {
+        $spare = $course->packets->spareSeeds();
+        $test = $course->testing->lastEnded();
+        $share = $test?->share();
+        $forecast = $course->forecast();
+        $words = new LotWords($course, $when);
+
+        return new SwapLineDocument(
+            $this->tags->lot($lot),
+            $spare === null ? '' : Quantity::seedsOf($spare, $course->stock->stock->isCounted(), $course->facts->crop->counts()->value),
+            $share === null || $test === null ? '' : sprintf('%s of %d, %s', Quantity::percent($share->rate()), $test->sown(), $when::month($test->startedAt)),
+            $forecast === null ? '' : LotWords::inShort($words->isTestedPoor(), $forecast->reachesEarliest($course->facts->crop->test->minimum), $when).($share === null ? ', if it was sound' : ''),
+            $said,
+        );
+    }
+}
