@@ -41,6 +41,10 @@ system_packages() {
     command -v node >/dev/null || missing+=(nodejs)
     command -v npm >/dev/null || missing+=(npm)
     command -v curl >/dev/null || missing+=(curl)
+    # The stand-in for a label printer has Ghostscript draw what it was sent; the tests print.
+    if [ "${1:-}" = with-printer ] || [ "${1:-}" = with-browser ]; then
+        command -v gs >/dev/null || missing+=(ghostscript)
+    fi
     if [ "${1:-}" = with-browser ]; then
         command -v chromium-headless-shell >/dev/null || command -v chromium >/dev/null || missing+=(chromium-headless-shell)
         command -v pgrep >/dev/null || missing+=(procps)

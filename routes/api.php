@@ -13,6 +13,7 @@ use App\Http\Controllers\LotController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlantingController;
+use App\Http\Controllers\PrintController;
 use App\Http\Controllers\ReckoningController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SharingController;
@@ -51,6 +52,10 @@ Route::withoutMiddleware([KnowsTheGarden::class, SpeaksAsSet::class, CopiesDaily
 Route::get('/settings', [SettingsController::class, 'index']);
 Route::put('/settings/{key}', [SettingsController::class, 'put']);
 Route::get('/forms/{name}', [GardenController::class, 'form']);
+Route::get('/print-jobs', [PrintController::class, 'index']);
+Route::post('/print-jobs', [PrintController::class, 'make']);
+Route::post('/print-jobs/{id}/send', [PrintController::class, 'send']);
+Route::post('/print-jobs/{id}/drop', [PrintController::class, 'drop']);
 Route::get('/swap-list', [SharingController::class, 'swapList']);
 Route::get('/people', [SharingController::class, 'people']);
 Route::post('/people/forget', [SharingController::class, 'forget']);

@@ -22,6 +22,10 @@ final class PacketsTest extends TestCase
         self::assertSame('8 packets, 2027 to 2034: '.array_sum(array_column($said['portions'], 'seeds')).' seeds.', self::plain($said['said']));
         self::assertSame('', $said['until']);
         self::assertFalse($said['asks_share']);
+        // Where nobody says where they will lie, it is where the rest lies.
+        $lies = collect($this->portions($lot, self::WISH)['make']['fields'])->firstWhere('key', 'place_id')['usual'];
+        self::assertSame($lies, collect($said['fields'])->firstWhere('key', 'place')['usual'] ?? '');
+        self::assertNotNull(collect($this->portions($lot, self::WISH + ['place' => $shelf])['make'])->get('kind'));
         self::assertSame('8 packets, 8 sachets, 16 labels', self::plain(collect($said['facts'])->firstWhere('label', 'To have ready')['said']));
         $seeds = array_column($said['portions'], 'seeds');
         $this->part($keeper, $lot, $seeds, $shelf, 100);

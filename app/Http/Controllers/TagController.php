@@ -40,7 +40,7 @@ final class TagController extends Controller
     }
 
     /** @return list<string> */
-    private static function listed(Request $request, string $key): array
+    public static function listed(Request $request, string $key): array
     {
         return array_values(array_filter(array_map(trim(...), explode(',', Scalar::text($request, $key))), static fn (string $part): bool => $part !== ''));
     }

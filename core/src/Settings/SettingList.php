@@ -48,6 +48,11 @@ final class SettingList
                 Field::integer('first_test_days', 'First test wanted within', 'days', 1, 730)->optional(28)->of('day')->hint('After seed was put away; dormant seed wants longer'),
                 Field::number('test_stale_years', 'A test says little after', 'years', 1, 20)->optional(3.0),
             ),
+            'Label printer' => FieldList::of(
+                Field::text('label_printer', 'Its address', 260)->called('the address of the label printer')->optional('')->hint('As 192.168.1.40:9100; left empty, there is none. bin/label-printer stands in for one'),
+                Field::number('label_width', 'Labels are wide', 'mm', 20, 300)->optional(62.0),
+                Field::number('label_height', 'and high', 'mm', 15, 300)->called('the height of the labels')->optional(40.0),
+            ),
             'Drying and storing' => FieldList::of(
                 Field::number('damp_margin', 'Damp above the jar moisture by', '%', 0.2, 5)->optional(1.0)->hint('Closed-in seed this much above what its crop bears moulds or dies within weeks'),
                 Field::integer('insect_days', 'Frozen against insects for', 'days', 1, 60)->optional(7)->of('day')->hint('Where the handbook knows no pest of the crop; at the temperature below or colder'),

@@ -68,6 +68,7 @@ export type TagRead = Schemas['TagReadDocument'];
 export type SwapLine = Schemas['SwapLineDocument'];
 export type Person = Schemas['PersonDocument'];
 export type Given = Schemas['GivenDocument'];
+export type PrintJob = Schemas['PrintJobDocument'];
 export type JournalPage = Schemas['JournalDocument'];
 export type PlaceName = PlaceList['place'];
 

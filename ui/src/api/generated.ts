@@ -798,6 +798,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/print-jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["printJobs"];
+        put?: never;
+        /** @description Makes labels of the tags and sends them to the label printer; one that does not answer leaves them waiting. */
+        post: operations["printTags"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/print-jobs/{id}/send": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sendPrintJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/print-jobs/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dropPrintJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/reckonings": {
         parameters: {
             query?: never;
@@ -1727,6 +1776,13 @@ export interface components {
             ground: string;
             asks_share: boolean;
             caution: string | null;
+        };
+        /** @description Labels on their way to the printer. */
+        PrintJobDocument: {
+            id: string;
+            title: string;
+            waits: boolean;
+            said: string;
         };
         /** @description What a reckoning gave. */
         ReckonedDocument: {
@@ -4080,6 +4136,114 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    printJobs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrintJobDocument"][];
+                };
+            };
+        };
+    };
+    printTags: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description made by the sender: the same job sent again is one job */
+                    id: string;
+                    codes?: string;
+                    place?: string;
+                    sorts?: string;
+                    /** @description of each mark, row by row, 1 where it is dark */
+                    squares: {
+                        [key: string]: string[];
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description sent, or waiting */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrintJobDocument"];
+                };
+            };
+        };
+    };
+    sendPrintJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description sent, or waiting still */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrintJobDocument"];
+                };
+            };
+        };
+    };
+    dropPrintJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description it is not printed any more */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrintJobDocument"];
                 };
             };
         };

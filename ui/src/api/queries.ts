@@ -89,6 +89,11 @@ export function usePeople() {
   return useQuery({ queryKey: ['people'], queryFn: () => take(api.GET('/people')) });
 }
 
+/** Labels on their way to the printer, newest first. */
+export function usePrintJobs() {
+  return useQuery({ queryKey: ['print-jobs'], queryFn: () => take(api.GET('/print-jobs')) });
+}
+
 export function usePlanting(code: string) {
   const { on } = useLook();
   return useQuery({

@@ -40,7 +40,7 @@ export function PlanTaskRow({ task }: { task: PlanTask }) {
             >
               Sow it
             </Button>
-            {task.sow.said}
+            <span>{task.sow.said}</span>
           </Box>
         )}
       </span>

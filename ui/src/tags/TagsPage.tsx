@@ -12,6 +12,7 @@ import { ChoiceInput } from '../kit/fields';
 import { plural } from '../kit/words';
 import { FoldPacket } from './FoldPacket';
 import { PaperTag, sorts } from './PaperTag';
+import { ToPrinter } from './ToPrinter';
 import { pages, paperOf, papers, type Paper } from './papers';
 
 const PAPER = 'tags:paper';
@@ -98,6 +99,7 @@ export function TagsPage() {
               size, without fitting to the page. One goes on the container, one inside with the seed; pencil
               outlasts ink.
             </Box>
+            <ToPrinter tags={tags} codes={codes} place={params.get('place') ?? ''} sorts={wanted.join(',')} />
           </>
         )}
       </Box>
