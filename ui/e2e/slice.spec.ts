@@ -129,13 +129,13 @@ test('one variety from the ripe fruit to a labelled packet with a forecast, then
 
   await test.step('its paper tags, one outside and one inside, carry the same words', async () => {
     await page.getByRole('link', { name: 'Print its tags' }).click();
-    for (const side of ['outside', 'inside']) {
-      const tag = page.getByRole('article', { name: `Tag for the ${side}` });
+    for (const side of ['Outside', 'Inside']) {
+      const tag = page.getByRole('article', { name: `${side} ${lot}` });
       await expect(tag).toContainText(lot);
       await expect(tag).toContainText('Spring Tide');
       await expect(tag).toContainText('Solanum lycopersicum');
     }
-    await expect(page.getByRole('article', { name: 'Tag for the outside' })).toContainText('82 % of 50');
+    await expect(page.getByRole('article', { name: `Outside ${lot}` })).toContainText('82 % of 50');
     await page.emulateMedia({ media: 'print' });
     await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
     await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();

@@ -100,6 +100,7 @@ test('nothing that slips into a page is run, and the pages themselves ask for no
     '/plot/plan/2027',
     '/books/reckoners/ferment.window',
     '/tags/L2',
+    '/read',
   ]) {
     const answer = await page.goto(path);
     expect(answer?.headers()['content-security-policy']).toContain("script-src 'self'");

@@ -104,11 +104,17 @@ export function TagsPage() {
         )}
       </Box>
       <Box
+        role="region"
+        aria-label="How they will look"
+        tabIndex={0}
         sx={{
           display: 'grid',
           gap: 3,
+          // On a phone a sheet is looked at piece by piece.
+          overflowX: 'auto',
+          p: '1px',
           justifyContent: 'start',
-          '@media print': { gap: 0, display: 'block' },
+          '@media print': { gap: 0, p: 0, display: 'block', overflow: 'visible' },
         }}
       >
         {sheets.map((sheet, n) => (
