@@ -23,7 +23,7 @@ const views = [
   { name: 'racks', path: '/racks/L10', height: 1000 },
   { name: 'trays', path: '/trays/L9', height: 1000 },
   { name: 'store', path: '/store' },
-  { name: 'tags', path: '/tags/L2' },
+  { name: 'tags', path: '/tags/L2?paper=a4-8' },
   {
     name: 'take-stock',
     path: '/store/stock',
@@ -70,7 +70,14 @@ const views = [
       await page.getByText('Not kept yet.').waitFor();
     },
   },
-  { name: 'look-ahead', path: '/bench/L13?on=2026-09-18' },
+  {
+    name: 'packets',
+    path: '/store/portion/L4',
+    before: async (page) => {
+      await page.getByLabel('Plants wanted of each sowing').fill('20');
+      await page.getByText('for 20').first().waitFor();
+    },
+  },
   { name: 'phone', path: '/racks/L10', width: 390, height: 844 },
 ];
 

@@ -15,6 +15,7 @@ use App\Reading\Facts;
 use App\Voice\Quantity;
 use App\Voice\Speaking;
 use App\Voice\When;
+use App\Words\CautionWords;
 use App\Words\LotWords;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Journal\Subject;
@@ -109,7 +110,7 @@ final readonly class PaperTags
 
     private static function warning(LotCourse $course): ?string
     {
-        return $course->origin->received?->treated === true ? 'Treated seed: never eat it, nor feed it to animals. Gloves.' : null;
+        return $course->origin->received?->treated === true ? CautionWords::TREATED_TAG : null;
     }
 
     /** @return list<FactDocument> what came up, how far it is to be counted on, how much there is: what is wanted first, where there is room for no more */

@@ -9,6 +9,9 @@ use Marrow\Core\Botany\Caution;
 /** The usual caution at the moment at which the hand is about to act. */
 final class CautionWords
 {
+    /** On every tag of seed that came treated. */
+    public const TREATED_TAG = 'Treated seed: never eat it, nor feed it to animals. Gloves.';
+
     public static function text(Caution $caution): string
     {
         return match ($caution) {

@@ -142,6 +142,9 @@ final class Bench extends Command
             'find' => $get('find?text=onion+2024'),
             'journal, first page' => $get('journal'),
             'handbook, every crop' => $get('crops'),
+            'parting a lot' => $get("lots/$lot/portions"),
+            'what may be swapped' => $get('swap-list'),
+            'tags of all in store' => $get('tags?place=store'),
             'plan of next year' => $get('plans/2027'),
             'what to do about crossing' => static fn (): ResponseInterface => $client->post('plans/2027/remedies', [RequestOptions::JSON => [
                 'shift_days' => 28, 'move' => true, 'cage' => true, 'alternate' => true, 'bag' => true, 'leave_out' => true,

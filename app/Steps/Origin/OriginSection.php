@@ -9,6 +9,7 @@ use App\Sheet\SheetSection;
 use App\Voice\Quantity;
 use App\Voice\Speaking;
 use App\Voice\When;
+use App\Words\CautionWords;
 use App\Words\LotWords;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Origin\Received;
@@ -38,7 +39,7 @@ final class OriginSection implements SheetSection
             ...$told('Terms', $received->terms),
             // In store, the store says how much there is.
             ...$told('Holds', $lot->storing->now === null ? (new LotWords($lot, $when))->stock() : null),
-        ], $received->treated ? 'Treated seed: never eat it, nor feed it to animals. Gloves.' : null)];
+        ], $received->treated ? CautionWords::TREATED_TAG : null)];
     }
 
     private static function ripened(Received $received): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Steps\Storing;
 
+use Marrow\Core\Fields\Show;
+use Marrow\Core\Folding\Doubt;
 use Marrow\Core\Steps\Packets\Packet;
 use Marrow\Core\Steps\Packets\Portioned;
 
@@ -12,6 +14,9 @@ final class Kepts
 {
     /** The lot's only container, as long as nobody named another. */
     public const ONLY = '';
+
+    /** Less than half a seed is none. */
+    private const A_HAIR = 0.5;
 
     /** @var array<string, Kept> by id of the container */
     public array $all = [];
@@ -73,5 +78,34 @@ final class Kepts
         }
 
         return $shares;
+    }
+
+    /**
+     * What is taken from one of its packets leaves the others as they were.
+     *
+     * @param  ?string  $container  id of the one it was taken from
+     * @param  ?float  $seeds  null where nobody said how much: then all of it
+     * @return ?Doubt where there is not so much in it, or nothing any more
+     */
+    public function take(?string $container, ?float $seeds, \DateTimeImmutable $at): ?Doubt
+    {
+        $kept = $container === null ? null : $this->all[$container] ?? null;
+        if ($kept?->part === null) {
+            return null;
+        }
+        $taken = $seeds ?? $kept->part;
+        $called = $kept->packet === null ? 'that container' : "packet {$kept->packet->code}";
+        $doubt = match (true) {
+            $kept->emptiedAt !== null => new Doubt('container', sprintf('%s is empty since %s: it was opened and used up then. Is this another one?', ucfirst($called), $kept->emptiedAt->format('j F Y'))),
+            $taken > $kept->part + self::A_HAIR => new Doubt('seeds', sprintf('Only %s seeds are in %s.', Show::count(round($kept->part)), $called)),
+            default => null,
+        };
+        $kept->part = max(0.0, $kept->part - $taken);
+        if ($kept->part < self::A_HAIR) {
+            $kept->part = 0.0;
+            $kept->emptiedAt ??= $at;
+        }
+
+        return $doubt;
     }
 }

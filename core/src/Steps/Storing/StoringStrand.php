@@ -56,6 +56,8 @@ final class StoringStrand extends Strand
 
     private readonly Freezing $freezing;
 
+    private readonly Filling $filling;
+
     public function __construct(
         private readonly Crop $crop,
         private readonly Whereabouts $where,
@@ -69,6 +71,7 @@ final class StoringStrand extends Strand
         private readonly Kepts $kepts,
     ) {
         $this->freezing = new Freezing($crop, $practice);
+        $this->filling = new Filling($crop, $drying, $practice);
     }
 
     /** @return array<string, Kept> by id of the container; a lot may lie in several */
@@ -97,7 +100,7 @@ final class StoringStrand extends Strand
         // Put away a second time, into another container than before, it lies in both; nothing is written over.
         $from = $was ?? $this->kepts->rest() ?? $this->now;
         $kept = $this->kept($stored->container, $around, $entry->happenedAt, $stored->inside);
-        [$moisture, $ground] = $this->moistureIn($kept, $from);
+        [$moisture, $ground] = $this->filling->of($kept, $from);
         $this->askOfFreezing($kept, $moisture, $ground);
         if ($stored->massG !== null || $stored->seeds !== null) {
             $this->counted($stored, $was);
@@ -129,7 +132,7 @@ final class StoringStrand extends Strand
             throw Misfit::at($divided->seeds === null ? 'mass_g' : 'seeds', sprintf('Only %s are left there: there cannot be more in the packets than in the lot.', Show::count(floor($left)).' seeds'));
         }
         $kept = $this->kept($divided->container, $around, $entry->happenedAt, $divided->inside);
-        [$moisture, $ground] = $this->moistureIn($kept, $from);
+        [$moisture, $ground] = $this->filling->of($kept, $from);
         $this->askOfFreezing($kept, $moisture, $ground);
         $kept->part = (float) $seeds;
         $this->put($divided->into ?? $entry->id, $kept, $from, $moisture, $ground, $entry);
@@ -148,7 +151,7 @@ final class StoringStrand extends Strand
         }
         foreach ($portioned->seeds as $i => $seeds) {
             $kept = $this->kept($portioned->container, $around, $entry->happenedAt, $portioned->inside);
-            [$moisture, $ground] = $this->moistureIn($kept, $from);
+            [$moisture, $ground] = $this->filling->of($kept, $from);
             if ($i === 0) {
                 $this->askOfFreezing($kept, $moisture, $ground);
             }
@@ -179,7 +182,7 @@ final class StoringStrand extends Strand
         $this->pass($entry->happenedAt);
         foreach ($this->kepts->all as $kept) {
             if ($kept->isShut && $this->crop->bearsDrying()) {
-                $kept->measured($this->roomMoisture(), MoistureGround::Assumed, $entry->happenedAt);
+                $kept->measured($this->filling->room(), MoistureGround::Assumed, $entry->happenedAt);
             }
         }
         $this->lead();
@@ -194,7 +197,7 @@ final class StoringStrand extends Strand
         if ($kept === null) {
             return;
         }
-        $this->before = [...$kept->stays, ['from' => $entry->happenedAt, 'moisture' => $this->roomMoisture(), 'temperature' => $this->practice->number('room_temperature')]];
+        $this->before = [...$kept->stays, ['from' => $entry->happenedAt, 'moisture' => $this->filling->room(), 'temperature' => $this->practice->number('room_temperature')]];
         $this->kepts->all = [];
         $this->lead();
     }
@@ -203,7 +206,7 @@ final class StoringStrand extends Strand
     public function withdrawn(Withdrawn $withdrawn, Entry $entry): void
     {
         $this->pass($entry->happenedAt);
-        $this->takenFrom($withdrawn->container, $withdrawn->seeds, $withdrawn->massG, $entry);
+        $this->ask($this->kepts->take($withdrawn->container, $this->seedsOf($withdrawn->seeds, $withdrawn->massG), $entry->happenedAt));
     }
 
     /** A planting was sown from it. */
@@ -211,7 +214,7 @@ final class StoringStrand extends Strand
     public function sown(Sown $sown, Entry $entry): void
     {
         $this->pass($entry->happenedAt);
-        $this->takenFrom($sown->container, $sown->seeds, $sown->massG, $entry);
+        $this->ask($this->kepts->take($sown->container, $this->seedsOf($sown->seeds, $sown->massG), $entry->happenedAt));
     }
 
     /** What was found there is what there is; what was thought before was wrong, or something happened that nobody wrote down. */
@@ -342,7 +345,7 @@ final class StoringStrand extends Strand
      */
     public function segmentsSince(\DateTimeImmutable $from, ViabilityConstants $constants, ?Kept $in = null): ?array
     {
-        $room = ['from' => $from, 'moisture' => $this->roomMoisture(), 'temperature' => $this->practice->number('room_temperature')];
+        $room = ['from' => $from, 'moisture' => $this->filling->room(), 'temperature' => $this->practice->number('room_temperature')];
 
         return Stays::segments([$room, ...($in ?? $this->now)->stays ?? $this->before], $this->treating->baths, $from, $constants);
     }
@@ -359,7 +362,7 @@ final class StoringStrand extends Strand
 
     private function kept(ContainerKind $container, Surroundings $around, \DateTimeImmutable $at, ?string $inside): Kept
     {
-        return new Kept($this->crop, $this->roomMoisture(), $container, $around, $at, $inside);
+        return new Kept($this->crop, $this->filling->room(), $container, $around, $at, $inside);
     }
 
     private function put(string $id, Kept $kept, ?Kept $from, ?float $moisture, ?MoistureGround $ground, Entry $entry): void
@@ -373,27 +376,6 @@ final class StoringStrand extends Strand
         $this->kepts->all[$id] = $kept;
         $this->where->place = Place::Store;
         $this->lead();
-    }
-
-    /** What is taken from one of its packets leaves the others as they were; where nobody says how much, it is all of it. */
-    private function takenFrom(?string $container, ?int $seeds, ?float $grams, Entry $entry): void
-    {
-        $kept = $container === null ? null : $this->kepts->all[$container] ?? null;
-        if ($kept?->part === null) {
-            return;
-        }
-        $taken = (float) ($seeds ?? ($grams === null ? $kept->part : $grams * 1000 / $this->stock->stock->tsm()));
-        $called = $kept->packet === null ? 'that container' : "packet {$kept->packet->code}";
-        if ($kept->emptiedAt !== null) {
-            $this->doubt('container', sprintf('%s is empty since %s: it was opened and used up then. Is this another one?', ucfirst($called), $kept->emptiedAt->format('j F Y')));
-        } elseif ($taken > $kept->part + 0.5) {
-            $this->doubt('seeds', sprintf('Only %s seeds are in %s.', Show::count(round($kept->part)), $called));
-        }
-        $kept->part = max(0.0, $kept->part - $taken);
-        if ($kept->part < 0.5) {
-            $kept->part = 0.0;
-            $kept->emptiedAt ??= $entry->happenedAt;
-        }
     }
 
     /** What was counted or weighed as it went in: all of the lot, or of one of its packets. */
@@ -441,44 +423,16 @@ final class StoringStrand extends Strand
         return $this->crop->viability()->sigma(max(ViabilityConstants::MIN_MOISTURE, $kept->moisture), max(ViabilityConstants::MIN_TEMPERATURE, $kept->at->temperatureC));
     }
 
-    /**
-     * @return array{?float, ?MoistureGround} how moist the seed is in what it goes into, by where it comes from
-     */
-    private function moistureIn(Kept $kept, ?Kept $from): array
+    /** @return ?float seeds that were taken; null where nobody said how much */
+    private function seedsOf(?int $seeds, ?float $grams): ?float
     {
-        if (! $this->crop->bearsDrying()) {
-            return [null, null];
-        }
-        if (! $kept->isShut) {
-            return [$this->crop->balance->moisture($kept->at->rh / 100.0, max(-20.0, $kept->at->temperatureC)), $kept->at->isAirKnown ? MoistureGround::PlaceAir : MoistureGround::RoomAir];
-        }
-        if ($from !== null && $from->moisture !== null && $from->ground !== null) {
-            if ($from->isShut) {
-                // From one tight container into another: it stays as dry as it was.
-                return [$from->moisture, $from->ground];
-            }
-            // What breathed took up the air of its place, whatever it weighed on the racks before; unless a jar was read since.
-            $read = $this->drying->moisture();
-
-            return $this->drying->jarRh !== null && $this->drying->moistureKnownAt >= $from->since && $read !== null
-                ? [$read, MoistureGround::Measured]
-                : [$from->moisture, MoistureGround::Carried];
-        }
-        $measured = $this->drying->moisture();
-
-        return $measured !== null ? [$measured, MoistureGround::Measured] : [$this->roomMoisture(), MoistureGround::Assumed];
-    }
-
-    /** Whether anybody ever measured how dry it is, and it is not only assumed by now. */
-    private function isMeasured(?MoistureGround $ground): bool
-    {
-        return $ground === MoistureGround::Measured || ($this->drying->moistureKnownAt !== null && $this->drying->moisture() !== null && $ground !== MoistureGround::Assumed);
+        return $seeds === null ? ($grams === null ? null : $grams * 1000 / $this->stock->stock->tsm()) : (float) $seeds;
     }
 
     /** What is asked and overruled is remembered of the container. */
     private function askOfFreezing(Kept $kept, ?float $moisture, ?MoistureGround $ground): void
     {
-        $doubt = $this->freezing->asks($kept, $moisture, $this->isMeasured($ground));
+        $doubt = $this->freezing->asks($kept, $moisture, $this->filling->isMeasured($ground));
         $kept->frozenThough = $doubt?->message;
         $this->ask($doubt);
     }
@@ -488,11 +442,5 @@ final class StoringStrand extends Strand
         if ($doubt !== null) {
             $this->doubt($doubt->field, $doubt->message);
         }
-    }
-
-    /** Ordinary room air is what unstored seed, and seed of unknown moisture, is taken to be in balance with. */
-    private function roomMoisture(): float
-    {
-        return $this->crop->balance->moisture($this->practice->number('room_rh') / 100.0, $this->practice->number('room_temperature'));
     }
 }
