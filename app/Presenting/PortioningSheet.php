@@ -120,7 +120,7 @@ final readonly class PortioningSheet
     {
         return match (true) {
             $portioning->failing === null => '',
-            $portioning->isTooOld => "By $portioning->failing too little of it lives for any packet: grow it out before then.",
+            $portioning->isTooOld => "By $portioning->failing too little of it may live for a packet to be relied on: grow it out before then.",
             default => sprintf('For %d there is too little: %s would be wanted, %s %s left.', $portioning->failing, Quantity::seeds((float) $portioning->wanting, $unit), Quantity::seeds($portioning->left, $unit), $portioning->left === 1 ? 'is' : 'are'),
         };
     }

@@ -26,6 +26,9 @@ final readonly class Portioning
     /** Where less of it lives, no packet is made: it is to be grown out before it comes to that, not sown by the handful. */
     private const LEAST_ALIVE = 0.2;
 
+    /** Nor where so many seeds would be wanted for each plant, because nobody knows how much will live. */
+    private const MOST_A_PLANT = 20;
+
     /** A packet that is made only to see how it would keep. */
     private const TRIED = '~';
 
@@ -136,7 +139,9 @@ final readonly class Portioning
             return null;
         }
         try {
-            return SeedsNeeded::fromShares($plants, $shares, $confidence, $field);
+            $seeds = SeedsNeeded::fromShares($plants, $shares, $confidence, $field);
+
+            return $seeds > self::MOST_A_PLANT * $plants ? null : $seeds;
         } catch (InvalidFigure) {
             return null;
         }

@@ -22,6 +22,7 @@ export function SaveAs({ title, table }: { title: string; table: () => Table | P
     <>
       <Button
         variant="text"
+        sx={{ minWidth: 0, px: 1 }}
         aria-label={`${title} as CSV`}
         disabled={making}
         onClick={() => void give('csv')}
@@ -30,6 +31,7 @@ export function SaveAs({ title, table }: { title: string; table: () => Table | P
       </Button>
       <Button
         variant="text"
+        sx={{ minWidth: 0, px: 1 }}
         aria-label={`${title} as XLSX`}
         disabled={making}
         onClick={() => void give('xlsx')}

@@ -31,7 +31,7 @@ export function NarrowBar({
   return (
     <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
       <OutlinedInput
-        sx={{ flex: wide ? '0 1 220px' : '1 1 120px', minWidth: 0 }}
+        sx={{ flex: wide ? '0 1 190px' : '1 1 120px', minWidth: 0 }}
         placeholder="Only those with …"
         value={narrowing.find ?? ''}
         onChange={(event) => narrow({ find: event.target.value })}
@@ -129,7 +129,7 @@ function Choose({
         font: 'inherit',
         color: 'inherit',
         minHeight: 44,
-        maxWidth: 170,
+        maxWidth: 142,
         border: `2px solid ${t.vars?.palette.rule}`,
         borderRadius: `${t.shape.borderRadius}px`,
         bgcolor: t.vars?.palette.background.paper,
