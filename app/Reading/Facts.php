@@ -10,7 +10,9 @@ use App\Models\Lot;
 use App\Models\Place;
 use App\Models\Planting;
 use App\Models\Variety;
+use Closure;
 use DateTimeImmutable;
+use Illuminate\Support\Collection;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Journal\Entry;
@@ -31,6 +33,8 @@ use Marrow\Core\Storage\StorePace;
 /** Reads what is known of lots and plantings, and folds them. */
 final class Facts
 {
+    private const AT_A_TIME = 100;
+
     public function __construct(
         private readonly CropReference $crops,
         private readonly OwnFigures $own,
@@ -62,6 +66,26 @@ final class Facts
     public function lot(Lot $lot): LotCourse
     {
         return LotCourse::fold($this->ofLot($lot), EntryStore::of(Subject::Lot, $lot->id), $this->practice);
+    }
+
+    /**
+     * Many lots, with what is known of each: what they need is read for a hundred at a time.
+     *
+     * @template T
+     *
+     * @param  Collection<int, Lot>  $lots  with `planting` loaded
+     * @param  Closure(Lot, LotCourse): T  $with  writes nothing into the journal
+     * @return list<T> in the order given
+     */
+    public function each(Collection $lots, Closure $with): array
+    {
+        $done = [];
+        foreach ($lots->chunk(self::AT_A_TIME) as $some) {
+            $ids = ['lot' => array_values($some->map(static fn (Lot $lot): string => $lot->id)->all()), 'planting' => array_values($some->map(static fn (Lot $lot): ?string => $lot->planting?->id)->filter()->unique()->all())];
+            array_push($done, ...EntryStore::ahead($ids, fn (): array => array_values($some->map(fn (Lot $lot): mixed => $with($lot, $this->lot($lot)))->all())));
+        }
+
+        return $done;
     }
 
     /**

@@ -48,8 +48,7 @@ final readonly class People
         $lots = Lot::query()->with(['variety', 'standing', 'planting.variety'])->whereIn('id', DB::table('journal_entries')->where('kind', 'withdrawn')
             ->whereIn(DB::raw("json_extract(payload, '$.purpose')"), $purposes)->select('subject_id'))->orderByDesc('number')->get();
         $has = [];
-        foreach ($lots as $lot) {
-            $course = $this->facts->lot($lot);
+        $this->facts->each($lots, function (Lot $lot, LotCourse $course) use ($when, &$has): void {
             $tag = $this->tags->lot($lot);
             $open = array_map(static fn (Gift $gift): string => $gift->entry, $course->sharing->toCallBack());
             foreach (array_reverse($course->sharing->gifts) as $gift) {
@@ -60,7 +59,7 @@ final readonly class People
                     $has[mb_strtolower($name)][1][] = $this->given($gift, $lot, $tag, $course, in_array($gift->entry, $open, true), $when);
                 }
             }
-        }
+        });
 
         return $has;
     }

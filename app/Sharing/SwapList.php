@@ -35,15 +35,15 @@ final readonly class SwapList
             ->whereIn('id', DB::table('lot_standings')->where('place', 'store')->where('used_up', 0)->select('lot_id'))
             ->join('lot_standings', 'lot_standings.lot_id', '=', 'lots.id')->select('lots.*')
             ->orderBy('lot_standings.variety')->orderBy('lots.number')->limit(self::MOST)->get();
-        foreach ($lots->sortBy(fn (Lot $lot): string => $this->facts->crop($lot->variety)->name, SORT_NATURAL | SORT_FLAG_CASE) as $lot) {
-            $course = $this->facts->lot($lot);
+        $lots = $lots->sortBy(fn (Lot $lot): string => $this->facts->crop($lot->variety)->name, SORT_NATURAL | SORT_FLAG_CASE);
+        $this->facts->each($lots, function (Lot $lot, LotCourse $course) use ($when, &$offered, &$kept): void {
             $sharing = Sharing::of($course, $lot->variety->type === VarietyType::Hybrid, $when->now);
             if ($sharing->isOffered()) {
                 $offered[] = $this->line($lot, $course, SharingWords::goesWith($sharing, $course), $when);
             } else {
                 $kept[] = $this->line($lot, $course, SharingWords::why($sharing, $course), $when);
             }
-        }
+        });
 
         return new SwapListDocument((string) Garden::query()->value('name'), Speaking::forms()->day($when->now), SharingWords::RULES, $offered, $kept);
     }

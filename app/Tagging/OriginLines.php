@@ -8,10 +8,12 @@ use App\Documents\FactDocument;
 use App\Models\Garden;
 use App\Models\JournalEntry;
 use App\Models\Lot;
+use App\Reading\EntryStore;
 use App\Steps\Origin\OriginDocument;
 use App\Steps\Origin\OriginSection;
 use App\Voice\Quantity;
 use App\Voice\When;
+use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
 
 /** Where the seed on a tag comes from: grown here, by whom, from how many plants; or from elsewhere, as it was told. */
@@ -27,11 +29,11 @@ final readonly class OriginLines
             // Seed that was not grown here never says that it was; how much there is stands further down.
             return array_values(array_filter($elsewhere->facts, static fn (FactDocument $fact): bool => $fact->label !== 'Holds'));
         }
-        $by = JournalEntry::query()->where('subject_id', $lot->id)->where('kind', 'picked')->where('recorded_by', '!=', '')->orderBy('seq')->value('recorded_by');
+        $by = EntryStore::rows(Subject::Lot, $lot->id)->first(static fn (JournalEntry $row): bool => $row->kind === 'picked' && $row->recorded_by !== '')?->recorded_by;
         $crossed = $course->facts->crossed;
 
         return [
-            new FactDocument('Grown', self::grown($course).(is_string($by) ? ", by $by" : '')),
+            new FactDocument('Grown', self::grown($course).($by === null ? '' : ", by $by")),
             new FactDocument('From', $course->origin->plants() === 0 ? 'not recorded' : Quantity::number($course->origin->plants(), 'plant')),
             new FactDocument('Isolation', $crossed ? 'failed: off-types were seen in what was grown from it' : 'not recorded'),
         ];
@@ -47,6 +49,6 @@ final readonly class OriginLines
 
     private static function grown(LotCourse $course): string
     {
-        return implode(', ', array_filter([(string) Garden::query()->value('name'), (string) $course->origin->year()]));
+        return implode(', ', array_filter([once(static fn (): string => (string) Garden::query()->value('name')), (string) $course->origin->year()]));
     }
 }

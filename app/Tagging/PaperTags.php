@@ -28,9 +28,8 @@ final readonly class PaperTags
     public function __construct(private Facts $facts, private OriginLines $origin) {}
 
     /** @return list<PaperTagDocument> of every sort that the lot has a use for as it stands */
-    public function ofLot(Lot $lot, When $when): array
+    public function ofLot(Lot $lot, LotCourse $course, When $when): array
     {
-        $course = $this->facts->lot($lot);
         $tags = match ($course->place()) {
             Place::Store => [
                 $this->tag('outside', $lot, $course, '', [...self::state($course, $when), ...$this->origin->of($lot, $course, $when), new FactDocument('Printed', Speaking::forms()->day($when->now))]),
@@ -49,7 +48,7 @@ final readonly class PaperTags
         $from = $growing->sown->sownFrom ?? '';
         $lot = $growing->sown?->lot === null ? null : Lot::query()->find($growing->sown->lot);
 
-        return self::document('bed', "bed:$planting->id", new TagMark(Marks::get(Marks::GARDEN), Subject::Planting, $planting->id), $planting->code(), $planting->variety, $this->facts->crop($planting->variety), $planting->standing?->season, 'sown', null, [
+        return self::document('bed', "bed:$planting->id", new TagMark(self::garden(), Subject::Planting, $planting->id), $planting->code(), $planting->variety, $this->facts->crop($planting->variety), $planting->standing?->season, 'sown', null, [
             new FactDocument('Sown', $growing->sownAt === null ? 'nobody has said when' : Speaking::forms()->day($growing->sownAt)),
             new FactDocument('Plants', $growing->sown === null ? 'not counted' : (string) $growing->sown->plants),
             new FactDocument('From', $lot instanceof Lot ? $lot->code() : ($from === '' ? 'not recorded' : $from)),
@@ -67,7 +66,7 @@ final readonly class PaperTags
                 continue;
             }
             $unit = $course->facts->crop->counts()->value;
-            $tags[] = self::document('packet', "packet:$id", new TagMark(Marks::get(Marks::GARDEN), Subject::Lot, $lot->id, (string) $id), $packet->code, $lot->variety, $course->facts->crop, $lot->standing?->year, sprintf(
+            $tags[] = self::document('packet', "packet:$id", new TagMark(self::garden(), Subject::Lot, $lot->id, (string) $id), $packet->code, $lot->variety, $course->facts->crop, $lot->standing?->year, sprintf(
                 '%d: %s%s',
                 $packet->year,
                 Quantity::seeds((float) $kept->part, $unit),
@@ -99,13 +98,19 @@ final readonly class PaperTags
     /** @param  list<FactDocument>  $lines */
     private function tag(string $sort, Lot $lot, LotCourse $course, string $headline, array $lines, string $which = ''): PaperTagDocument
     {
-        return self::document($sort, "$sort:$lot->id$which", new TagMark(Marks::get(Marks::GARDEN), Subject::Lot, $lot->id), $lot->code(), $lot->variety, $course->facts->crop, $course->origin->year(), $headline, self::warning($course), $lines);
+        return self::document($sort, "$sort:$lot->id$which", new TagMark(self::garden(), Subject::Lot, $lot->id), $lot->code(), $lot->variety, $course->facts->crop, $course->origin->year(), $headline, self::warning($course), $lines);
     }
 
     /** @param  list<FactDocument>  $lines */
     private static function document(string $sort, string $key, TagMark $mark, string $code, Variety $variety, Crop $crop, ?int $year, string $headline, ?string $warning, array $lines): PaperTagDocument
     {
         return new PaperTagDocument($key, $sort, $mark->text(), $code, $crop->name, $crop->latin, trim("$variety->name $variety->generation"), $year, SeedLookDocument::of($crop), $headline, $warning, $lines);
+    }
+
+    /** Every mark of a garden begins with it. */
+    private static function garden(): string
+    {
+        return once(static fn (): string => Marks::get(Marks::GARDEN));
     }
 
     private static function warning(LotCourse $course): ?string

@@ -8,8 +8,11 @@ use App\Documents\PaperTagDocument;
 use App\Models\Code;
 use App\Models\Lot;
 use App\Models\Planting;
+use App\Reading\Facts;
 use App\Voice\When;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Marrow\Core\Lot\LotCourse;
 
 /** Which tags are printed: of lots and plantings that were chosen, of all that lies in a place, of certain sorts. */
 final readonly class WhichTags
@@ -17,7 +20,7 @@ final readonly class WhichTags
     /** More lots than so many are printed in several goes. */
     public const MOST = 400;
 
-    public function __construct(private PaperTags $tags) {}
+    public function __construct(private PaperTags $tags, private Facts $facts) {}
 
     /**
      * @param  list<string>  $codes  of lots and plantings
@@ -27,10 +30,7 @@ final readonly class WhichTags
      */
     public function of(array $codes, string $place, array $sorts, When $when): array
     {
-        $tags = [];
-        foreach ($this->lots($codes, $place) as $lot) {
-            array_push($tags, ...$this->tags->ofLot($lot, $when));
-        }
+        $tags = array_merge([], ...$this->facts->each($this->lots($codes, $place), fn (Lot $lot, LotCourse $course): array => $this->tags->ofLot($lot, $course, $when)));
         foreach ($this->plantings($codes, $place) as $planting) {
             $tags[] = $this->tags->ofPlanting($planting);
         }
@@ -40,9 +40,9 @@ final readonly class WhichTags
 
     /**
      * @param  list<string>  $codes
-     * @return iterable<Lot>
+     * @return Collection<int, Lot>
      */
-    private function lots(array $codes, string $place): iterable
+    private function lots(array $codes, string $place): Collection
     {
         $numbers = array_values(array_filter(array_map(static fn (string $code): ?int => preg_match('/^\s*l/i', $code) === 1 ? Code::number($code, 'L') : null, $codes)));
 
