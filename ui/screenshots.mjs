@@ -8,7 +8,7 @@ if (address === undefined || folder === undefined) throw new Error('screenshots.
 
 const views = [
   { name: 'today', path: '/today' },
-  { name: 'plot', path: '/plot/P18' },
+  { name: 'plot', path: '/plot' },
   { name: 'plan', path: '/plot/plan/2027', height: 1050 },
   {
     name: 'remedies',

@@ -6,6 +6,7 @@ namespace App\Boards;
 
 use App\Documents\ListItemDocument;
 use App\Documents\PlaceDocument;
+use App\Documents\ScaleDocument;
 use App\Documents\TableDocument;
 use App\Documents\TaskDocument;
 use App\Finding\Sought;
@@ -23,7 +24,7 @@ use Marrow\Core\Work\Place;
 
 final readonly class PlotBoard implements Board
 {
-    public function __construct(private Tags $tags, private Pages $pages, private Facts $facts) {}
+    public function __construct(private Tags $tags, private Pages $pages, private Facts $facts, private SeasonLines $seasons) {}
 
     public function place(): Place
     {
@@ -37,21 +38,29 @@ final readonly class PlotBoard implements Board
 
     public function page(Narrowing $narrowing, When $when): PlaceDocument
     {
+        $rows = self::rows($narrowing, $when);
+        // Their seasons are drawn where each is a line; a list of tags has no use for them.
+        $lines = $narrowing->size === Narrowing::LINES ? $this->seasons->of($rows->clone()->with('planting.lots')->forPage($narrowing->page, $narrowing->size)->get()->map(static fn (PlantingStanding $row): Planting => $row->planting), $when) : [];
+
         return $this->pages->page(
             Place::Plot,
-            self::rows($narrowing, $when),
+            $rows,
             $narrowing,
             $when,
             static fn (PlantingStanding $row): Planting => $row->planting->setRelation('standing', $row),
-            fn (PlantingStanding $row, ?TaskDocument $task): ListItemDocument => new ListItemDocument(
-                $this->tags->planting($row->planting),
-                Quantity::number((int) $row->plants, 'plant'),
-                $row->lots > 0 ? Quantity::number($row->lots, 'lot').' picked' : 'nothing picked yet',
-                $row->planting->spot,
-                $task,
-                false,
-            ),
+            fn (PlantingStanding $row, ?TaskDocument $task): ListItemDocument => $this->item($row, $task, $lines[$row->planting_id] ?? null),
+            static fn (array $items): ?ScaleDocument => $lines === [] ? null : SeasonLines::axis($when),
         );
+    }
+
+    private function item(PlantingStanding $row, ?TaskDocument $task, ?SeasonLine $line): ListItemDocument
+    {
+        $plants = Quantity::number((int) $row->plants, 'plant');
+        $picked = $row->lots > 0 ? Quantity::number($row->lots, 'lot').' picked' : 'nothing picked yet';
+
+        return $line === null
+            ? new ListItemDocument($this->tags->planting($row->planting), $plants, $picked, $row->planting->spot, $task, false)
+            : new ListItemDocument($this->tags->planting($row->planting), $line->figure, $line->warning() === '' ? $plants : $line->warning(), $line->warning() === '' ? $row->planting->spot : '', $line->warning() === '' ? $task : null, $line->crosses !== [], $line->bar);
     }
 
     public function table(Narrowing $narrowing, When $when): TableDocument

@@ -46,6 +46,19 @@ final class Scale
         return new ScaleDocument($title, $legend, 0.0, round($years * self::YEAR, 2), $ticks, null);
     }
 
+    /** The months around a day: what began before them begins with them. */
+    public static function months(string $title, string $legend, DateTimeImmutable $now, int $before, int $after): ScaleDocument
+    {
+        $month = $now->setDate((int) $now->format('Y'), (int) $now->format('n'), 1)->setTime(0, 0);
+        $ticks = [];
+        for ($n = -$before; $n < $after; $n++) {
+            $at = $month->modify(sprintf('%+d months', $n));
+            $ticks[] = new TickDocument(round(self::days($now, $at), 2), $at->format('M'));
+        }
+
+        return new ScaleDocument($title, $legend, $ticks[0]->at, round(self::days($now, $month->modify(sprintf('%+d months', $after))), 2), $ticks, 0.0);
+    }
+
     /** Days before and behind today, each with its date. */
     public static function around(string $title, string $legend, DateTimeImmutable $now, int $before, int $after): ScaleDocument
     {

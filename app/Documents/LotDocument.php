@@ -25,6 +25,8 @@ final readonly class LotDocument
     public function __construct(
         #[OA\Property]
         public string $id,
+        #[OA\Property(description: 'id of the variety')]
+        public string $variety,
         #[OA\Property]
         public TagDocument $tag,
         #[OA\Property]

@@ -51,6 +51,7 @@ final readonly class LotSheet
 
         return new LotDocument(
             $lot->id,
+            $lot->variety_id,
             $this->tags->lot($lot),
             $lot->planting?->code(),
             $crossing === null ? null : CrossingWords::sentence($crossing, $lot->code()),

@@ -115,6 +115,23 @@ final class Facts
         return PlantingCourse::fold($this->ofPlanting($planting, $entries), $entries);
     }
 
+    /**
+     * Many plantings, with what is known of each; read as lots are.
+     *
+     * @param  Collection<int, Planting>  $plantings  with `variety` and `lots` loaded
+     * @return array<string, PlantingCourse> by id
+     */
+    public function plantings(Collection $plantings): array
+    {
+        $courses = [];
+        foreach ($plantings->chunk(self::AT_A_TIME) as $some) {
+            $ids = ['planting' => array_values($some->map(static fn (Planting $planting): string => $planting->id)->all()), 'lot' => array_values($some->flatMap(static fn (Planting $planting): Collection => $planting->lots->map(static fn (Lot $lot): string => $lot->id))->unique()->all())];
+            $courses += EntryStore::ahead($ids, fn (): array => $some->mapWithKeys(fn (Planting $planting): array => [$planting->id => $this->planting($planting)])->all());
+        }
+
+        return $courses;
+    }
+
     /** What was kept of places, or of other lots, has changed. */
     public function forget(): void
     {

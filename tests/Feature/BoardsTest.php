@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Keeper;
@@ -38,7 +39,7 @@ final class BoardsTest extends TestCase
     public function test_each_place_draws_its_things_on_its_own_scale(): void
     {
         $this->lay('marrow:demo');
-        foreach (['bench', 'racks', 'trays', 'store'] as $place) {
+        foreach (['plot', 'bench', 'racks', 'trays', 'store'] as $place) {
             $page = $this->getJson("/api/places/$place?lines=1")->assertOk()->json();
             self::assertNotEmpty($page['axis']['ticks'], $place);
             $bars = array_filter(array_column($page['items'], 'bar'));
@@ -281,5 +282,34 @@ final class BoardsTest extends TestCase
     private static function plain(string $text): string
     {
         return str_replace(["\u{00A0}", "\u{202F}"], ' ', $text);
+    }
+
+    public function test_the_plot_is_seen_over_the_season_with_what_is_in_bloom_and_what_would_cross(): void
+    {
+        $keeper = new Keeper($this);
+        $lead = $keeper->sow($keeper->variety('squash-pepo', 'Sounding Lead'), '2026-05-10T10:00');
+        $bell = $keeper->sow($keeper->variety('squash-pepo', 'Bell Buoy'), '2026-05-12T10:00');
+        $same = $keeper->sow((string) DB::table('varieties')->where('name', 'Bell Buoy')->value('id'), '2026-05-13T10:00');
+        $pea = $keeper->sow($keeper->variety('pea', 'Coxswain'), '2026-03-10T10:00');
+        foreach ([$lead, $bell, $same] as $planting) {
+            $keeper->records($planting, 'first_bloom', '2026-09-10T08:00');
+        }
+        $page = $this->getJson('/api/places/plot?lines=1')->assertOk()->json();
+        self::assertSame('full: in bloom; hatched: until its seed is ripe', $page['axis']['legend']);
+        self::assertEqualsWithDelta(0.0, $page['axis']['now'], 1e-9);
+        $lines = collect($page['items'])->keyBy('tag.code');
+        self::assertSame(['in bloom', "could cross today with $bell Bell Buoy, $same Bell Buoy", true], [$lines[$lead]['figure'], $lines[$lead]['label'], $lines[$lead]['at_risk']]);
+        self::assertSame("could cross today with $lead Sounding Lead", $lines[$bell]['label'], 'not with its own variety');
+        self::assertSame(['seed is past', false], [$lines[$pea]['figure'], $lines[$pea]['at_risk']]);
+        self::assertStringStartsWith('In bloom Thursday 10 September to', $lines[$lead]['bar']['said']);
+        self::assertStringContainsString('its end reckoned', $lines[$lead]['bar']['said']);
+        self::assertLessThan(0, $lines[$lead]['bar']['from']);
+        self::assertGreaterThan(0, $lines[$lead]['bar']['near']);
+        // When the one is over, the other has nothing to cross with.
+        $keeper->records($bell, 'last_bloom', '2026-09-12T08:00');
+        $keeper->records($same, 'last_bloom', '2026-09-12T08:00');
+        self::assertSame('10 plants', self::plain(collect($this->getJson('/api/places/plot?lines=1')->json('items'))->keyBy('tag.code')[$lead]['label']));
+        // A list of tags has no use for it.
+        self::assertNull($this->getJson('/api/places/plot')->json('axis'));
     }
 }

@@ -29,6 +29,9 @@ test('a lot is parted over eight years, one packet goes to the plan, and the res
   const made = page.getByRole('list', { name: 'Packets', exact: true });
   await expect(made.getByRole('listitem')).toHaveCount(8);
   await expect(made.getByRole('listitem').last()).toContainText('L11-2034');
+  await page.getByRole('link', { name: 'Sow L11-2030' }).click();
+  await expect(page.getByPlaceholder('Name of the variety or crop')).toHaveValue(/Pilot Cutter/);
+  await expect(page.getByLabel('Plants *')).toHaveValue('12');
 
   // One is taken for a sowing, by choosing it.
   await page.goto('/plot/new');

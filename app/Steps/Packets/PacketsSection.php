@@ -71,7 +71,7 @@ final class PacketsSection implements SheetSection
             $forecast === null || $kept->emptiedAt !== null || $sowing < $when->now ? '' : Quantity::percent($forecast->shareAt($sowing)).' alive then, '.Quantity::likely($forecast->limitsAt($sowing)),
             $kept->emptiedAt !== null ? '' : self::remark($lot, $packet, $seeds, $forecast, $when),
             $kept->emptiedAt !== null ? [] : array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $lot->cautions()), [
-                Offer::of(Withdrawn::class, 1)->given('container', $id)->usually('purpose', Purpose::Sowing->value)->usually('seeds', $seeds)->calledHere('Take it'),
+                Offer::of(Withdrawn::class, 1)->given('container', $id)->usually('purpose', Purpose::Sowing->value)->usually('seeds', $seeds)->calledHere('Take it out'),
                 Offer::of(Stored::class, 2)->given('into', $id)->usually('container', $kept->container->value)->usually('place_id', $kept->inside ?? $kept->placeId)->calledHere('Move it'),
                 Offer::of(Seen::class, 3)->given('container', $id),
             ]),

@@ -21,6 +21,40 @@ final class PlantingCourseTest extends CoreTestCase
         self::assertSame(['2026-07-04', '2026-07-21', '2026-09-05'], [$task->opens->format('Y-m-d'), $task->best->format('Y-m-d'), $task->latest?->format('Y-m-d')]);
     }
 
+    public function test_its_season_is_reckoned_until_its_bloom_is_seen(): void
+    {
+        $diary = new PlotDiary(self::crop('pea'));
+        self::assertNull($diary->course()->growing->season(), 'nobody has said when it was sown');
+        $diary->record('sown', '2026-03-20', ['plants' => 40]);
+        $reckoned = $diary->course()->growing->season() ?? throw new \LogicException;
+        self::assertSame([false, false], [$reckoned->isFirstSeen, $reckoned->isLastSeen]);
+        self::assertTrue($reckoned->firstBloom < $reckoned->lastBloom && $reckoned->lastBloom < $reckoned->ripeTo);
+        $diary->record('first_bloom', '2026-06-20');
+        $seen = $diary->course()->growing->season() ?? throw new \LogicException;
+        self::assertSame(['2026-06-20', true, false], [$seen->firstBloom->format('Y-m-d'), $seen->isFirstSeen, $seen->isLastSeen]);
+        // As long as pea usually blooms, and the seed so many days after.
+        $growing = self::crop('pea')->growing;
+        self::assertSame($growing->bloomDays() - 1, (int) $seen->firstBloom->diff($seen->lastBloom)->days);
+        self::assertSame($growing->bloomToRipeMin, (int) $seen->firstBloom->diff($seen->ripeFrom)->days);
+        $diary->record('last_bloom', '2026-07-02');
+        $over = $diary->course()->growing->season() ?? throw new \LogicException;
+        self::assertSame(['2026-07-02', true], [$over->lastBloom->format('Y-m-d'), $over->isLastSeen]);
+        self::assertSame($growing->bloomToRipeMax, (int) $over->lastBloom->diff($over->ripeTo)->days);
+    }
+
+    public function test_it_blooms_from_its_first_flower_to_its_last_and_is_over_when_no_seed_is_to_come(): void
+    {
+        $diary = new PlotDiary(self::crop('pea'));
+        $diary->record('sown', '2026-03-20', ['plants' => 40]);
+        $diary->record('first_bloom', '2026-06-20 18:00');
+        $diary->record('last_bloom', '2026-07-02 08:00');
+        $season = $diary->course()->growing->season() ?? throw new \LogicException;
+        $blooms = static fn (string $day): bool => $season->blooms(new \DateTimeImmutable($day));
+        self::assertSame([false, true, true, true, false], array_map($blooms, ['2026-06-19 23:59', '2026-06-20 06:00', '2026-06-25', '2026-07-02 23:00', '2026-07-03']));
+        self::assertFalse($season->isOver($season->ripeTo));
+        self::assertTrue($season->isOver($season->ripeTo->modify('+1 day')));
+    }
+
     public function test_a_biennial_ripens_in_its_second_summer(): void
     {
         self::assertSame('2027', self::sown('leek')->course()->tasks()[0]->opens->format('Y'));

@@ -1545,6 +1545,8 @@ export interface components {
         /** @description A lot with everything that is reckoned from its journal. */
         LotDocument: {
             id: string;
+            /** @description id of the variety */
+            variety: string;
             tag: components["schemas"]["TagDocument"];
             planting: string | null;
             crossed: string | null;

@@ -112,7 +112,7 @@ function ordered(lot: Lot, place: PlaceName): ReactNode[] {
         case 'store':
           return <StoreSection key="store" store={section} code={lot.tag.code} lot={lot.id} />;
         case 'packets':
-          return <PacketsSection key="packets" packets={section} code={lot.tag.code} lot={lot.id} />;
+          return <PacketsSection key="packets" packets={section} lot={lot} />;
         case 'test':
           return <TestSection key={section.id} test={section} lot={lot.id} />;
         case 'drying':

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link, useParams } from 'react-router';
+import { Overview } from '../shell/Overview';
 import { PlaceHead } from '../shell/PlaceHead';
 import { ThingList } from '../shell/ThingList';
 import { TwoPanes } from '../kit/TwoPanes';
@@ -29,22 +30,34 @@ function PlanLink() {
 export function PlotPage() {
   const { code } = useParams();
   const { at, on } = useLook();
+  const head = (
+    <PlaceHead
+      name="plot"
+      action={
+        on === undefined && (
+          <Button component={Link} to={at('/plot/new')}>
+            New planting
+          </Button>
+        )
+      }
+    />
+  );
   return (
     <TwoPanes
       list={
         <>
-          <PlaceHead
-            name="plot"
-            action={
-              on === undefined && (
-                <Button component={Link} to={at('/plot/new')}>
-                  New planting
-                </Button>
-              )
-            }
-          />
+          {head}
           <PlanLink />
           <ThingList place="plot" />
+        </>
+      }
+      overview={
+        <>
+          {head}
+          <Box sx={{ maxWidth: 320 }}>
+            <PlanLink />
+          </Box>
+          <Overview place="plot" />
         </>
       }
       sheet={

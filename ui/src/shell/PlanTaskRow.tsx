@@ -2,15 +2,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link } from 'react-router';
 import type { PlanTask } from '../api/client';
+import { sowing } from '../record/sowing';
 import { shortDay } from '../kit/words';
-
-/** The form of a new planting, with what the plan knows of it. */
-function sowing(planned: string, { variety, plants, lot, container, seeds }: NonNullable<PlanTask['sow']>) {
-  const known = { planned, variety, plants, lot, packet: container, seeds };
-  return `/plot/new?${new URLSearchParams(
-    Object.entries(known).flatMap(([key, value]) => (value === null ? [] : [[key, String(value)]])),
-  )}`;
-}
 
 /** A task of a season's plan: when, what, and why. */
 export function PlanTaskRow({ task }: { task: PlanTask }) {
@@ -35,7 +28,7 @@ export function PlanTaskRow({ task }: { task: PlanTask }) {
           <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mt: 0.5 }}>
             <Button
               component={Link}
-              to={sowing(task.planting, task.sow)}
+              to={sowing({ planned: task.planting, ...task.sow, packet: task.sow.container })}
               aria-label={`${task.do}: record it`}
             >
               Sow it

@@ -114,6 +114,30 @@ final class GrowingStrand extends Strand
         return GrowingTask::class;
     }
 
+    /** When it blooms and is ripe; null while nobody has said when it was sown. */
+    public function season(): ?SeedSeason
+    {
+        if ($this->sownAt === null) {
+            return null;
+        }
+        $growing = $this->crop->growing;
+        if ($this->firstBloomAt === null) {
+            $year = SeedYear::of($growing, $this->sownAt->setTime(9, 0), $this->shift);
+
+            return new SeedSeason($year->firstBloom, $year->lastBloom, $year->ripeFrom, $year->ripeTo, false, false);
+        }
+        $last = $this->lastBloomAt ?? $this->firstBloomAt->modify(sprintf('+%d days', $growing->bloomDays() - 1));
+
+        return new SeedSeason(
+            $this->firstBloomAt,
+            $last,
+            $this->firstBloomAt->modify("+$growing->bloomToRipeMin days"),
+            $last->modify("+$growing->bloomToRipeMax days"),
+            true,
+            $this->lastBloomAt !== null,
+        );
+    }
+
     public function wants(): array
     {
         if ($this->sownAt === null || $this->pickedAt !== null) {

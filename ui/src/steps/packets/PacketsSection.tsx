@@ -2,19 +2,20 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { Packet, Packets } from '../../api/client';
+import type { Lot, Packet, Packets } from '../../api/client';
 import { useLook } from '../../api/look';
 import { Caution, Facts, Section } from '../../kit/Section';
+import { sowing } from '../../record/sowing';
 import { Offers } from '../../record/Offers';
 
 /** What of a lot is put by: a packet for each year's sowing, and a reserve. */
-export function PacketsSection({ packets, code, lot }: { packets: Packets; code: string; lot: string }) {
+export function PacketsSection({ packets, lot }: { packets: Packets; lot: Lot }) {
   return (
     <Section
       title={packets.title}
       action={
         packets.packets.length > 0 && (
-          <Button component={Link} to={`/tags/${code}?sorts=packet`}>
+          <Button component={Link} to={`/tags/${lot.tag.code}?sorts=packet`}>
             Print their tags
           </Button>
         )
@@ -30,7 +31,7 @@ export function PacketsSection({ packets, code, lot }: { packets: Packets; code:
   );
 }
 
-function Line({ packet, lot }: { packet: Packet; lot: string }) {
+function Line({ packet, lot }: { packet: Packet; lot: Lot }) {
   const { on } = useLook();
   const [open, setOpen] = useState(false);
   return (
@@ -52,6 +53,22 @@ function Line({ packet, lot }: { packet: Packet; lot: string }) {
             {` · ${packet.code}`}
           </Box>
         </Box>
+        {on === undefined && !packet.empty && (
+          <Button
+            component={Link}
+            to={sowing({
+              planned: packet.id,
+              variety: lot.variety,
+              lot: lot.id,
+              packet: packet.id,
+              seeds: packet.seeds,
+              plants: packet.plants,
+            })}
+            aria-label={`Sow ${packet.code}`}
+          >
+            Sow it
+          </Button>
+        )}
         {on === undefined && packet.offers.length > 0 && (
           <Button
             aria-expanded={open}
@@ -64,7 +81,7 @@ function Line({ packet, lot }: { packet: Packet; lot: string }) {
       </Box>
       {packet.remark !== '' && <Caution>{packet.remark}</Caution>}
       {open && (
-        <Offers about={{ subject: 'lot', id: lot }} offers={packet.offers} onDone={() => setOpen(false)} />
+        <Offers about={{ subject: 'lot', id: lot.id }} offers={packet.offers} onDone={() => setOpen(false)} />
       )}
     </Box>
   );
