@@ -47,7 +47,7 @@ final readonly class Forgetting
         }
         $places = WriteLock::hold(function () use ($name): int {
             DB::statement('PRAGMA secure_delete = ON');
-            $places = $this->fromJournal($name) + $this->fromNotes($name) + self::fromPlans($name) + DB::table('keepers')->whereRaw('name = ? COLLATE NOCASE', [$name])->delete();
+            $places = $this->fromJournal($name) + $this->fromNotes($name) + self::fromPlans($name) + self::fromLabels($name) + DB::table('keepers')->whereRaw('name = ? COLLATE NOCASE', [$name])->delete();
             if ($places === 0) {
                 throw Refused::at('name', sprintf('Nobody of the name "%s" stands anywhere in this garden.', mb_substr($name, 0, 60)));
             }
@@ -157,6 +157,14 @@ final readonly class Forgetting
         }
 
         return $places;
+    }
+
+    /** Labels that were printed are remembered for a while, with who had grown it; those that wait are asked for again. */
+    private static function fromLabels(string $name): int
+    {
+        DB::table('print_jobs')->whereNotNull('sent_at')->delete();
+
+        return DB::table('print_jobs')->where('document', 'like', '%'.addcslashes($name, '%_').'%')->delete();
     }
 
     private function stillCalled(string $name): string

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Garden\Marks;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use PHPUnit\Framework\Attributes\TestWith;
+use Ramsey\Uuid\Uuid;
 use Tests\TestCase;
 
 /**
@@ -52,6 +54,19 @@ final class OldGardensTest extends TestCase
         sort($risks);
         self::assertSame($was['plan']['risks'], $risks);
         self::assertCount($was['plan']['plantings'], $plan['content']['plantings']);
+    }
+
+    public function test_an_older_copy_is_the_same_garden_and_another_garden_is_not(): void
+    {
+        $marks = [];
+        foreach (range(1, 2) as $n) {
+            $this->open('garden-2026-12-01.sql');
+            $marks[] = Marks::get(Marks::GARDEN);
+        }
+        self::assertTrue(Uuid::isValid($marks[0]));
+        self::assertSame($marks[0], $marks[1], 'tags that were printed since are of it');
+        Artisan::call('migrate:fresh', ['--force' => true]);
+        self::assertNotSame($marks[0], Marks::get(Marks::GARDEN));
     }
 
     public function test_what_the_keeper_had_changed_came_along(): void

@@ -86,6 +86,19 @@ final class SharingTest extends TestCase
         $this->rebuiltIsTheSame();
     }
 
+    public function test_labels_that_were_kept_hold_no_name_either(): void
+    {
+        [$keeper, $lot] = $this->given();
+        $at = ['made_at' => '2026-09-10 10:00:00', 'title' => 'x', 'trouble' => ''];
+        DB::table('print_jobs')->insert([
+            ['id' => 'a', 'document' => '(Grown: 2026, by Tove) T', 'sent_at' => null, ...$at],
+            ['id' => 'b', 'document' => '(Grown: 2026, by Ines) T', 'sent_at' => null, ...$at],
+            ['id' => 'c', 'document' => '(L1) T', 'sent_at' => '2026-09-10 10:00:00', ...$at],
+        ]);
+        $this->postJson('/api/people/forget', ['name' => 'Tove'])->assertOk();
+        self::assertSame(['b'], DB::table('print_jobs')->pluck('id')->all());
+    }
+
     public function test_the_journal_is_guarded_again_after_that(): void
     {
         $this->given();

@@ -67,6 +67,29 @@ final class PacketsTest extends CoreTestCase
         self::assertSame([], $diary->asks('withdrawn', '2026-12-03', ['purpose' => 'gift', 'seeds' => 120])->questions);
     }
 
+    public function test_what_is_taken_out_of_no_packet_lies_outside_them(): void
+    {
+        $diary = self::parted(['reserve' => null] + self::PACKETS);
+        // 46 of the 200 are in packets.
+        self::assertSame([], $diary->asks('withdrawn', '2026-12-01', ['purpose' => 'lost', 'seeds' => 154])->questions);
+        self::assertAsks($diary->asks('withdrawn', '2026-12-01', ['purpose' => 'lost', 'seeds' => 160])->questions, 'seeds', 'That is 6 seeds more than lie outside its packets: say which packet was opened.');
+        self::assertAsks($diary->asksHeard('sown', '2027-04-01', ['plants' => 90, 'lot' => 'this', 'seeds' => 170], 'lot')->questions, 'seeds', 'That is 16 seeds more');
+        self::assertAsks($diary->asks('test_started', '2026-11-05', ['test' => 't', 'replicates' => 4, 'seeds' => 40, 'temperature_c' => 20, 'method' => 'dish'])->questions, 'seeds', 'That is 6 seeds more');
+        self::assertSame([], $diary->asks('withdrawn', '2026-12-01', ['purpose' => 'sowing', 'seeds' => 17, 'container' => 'c'])->questions);
+    }
+
+    public function test_a_packet_that_is_not_there_at_stock_taking_is_used_up_and_one_that_turns_up_is_not(): void
+    {
+        $diary = self::parted();
+        $diary->record('seen', '2026-12-01', ['container' => 'b', 'gone' => true, 'reason' => 'mice']);
+        self::assertSame(['a', 'c'], array_keys($diary->course()->packets->waiting()));
+        self::assertSame('2026-12-01', $diary->course()->packets->all()['b']->emptiedAt?->format('Y-m-d'));
+        $diary->record('seen', '2026-12-05', ['container' => 'b', 'seeds' => 9]);
+        self::assertSame(['a', 'b', 'c'], array_keys($diary->course()->packets->waiting()));
+        self::assertNull($diary->course()->packets->all()['b']->emptiedAt);
+        self::assertSame(9.0, $diary->course()->packets->all()['b']->part);
+    }
+
     public function test_a_planting_that_takes_of_the_reserve_is_asked_about(): void
     {
         $diary = self::parted();

@@ -59,6 +59,7 @@ final class PacketStrand extends Strand
     #[Takes]
     public function withdrawn(Withdrawn $withdrawn): void
     {
+        $this->mustLieOutside($withdrawn->container, $withdrawn->seeds === null ? 'mass_g' : 'seeds');
         if ($withdrawn->purpose->isChosen()) {
             $this->spare($withdrawn->container, $withdrawn->seeds === null ? 'mass_g' : 'seeds');
         }
@@ -68,6 +69,7 @@ final class PacketStrand extends Strand
     public function sown(Sown $sown): void
     {
         if ($sown->seeds !== null || $sown->massG !== null || $sown->container !== null) {
+            $this->mustLieOutside($sown->container, $sown->massG === null ? 'seeds' : 'mass_g');
             $this->spare($sown->container, $sown->massG === null ? 'seeds' : 'mass_g');
         }
     }
@@ -76,6 +78,7 @@ final class PacketStrand extends Strand
     #[Takes]
     public function testStarted(TestStarted $set, Entry $entry): void
     {
+        $this->mustLieOutside(null, 'seeds');
         $left = $this->stock->stock->seeds();
         if ($left === null || $this->reserve === 0 || $left >= $this->reserve - self::A_HAIR) {
             return;
@@ -148,6 +151,16 @@ final class PacketStrand extends Strand
             Show::count((float) $this->reserve),
             $this->waiting() === [] || $container !== null ? '' : '; what is meant for sowing is in the packets',
         ));
+    }
+
+    /** What is taken out of no packet lies outside them; more than that is in one of them. */
+    private function mustLieOutside(?string $container, string $field): void
+    {
+        $there = $this->stock->stock->seeds();
+        $packed = array_sum(array_map(static fn (Kept $kept): float => $kept->part ?? 0.0, $this->kepts->all));
+        if ($container === null && $there !== null && $packed > $there + self::A_HAIR) {
+            $this->doubt($field, sprintf('That is %s seeds more than lie outside its packets: say which packet was opened.', Show::count(round($packed - $there))));
+        }
     }
 
     private function mustBeThere(): void

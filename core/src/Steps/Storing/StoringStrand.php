@@ -238,6 +238,7 @@ final class StoringStrand extends Strand
         $others = array_filter($this->shares(), fn (string|int $id): bool => $this->kepts->all[$id] !== $kept, ARRAY_FILTER_USE_KEY);
         if ($kept->part !== null) {
             $kept->part = (float) $found;
+            $kept->emptiedAt = $found > 0.0 ? null : ($kept->emptiedAt ?? $entry->happenedAt);
         }
         if (! in_array(null, $others, true)) {
             $this->stock->filled(null, (int) round(array_sum($others) + $found));
