@@ -17,6 +17,9 @@ use App\Voice\When;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Steps\Origin\Picked;
+use Marrow\Core\Steps\Tending\Covering;
+use Marrow\Core\Steps\Tending\RogueReason;
+use Marrow\Core\Steps\Tending\TendingStrand;
 use Marrow\Core\Work\Offer;
 
 /** The worksheet of a planting. */
@@ -66,6 +69,7 @@ final readonly class PlantingSheet
         $facts = [new FactDocument('Sown', $growing->sownAt === null ? 'not recorded' : $when->date($growing->sownAt))];
         if ($growing->sown !== null) {
             $facts[] = new FactDocument('Plants', Quantity::number($growing->sown->plants, 'plant'));
+            array_push($facts, ...self::tended($course->tending, $growing->sown->plants, $when));
         }
         if ($growing->firstBloomAt !== null) {
             $facts[] = new FactDocument('In bloom', $when->date($growing->firstBloomAt).($growing->lastBloomAt === null ? ' on' : ' to '.$when->date($growing->lastBloomAt)));
@@ -75,5 +79,23 @@ final readonly class PlantingSheet
         }
 
         return $facts;
+    }
+
+    /** @return list<FactDocument> what was done with it, where there is something to say */
+    private static function tended(TendingStrand $tending, int $sown, When $when): array
+    {
+        $pulled = [];
+        foreach ($tending->pulled as $why => $plants) {
+            $pulled[] = trim("$plants ".(RogueReason::tryFrom($why)?->label() ?? ''));
+        }
+        $on = $tending->on();
+
+        return array_values(array_filter([
+            $tending->standing === null || $tending->standing === $sown ? null : new FactDocument('Standing', Quantity::number($tending->standing, 'plant')),
+            $tending->inStore === 0 ? null : new FactDocument('Lifted, in store', Quantity::number($tending->inStore, 'plant')),
+            array_sum($tending->pulled) === 0 ? null : new FactDocument('Pulled', implode(', ', array_filter($pulled, static fn (string $said): bool => ! str_starts_with($said, '0')))),
+            $tending->sick === 0 ? null : new FactDocument('Sick', Quantity::number($tending->sick, 'plant').': keep no seed of them'),
+            $on === [] ? null : new FactDocument('Covered', implode(', ', array_map(static fn (Covering $covering): string => $covering->with->label().' since '.$when->date($covering->from), $on))),
+        ]));
     }
 }

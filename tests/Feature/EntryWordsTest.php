@@ -34,6 +34,15 @@ final class EntryWordsTest extends TestCase
         yield 'first bloom' => ['first_bloom', [], 'First bloom'];
         yield 'last bloom' => ['last_bloom', [], 'Last bloom'];
         yield 'off-types' => ['off_types_seen', ['seen' => 5, 'off' => 2, 'how' => 'warted fruit'], 'Looked over for off-types: 2 of 5 plants, warted fruit'];
+        yield 'planted out' => ['planted_out', ['plants' => 24, 'where' => 'Long bed'], 'Planted out: 24 plants, Long bed'];
+        yield 'thinned' => ['thinned', ['left' => 12], 'Thinned: 12 plants left'];
+        yield 'covered' => ['covered', ['with' => 'cage', 'what' => 'all of it'], 'Covered: a cage of insect mesh, all of it'];
+        yield 'uncovered' => ['uncovered', ['why' => 'blown off'], 'Uncovered: blown off'];
+        yield 'rogued' => ['rogued', ['looked_over' => 30, 'pulled' => 2, 'why' => 'off_type', 'how' => 'red stalks'], 'Looked over and pulled: 2 plants of 30 plants, off-type, red stalks'];
+        yield 'sick' => ['sick_seen', ['plants' => 3, 'what' => 'mosaic', 'pulled' => true], 'Sick plants seen: 3 plants, mosaic, pulled'];
+        yield 'lifted' => ['lifted', ['plants' => 40, 'kept' => 24, 'how' => 'in damp sand'], 'Lifted: 40 plants, 24 plants kept, in damp sand'];
+        yield 'looked through' => ['winter_lost', ['lost' => 2, 'how' => 'rot'], 'Looked through in store: 2 plants lost, rot'];
+        yield 'planted again' => ['replanted', ['plants' => 20, 'where' => 'North wall'], 'Planted again: 20 plants, North wall'];
         yield 'picked' => ['picked', ['plants' => 1, 'fruits' => 1, 'mass_g' => 350], 'Picked: 1 fruit, pod or head, off 1 plant, 350 g'];
         yield 'picked by weight' => ['picked', ['plants' => 9, 'mass_g' => 4512.25], 'Picked: off 9 plants, 4 512.25 g'];
         yield 'put to ferment' => ['ferment_started', ['temperature_c' => 24.5, 'cover' => 'loose_lid'], 'Put to ferment: 24.5 °C, under a loose lid'];

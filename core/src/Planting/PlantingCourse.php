@@ -11,6 +11,7 @@ use Marrow\Core\Folding\Strand;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Steps\Growing\GrowingStrand;
 use Marrow\Core\Steps\Notes\NotesStrand;
+use Marrow\Core\Steps\Tending\TendingStrand;
 use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Task;
 use Marrow\Core\Year\SeasonShift;
@@ -19,11 +20,13 @@ use Marrow\Core\Year\SeasonShift;
 final class PlantingCourse
 {
     /** The strands of a planting in the order of the work; a new step of the work is a new line here. */
-    public const STRANDS = [NotesStrand::class, GrowingStrand::class];
+    public const STRANDS = [NotesStrand::class, GrowingStrand::class, TendingStrand::class];
 
     public readonly NotesStrand $notes;
 
     public readonly GrowingStrand $growing;
+
+    public readonly TendingStrand $tending;
 
     private Course $course;
 
@@ -31,6 +34,7 @@ final class PlantingCourse
     {
         $this->notes = new NotesStrand;
         $this->growing = new GrowingStrand($facts->crop, $facts->variety, $facts->pickedAt, $facts->pickedAs, $facts->lots, $facts->shift ?? SeasonShift::none());
+        $this->tending = new TendingStrand($this->growing);
     }
 
     /** @param  list<Entry>  $entries  in any order */
@@ -93,6 +97,6 @@ final class PlantingCourse
     /** @return list<Strand> */
     private function strands(): array
     {
-        return [$this->notes, $this->growing];
+        return [$this->notes, $this->growing, $this->tending];
     }
 }

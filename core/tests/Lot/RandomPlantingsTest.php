@@ -24,6 +24,8 @@ final class RandomPlantingsTest extends CoreTestCase
 
     private const KEEPERS = 80;
 
+    private const KINDS = ['sown', 'first_bloom', 'first_bloom', 'last_bloom', 'off_types_seen', 'noted', 'planted_out', 'thinned', 'covered', 'covered', 'uncovered', 'rogued', 'sick_seen', 'lifted', 'winter_lost', 'replanted'];
+
     /** @var array<string, int> how often each kind was tried */
     private static array $tried = [];
 
@@ -61,6 +63,13 @@ final class RandomPlantingsTest extends CoreTestCase
         }
         if ($growing->offTypes !== null) {
             self::assertLessThanOrEqual($growing->offTypes->seen, $growing->offTypes->off);
+        }
+        $tending = $course->tending;
+        self::assertGreaterThanOrEqual(0, $tending->standing ?? 0);
+        self::assertGreaterThanOrEqual(0, $tending->inStore);
+        self::assertLessThanOrEqual($tending->sick + array_sum($tending->pulled), $tending->pulled['sick'] ?? 0);
+        foreach ($tending->coverings as $covering) {
+            self::assertTrue($covering->to === null || $covering->from <= $covering->to);
         }
         foreach ($course->tasks() as $task) {
             self::assertLessThanOrEqual($task->best, $task->opens);
@@ -111,12 +120,19 @@ final class RandomPlantingsTest extends CoreTestCase
             'near' => new SeedLot('L2', $crop->key, 'other', 'Ballast'),
         ]);
         $entries = [];
-        for ($n = 1; $n <= 8; $n++) {
-            $kind = $n === 1 ? 'sown' : ['sown', 'first_bloom', 'first_bloom', 'last_bloom', 'off_types_seen', 'noted'][$chance->getInt(0, 5)];
+        for ($n = 1; $n <= 12; $n++) {
+            $kind = $n === 1 ? 'sown' : self::KINDS[$chance->getInt(0, count(self::KINDS) - 1)];
             $at = (new \DateTimeImmutable('2026-03-01 08:00'))->modify(sprintf('+%d hours', $chance->getInt(0, 24 * 200)))->format('Y-m-d H:i');
             try {
                 $entries[] = self::entry(sprintf('entry-%04d', $n), $kind, $at, match ($kind) {
                     'sown' => ['plants' => $chance->getInt(1, 60), 'lot' => [null, 'same', 'near'][$chance->getInt(0, 2)]],
+                    'planted_out', 'replanted' => ['plants' => $chance->getInt(1, 40)],
+                    'thinned' => ['left' => $chance->getInt(0, 30)],
+                    'covered' => ['with' => ['cage', 'net'][$chance->getInt(0, 1)]],
+                    'rogued' => ['looked_over' => 20, 'pulled' => $chance->getInt(0, 5), 'why' => ['off_type', 'sick', null][$chance->getInt(0, 2)]],
+                    'sick_seen' => ['plants' => $chance->getInt(1, 5), 'pulled' => $chance->getInt(0, 1) === 1],
+                    'lifted' => ['plants' => 10, 'kept' => $chance->getInt(0, 10)],
+                    'winter_lost' => ['lost' => $chance->getInt(0, 5)],
                     'off_types_seen' => ['seen' => $chance->getInt(1, 40), 'off' => $chance->getInt(0, 10), 'how' => 'warted'],
                     'noted' => ['text' => 'Slugs'],
                     default => [],
@@ -139,5 +155,6 @@ final class RandomPlantingsTest extends CoreTestCase
         self::assertEquals($a->growing->firstBloomAt, $b->growing->firstBloomAt);
         self::assertEquals($a->growing->lastBloomAt, $b->growing->lastBloomAt);
         self::assertEquals($a->growing->offTypes, $b->growing->offTypes);
+        self::assertEquals([$a->tending->standing, $a->tending->inStore, $a->tending->pulled, $a->tending->sick, $a->tending->coverings], [$b->tending->standing, $b->tending->inStore, $b->tending->pulled, $b->tending->sick, $b->tending->coverings]);
     }
 }

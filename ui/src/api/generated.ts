@@ -2361,6 +2361,79 @@ export interface components {
             /** @description In what they differ */
             how?: string | null;
         };
+        /** Planted out */
+        EntryPlantedOut: {
+            /** @description Plants set out */
+            plants: number | string;
+            /** @description Where */
+            where?: string | null;
+        };
+        /** Thinned */
+        EntryThinned: {
+            /** @description Left standing */
+            left: number | string;
+        };
+        /** Covered */
+        EntryCovered: {
+            /**
+             * @description With
+             * @enum {string}
+             */
+            with: "cage" | "bags" | "fleece" | "net";
+            /** @description How */
+            what?: string | null;
+        };
+        /** Uncovered */
+        EntryUncovered: {
+            /** @description Why */
+            why?: string | null;
+        };
+        /** Looked over and pulled */
+        EntryRogued: {
+            /** @description Plants looked over */
+            looked_over: number | string;
+            /** @description Pulled */
+            pulled: number | string;
+            /**
+             * @description Why
+             * @enum {string|null}
+             */
+            why?: "off_type" | "sick" | "too_early" | "too_late" | "weak" | null;
+            /** @description What was to be seen */
+            how?: string | null;
+        };
+        /** Sick plants seen */
+        EntrySickSeen: {
+            /** @description Sick plants */
+            plants: number | string;
+            /** @description What ails them */
+            what?: string | null;
+            /** @description Pulled */
+            pulled?: boolean;
+        };
+        /** Lifted */
+        EntryLifted: {
+            /** @description Taken up */
+            plants: number | string;
+            /** @description Kept to be planted again */
+            kept: number | string;
+            /** @description How they are kept */
+            how?: string | null;
+        };
+        /** Looked through in store */
+        EntryWinterLost: {
+            /** @description Thrown out */
+            lost: number | string;
+            /** @description Why */
+            how?: string | null;
+        };
+        /** Planted again */
+        EntryReplanted: {
+            /** @description Planted again */
+            plants: number | string;
+            /** @description Where */
+            where?: string | null;
+        };
         /** Picked */
         EntryPicked: {
             /** @description Plants that gave seed */
@@ -2646,7 +2719,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;

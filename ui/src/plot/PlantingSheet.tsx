@@ -42,6 +42,7 @@ export function PlantingSheet({ code }: { code: string }) {
           about={{ subject: 'planting', id: data.id }}
           from={data.id}
           begins={['picked']}
+          most={6}
           offers={data.offers}
           words={{ picked: 'Pick seed: start a lot' }}
           onDone={(kind, saved) => kind === 'picked' && void navigate(at(`/bench/${saved.code}`))}

@@ -14,6 +14,7 @@ export function Offers({
   leading = true,
   words = {},
   leads = {},
+  most = Infinity,
   onDone,
 }: {
   about: Exclude<Happening['about'], 'a new lot'>;
@@ -27,9 +28,13 @@ export function Offers({
   words?: Record<string, string>;
   /** kinds that have a page of their own, and where it is */
   leads?: Record<string, string>;
+  /** so many of them stand at once; the rest behind a button, but for the note, which always fits */
+  most?: number;
   onDone?: (kind: string, saved: Answered) => void;
 }) {
   const [chosen, setChosen] = useState<string | null>(null);
+  const [all, setAll] = useState(false);
+  const shown = all ? offers : offers.filter(({ kind }, index) => index < most || kind === 'noted');
   const offer = offers.find(({ kind }) => kind === chosen);
   return (
     <Box
@@ -45,7 +50,7 @@ export function Offers({
     >
       {offer === undefined ? (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-          {offers.map(({ kind, act }, index) => (
+          {shown.map(({ kind, act }, index) => (
             <Button
               key={kind}
               variant={leading && index === 0 && kind !== 'noted' ? 'contained' : 'outlined'}
@@ -56,6 +61,11 @@ export function Offers({
               {words[kind] ?? act}
             </Button>
           ))}
+          {shown.length < offers.length && (
+            <Button variant="text" onClick={() => setAll(true)}>
+              What else happened
+            </Button>
+          )}
         </Box>
       ) : (
         <>
