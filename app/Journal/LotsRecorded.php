@@ -20,6 +20,7 @@ use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Holding\FillsContainer;
+use Marrow\Core\Steps\Origin\Picked;
 use Marrow\Core\Steps\Origin\PouredTogether;
 
 final readonly class LotsRecorded implements RecordedSubject
@@ -71,10 +72,23 @@ final readonly class LotsRecorded implements RecordedSubject
     public function alsoAsks(Recorded $thing, Entry $entry): array
     {
         return match (true) {
+            $entry->payload instanceof Picked => $this->asksOfSick(self::lot($thing)),
             $entry->payload instanceof PouredTogether => self::asksOfMixed(self::lot($thing), $entry->payload),
             $entry->payload instanceof FillsContainer => self::asksOfShared(self::lot($thing), $entry->payload->into()),
             default => [],
         };
+    }
+
+    /**
+     * Much that ails a plant travels with its seed.
+     *
+     * @return list<Question>
+     */
+    private function asksOfSick(Lot $lot): array
+    {
+        $still = $lot->planting === null ? 0 : $this->facts->planting($lot->planting)->tending->sickStanding;
+
+        return $still === 0 ? [] : [new Question('plants', sprintf('%s of this planting %s seen to be sick and %s not pulled: is none of the seed of %s?', $still === 1 ? 'One plant' : "$still plants", $still === 1 ? 'was' : 'were', $still === 1 ? 'was' : 'were', $still === 1 ? 'it' : 'them'), true)];
     }
 
     /**

@@ -94,7 +94,7 @@ final readonly class PlantingSheet
             $tending->standing === null || $tending->standing === $sown ? null : new FactDocument('Standing', Quantity::number($tending->standing, 'plant')),
             $tending->inStore === 0 ? null : new FactDocument('Lifted, in store', Quantity::number($tending->inStore, 'plant')),
             array_sum($tending->pulled) === 0 ? null : new FactDocument('Pulled', implode(', ', array_filter($pulled, static fn (string $said): bool => ! str_starts_with($said, '0')))),
-            $tending->sick === 0 ? null : new FactDocument('Sick', Quantity::number($tending->sick, 'plant').': keep no seed of them'),
+            $tending->sickStanding === 0 ? null : new FactDocument('Sick', Quantity::number($tending->sickStanding, 'plant').' standing: keep no seed of '.($tending->sickStanding === 1 ? 'it' : 'them')),
             $on === [] ? null : new FactDocument('Covered', implode(', ', array_map(static fn (Covering $covering): string => $covering->with->label().' since '.$when->date($covering->from), $on))),
         ]));
     }

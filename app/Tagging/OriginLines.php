@@ -9,17 +9,20 @@ use App\Models\Garden;
 use App\Models\JournalEntry;
 use App\Models\Lot;
 use App\Reading\EntryStore;
+use App\Reading\Facts;
 use App\Steps\Origin\OriginDocument;
 use App\Steps\Origin\OriginSection;
 use App\Voice\Quantity;
+use App\Voice\Speaking;
 use App\Voice\When;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Steps\Tending\Covering;
 
 /** Where the seed on a tag comes from: grown here, by whom, from how many plants; or from elsewhere, as it was told. */
 final readonly class OriginLines
 {
-    public function __construct(private OriginSection $section) {}
+    public function __construct(private OriginSection $section, private Facts $facts) {}
 
     /** @return list<FactDocument> */
     public function of(Lot $lot, LotCourse $course, When $when): array
@@ -35,8 +38,21 @@ final readonly class OriginLines
         return [
             new FactDocument('Grown', self::grown($course).($by === null ? '' : ", by $by")),
             new FactDocument('From', $course->origin->plants() === 0 ? 'not recorded' : Quantity::number($course->origin->plants(), 'plant')),
-            new FactDocument('Isolation', $crossed ? 'failed: off-types were seen in what was grown from it' : 'not recorded'),
+            new FactDocument('Isolation', $crossed ? 'failed: off-types were seen in what was grown from it' : $this->covers($lot)),
         ];
+    }
+
+    /** What kept insects out while it grew, and for how long, as it was recorded; whether that was enough is not said here. */
+    private function covers(Lot $lot): string
+    {
+        $covers = $lot->planting === null ? [] : array_filter($this->facts->planting($lot->planting)->tending->coverings, static fn (Covering $covering): bool => $covering->with->keepsInsectsOut());
+
+        return $covers === [] ? 'not recorded' : implode('; ', array_map(static fn (Covering $covering): string => sprintf(
+            '%s, %s to %s',
+            $covering->with->label(),
+            Speaking::forms()->day($covering->from),
+            $covering->to === null ? 'the end' : Speaking::forms()->day($covering->to),
+        ), $covers));
     }
 
     /** @return list<FactDocument> in one line, where there is room for no more */

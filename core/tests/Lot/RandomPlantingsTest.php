@@ -67,7 +67,7 @@ final class RandomPlantingsTest extends CoreTestCase
         $tending = $course->tending;
         self::assertGreaterThanOrEqual(0, $tending->standing ?? 0);
         self::assertGreaterThanOrEqual(0, $tending->inStore);
-        self::assertLessThanOrEqual($tending->sick + array_sum($tending->pulled), $tending->pulled['sick'] ?? 0);
+        self::assertGreaterThanOrEqual(0, $tending->sickStanding);
         foreach ($tending->coverings as $covering) {
             self::assertTrue($covering->to === null || $covering->from <= $covering->to);
         }
@@ -155,6 +155,6 @@ final class RandomPlantingsTest extends CoreTestCase
         self::assertEquals($a->growing->firstBloomAt, $b->growing->firstBloomAt);
         self::assertEquals($a->growing->lastBloomAt, $b->growing->lastBloomAt);
         self::assertEquals($a->growing->offTypes, $b->growing->offTypes);
-        self::assertEquals([$a->tending->standing, $a->tending->inStore, $a->tending->pulled, $a->tending->sick, $a->tending->coverings], [$b->tending->standing, $b->tending->inStore, $b->tending->pulled, $b->tending->sick, $b->tending->coverings]);
+        self::assertEquals([$a->tending->standing, $a->tending->inStore, $a->tending->pulled, $a->tending->sickStanding, $a->tending->coverings], [$b->tending->standing, $b->tending->inStore, $b->tending->pulled, $b->tending->sickStanding, $b->tending->coverings]);
     }
 }

@@ -28,7 +28,10 @@ final class TendingTest extends CoreTestCase
         $tending = $diary->course()->tending;
         self::assertSame(40 - 8 - 2 - 3 - 1, $tending->standing);
         self::assertSame(['off_type' => 2, 'sick' => 3, '' => 1], $tending->pulled);
-        self::assertSame(4, $tending->sick, 'the one that still stands among them');
+        self::assertSame(1, $tending->sickStanding);
+        $diary->record('rogued', '2026-06-26', ['looked_over' => 26, 'pulled' => 1, 'why' => 'sick']);
+        self::assertSame([0, 4], [$diary->course()->tending->sickStanding, $diary->course()->tending->pulled['sick']]);
+        $tending = $diary->course()->tending;
         self::assertSame($tending->standing, $diary->shuffled()->tending->standing, 'in whatever order it is recorded');
     }
 

@@ -27,8 +27,8 @@ final class TendingStrand extends Strand
     /** @var array<string, int> plants pulled, by reason; "" where nobody said why */
     public array $pulled = [];
 
-    /** Sick plants that were seen, those pulled among them. */
-    public int $sick = 0;
+    /** Sick plants that were seen and, by what is recorded, still stand. */
+    public int $sickStanding = 0;
 
     /** @var list<Covering> in the order in which they were put on */
     public array $coverings = [];
@@ -80,7 +80,7 @@ final class TendingStrand extends Strand
         $this->atMost($rogued->lookedOver, 'looked_over', 'looked over');
         $why = $rogued->why->value ?? '';
         $this->pulled[$why] = ($this->pulled[$why] ?? 0) + $rogued->pulled;
-        $this->sick += $rogued->why === RogueReason::Sick ? $rogued->pulled : 0;
+        $this->sickStanding = $rogued->why === RogueReason::Sick ? max(0, $this->sickStanding - $rogued->pulled) : $this->sickStanding;
         $this->pull($rogued->pulled);
     }
 
@@ -89,12 +89,14 @@ final class TendingStrand extends Strand
     {
         $this->mustBeSown();
         $this->atMost($seen->plants, 'plants', 'sick');
-        $this->sick += $seen->plants;
-        if ($seen->pulled) {
-            $why = RogueReason::Sick->value;
-            $this->pulled[$why] = ($this->pulled[$why] ?? 0) + $seen->plants;
-            $this->pull($seen->plants);
+        if (! $seen->pulled) {
+            $this->sickStanding += $seen->plants;
+
+            return;
         }
+        $why = RogueReason::Sick->value;
+        $this->pulled[$why] = ($this->pulled[$why] ?? 0) + $seen->plants;
+        $this->pull($seen->plants);
     }
 
     #[Takes]
