@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Boards\Boards;
 use App\Finding\Finder;
 use App\Finding\FindsCrops;
+use App\Finding\FindsPeople;
 use App\Finding\FindsPlaces;
 use App\Finding\FindsReckoners;
 use App\Finding\FindsSettings;
@@ -42,7 +43,7 @@ final class StepsProvider extends ServiceProvider
     private const SECTIONS = [StoringSection::class, PacketsSection::class, TestingSection::class, DryingSection::class, CleaningSection::class, OriginSection::class];
 
     /** In the order in which they are shown. */
-    private const FINDS = [FindsThings::class, FindsPlaces::class, FindsCrops::class, FindsWhich::class, FindsReckoners::class, FindsSettings::class, FindsWords::class];
+    private const FINDS = [FindsThings::class, FindsPlaces::class, FindsPeople::class, FindsCrops::class, FindsWhich::class, FindsReckoners::class, FindsSettings::class, FindsWords::class];
 
     public function register(): void
     {

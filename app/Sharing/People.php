@@ -11,6 +11,7 @@ use App\Documents\TagDocument;
 use App\Models\Lot;
 use App\Presenting\Tags;
 use App\Reading\Facts;
+use App\Reading\PeopleNames;
 use App\Voice\Quantity;
 use App\Voice\Speaking;
 use App\Voice\When;
@@ -85,7 +86,7 @@ final readonly class People
     private function gave(): array
     {
         $rows = DB::table('journal_entries as j')->where('j.kind', 'received')->whereRaw("json_extract(j.payload, '$.from') <> ''")
-            ->whereRaw("NOT EXISTS (SELECT 1 FROM journal_entries s WHERE s.subject_id = j.subject_id AND s.kind = 'struck' AND json_extract(s.payload, '$.entry') = j.id)")
+            ->whereRaw(PeopleNames::STANDS)
             ->orderBy('j.seq')->get(['j.subject_id', DB::raw("json_extract(j.payload, '$.from') AS name")]);
         $lots = Lot::query()->with(['variety', 'standing'])->findMany($rows->pluck('subject_id')->unique()->all())->keyBy('id');
         $gave = [];

@@ -27,6 +27,10 @@ return new class extends Migration {
             sent_at TEXT,
             trouble TEXT NOT NULL DEFAULT \'\'
         ) STRICT');
+        // From whom seed came and to whom it went, however long the journal.
+        foreach (['received', 'withdrawn'] as $kind) {
+            DB::statement("CREATE INDEX journal_$kind ON journal_entries (seq) WHERE kind = '$kind'");
+        }
         // A garden that has a journal has it of that, so that a copy from before this is the same garden when it is gone back to.
         $first = DB::table('journal_entries')->orderBy('seq')->value('id');
         DB::table('marks')->insertOrIgnore(['key' => 'garden', 'value' => (is_string($first) && Uuid::isValid($first) ? Uuid::uuid5($first, 'garden') : Uuid::uuid4())->toString()]);

@@ -28,11 +28,13 @@ final class FindTest extends TestCase
             'begins' => ['variety' => $this->keeper->variety('onion', 'Capstan')],
             'kind' => 'received', 'happened_at' => '2026-03-01', 'payload' => ['how' => 'swapped', 'from' => 'Odile Brandt', 'year' => 2024],
         ])->assertOk()->json('answers.0.code');
-        self::assertSame(['thing L1'], $this->found('odile'));
+        self::assertSame(['thing L1', 'person Odile Brandt'], $this->found('odile'));
         $gift = $this->keeper->tries($came, 'withdrawn', '2026-04-01T10:00', ['purpose' => 'gift', 'seeds' => 30, 'to' => 'Hedda at the allotments'], evenSo: true)->assertOk()->json('answers.0.entry');
-        self::assertSame(['thing L1'], $this->found('hedda allotments'));
-        $this->keeper->strikes($gift);
+        self::assertSame(['thing L1', 'person Hedda at the allotments'], $this->found('hedda allotments'));
+        $strike = $this->keeper->strikes($gift);
         self::assertSame([], $this->found('hedda'), 'what was struck did not happen');
+        $this->keeper->strikes($strike);
+        self::assertSame(['thing L1', 'person Hedda at the allotments'], $this->found('hedda'), 'unless the strike is struck');
     }
 
     public function test_a_place_is_found_with_how_much_lies_there(): void

@@ -36,7 +36,7 @@ final class QueryPlansTest extends TestCase
             foreach (DB::select("EXPLAIN QUERY PLAN $sql", $bindings) as $step) {
                 /** @var object{detail: string} $step */
                 // "SCAN t USING INDEX" walks an index from its beginning; with a limit behind it that is the page itself.
-                if (preg_match('/^SCAN (\w+)$/', $step->detail, $table) === 1 && in_array($table[1], [...self::GROWING, 's', 't', 'o'], true) && ! in_array($table[1], $whole, true)) {
+                if (preg_match('/^SCAN (\w+)$/', $step->detail, $table) === 1 && in_array($table[1], [...self::GROWING, 's', 't', 'o', 'j'], true) && ! in_array($table[1], $whole, true)) {
                     $scans[] = "$step->detail in $sql";
                 }
             }
@@ -76,6 +76,11 @@ final class QueryPlansTest extends TestCase
         yield 'a lot' => ['/api/lots/L7'];
         yield 'a planting' => ['/api/plantings/P7'];
         yield 'find' => ['/api/find?text=onion+2019'];
+        yield 'people' => ['/api/people'];
+        yield 'what may be swapped' => ['/api/swap-list'];
+        yield 'tags of a lot' => ['/api/tags?codes=L7'];
+        yield 'parting a lot' => ['/api/lots/L7/portions'];
+        yield 'plot over the season' => ['/api/places/plot?lines=1'];
         yield 'store, narrowed' => ['/api/places/store?find=onion'];
         // Two letters are too few for the index of parts of words.
         yield 'find by two letters' => ['/api/find?text=l7', ['lot_standings', 'planting_standings']];

@@ -50,6 +50,17 @@ final class SharingTest extends TestCase
         self::assertSame(['Odile', 'Tove'], array_column($this->getJson('/api/people')->json(), 'name'));
     }
 
+    public function test_people_are_found_by_their_names_from_any_page_until_they_are_forgotten(): void
+    {
+        $this->given();
+        $people = fn (string $text): array => array_column(array_filter($this->getJson('/api/find?'.http_build_query(['text' => $text]))->assertOk()->json(), static fn (array $found): bool => $found['kind'] === 'person'), 'title');
+        self::assertSame(['Tove'], $people('TOVE'), 'once, however it was written');
+        self::assertSame(['Odile'], $people('odi'));
+        self::assertSame([], $people('glasshouse'), 'what was sown there was given to nobody');
+        $this->postJson('/api/people/forget', ['name' => 'Tove'])->assertOk();
+        self::assertSame([], $people('tove'));
+    }
+
     public function test_when_a_crossing_comes_to_light_everybody_who_has_of_it_is_to_be_told(): void
     {
         [$keeper, $lot, $variety] = $this->given();

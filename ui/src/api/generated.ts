@@ -1324,7 +1324,7 @@ export interface components {
         /** @description Something that was looked for: a lot or planting by its tag, or a page of the books. */
         FoundDocument: {
             /** @enum {string} */
-            kind: "thing" | "crop" | "reckoner" | "setting" | "place" | "word" | "which";
+            kind: "thing" | "crop" | "reckoner" | "setting" | "place" | "word" | "which" | "person";
             key: string;
             tag: components["schemas"]["TagDocument"] | null;
             title: string;

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { api, Refused, take, type Given, type Person } from '../api/client';
 import { useLook } from '../api/look';
 import { afterwards, usePeople, useWrite } from '../api/queries';
@@ -15,7 +15,9 @@ import { Offers } from '../record/Offers';
 /** Whose seed is here and who has seed from here; what must be called back stands first. */
 export function PeopleBook() {
   const people = usePeople();
-  const [text, setText] = useState('');
+  const [params, setParams] = useSearchParams();
+  const text = params.get('whom') ?? '';
+  const setText = (whom: string) => setParams(whom === '' ? {} : { whom }, { replace: true });
   if (people.error !== null) return <Trouble>{people.error.message}</Trouble>;
   if (people.data === undefined) return <Coming lines={8} />;
   const shown = people.data.filter(({ name }) => name.toLowerCase().includes(text.trim().toLowerCase()));
@@ -28,7 +30,7 @@ export function PeopleBook() {
       {people.data.length === 0 && (
         <Empty>Nobody yet. A name is here when seed came from somebody, or was given to them.</Empty>
       )}
-      {people.data.length > 8 && <TextInput label="Whom" value={text} onChange={setText} />}
+      {(people.data.length > 8 || text !== '') && <TextInput label="Whom" value={text} onChange={setText} />}
       {people.data.length > 0 && (
         <SaveAs
           title="Given away"

@@ -14,6 +14,7 @@ type Found = components['schemas']['FoundDocument'];
 const address: Record<Found['kind'], (found: Found) => string> = {
   thing: ({ key, tag }) => `/${tag?.subject === 'planting' ? 'plot' : 'lots'}/${key}`,
   place: ({ key }) => `/store/where/${key}`,
+  person: ({ key }) => `/books/people?whom=${encodeURIComponent(key)}`,
   crop: ({ key }) => `/books/handbook/${key}`,
   reckoner: ({ key }) => `/books/reckoners/${key}`,
   which: ({ key }) => `/books/which/${key}`,
@@ -24,6 +25,7 @@ const address: Record<Found['kind'], (found: Found) => string> = {
 const headings: Record<Found['kind'], string> = {
   thing: 'Seed and plantings',
   place: 'Places and containers',
+  person: 'People',
   crop: 'Handbook',
   reckoner: 'Reckoners',
   which: 'Which one is it?',
