@@ -90,6 +90,16 @@ final class PacketsTest extends CoreTestCase
         self::assertSame(9.0, $diary->course()->packets->all()['b']->part);
     }
 
+    public function test_spread_again_the_packets_are_no_more_and_that_is_asked_first(): void
+    {
+        $diary = self::parted();
+        self::assertAsks($diary->asks('spread', '2026-12-01', ['surface' => 'mesh', 'mass_g' => 0.2])->questions, 'surface', 'what is in its packets too');
+        self::assertSame([], self::parted([])->asks('spread', '2026-12-01', ['surface' => 'mesh', 'mass_g' => 0.2])->questions);
+        $diary->insist('spread', '2026-12-01', ['surface' => 'mesh', 'mass_g' => 0.2]);
+        self::assertSame([], $diary->course()->packets->all());
+        self::assertSame(200.0, $diary->course()->stock->stock->seeds(), 'the seed is there all the same');
+    }
+
     public function test_a_planting_that_takes_of_the_reserve_is_asked_about(): void
     {
         $diary = self::parted();

@@ -197,6 +197,9 @@ final class StoringStrand extends Strand
         if ($kept === null) {
             return;
         }
+        if ($this->kepts->isParted()) {
+            $this->doubt('surface', 'All of the lot is taken to be spread, what is in its packets too: they are no more then.');
+        }
         $this->before = [...$kept->stays, ['from' => $entry->happenedAt, 'moisture' => $this->filling->room(), 'temperature' => $this->practice->number('room_temperature')]];
         $this->kepts->all = [];
         $this->lead();
