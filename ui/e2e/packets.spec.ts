@@ -1,6 +1,5 @@
-import { mkdtemp, readdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { mkdir, readdir, readFile, writeFile } from 'node:fs/promises';
 import { spawn } from 'node:child_process';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import encodeQR from 'qr';
@@ -172,12 +171,11 @@ function film(text: string): Buffer {
 test('a tag is read by the camera and by its code, and two that do not agree stop the hand', async ({
   page,
   baseURL,
-}) => {
+}, info) => {
   const tag = (await (await page.request.get('/api/tags?codes=L2&sorts=outside')).json())[0] as {
     mark: string;
   };
-  const folder = await mkdtemp(join(tmpdir(), 'marrow-camera-'));
-  const seen = join(folder, 'tag.y4m');
+  const seen = info.outputPath('tag.y4m');
   await writeFile(seen, film(tag.mark));
   const browser = await chromium.launch({
     ...launch,
@@ -215,7 +213,6 @@ test('a tag is read by the camera and by its code, and two that do not agree sto
     await expect(eye.getByText(/^Kept\. L2: closed, both tags read/)).toBeVisible();
   } finally {
     await browser.close();
-    await rm(folder, { recursive: true });
   }
 });
 
@@ -233,9 +230,12 @@ test('where there is no camera, and where the tag is of another garden, that is 
   await expect(page.getByText('There is no such lot in this garden.')).toBeVisible();
 });
 
-test('labels wait for a printer that does not answer, and what it prints is read again', async ({ page }) => {
+test('labels wait for a printer that does not answer, and what it prints is read again', async ({
+  page,
+}, info) => {
   const keeper = new Keeper(page);
-  const folder = await mkdtemp(join(tmpdir(), 'marrow-labels-'));
+  const folder = info.outputPath('labels');
+  await mkdir(folder, { recursive: true });
   const port = 20_000 + Math.floor(Math.random() * 20_000);
   await page.goto('/books/settings');
   await page.getByRole('textbox', { name: 'Its address' }).fill(`127.0.0.1:${port}`);
@@ -273,6 +273,5 @@ test('labels wait for a printer that does not answer, and what it prints is read
     await page.getByRole('textbox', { name: 'Its address' }).press('Enter');
   } finally {
     printer.kill();
-    await rm(folder, { recursive: true });
   }
 });
