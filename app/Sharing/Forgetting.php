@@ -47,7 +47,7 @@ final readonly class Forgetting
         }
         $places = WriteLock::hold(function () use ($name): int {
             DB::statement('PRAGMA secure_delete = ON');
-            $places = $this->fromJournal($name) + $this->fromNotes($name) + self::fromPlans($name) + self::fromLabels($name) + DB::table('keepers')->whereRaw('name = ? COLLATE NOCASE', [$name])->delete();
+            $places = $this->fromJournal($name) + $this->fromNotes($name) + self::fromPlans($name) + self::fromLabels($name) + self::fromKeepers($name);
             if ($places === 0) {
                 throw Refused::at('name', sprintf('Nobody of the name "%s" stands anywhere in this garden.', mb_substr($name, 0, 60)));
             }
@@ -65,15 +65,15 @@ final readonly class Forgetting
 
     private function fromJournal(string $name): int
     {
-        $rows = DB::table('journal_entries')->where('payload', 'like', '%'.addcslashes(trim((string) json_encode($name, JSON_UNESCAPED_UNICODE), '"'), '%_').'%')
-            ->orWhereRaw('recorded_by = ? COLLATE NOCASE', [$name])->get(['seq', 'subject', 'subject_id', 'kind', 'payload', 'recorded_by']);
+        $rows = DB::table('journal_entries')->where('payload', 'like', self::pattern($name))
+            ->orWhere('recorded_by', 'like', self::pattern($name))->get(['seq', 'subject', 'subject_id', 'kind', 'payload', 'recorded_by']);
         $touched = $changes = [];
         foreach ($rows as $row) {
             /** @var object{seq: int, subject: string, subject_id: string, kind: string, payload: string, recorded_by: string} $row */
             /** @var array<string, mixed> $payload */
             $payload = json_decode($row->payload, true, flags: JSON_THROW_ON_ERROR);
             $without = self::without($name, $payload, Registered::kinds()->named($row->kind));
-            $by = mb_strtolower($row->recorded_by) === mb_strtolower($name);
+            $by = mb_strtolower(trim($row->recorded_by)) === mb_strtolower($name);
             if ($without !== $payload || $by) {
                 $changes[$row->seq] = ['payload' => json_encode($without, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), ...($by ? ['recorded_by' => self::SOMEBODY, 'keeper_id' => null] : [])];
                 $touched[] = [Subject::from($row->subject), $row->subject_id];
@@ -117,6 +117,12 @@ final readonly class Forgetting
         return $payload;
     }
 
+    /** What may hold the name, for SQLite, which knows the capitals of plain letters alone: too much is found, never too little. */
+    private static function pattern(string $name): string
+    {
+        return '%'.preg_replace('/[^A-Za-z0-9 ]+/u', '%', $name).'%';
+    }
+
     /** The name as a word of its own, however it is written. */
     private static function replaced(string $name, string $text): string
     {
@@ -128,7 +134,7 @@ final readonly class Forgetting
         $places = 0;
         foreach (self::NOTES as $table => $columns) {
             foreach ($columns as $column) {
-                foreach (DB::table($table)->where($column, 'like', '%'.addcslashes($name, '%_').'%')->get(['rowid as at', "$column as text"]) as $row) {
+                foreach (DB::table($table)->where($column, 'like', self::pattern($name))->get(['rowid as at', "$column as text"]) as $row) {
                     /** @var object{at: int, text: string} $row */
                     $without = self::replaced($name, $row->text);
                     $places += $without === $row->text ? 0 : DB::table($table)->where('rowid', $row->at)->update([$column => $without]);
@@ -143,7 +149,7 @@ final readonly class Forgetting
     private static function fromPlans(string $name): int
     {
         $places = 0;
-        foreach (DB::table('plan_versions')->where('document', 'like', '%'.addcslashes($name, '%_').'%')->get(['year', 'number', 'document']) as $row) {
+        foreach (DB::table('plan_versions')->where('document', 'like', self::pattern($name))->get(['year', 'number', 'document']) as $row) {
             /** @var object{year: int, number: int, document: string} $row */
             /** @var array<array-key, mixed> $document */
             $document = json_decode($row->document, true, flags: JSON_THROW_ON_ERROR);
@@ -159,20 +165,28 @@ final readonly class Forgetting
         return $places;
     }
 
+    private static function fromKeepers(string $name): int
+    {
+        $ids = DB::table('keepers')->where('name', 'like', self::pattern($name))->get(['id', 'name'])
+            ->filter(static fn (object $keeper): bool => isset($keeper->name) && is_string($keeper->name) && mb_strtolower(trim($keeper->name)) === mb_strtolower($name));
+
+        return DB::table('keepers')->whereIn('id', $ids->pluck('id'))->delete();
+    }
+
     /** Labels that were printed are remembered for a while, with who had grown it; those that wait are asked for again. */
     private static function fromLabels(string $name): int
     {
         DB::table('print_jobs')->whereNotNull('sent_at')->delete();
 
-        return DB::table('print_jobs')->where('document', 'like', '%'.addcslashes($name, '%_').'%')->delete();
+        return DB::table('print_jobs')->where('document', 'like', self::pattern($name))->delete();
     }
 
     private function stillCalled(string $name): string
     {
         $named = [];
         foreach (self::NAMED as $table => $what) {
-            foreach (DB::table($table)->where('name', 'like', '%'.addcslashes($name, '%_').'%')->limit(5)->pluck('name') as $called) {
-                $named[] = is_string($called) ? "$what $called" : $what;
+            foreach (DB::table($table)->where('name', 'like', self::pattern($name))->pluck('name')->filter(static fn (mixed $called): bool => is_string($called) && self::replaced($name, $called) !== $called)->take(5) as $called) {
+                $named[] = "$what $called";
             }
         }
 

@@ -97,6 +97,17 @@ final class SharingTest extends TestCase
         $this->rebuiltIsTheSame();
     }
 
+    public function test_names_with_signs_and_letters_of_any_language_are_forgotten_however_they_are_written(): void
+    {
+        $keeper = new Keeper($this);
+        $lot = $keeper->storedTomato();
+        foreach (['Åsa Öström' => 'ÅSA ÖSTRÖM', 'seed_bank' => 'Seed_Bank', 'Jo "Bean" O’Dell' => 'jo "bean" o’dell', 'Tom/Ann' => 'tom/ann'] as $name => $typed) {
+            $keeper->records($lot, 'withdrawn', '2026-09-01', ['purpose' => 'gift', 'seeds' => 10, 'to' => $name]);
+            $this->postJson('/api/people/forget', ['name' => $typed])->assertOk();
+        }
+        self::assertSame(['somebody'], DB::table('journal_entries')->where('kind', 'withdrawn')->selectRaw("json_extract(payload, '$.to') AS name")->distinct()->pluck('name')->all());
+    }
+
     public function test_labels_that_were_kept_hold_no_name_either(): void
     {
         [$keeper, $lot] = $this->given();

@@ -120,6 +120,14 @@ final class PacketsTest extends CoreTestCase
         self::assertSame([], $diary->asks('test_started', '2026-11-01', ['replicates' => 1] + $set)->questions);
     }
 
+    public function test_of_a_lot_in_packets_the_reserve_lies_in_the_rest_and_a_test_may_not_eat_it(): void
+    {
+        $set = ['test' => 't', 'replicates' => 4, 'temperature_c' => 20, 'method' => 'dish'];
+        // Outside the packets lie 154, of which 40 are the reserve.
+        self::assertSame([], self::parted()->asks('test_started', '2026-12-01', $set + ['seeds' => 28])->questions);
+        self::assertAsks(self::parted()->asks('test_started', '2026-12-01', $set + ['seeds' => 30])->questions, 'seeds', 'That would leave 34 seeds, and 40 are the reserve. A test of 100 would do');
+    }
+
     public function test_a_test_that_would_use_the_lot_up_offers_a_smaller_one(): void
     {
         $diary = self::parted([]);

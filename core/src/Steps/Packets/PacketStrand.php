@@ -79,7 +79,8 @@ final class PacketStrand extends Strand
     public function testStarted(TestStarted $set, Entry $entry): void
     {
         $this->mustLieOutside(null, 'seeds');
-        $left = $this->stock->stock->seeds();
+        // What is in the packets is meant for sowing: the reserve lies in the rest.
+        $left = $this->unpacked();
         if ($left === null || $this->reserve === 0 || $left >= $this->reserve - self::A_HAIR) {
             return;
         }
