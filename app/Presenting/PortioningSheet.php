@@ -120,6 +120,7 @@ final readonly class PortioningSheet
     {
         return match (true) {
             $portioning->failing === null => '',
+            $portioning->there <= $portioning->wish->reserve + $portioning->wish->tests => 'All that is there is kept in reserve or for tests: keep less, or there is nothing to part.',
             $portioning->isTooOld => "By $portioning->failing too little of it may live for a packet to be relied on: grow it out before then.",
             default => sprintf('For %d there is too little: %s would be wanted, %s %s left.', $portioning->failing, Quantity::seeds((float) $portioning->wanting, $unit), Quantity::seeds($portioning->left, $unit), $portioning->left === 1 ? 'is' : 'are'),
         };

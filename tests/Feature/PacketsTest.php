@@ -148,6 +148,23 @@ final class PacketsTest extends TestCase
         }
     }
 
+    public function test_a_reserve_of_all_that_is_there_is_said_to_be_why_there_are_no_packets(): void
+    {
+        [, $lot, $shelf] = $this->lot();
+        $said = $this->portions($lot, self::WISH + ['place' => $shelf, 'reserve' => '9999']);
+        self::assertSame('All that is there is kept in reserve or for tests: keep less, or there is nothing to part.', $said['until']);
+        self::assertNull($said['make']);
+    }
+
+    public function test_where_there_are_packets_those_to_come_are_for_the_years_after_them(): void
+    {
+        [$keeper, $lot, $shelf] = $this->lot();
+        $first = fn (): int => $this->portions($lot, ['plants' => '12', 'place' => $shelf])['portions'][0]['year'];
+        self::assertSame(2027, $first());
+        $this->part($keeper, $lot, [20, 21, 22], $shelf);
+        self::assertSame(2030, $first());
+    }
+
     public function test_costs_are_said_in_the_keepers_money(): void
     {
         [, $lot, $shelf] = $this->lot();

@@ -10,6 +10,7 @@ use Marrow\Core\Fields\Values;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Packets\Portioned;
 use Marrow\Core\Steps\Storing\ContainerKind;
+use Marrow\Core\Steps\Storing\Kept;
 use Marrow\Core\Steps\Storing\MoistureGround;
 
 /** What a keeper wants of a lot that is parted into packets. */
@@ -47,19 +48,21 @@ final readonly class PortionWish
     ) {}
 
     /**
-     * @param  int  $thisYear  the packets begin with the next
+     * @param  int  $thisYear  the packets begin with the next, or after those that are there
      * @param  ?LotCourse  $lot  where it is known: packets are usually put where it lies, in what keeps them as it is kept
      */
     public static function fields(Practice $practice, int $thisYear, ?LotCourse $lot = null): FieldList
     {
         $reserve = $lot->packets->reserve ?? 0;
         $main = $lot?->storing->now;
+        // Where there are packets already, those to come are for the years after them.
+        $first = max([$thisYear + 1, ...array_map(static fn (Kept $kept): int => ($kept->packet->year ?? 0) + 1, array_values($lot?->packets->waiting() ?? []))]);
         // Seed that is known to be dry is packed tight; what nobody has measured, in paper that breathes.
         $usual = $main !== null && $main->isShut && $main->ground === MoistureGround::Measured ? ContainerKind::FoilPouch : ContainerKind::PaperEnvelope;
 
         return FieldList::of(
             Field::integer('plants', 'Plants wanted of each sowing', '', 1, 100_000)->called('the number of plants')->optional((int) $practice->number('plants'))->usually((int) $practice->number('plants'))->of('plant'),
-            Field::integer('first', 'First year', '', 1900, 2200)->called('the first year')->optional($thisYear + 1)->usually($thisYear + 1),
+            Field::integer('first', 'First year', '', 1900, 2200)->called('the first year')->optional($first)->usually($first),
             Field::integer('packets', 'Packets', '', 1, Portioned::MOST)->called('the number of packets')->optional(5)->usually(5)->hint('One for each sowing'),
             Field::integer('every', 'A sowing every', 'years', 1, 20)->called('the years from one sowing to the next')->optional(1)->usually(1)->of('year'),
             Field::share('confidence', 'How sure of enough plants', 0.5, 0.999)->optional(0.95)->usually(0.95),
