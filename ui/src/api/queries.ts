@@ -2,7 +2,7 @@ import { useRef } from 'react';
 import { keepPreviousData, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { v7 } from 'uuid';
 import { useLook } from './look';
-import { api, mayPass, Refused, take, type PlaceName } from './client';
+import { api, mayPass, Refused, take, type PlaceName, type SettingSection } from './client';
 import { strike } from './entries';
 
 export function useFrame() {
@@ -317,4 +317,19 @@ export const useForms = (names: string[]) =>
 
 export function useSettings() {
   return useQuery({ queryKey: ['settings'], queryFn: () => take(api.GET('/settings')) });
+}
+
+/** Keeps one setting. What the server says of it stands on the page at once, whatever else is still being read anew. */
+export function useKeepSetting(key: string) {
+  const client = useQueryClient();
+  return useWrite(async (value: string) => {
+    const now = await take(api.PUT('/settings/{key}', { params: { path: { key } }, body: { value } }));
+    client.setQueryData<SettingSection[]>(['settings'], (sections) =>
+      sections?.map((section) => ({
+        ...section,
+        settings: section.settings.map((setting) => (setting.field.key === key ? now : setting)),
+      })),
+    );
+    return now;
+  });
 }

@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { api, Refused, take, type SettingSection } from '../api/client';
-import { afterwards, useSettings, useWrite } from '../api/queries';
+import { Refused, type SettingSection } from '../api/client';
+import { afterwards, useKeepSetting, useSettings } from '../api/queries';
 import { FieldInput, type Value } from '../kit/fields';
 import { Section, Trouble } from '../kit/Section';
 import { Waiting } from '../kit/Waiting';
@@ -42,15 +42,12 @@ function Line({ setting, sought }: { setting: Setting; sought: boolean }) {
   const [own, setOwn] = useState<Value | null>(null);
   const value = own ?? start;
   const say = useSay();
-  const settings = useSettings();
-  const put = useWrite((next: string) =>
-    take(api.PUT('/settings/{key}', { params: { path: { key: field.key } }, body: { value: next } })),
-  );
+  const put = useKeepSetting(field.key);
   const keep = (next: string) =>
     void afterwards(put.mutateAsync(next), (now) => {
       say(`${field.label}: ${now.now}`);
-      // What was typed stands until the page knows of it, or the field would show for a moment what was there before.
-      void settings.refetch().then(() => setOwn((since) => (since === own ? null : since)));
+      // What was typed since stays.
+      setOwn((since) => (since === own ? null : since));
     });
   const error = put.error instanceof Refused ? (put.error.fields['value'] ?? put.error.message) : undefined;
   return (
