@@ -18,7 +18,8 @@ export default defineConfig({
   workers,
   // Those of a file one after another, unless it says otherwise; each keeps to varieties of its own.
   fullyParallel: false,
-  retries: 0,
+  // Once more on a machine that is busy; bin/test says which needed it, so that they are looked at.
+  retries: 1,
   forbidOnly: true,
   timeout: 90_000,
   // A machine that is busy with other things answers late.

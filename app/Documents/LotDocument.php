@@ -34,6 +34,8 @@ final readonly class LotDocument
         #[OA\Property]
         public ?string $crossed,
         #[OA\Property]
+        public LineDocument $line,
+        #[OA\Property]
         public ?string $advice,
         #[OA\Property(enum: Place::class)]
         public string $place,

@@ -25,7 +25,7 @@ final readonly class TagDocument
         public ?int $year,
         #[OA\Property]
         public string $generation,
-        #[OA\Property(enum: ['true', 'unsure', 'crossed', 'mixing'])]
+        #[OA\Property(enum: ['not known', 'clean', 'near clean', 'doubtful', 'crossed', 'hybrid', 'mixing', 'not fixed'])]
         public string $line,
         #[OA\Property(ref: SeedLookDocument::class, nullable: true)]
         public ?SeedLookDocument $seed = null,

@@ -30,8 +30,6 @@ final readonly class VarietyDocument
         public string $type,
         #[OA\Property]
         public string $generation,
-        #[OA\Property(enum: ['true', 'unsure', 'crossed', 'mixing'])]
-        public string $line,
         #[OA\Property]
         public string $note,
     ) {}
@@ -40,6 +38,6 @@ final readonly class VarietyDocument
     {
         $crop = $crops->get($variety->crop);
 
-        return new self($variety->id, $variety->name, $crop->key, $crop->name, $crop->latin, $variety->type->value, $variety->generation, $variety->type->line()->value, $variety->note);
+        return new self($variety->id, $variety->name, $crop->key, $crop->name, $crop->latin, $variety->type->value, $variety->generation, $variety->note);
     }
 }

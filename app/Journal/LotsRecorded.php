@@ -72,7 +72,7 @@ final readonly class LotsRecorded implements RecordedSubject
     public function alsoAsks(Recorded $thing, Entry $entry): array
     {
         return match (true) {
-            $entry->payload instanceof Picked => $this->asksOfSick(self::lot($thing)),
+            $entry->payload instanceof Picked => [...$this->asksOfSick(self::lot($thing)), ...$this->asksOfTied(self::lot($thing), $entry->payload)],
             $entry->payload instanceof PouredTogether => self::asksOfMixed(self::lot($thing), $entry->payload),
             $entry->payload instanceof FillsContainer => self::asksOfShared(self::lot($thing), $entry->payload->into()),
             default => [],
@@ -89,6 +89,24 @@ final readonly class LotsRecorded implements RecordedSubject
         $still = $lot->planting === null ? 0 : $this->facts->planting($lot->planting)->tending->sickStanding;
 
         return $still === 0 ? [] : [new Question('plants', sprintf('%s of this planting %s seen to be sick and %s not pulled: is none of the seed of %s?', $still === 1 ? 'One plant' : "$still plants", $still === 1 ? 'was' : 'were', $still === 1 ? 'was' : 'were', $still === 1 ? 'it' : 'them'), true)];
+    }
+
+    /**
+     * Where flowers were pollinated by hand, only their fruits are of known parents; the rest is food.
+     *
+     * @return list<Question>
+     */
+    private function asksOfTied(Lot $lot, Picked $picked): array
+    {
+        $hand = $lot->planting === null ? null : $this->facts->planting($lot->planting)->pollinating;
+
+        return match (true) {
+            $hand === null, $hand->done === [] && ! $picked->tied => [],
+            $hand->done === [] => [new Question('tied', 'By what is recorded no flower of this planting was pollinated by hand.', true)],
+            ! $picked->tied => [new Question('tied', 'Flowers of this planting were pollinated by hand and tied, and this is not of them: bees made it, and what is not tied is food. Is it kept for seed all the same?', true)],
+            $picked->fruits !== null && $picked->fruits > $hand->flowers() - $hand->dropped => [new Question('fruits', sprintf('Only %d were pollinated by hand and have not dropped.', $hand->flowers() - $hand->dropped), true)],
+            default => [],
+        };
     }
 
     /**

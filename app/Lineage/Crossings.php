@@ -8,8 +8,8 @@ use App\Moment;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Crossings that came to light: off-types seen in a planting show that the lot it was sown from was crossed, and so is
- * everything grown from that lot.
+ * Crossings that came to light: off-types seen in a planting, more than strays make or judged by the keeper, show that the
+ * lot it was sown from was crossed, and so is everything grown from that lot.
  */
 final class Crossings
 {
@@ -37,14 +37,14 @@ final class Crossings
     {
         // Most gardens have none; then one look is all it costs.
         $seen = DB::select(
-            'SELECT s.planting_id, (SELECT min(j.happened_at) FROM journal_entries j WHERE j.subject = \'planting\' AND j.subject_id = s.planting_id AND j.kind = \'off_types_seen\') AS seen_at, s.off_types, s.looked_over, s.sown_lot, p.number AS seen_in, l.number AS lot, came.number AS came, cs.season
-             FROM planting_standings s INDEXED BY planting_standings_off
+            'SELECT s.planting_id, (SELECT min(j.happened_at) FROM journal_entries j WHERE j.subject = \'planting\' AND j.subject_id = s.planting_id AND j.kind IN (\'off_types_seen\', \'rogued\')) AS seen_at, s.off_types, s.looked_over, s.sown_lot, p.number AS seen_in, l.number AS lot, came.number AS came, cs.season
+             FROM planting_standings s INDEXED BY planting_standings_crossing
              JOIN plantings p ON p.id = s.planting_id
              JOIN lots l ON l.id = s.sown_lot
              LEFT JOIN lot_origins o ON o.lot_id = l.id AND o.planting_id IS NOT NULL
              LEFT JOIN plantings came ON came.id = o.planting_id
              LEFT JOIN planting_standings cs ON cs.planting_id = came.id
-             WHERE s.off_types > 0 ORDER BY p.number',
+             WHERE s.crossing = 1 ORDER BY p.number',
         );
         $crossed = [];
         foreach ($seen as $row) {
@@ -59,7 +59,7 @@ final class Crossings
     }
 
     /** @return list<string> the lot, the lots picked from what was sown from it, and so on */
-    private function withDescendants(string $lot): array
+    public function withDescendants(string $lot): array
     {
         $rows = DB::select(
             'WITH RECURSIVE grown(id) AS (

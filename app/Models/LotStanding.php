@@ -33,6 +33,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $last_at
  * @property string $pace  what was expected of its store when its forecast was reckoned (StorePace::key)
  * @property string $search
+ * @property int $tied
+ * @property string $line
  * @property Lot $lot
  */
 final class LotStanding extends Thing

@@ -16,6 +16,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $sown_from
  * @property int $off_types
  * @property int $looked_over
+ * @property int $crossing
+ * @property float $taken_out
+ * @property float|null $crossed
+ * @property int $on_purpose
+ * @property string $line
  * @property string $search
  * @property Planting $planting
  */

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
+use App\Documents\LineDocument;
 use App\Documents\LotDocument;
 use App\Documents\OfferDocument;
 use App\Lineage\Crossings;
+use App\Lineage\Lines;
 use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\Planting;
@@ -36,6 +38,7 @@ final readonly class LotSheet
         private Tasks $tasks,
         private Entries $entries,
         private Crossings $crossings,
+        private Lines $lines,
         private iterable $sections,
     ) {}
 
@@ -55,6 +58,7 @@ final readonly class LotSheet
             $this->tags->lot($lot),
             $lot->planting?->code(),
             $crossing === null ? null : CrossingWords::sentence($crossing, $lot->code()),
+            LineDocument::of($this->lines->of($lot->id)),
             $advice === null ? null : (new LotWords($course, $when))->advice($advice),
             $course->place()->value,
             $course->isUsedUp(),

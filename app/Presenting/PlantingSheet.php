@@ -16,7 +16,9 @@ use App\Voice\Quantity;
 use App\Voice\When;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Planting\PlantingCourse;
+use Marrow\Core\Steps\Marks\MarkStrand;
 use Marrow\Core\Steps\Origin\Picked;
+use Marrow\Core\Steps\Pollinating\PollinatingStrand;
 use Marrow\Core\Steps\Tending\Covering;
 use Marrow\Core\Steps\Tending\RogueReason;
 use Marrow\Core\Steps\Tending\TendingStrand;
@@ -57,9 +59,21 @@ final readonly class PlantingSheet
     /** @return list<Offer> what can be recorded of it, and the picking with which a lot begins */
     private static function offers(PlantingCourse $course): array
     {
-        $pick = $course->growing->sownAt === null ? [] : [Offer::of(Picked::class, 10)->calledHere('Pick seed: start a lot')];
+        $pick = $course->growing->sownAt === null ? [] : [self::pick($course->pollinating)];
 
         return [...$pick, ...$course->offers()];
+    }
+
+    /** Where flowers were tied, only their fruits are offered as seed. */
+    private static function pick(PollinatingStrand $pollinating): Offer
+    {
+        $offer = Offer::of(Picked::class, 10)->calledHere('Pick seed: start a lot');
+        if ($pollinating->done === []) {
+            return $offer;
+        }
+        $named = array_filter(array_keys($pollinating->mothers()), static fn (int|string $mother): bool => $mother !== '');
+
+        return $offer->calledHere('Pick what was tied: start a lot')->usually('tied', 1)->usually('fruits', $pollinating->took === 0 ? null : $pollinating->took)->usually('plants', $named === [] ? null : count($named));
     }
 
     /** @return list<FactDocument> */
@@ -74,11 +88,16 @@ final readonly class PlantingSheet
         if ($growing->firstBloomAt !== null) {
             $facts[] = new FactDocument('In bloom', $when->date($growing->firstBloomAt).($growing->lastBloomAt === null ? ' on' : ' to '.$when->date($growing->lastBloomAt)));
         }
-        if ($growing->offTypes !== null) {
-            $facts[] = new FactDocument('Off-types', sprintf('%d of %s', $growing->offTypes->off, Quantity::number($growing->offTypes->seen, 'plant')));
+        if ($course->trueness->seen > 0) {
+            $judged = $course->trueness->judged;
+            $facts[] = new FactDocument('Off-types', sprintf('%d of %s', $course->trueness->off, Quantity::number($course->trueness->seen, 'plant')).($judged === null ? '' : ': '.$judged->judged->label()));
+        }
+        $crossed = $course->trueness->crossed();
+        if ($crossed !== null) {
+            $facts[] = new FactDocument('Strange pollen', sprintf('up to %s of its seed, by how it was kept apart', Quantity::percent($crossed)));
         }
 
-        return $facts;
+        return [...$facts, ...self::byHand($course->pollinating), ...self::marks($course->marks)];
     }
 
     /** @return list<FactDocument> what was done with it, where there is something to say */
@@ -97,5 +116,39 @@ final readonly class PlantingSheet
             $tending->sickStanding === 0 ? null : new FactDocument('Sick', Quantity::number($tending->sickStanding, 'plant').' standing: keep no seed of '.($tending->sickStanding === 1 ? 'it' : 'them')),
             $on === [] ? null : new FactDocument('Covered', implode(', ', array_map(static fn (Covering $covering): string => $covering->with->label().' since '.$when->date($covering->from), $on))),
         ]));
+    }
+
+    /** @return list<FactDocument> */
+    private static function byHand(PollinatingStrand $hand): array
+    {
+        if ($hand->wanted === null && $hand->done === []) {
+            return [];
+        }
+        $said = array_filter([
+            $hand->wanted === null ? null : Quantity::number($hand->wanted->fruits, 'fruit').' wanted',
+            $hand->shut === 0 ? null : Quantity::number($hand->shut, 'flower').' shut',
+            $hand->flowers() === 0 ? null : Quantity::number($hand->flowers(), 'flower').' pollinated',
+            $hand->took === 0 ? null : "$hand->took took",
+            $hand->dropped === 0 ? null : "$hand->dropped dropped",
+        ]);
+        $parents = $hand->effectiveParents();
+        $plants = array_filter([
+            Quantity::number(count(array_diff_key($hand->mothers(), ['' => 0])), 'mother'),
+            Quantity::number(count($hand->fathers()), 'father'),
+        ]);
+
+        return [
+            new FactDocument('By hand', implode(', ', $said)),
+            ...($hand->done === [] ? [] : [new FactDocument('Parents', implode(', ', $plants).($parents === null ? '' : sprintf(': worth %s equal plants', Quantity::decimal(round($parents, 1)))))]),
+        ];
+    }
+
+    /** @return list<FactDocument> */
+    private static function marks(MarkStrand $marks): array
+    {
+        return array_values(array_map(static fn (array $mark): FactDocument => new FactDocument(
+            ucfirst($mark['marked']->what->label()).' '.$mark['marked']->mark,
+            implode('; ', array_filter([$mark['marked']->why, ...array_column($mark['seen'], 'what')])) ?: 'marked',
+        ), $marks->marks));
     }
 }

@@ -9,6 +9,7 @@ use App\Garden\SettingsChanged;
 use App\Handbook\HandbookChanged;
 use App\Journal\Changed;
 use App\Lineage\Crossings;
+use App\Lineage\Lines;
 use App\Models\Bulk;
 use App\Models\DueTask;
 use App\Models\Lot;
@@ -44,7 +45,7 @@ final readonly class Projector
     /** How many lots came of a planting; its id follows. */
     private const LOTS_OF = 'SELECT count(*) FROM lot_origins o JOIN lot_standings s ON s.lot_id = o.lot_id WHERE s.place != ? AND o.planting_id = ';
 
-    public function __construct(private Facts $facts, private Crossings $crossings, private StorePaces $paces, private Stores $stores) {}
+    public function __construct(private Facts $facts, private Crossings $crossings, private StorePaces $paces, private Stores $stores, private Lines $lines) {}
 
     /** What was recorded of things bears on what they came from and what was grown from them. */
     public function journalChanged(Changed $changed): void
@@ -110,7 +111,7 @@ final readonly class Projector
         Marks::set(Marks::RECKONED_WITH, '');
         $plantings = array_chunk(self::ids(DB::table('plantings')->orderBy('number')->pluck('id')), self::A_SLICE);
         $lots = array_chunk(self::ids(DB::table('lots')->orderBy('number')->pluck('id')), self::A_SLICE);
-        $slices = 2 * count($plantings) + count($lots);
+        $slices = 3 * count($plantings) + 2 * count($lots);
         $done = 0;
         $told = static function () use (&$done, $slices, $report): void {
             $report === null || $report(++$done / $slices);
@@ -127,6 +128,10 @@ final readonly class Projector
         }, $told);
         // What their tests tell of the store is known once they are, and bears on the forecasts of all.
         $this->followTests();
+        // How true a lot is rests on the lots before it.
+        $this->lines->forget();
+        WriteLock::slices($lots, $this->lines->keep(...), $told);
+        WriteLock::slices($plantings, $this->lines->keepOfPlantings(...), $told);
         // How many lots a planting gave is known once they are.
         WriteLock::slices($plantings, $this->lotsCounted(...), $told);
         Marks::set(Marks::RECKONED_WITH, $with);
@@ -143,6 +148,9 @@ final readonly class Projector
             $this->lots($this->lotsOf($some));
         });
         $this->followTests();
+        WriteLock::slices(array_chunk($lots, self::A_SLICE), function (array $some): void {
+            $this->linesOf($some, []);
+        });
     }
 
     /**
@@ -224,7 +232,7 @@ final readonly class Projector
                 }
                 $tasks[$lot->id] = [...self::settle($course->adrift(), $course->place(), $course->adriftAt()), ...$course->tasks()];
             }
-            LotStanding::query()->upsert($rows, 'lot_id');
+            LotStanding::query()->upsert($rows, 'lot_id', array_values(array_diff(array_keys($rows[0] ?? []), ['line'])));
             DB::table('lot_containers')->whereIn('lot_id', $lots->pluck('id'))->delete();
             Bulk::insert('lot_containers', $containers);
             TestStanding::query()->whereIn('lot_id', $lots->pluck('id'))->delete();
@@ -289,9 +297,24 @@ final readonly class Projector
         if ($taught) {
             WriteLock::after($this->followTests(...));
         }
+        $this->linesOf($lots, $plantings);
         foreach (array_chunk($plantings, self::AT_ONCE) as $some) {
             $this->lotsCounted($some);
         }
+    }
+
+    /**
+     * What was recorded of some bears on how true they, what they were sown from and what descends from them are.
+     *
+     * @param  list<string>  $lots  ids
+     * @param  list<string>  $plantings  ids
+     */
+    private function linesOf(array $lots, array $plantings): void
+    {
+        $this->lines->forget();
+        $touched = $this->lines->touched($lots, $plantings);
+        $this->lines->keep($touched);
+        $this->lines->keepOfPlantings(array_values(array_unique([...$plantings, ...$this->lines->sownFrom($touched)])));
     }
 
     private function countLots(string $planting): int

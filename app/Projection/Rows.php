@@ -11,6 +11,7 @@ use App\Models\Variety;
 use App\Moment;
 use DateTimeImmutable;
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\LineWord;
 use Marrow\Core\Fields\PlainText;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
@@ -60,6 +61,9 @@ final class Rows
             'counted' => (int) $stock->isCounted(),
             'spare' => $course->packets->spareSeeds(),
             'reserve' => $course->packets->reserve,
+            'tied' => (int) $course->origin->isTied(),
+            // As its variety is kept, until it is reckoned what is recorded of it (Lines).
+            'line' => ($lot->variety->type->line() ?? LineWord::NotKnown)->value,
             'container' => $storing->now?->container->value,
             'place_id' => $storing->now?->placeId,
             'store_place' => $storing->now === null ? null : implode(' › ', $storing->now->path),
@@ -138,8 +142,12 @@ final class Rows
             'lots' => $lots,
             'sown_lot' => $growing->sown?->lot,
             'sown_from' => $growing->sown->sownFrom ?? '',
-            'off_types' => $growing->offTypes->off ?? 0,
-            'looked_over' => $growing->offTypes->seen ?? 0,
+            'off_types' => $course->trueness->offThatCount(),
+            'looked_over' => $course->trueness->seen,
+            'crossing' => (int) $course->trueness->showsCrossing(),
+            'taken_out' => $course->trueness->takenOut,
+            'crossed' => $course->trueness->crossed(),
+            'on_purpose' => (int) $course->pollinating->isCross,
             'search' => self::searchText($planting->code(), $planting->variety, $course->facts->crop, (string) $season, $planting->spot, ...$course->texts()),
         ];
     }

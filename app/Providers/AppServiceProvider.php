@@ -18,6 +18,7 @@ use App\Journal\PlacesRecorded;
 use App\Journal\PlantingsRecorded;
 use App\Journal\Subjects;
 use App\Lineage\Crossings;
+use App\Lineage\Lines;
 use App\Plans\PlansAfresh;
 use App\Projection\Projector;
 use App\Reading\StorePaces;
@@ -63,6 +64,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(CropReference::class, fn (): CropReference => $this->app->make(OwnFigures::class)->reference());
         $this->app->singleton(Registry::class, fn (): Registry => Registry::standard($this->app->make(CropReference::class)));
         $this->app->singleton(Crossings::class);
+        $this->app->singleton(Lines::class);
         $this->app->singleton(Stores::class);
         $this->app->tag(self::SUBJECTS, 'recorded-subjects');
         $this->app->when(Subjects::class)->needs('$subjects')->giveTagged('recorded-subjects');

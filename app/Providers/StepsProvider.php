@@ -24,12 +24,14 @@ use App\Steps\Journal\SettleVoice;
 use App\Steps\Keeping\KeepingVoice;
 use App\Steps\Origin\OriginSection;
 use App\Steps\Packets\PacketsSection;
+use App\Steps\Pollinating\PollinatingVoice;
 use App\Steps\Sharing\SharingVoice;
 use App\Steps\Storing\StoringSection;
 use App\Steps\Storing\StoringVoice;
 use App\Steps\Testing\TestingSection;
 use App\Steps\Testing\TestingVoice;
 use App\Steps\Treating\TreatingVoice;
+use App\Steps\Trueness\TruenessVoice;
 use App\Work\TaskVoices;
 use Illuminate\Support\ServiceProvider;
 use Marrow\Core\Work\Place;
@@ -37,7 +39,7 @@ use Marrow\Core\Work\Place;
 /** What each step of the work says and shows. A new step or section is a new line here, and nowhere else. */
 final class StepsProvider extends ServiceProvider
 {
-    private const VOICES = [GrowingVoice::class, CleaningVoice::class, DryingVoice::class, TestingVoice::class, StoringVoice::class, KeepingVoice::class, TreatingVoice::class, SharingVoice::class, SettleVoice::class];
+    private const VOICES = [GrowingVoice::class, CleaningVoice::class, DryingVoice::class, TestingVoice::class, StoringVoice::class, KeepingVoice::class, TreatingVoice::class, SharingVoice::class, TruenessVoice::class, PollinatingVoice::class, SettleVoice::class];
 
     /** In the order in which they stand on the worksheet. */
     private const SECTIONS = [StoringSection::class, PacketsSection::class, TestingSection::class, DryingSection::class, CleaningSection::class, OriginSection::class];

@@ -27,6 +27,8 @@ use Marrow\Core\Steps\Growing\SeedLot;
 use Marrow\Core\Steps\Growing\Sown;
 use Marrow\Core\Steps\Holding\Holdings;
 use Marrow\Core\Steps\Origin\Picked;
+use Marrow\Core\Steps\Pollinating\HandPollinated;
+use Marrow\Core\Steps\Pollinating\PollenPlanting;
 use Marrow\Core\Steps\Storing\StoredAt;
 use Marrow\Core\Storage\StorePace;
 
@@ -105,7 +107,7 @@ final class Facts
     {
         [$pickedAt, $pickedAs] = $this->firstPicked($planting);
 
-        return new PlantingFacts($this->crop($planting->variety), $planting->variety_id, $pickedAt, $pickedAs, self::seedLots($entries), $this->practice->shift);
+        return new PlantingFacts($this->crop($planting->variety), $planting->variety_id, $pickedAt, $pickedAs, self::seedLots($entries), $this->practice->shift, $this->pollen($entries));
     }
 
     public function planting(Planting $planting): PlantingCourse
@@ -194,6 +196,22 @@ final class Facts
 
         return Lot::query()->with('variety')->findMany($ids)->mapWithKeys(static fn (Lot $lot): array => [
             $lot->id => new SeedLot($lot->code(), $lot->variety->crop, $lot->variety_id, $lot->variety->name),
+        ])->all();
+    }
+
+    /**
+     * @param  list<Entry>  $entries
+     * @return array<string, PollenPlanting>
+     */
+    private function pollen(array $entries): array
+    {
+        $ids = array_filter(array_map(static fn (Entry $entry): ?string => $entry->payload instanceof HandPollinated ? $entry->payload->pollen : null, $entries));
+        if ($ids === []) {
+            return [];
+        }
+
+        return Planting::query()->with('variety')->findMany($ids)->mapWithKeys(fn (Planting $planting): array => [
+            $planting->id => new PollenPlanting($planting->code(), $this->crops->get($planting->variety->crop)->species(), $planting->variety_id, $planting->variety->name),
         ])->all();
     }
 

@@ -18,6 +18,7 @@ use App\Voice\When;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Tending\Covering;
+use Marrow\Core\Steps\Trueness\NeighboursSeen;
 
 /** Where the seed on a tag comes from: grown here, by whom, from how many plants; or from elsewhere, as it was told. */
 final readonly class OriginLines
@@ -33,26 +34,44 @@ final readonly class OriginLines
             return array_values(array_filter($elsewhere->facts, static fn (FactDocument $fact): bool => $fact->label !== 'Holds'));
         }
         $by = EntryStore::rows(Subject::Lot, $lot->id)->first(static fn (JournalEntry $row): bool => $row->kind === 'picked' && $row->recorded_by !== '')?->recorded_by;
-        $crossed = $course->facts->crossed;
 
         return [
             new FactDocument('Grown', self::grown($course).($by === null ? '' : ", by $by")),
             new FactDocument('From', $course->origin->plants() === 0 ? 'not recorded' : Quantity::number($course->origin->plants(), 'plant')),
-            new FactDocument('Isolation', $crossed ? 'failed: off-types were seen in what was grown from it' : $this->covers($lot)),
+            new FactDocument('Isolation', $this->isolation($lot, $course)),
         ];
+    }
+
+    /** As it was, when that is known. */
+    private function isolation(Lot $lot, LotCourse $course): string
+    {
+        return match (true) {
+            $course->facts->crossed => 'failed: off-types were seen in what was grown from it',
+            $course->origin->isTied() => 'pollinated by hand, only tied fruit'.($course->origin->mothers() === [] ? '' : ', mother '.implode(', ', $course->origin->mothers())),
+            default => $this->covers($lot),
+        };
     }
 
     /** What kept insects out while it grew, and for how long, as it was recorded; whether that was enough is not said here. */
     private function covers(Lot $lot): string
     {
-        $covers = $lot->planting === null ? [] : array_filter($this->facts->planting($lot->planting)->tending->coverings, static fn (Covering $covering): bool => $covering->with->keepsInsectsOut());
+        $planting = $lot->planting === null ? null : $this->facts->planting($lot->planting);
+        $covers = array_filter($planting->tending->coverings ?? [], static fn (Covering $covering): bool => $covering->with->keepsInsectsOut());
+        $neighbours = $planting?->trueness->neighbours;
 
-        return $covers === [] ? 'not recorded' : implode('; ', array_map(static fn (Covering $covering): string => sprintf(
+        return $covers === [] ? ($neighbours === null ? 'not recorded' : self::beside($neighbours)) : implode('; ', array_map(static fn (Covering $covering): string => sprintf(
             '%s, %s to %s',
             $covering->with->label(),
             Speaking::forms()->day($covering->from),
             $covering->to === null ? 'the end' : Speaking::forms()->day($covering->to),
         ), $covers));
+    }
+
+    private static function beside(NeighboursSeen $seen): string
+    {
+        return $seen->nearestM === null
+            ? sprintf('none it could cross with in bloom within %s m', Quantity::decimal($seen->withinM))
+            : sprintf('the nearest it could cross with at %s m', Quantity::decimal($seen->nearestM));
     }
 
     /** @return list<FactDocument> in one line, where there is room for no more */

@@ -24,7 +24,7 @@ final class LayersTest
     /** Lowest first; each knows only those before it. */
     public const CORE = [
         'Fields', 'Journal', 'Work', 'Folding', 'Statistics', 'Cleaning', 'Germination', 'Sowing', 'Drying', 'Storage', 'Botany',
-        'Isolation', 'Settings', 'Steps', 'Lot', 'Planting', 'Intake', 'Population', 'Selection', 'Season', 'Reckoning',
+        'Isolation', 'Population', 'Selection', 'Settings', 'Steps', 'Lot', 'Planting', 'Intake', 'Season', 'Reckoning',
     ];
 
     /** @return iterable<string, Rule> */

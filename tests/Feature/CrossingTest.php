@@ -23,7 +23,7 @@ final class CrossingTest extends TestCase
         $grandchildren = $this->sow($variety, '2025-05-01T10:00', $daughter);
         $granddaughter = $keeper->pick($grandchildren, '2025-10-01T10:00');
         $stranger = $keeper->pick($this->sow($variety, '2025-05-02T10:00'), '2025-10-02T10:00');
-        self::assertSame('true', $this->getJson("/api/lots/$lot")->json('tag.line'));
+        self::assertSame('not known', $this->getJson("/api/lots/$lot")->json('tag.line'));
 
         $growOut = $this->sow($variety, '2026-05-01T10:00', $lot);
         $entry = $this->record($growOut, 'off_types_seen', ['seen' => 5, 'off' => 2, 'how' => 'warted fruit'], '2026-08-20T10:00');
@@ -34,12 +34,12 @@ final class CrossingTest extends TestCase
             self::assertStringContainsString("2 of 5 plants grown from it in $growOut were off-type, so it was crossed in $first, in the bloom of 2023", $sheet->json('crossed'));
         }
         self::assertStringContainsString("it descends from $lot", $this->getJson("/api/lots/$granddaughter")->json('crossed'));
-        self::assertSame('true', $this->getJson("/api/lots/$stranger")->json('tag.line'));
+        self::assertSame('not known', $this->getJson("/api/lots/$stranger")->json('tag.line'));
         self::assertNull($this->getJson("/api/lots/$stranger")->json('crossed'));
 
         // Struck, it was never so.
         $this->postJson("/api/entries/$entry/strike", ['id' => (string) Str::uuid7()])->assertOk();
-        self::assertSame('true', $this->getJson("/api/lots/$granddaughter")->json('tag.line'));
+        self::assertSame('not known', $this->getJson("/api/lots/$granddaughter")->json('tag.line'));
     }
 
     public function test_no_off_types_say_nothing_against_the_lot(): void

@@ -63,7 +63,7 @@ final class GardenTest extends TestCase
         self::assertSame('unknown', $known[$first]['type']);
         $draft = ['about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['variety' => $first], 'kind' => 'received', 'happened_at' => '2026-03-01', 'payload' => ['how' => 'given']];
         $lot = $this->keeper->sends($draft)->assertOk()->json('answers.0.code');
-        self::assertSame('unsure', $this->getJson("/api/lots/$lot")->json('tag.line'));
+        self::assertSame('not known', $this->getJson("/api/lots/$lot")->json('tag.line'));
 
         $this->change($first, ['crop' => 'french-bean', 'name' => ''])->assertStatus(422)->assertJsonPath('errors.name.0', 'Give it a name; where nobody knows it, “Name unknown” will do.');
         $this->change($first, ['crop' => 'french-bean', 'name' => 'Tallow Dip'])->assertOk();

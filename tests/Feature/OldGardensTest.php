@@ -30,12 +30,16 @@ final class OldGardensTest extends TestCase
     #[TestWith(['garden-2026-11-25'])]
     #[TestWith(['garden-2026-11-29'])]
     #[TestWith(['garden-2026-12-01'])]
+    #[TestWith(['garden-2026-12-02'])]
     public function test_every_list_and_worksheet_says_what_it_said(string $garden): void
     {
         $this->open("$garden.sql");
         $was = json_decode((string) file_get_contents(base_path("tests/fixtures/$garden.words.json")), true, flags: JSON_THROW_ON_ERROR);
         foreach ($was['lots'] as $code => $lot) {
-            self::assertSame(self::mended($lot, $garden), $this->lot($code), $code);
+            self::assertSame(self::mended($lot, $garden), array_intersect_key($this->lot($code), self::mended($lot, $garden)), $code);
+        }
+        foreach (array_filter($was['lots'], static fn (array $lot): bool => $lot['line'] === 'crossed') as $code => $lot) {
+            self::assertContains($this->lot($code)['line'], ['crossed', 'hybrid'], "$code will still not come true");
         }
         foreach ($was['plantings'] as $code => $planting) {
             self::assertSame(self::mended($planting, $garden), $this->planting($code), $code);
@@ -183,6 +187,9 @@ final class OldGardensTest extends TestCase
         if ($garden < 'garden-2026-11-29' && ($said['variety'] ?? null) === 'Nightwatch' && ($said['drying'] ?? null) === 'dry_enough') {
             $said['drying'] = $said['stage'] = 'drying';
         }
+
+        // "True" stood for the kind of the variety; now a line is as true as what is recorded of it. What was crossed is tried by itself.
+        unset($said['line']);
 
         return $said;
     }

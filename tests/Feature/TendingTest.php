@@ -24,6 +24,8 @@ final class TendingTest extends TestCase
             'Standing' => '17 plants',
             'Pulled' => '2 off-type, 1 sick',
             'Covered' => 'a cage of insect mesh since Monday 15 June',
+            'Off-types' => '2 of 20 plants',
+            'Strange pollen' => 'up to 1 % of its seed, by how it was kept apart',
         ], $this->facts($planting));
     }
 

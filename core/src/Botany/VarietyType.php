@@ -15,13 +15,14 @@ enum VarietyType: string implements Choice
     case Landrace = 'landrace';
     case Unknown = 'unknown';
 
-    public function line(): LineCertainty
+    /** What it was made to be, where that alone says how its seed comes; null where that rests on how it was grown. */
+    public function line(): ?LineWord
     {
         return match ($this) {
-            self::OpenPollinated => LineCertainty::True,
-            self::Hybrid => LineCertainty::Crossed,
-            self::Stabilising, self::Unknown => LineCertainty::Unsure,
-            self::Landrace => LineCertainty::Mixing,
+            self::OpenPollinated, self::Unknown => null,
+            self::Hybrid => LineWord::Hybrid,
+            self::Stabilising => LineWord::NotFixed,
+            self::Landrace => LineWord::Mixing,
         };
     }
 

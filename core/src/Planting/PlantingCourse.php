@@ -10,8 +10,11 @@ use Marrow\Core\Folding\Course;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Steps\Growing\GrowingStrand;
+use Marrow\Core\Steps\Marks\MarkStrand;
 use Marrow\Core\Steps\Notes\NotesStrand;
+use Marrow\Core\Steps\Pollinating\PollinatingStrand;
 use Marrow\Core\Steps\Tending\TendingStrand;
+use Marrow\Core\Steps\Trueness\TruenessStrand;
 use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Task;
 use Marrow\Core\Year\SeasonShift;
@@ -20,13 +23,19 @@ use Marrow\Core\Year\SeasonShift;
 final class PlantingCourse
 {
     /** The strands of a planting in the order of the work; a new step of the work is a new line here. */
-    public const STRANDS = [NotesStrand::class, GrowingStrand::class, TendingStrand::class];
+    public const STRANDS = [NotesStrand::class, GrowingStrand::class, TendingStrand::class, TruenessStrand::class, PollinatingStrand::class, MarkStrand::class];
 
     public readonly NotesStrand $notes;
 
     public readonly GrowingStrand $growing;
 
     public readonly TendingStrand $tending;
+
+    public readonly TruenessStrand $trueness;
+
+    public readonly PollinatingStrand $pollinating;
+
+    public readonly MarkStrand $marks;
 
     private Course $course;
 
@@ -35,6 +44,9 @@ final class PlantingCourse
         $this->notes = new NotesStrand;
         $this->growing = new GrowingStrand($facts->crop, $facts->variety, $facts->pickedAt, $facts->pickedAs, $facts->lots, $facts->shift ?? SeasonShift::none());
         $this->tending = new TendingStrand($this->growing);
+        $this->trueness = new TruenessStrand($facts->crop, $this->growing, $this->tending);
+        $this->pollinating = new PollinatingStrand($facts->crop, $facts->variety, $this->growing, $this->tending, $facts->pollen);
+        $this->marks = new MarkStrand;
     }
 
     /** @param  list<Entry>  $entries  in any order */
@@ -97,6 +109,6 @@ final class PlantingCourse
     /** @return list<Strand> */
     private function strands(): array
     {
-        return [$this->notes, $this->growing, $this->tending];
+        return [$this->notes, $this->growing, $this->tending, $this->trueness, $this->pollinating, $this->marks];
     }
 }

@@ -6,6 +6,7 @@ namespace Marrow\Core\Planting;
 
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Steps\Growing\SeedLot;
+use Marrow\Core\Steps\Pollinating\PollenPlanting;
 use Marrow\Core\Year\SeasonShift;
 
 /** What is known of a planting from outside its own entries. */
@@ -16,6 +17,7 @@ final readonly class PlantingFacts
      * @param  string  $pickedAs  code of that lot
      * @param  array<string, SeedLot>  $lots  those it may have been sown from, by id
      * @param  ?SeasonShift  $shift  how much later the garden is than the handbook's; null for as late
+     * @param  array<string, PollenPlanting>  $pollen  plantings whose pollen may have been carried to it, by id
      */
     public function __construct(
         public Crop $crop,
@@ -24,5 +26,6 @@ final readonly class PlantingFacts
         public string $pickedAs = '',
         public array $lots = [],
         public ?SeasonShift $shift = null,
+        public array $pollen = [],
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Selection;
 
+use Marrow\Core\Botany\LineWord;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Statistics\Beta;
 use Marrow\Core\Statistics\Interval;

@@ -93,7 +93,7 @@ final class KindsTest extends TestCase
         $typed = [];
         foreach ($kind->fields->fields as $key => $field) {
             $one = match (true) {
-                $field->type === FieldType::Integer => (string) (int) ceil($field->min),
+                $field->type === FieldType::Integer => (string) (int) max(1, ceil($field->min)),
                 $field->type->isNumeric() => (string) ($field->min + ($field->max - $field->min) / 4),
                 $field->type === FieldType::Choice => array_key_last($field->options),
                 $field->type === FieldType::Flag => true,

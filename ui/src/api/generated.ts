@@ -1532,6 +1532,11 @@ export interface components {
             /** @enum {string} */
             crosses: "freely" | "now and then";
         };
+        /** @description How true a lot is, and what that rests on. */
+        LineDocument: {
+            says: string;
+            reasons: string[];
+        };
         /** @description One thing in a place, with the figure that matters there. */
         ListItemDocument: {
             tag: components["schemas"]["TagDocument"];
@@ -1550,6 +1555,7 @@ export interface components {
             tag: components["schemas"]["TagDocument"];
             planting: string | null;
             crossed: string | null;
+            line: components["schemas"]["LineDocument"];
             advice: string | null;
             /** @enum {string} */
             place: "plot" | "bench" | "racks" | "trays" | "store";
@@ -1980,7 +1986,7 @@ export interface components {
             year: number | null;
             generation: string;
             /** @enum {string} */
-            line: "true" | "unsure" | "crossed" | "mixing";
+            line: "not known" | "clean" | "near clean" | "doubtful" | "crossed" | "hybrid" | "mixing" | "not fixed";
             seed: components["schemas"]["SeedLookDocument"] | null;
         };
         /** @description What was read off a tag. */
@@ -2039,8 +2045,6 @@ export interface components {
             /** @enum {string} */
             type: "open_pollinated" | "hybrid" | "stabilising" | "landrace" | "unknown";
             generation: string;
-            /** @enum {string} */
-            line: "true" | "unsure" | "crossed" | "mixing";
             note: string;
         };
         /** @description One way of telling it. */
@@ -2434,6 +2438,82 @@ export interface components {
             /** @description Where */
             where?: string | null;
         };
+        /** Off-types judged */
+        EntryOffTypesJudged: {
+            /**
+             * @description They were
+             * @enum {string}
+             */
+            judged: "crossed" | "stray";
+            /** @description How it was told */
+            how?: string | null;
+        };
+        /** Looked for what could cross */
+        EntryNeighboursSeen: {
+            /** @description Looked round, as far as, m */
+            within_m: number | string;
+            /** @description The nearest of another variety in bloom, m */
+            nearest_m?: ((number | null) | (string | null)) | null;
+            /** @description Plants of it */
+            plants?: ((number | null) | (string | null)) | null;
+            /** @description What it was */
+            what?: string | null;
+        };
+        /** To be pollinated by hand */
+        EntryHandWanted: {
+            /** @description Fruits, pods or heads wanted for seed */
+            fruits: number | string;
+        };
+        /** Flowers shut */
+        EntryFlowersShut: {
+            /** @description To give seed */
+            females: number | string;
+            /** @description For their pollen */
+            males: number | string;
+            /** @description Where they are */
+            where?: string | null;
+        };
+        /** Pollinated by hand */
+        EntryHandPollinated: {
+            /** @description Flowers */
+            flowers: number | string;
+            /** @description Mother plant */
+            mother?: string | null;
+            /** @description Father plants */
+            fathers?: string | null;
+            /** @description Tied with */
+            tie?: string | null;
+            /** @description Pollen from another planting */
+            pollen?: string | null;
+        };
+        /** Looked whether it took */
+        EntrySetSeen: {
+            /** @description Took */
+            took: number | string;
+            /** @description Dropped */
+            dropped: number | string;
+            /** @description Tied with */
+            tie?: string | null;
+        };
+        /** Marked */
+        EntryMarked: {
+            /** @description Mark */
+            mark: string;
+            /**
+             * @description On a
+             * @enum {string}
+             */
+            what: "plant" | "head" | "fruit";
+            /** @description Why */
+            why?: string | null;
+        };
+        /** Seen of one */
+        EntryMarkSeen: {
+            /** @description Mark */
+            mark: string;
+            /** @description What was seen */
+            seen: string;
+        };
         /** Picked */
         EntryPicked: {
             /** @description Plants that gave seed */
@@ -2442,6 +2522,10 @@ export interface components {
             fruits?: ((number | null) | (string | null)) | null;
             /** @description They weigh, g */
             mass_g?: ((number | null) | (string | null)) | null;
+            /** @description Only what was pollinated by hand and tied */
+            tied?: boolean;
+            /** @description All of one mother plant */
+            mother?: string | null;
         };
         /** Came from elsewhere */
         EntryReceived: {
@@ -2719,7 +2803,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;

@@ -6,6 +6,7 @@ import { useLot } from '../api/queries';
 import { CleaningSection } from '../steps/cleaning/CleaningSection';
 import { JournalLines } from '../record/JournalLines';
 import { Coming } from '../kit/Coming';
+import { HowTrue } from './HowTrue';
 import { Caution, Facts, Section, Trouble } from '../kit/Section';
 import { Tag } from '../shell/Tag';
 import { TagLinks } from '../shell/TagLinks';
@@ -77,6 +78,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
         )}
       </Box>
       {data.crossed !== null && <Caution>{data.crossed}</Caution>}
+      <HowTrue line={data.line} />
       {origin?.section === 'origin' && origin.warning !== null && <Caution>{origin.warning}</Caution>}
       {data.advice !== null && <Box sx={{ fontWeight: 700, maxWidth: '46em' }}>{data.advice}</Box>}
       <Box sx={{ display: 'grid', gap: 1.25, my: 2 }}>

@@ -3,22 +3,29 @@ import type { TagWords } from '../api/client';
 import { SeedDrawing } from '../charts/SeedDrawing';
 import { heading } from '../kit/theme';
 
+const straight = 'polygon(0 0, 100% 0, 100% 100%, 0 100%)';
+const torn = 'polygon(0 0, 100% 0, 90% 16%, 100% 33%, 90% 50%, 100% 67%, 90% 84%, 100% 100%, 0 100%)';
+const notched = 'polygon(0 0, 100% 0, 82% 50%, 100% 100%, 0 100%)';
+const wavy = 'polygon(0 0, 84% 0, 96% 10%, 100% 28%, 86% 50%, 100% 72%, 96% 90%, 84% 100%, 0 100%)';
+
 /**
- * The plant label: the same words on screen as on paper. Its far end says by shape and word how sure the line is:
- * cut straight (true), torn (unsure), notched (crossed), rounded off in waves (mixing).
+ * The plant label: the same words on screen as on paper. Its far end says by shape and word how true the line is by what is
+ * on record: cut straight (clean), one corner off (near clean), torn (doubtful), notched (crossed, or it will split), rounded
+ * off in waves (mixed on purpose). Of what nobody knows it is cut straight and says so.
  */
 const ends: Record<TagWords['line'], { word: string; shape: string }> = {
-  true: { word: 'true', shape: 'polygon(0 0, 100% 0, 100% 100%, 0 100%)' },
-  unsure: {
-    word: 'unsure',
-    shape: 'polygon(0 0, 100% 0, 90% 16%, 100% 33%, 90% 50%, 100% 67%, 90% 84%, 100% 100%, 0 100%)',
-  },
-  crossed: { word: 'crossed', shape: 'polygon(0 0, 100% 0, 82% 50%, 100% 100%, 0 100%)' },
-  mixing: {
-    word: 'mixing',
-    shape: 'polygon(0 0, 84% 0, 96% 10%, 100% 28%, 86% 50%, 100% 72%, 96% 90%, 84% 100%, 0 100%)',
-  },
+  'not known': { word: 'not known', shape: straight },
+  clean: { word: 'clean', shape: straight },
+  'near clean': { word: 'near clean', shape: 'polygon(0 0, 88% 0, 100% 34%, 100% 100%, 0 100%)' },
+  doubtful: { word: 'doubtful', shape: torn },
+  crossed: { word: 'crossed', shape: notched },
+  hybrid: { word: 'hybrid', shape: notched },
+  mixing: { word: 'mixing', shape: wavy },
+  'not fixed': { word: 'not fixed', shape: torn },
 };
+
+/** What asks for a second thought before it is sown for seed stands in full colour. */
+const loud = new Set<TagWords['line']>(['doubtful', 'crossed', 'hybrid']);
 
 const point = 'polygon(14px 0, 100% 0, 100% 100%, 14px 100%, 0 50%)';
 const pointInside = 'polygon(13px 0, 100% 0, 100% 100%, 13px 100%, 0 50%)';
@@ -35,7 +42,7 @@ export function Tag({
 }) {
   const end = ends[tag.line];
   // What is so with nearly all of them must not be what draws the eye.
-  const quiet = tag.line === 'true';
+  const quiet = !loud.has(tag.line);
   return (
     <Box
       component="span"
@@ -124,9 +131,10 @@ export function Tag({
           display: 'flex',
           alignItems: 'center',
           // The notch of a crossed line cuts deep: its word stands clear of it.
-          width:
-            (large ? 92 : dense ? (quiet ? 52 : 66) : 76) + (tag.line === 'crossed' ? (dense ? 22 : 14) : 0),
+          width: (large ? 96 : dense ? 72 : 80) + (end.shape === notched ? 14 : 0),
+          flexShrink: 0,
           pl: 1,
+          lineHeight: 1.05,
           bgcolor: quiet ? t.vars?.palette.quiet : t.vars?.palette.rule,
           color: quiet ? t.vars?.palette.text.primary : t.vars?.palette.background.paper,
           boxShadow: quiet ? `inset 0 0 0 2px ${t.vars?.palette.rule}` : undefined,

@@ -143,6 +143,18 @@ final class OriginStrand extends Strand
         return array_reduce($this->passes, static fn (int $most, array $pass): int => max($most, $pass['picked']->plants), 0);
     }
 
+    /** Whether all of it was pollinated by hand and tied. */
+    public function isTied(): bool
+    {
+        return $this->passes !== [] && array_all($this->passes, static fn (array $pass): bool => $pass['picked']->tied);
+    }
+
+    /** @return list<string> marks of the mother plants that it was kept by */
+    public function mothers(): array
+    {
+        return array_values(array_unique(array_filter(array_map(static fn (array $pass): string => $pass['picked']->mother, $this->passes), static fn (string $mother): bool => $mother !== '')));
+    }
+
     public function fruits(): int
     {
         return array_reduce($this->passes, static fn (int $sum, array $pass): int => $sum + ($pass['picked']->fruits ?? 0), 0);

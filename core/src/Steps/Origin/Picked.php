@@ -18,8 +18,10 @@ final readonly class Picked implements Checked, Payload
      * @param  int  $plants  plants that gave seed in this pass
      * @param  int|null  $fruits  fruits, pods or heads
      * @param  float|null  $massG  g, as picked
+     * @param  bool  $tied  only what was pollinated by hand and tied
+     * @param  string  $mother  mark of the one plant that all of it is of; may be empty
      */
-    public function __construct(public int $plants, public ?int $fruits, public ?float $massG) {}
+    public function __construct(public int $plants, public ?int $fruits, public ?float $massG, public bool $tied = false, public string $mother = '') {}
 
     public static function kind(): Kind
     {
@@ -28,8 +30,10 @@ final readonly class Picked implements Checked, Payload
                 Field::integer('plants', 'Plants that gave seed', '', 1, 1_000_000)->called('the number of plants')->of('plant'),
                 Field::integer('fruits', 'Fruits, pods or heads', '', 1, 1_000_000)->called('the number of fruits')->optional()->of('fruit, pod or head'),
                 Field::mass('mass_g', 'They weigh')->called('the mass picked')->optional(),
+                Field::flag('tied', 'Only what was pollinated by hand and tied')->seldom(),
+                Field::text('mother', 'All of one mother plant', 40)->called('the mother plant')->optional('')->hint('Its mark, where her seed is kept by itself')->seldom(),
             )
-            ->says('{fruits}', 'off {plants}', '{mass_g}');
+            ->says('{fruits}', 'off {plants}', '{mass_g}', '{tied}', 'mother {mother}');
     }
 
     public function check(): void

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Marrow\Core\Selection;
+namespace Marrow\Core\Botany;
 
-/** How true a line is, in a word: by the share of off-types that it has at the most, 95 % surely. */
+/** How true a line is, in a word: what it was made to be, else the share of off-types that it has at the most, 95 % surely. */
 enum LineWord: string
 {
     case NotKnown = 'not known';
@@ -12,6 +12,15 @@ enum LineWord: string
     case NearClean = 'near clean';
     case Doubtful = 'doubtful';
     case Crossed = 'crossed';
+
+    /** A first-generation hybrid: its own seed splits. */
+    case Hybrid = 'hybrid';
+
+    /** Mixed on purpose. */
+    case Mixing = 'mixing';
+
+    /** Still splitting, being made stable. */
+    case NotFixed = 'not fixed';
 
     public static function upTo(float $share): self
     {

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lineage;
+
+use App\Handbook\OwnFigures;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Botany\LineWord;
+use Marrow\Core\Botany\VarietyType;
+use Marrow\Core\Selection\LineRecord;
+use Marrow\Core\Selection\LineStanding;
+
+/**
+ * How true each lot is, by what is on record: of what it was sown from, how it was kept apart, what was pulled, what was
+ * grown out of it. A lot rests on the lot before it, and that on the one before.
+ */
+final class Lines
+{
+    /** So long a descent is followed; what lies before it is not known. */
+    private const GENERATIONS = 60;
+
+    /** @var array<string, LineStanding> by id of the lot */
+    private array $found = [];
+
+    public function __construct(private readonly Crossings $crossings, private readonly CropReference $crops, private readonly OwnFigures $own) {}
+
+    public function forget(): void
+    {
+        $this->found = [];
+    }
+
+    public function of(string $lot): LineStanding
+    {
+        return $this->found[$lot] ??= $this->reckon($lot, self::GENERATIONS);
+    }
+
+    /** Of the plants of a planting: of the seed that it was sown from, else of what its variety was made to be. */
+    public function ofPlanting(string $planting): LineWord
+    {
+        $row = DB::selectOne('SELECT s.sown_lot, s.off_types AS off, s.looked_over AS seen, v.type FROM plantings p JOIN varieties v ON v.id = p.variety_id LEFT JOIN planting_standings s ON s.planting_id = p.id WHERE p.id = ?', [$planting]);
+        /** @var ?object{sown_lot: ?string, off: ?int, seen: ?int, type: string} $row */
+        if ($row === null) {
+            return LineWord::NotKnown;
+        }
+
+        return $row->sown_lot !== null
+            ? $this->of($row->sown_lot)->word
+            : LineStanding::of(new LineRecord(VarietyType::from($row->type)->line(), 1.0, elsewhere: true, off: $row->off ?? 0, seen: $row->seen ?? 0))->word;
+    }
+
+    /** @param  list<string>  $lots  ids, whose words are to stand in lists */
+    public function keep(array $lots): void
+    {
+        foreach ($lots as $lot) {
+            DB::update('UPDATE lot_standings SET line = ? WHERE lot_id = ? AND line != ?', [$word = $this->of($lot)->word->value, $lot, $word]);
+        }
+    }
+
+    /** @param  list<string>  $plantings  ids */
+    public function keepOfPlantings(array $plantings): void
+    {
+        foreach ($plantings as $planting) {
+            DB::update('UPDATE planting_standings SET line = ? WHERE planting_id = ? AND line != ?', [$word = $this->ofPlanting($planting)->value, $planting, $word]);
+        }
+    }
+
+    /**
+     * Lots whose word may change when something of these changes: they, what they were sown as, and all that descends from either.
+     *
+     * @param  list<string>  $lots  ids
+     * @param  list<string>  $plantings  ids
+     * @return list<string> ids of lots
+     */
+    public function touched(array $lots, array $plantings): array
+    {
+        $sown = DB::table('planting_standings')->whereIn('planting_id', $plantings)->whereNotNull('sown_lot')->pluck('sown_lot')->all();
+        $picked = DB::table('lot_origins')->whereIn('planting_id', $plantings)->pluck('lot_id')->all();
+        $all = [];
+        foreach (array_unique([...$lots, ...$sown, ...$picked]) as $lot) {
+            foreach (is_string($lot) && ! isset($all[$lot]) ? $this->crossings->withDescendants($lot) : [] as $one) {
+                $all[$one] = true;
+            }
+        }
+
+        return array_map(strval(...), array_keys($all));
+    }
+
+    /**
+     * @param  list<string>  $lots  ids
+     * @return list<string> ids of the plantings sown from them
+     */
+    public function sownFrom(array $lots): array
+    {
+        return array_values(array_filter(DB::table('planting_standings')->whereIn('sown_lot', $lots)->pluck('planting_id')->all(), is_string(...)));
+    }
+
+    private function reckon(string $lot, int $generations): LineStanding
+    {
+        $row = DB::selectOne(
+            'SELECT v.id AS variety, v.crop, v.type, o.planting_id, coalesce(ls.tied, 0) AS tied, s.sown_lot, s.off_types, s.looked_over, s.taken_out, s.crossed, s.on_purpose, o.kind
+             FROM lots l JOIN varieties v ON v.id = l.variety_id
+             LEFT JOIN lot_standings ls ON ls.lot_id = l.id
+             LEFT JOIN lot_origins o ON o.lot_id = l.id
+             LEFT JOIN planting_standings s ON s.planting_id = o.planting_id
+             WHERE l.id = ?',
+            [$lot],
+        );
+        /** @var ?object{variety: string, crop: string, type: string, planting_id: ?string, tied: int, sown_lot: ?string, off_types: ?int, looked_over: ?int, taken_out: ?float, crossed: ?float, on_purpose: ?int, kind: ?string} $row */
+        if ($row === null) {
+            return LineStanding::of(new LineRecord(null, 1.0, elsewhere: true));
+        }
+        /** @var object{off: ?int, seen: ?int} $out */
+        $out = DB::selectOne('SELECT sum(off_types) AS off, sum(looked_over) AS seen FROM planting_standings WHERE sown_lot = ?', [$lot]);
+        $mixed = DB::table('lot_origins')->where('lot_id', $lot)->whereNotNull('from_lot_id')->pluck('from_lot_id')->all();
+        $further = fn (?string $of): ?LineStanding => $of === null || $generations === 0 ? null : $this->found[$of] ??= $this->reckon($of, $generations - 1);
+
+        return LineStanding::of(new LineRecord(
+            VarietyType::from($row->type)->line(),
+            $this->own->ofVariety($this->crops, $row->crop, $row->variety)->adjacentShare,
+            $this->crossings->of($lot) !== null,
+            $row->planting_id === null && $mixed === [],
+            array_values(array_filter(array_map(static fn (mixed $of): ?LineStanding => is_string($of) ? $further($of) : null, $mixed))),
+            $further($row->sown_lot),
+            $row->off_types ?? 0,
+            $row->looked_over ?? 0,
+            $row->taken_out ?? 0.0,
+            $row->crossed,
+            $row->tied === 1,
+            $row->on_purpose === 1 && $row->tied === 1,
+            $out->off ?? 0,
+            $out->seen ?? 0,
+        ));
+    }
+}

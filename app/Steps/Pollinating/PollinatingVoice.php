@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Steps\Pollinating;
+
+use App\Voice\Quantity;
+use App\Work\Saying;
+use App\Work\SeenTask;
+use App\Work\Speech;
+use App\Work\TaskVoice;
+use Marrow\Core\Steps\Pollinating\PollinatingTask;
+
+final class PollinatingVoice implements TaskVoice
+{
+    public function says(): array
+    {
+        return [
+            PollinatingTask::Shut->value => new Speech('flowers to shut', static fn (SeenTask $task): Saying => new Saying(
+                sprintf('Shut flowers for tomorrow: %s still to do', Quantity::number($task->whole('to_do'), 'flower')),
+                self::far($task),
+            )),
+            PollinatingTask::Pollinate->value => new Speech('pollinate', static fn (SeenTask $task): Saying => $task->has('shut')
+                ? new Saying(
+                    sprintf('Pollinate the %s that %s shut', Quantity::number($task->whole('shut'), 'flower'), $task->whole('shut') === 1 ? 'is' : 'are'),
+                    rtrim(sprintf('%s. %s', $task->crop->byHand === null ? 'Early, before the bees' : rtrim($task->crop->byHand->opens, '.'), $task->text('where'))),
+                )
+                : new Saying(sprintf('Pollinate by hand: %s still to do', Quantity::number($task->whole('to_do'), 'flower')), self::far($task))),
+            PollinatingTask::LookAtSet->value => new Speech('took or dropped?', static fn (SeenTask $task): Saying => new Saying(
+                sprintf('See whether %s took', Quantity::number($task->whole('undecided'), 'flower')),
+                'What took swells within days; what did not drops. Take off tape that is still on.',
+            )),
+        ];
+    }
+
+    private static function far(SeenTask $task): string
+    {
+        return sprintf('%d of %d wanted %s so far, at the take that is usual here.', $task->whole('took'), $task->whole('wanted'), $task->whole('took') === 1 ? 'has taken' : 'have taken');
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use App\Voice\Quantity;
+use Marrow\Core\Botany\LineWord;
+use Marrow\Core\Selection\LineReason;
+use Marrow\Core\Selection\LineStanding;
+use Marrow\Core\Steps\Trueness\TruenessStrand;
+
+/** How true a lot is, in a sentence, and what that rests on. */
+final class LineWords
+{
+    public static function sentence(LineStanding $line): string
+    {
+        $band = $line->band;
+        $figure = $band === null || $line->share === null ? '' : sprintf('about %s of its plants off-type, at most %s', Quantity::percent($line->share), Quantity::percent($band->high));
+
+        return match ($line->word) {
+            LineWord::NotKnown => $figure === '' ? 'How true it is, nobody knows.' : "How true it is, nobody knows yet: $figure by what was looked over.",
+            LineWord::Clean => "Clean, by what is recorded: $figure.",
+            LineWord::NearClean => "Near clean, by what is recorded: $figure.",
+            LineWord::Doubtful => "Doubtful, by what is recorded: $figure.",
+            LineWord::Crossed => 'Crossed.',
+            LineWord::Hybrid => 'A hybrid: what is sown of its own seed will be of many kinds.',
+            LineWord::Mixing => 'Mixed on purpose: it is not meant to be of one kind.',
+            LineWord::NotFixed => 'Still being made stable: some of its plants will differ.',
+        };
+    }
+
+    /** @return list<string> a sentence for each */
+    public static function reasons(LineStanding $line): array
+    {
+        return array_map(static fn (array $reason): string => self::reason($reason[0], $reason[1]), $line->reasons);
+    }
+
+    /** @param  array<string, float|int|string>  $figures */
+    private static function reason(LineReason $reason, array $figures): string
+    {
+        $share = Quantity::percent((float) ($figures['share'] ?? 0.0));
+        $plants = sprintf('%d of %s', $figures['off'] ?? 0, Quantity::number((int) ($figures['seen'] ?? 0), 'plant'));
+
+        return match ($reason) {
+            LineReason::Made => 'That is what its variety is kept as.',
+            LineReason::Crossing => 'Off-types came up in what was grown from it, or from what it descends from.',
+            LineReason::CrossOnPurpose => 'It was pollinated with another variety, on purpose.',
+            LineReason::CameFromElsewhere => 'It came from elsewhere: how it was kept apart there is not on record here.',
+            LineReason::Mixed => 'It was poured together: it is as true as the worst of what went into it.',
+            LineReason::Parents => sprintf('What it was grown from is %s: about %s off-type.', $figures['word'] ?? '', $share),
+            LineReason::ParentsLookedOver => "Of the plants that it was picked from, $plants looked over were off-type.",
+            LineReason::ParentsNotKnown => 'How true its parents were is not known, and none of them were looked over.',
+            LineReason::TakenOut => sprintf('Of the off-types among them about %s were pulled before anything bloomed (a round is taken to meet %s of what differs).', $share, Quantity::percent(TruenessStrand::MEETS)),
+            LineReason::ByHand => "Only flowers that were shut and pollinated by hand: $share strange pollen is taken to get in all the same.",
+            LineReason::KeptApart => "As it was kept apart, up to $share of its seed can be of strange pollen.",
+            LineReason::Selfs => "It nearly always pollinates itself: with another variety right beside it about $share of its seed would be crossed.",
+            LineReason::IsolationNotKnown => 'What stood round it in bloom, and whether anything kept insects out, is not on record.',
+            LineReason::GrownOut => "Grown out, $plants were off-type.",
+            LineReason::NotGrownOut => 'None of it has been grown out and looked over.',
+        };
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Selection;
+
+/** One thing on record, or missing from it, on which it rests how true a line is. */
+enum LineReason: string
+{
+    case Made = 'made';
+    case Crossing = 'crossing';
+    case CrossOnPurpose = 'cross_on_purpose';
+    case CameFromElsewhere = 'came_from_elsewhere';
+    case Mixed = 'mixed';
+    case Parents = 'parents';
+    case ParentsLookedOver = 'parents_looked_over';
+    case ParentsNotKnown = 'parents_not_known';
+    case TakenOut = 'taken_out';
+    case ByHand = 'by_hand';
+    case KeptApart = 'kept_apart';
+    case Selfs = 'selfs';
+    case IsolationNotKnown = 'isolation_not_known';
+    case GrownOut = 'grown_out';
+    case NotGrownOut = 'not_grown_out';
+}

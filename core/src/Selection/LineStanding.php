@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Selection;
+
+use Marrow\Core\Botany\LineWord;
+use Marrow\Core\Statistics\Interval;
+
+/** How true a lot is by what is on record of it, in a word, with the figure where there is one, and what that rests on. */
+final readonly class LineStanding
+{
+    /** What gets past tape, bags and a brush, of all seed: a stated assumption. */
+    public const BY_HAND = 0.005;
+
+    /**
+     * @param  ?float  $share  of its plants that are not of the line, 0 … 1; null when not known
+     * @param  ?Interval  $band  5 and 95 % points of that
+     * @param  list<array{LineReason, array<string, float|int|string>}>  $reasons  with their figures
+     */
+    public function __construct(public LineWord $word, public ?float $share, public ?Interval $band, public array $reasons) {}
+
+    public static function of(LineRecord $record): self
+    {
+        if ($record->made !== null) {
+            return new self($record->made, null, null, [[LineReason::Made, ['word' => $record->made->value]]]);
+        }
+        if ($record->shown) {
+            return new self(LineWord::Crossed, null, null, [[LineReason::Crossing, []]]);
+        }
+        if ($record->onPurpose) {
+            return new self(LineWord::Crossed, null, null, [[LineReason::CrossOnPurpose, []]]);
+        }
+        [$parents, $reasons] = self::parents($record);
+        [$crossed, $how] = self::crossed($record);
+        $reasons[] = $how;
+        $reasons[] = $record->seen === 0 ? [LineReason::NotGrownOut, []] : [LineReason::GrownOut, ['off' => $record->off, 'seen' => $record->seen]];
+        $true = LineTrueness::of($parents, $crossed, $record->off, $record->seen, null);
+
+        return new self(self::word($true, $record, $parents !== null && $crossed !== null), $true->share, $true->band, array_values(array_filter($reasons)));
+    }
+
+    /** Whether something can be reckoned from it for what descends from it. */
+    public function isKnown(): bool
+    {
+        return $this->word !== LineWord::NotKnown;
+    }
+
+    /**
+     * @return array{?float, list<array{LineReason, array<string, float|int|string>}|null>} share off-type among what gave its seed
+     */
+    private static function parents(LineRecord $record): array
+    {
+        if ($record->elsewhere) {
+            return [null, [[LineReason::CameFromElsewhere, []]]];
+        }
+        if ($record->mixed !== []) {
+            $shares = array_map(static fn (self $of): ?float => $of->isKnown() ? $of->share ?? 1.0 : null, $record->mixed);
+
+            return [in_array(null, $shares, true) ? null : max($shares), [[LineReason::Mixed, []]]];
+        }
+        [$share, $reason] = match (true) {
+            $record->parents?->isKnown() === true => [$record->parents->share ?? 1.0, [LineReason::Parents, ['word' => $record->parents->word->value, 'share' => $record->parents->share ?? 1.0]]],
+            // What it was sown from is nobody's lot, or nothing is known of it: its own plants tell.
+            $record->parentsSeen > 0 => [LineTrueness::of(null, null, $record->parentsOff, $record->parentsSeen)->share, [LineReason::ParentsLookedOver, ['off' => $record->parentsOff, 'seen' => $record->parentsSeen]]],
+            default => [null, [LineReason::ParentsNotKnown, []]],
+        };
+        $pulled = $share === null || $record->takenOut === 0.0 ? null : [LineReason::TakenOut, ['share' => $record->takenOut]];
+
+        return [$share === null ? null : $share * (1.0 - $record->takenOut), [$reason, $pulled]];
+    }
+
+    /** @return array{?float, ?array{LineReason, array<string, float|int|string>}} */
+    private static function crossed(LineRecord $record): array
+    {
+        return match (true) {
+            $record->elsewhere => [null, null],
+            $record->mixed !== [] => [0.0, null],
+            $record->byHand => [self::BY_HAND, [LineReason::ByHand, ['share' => self::BY_HAND]]],
+            $record->crossed !== null => [$record->crossed, [LineReason::KeptApart, ['share' => $record->crossed]]],
+            $record->selfing <= LineTrueness::SELFS_BELOW => [$record->selfing, [LineReason::Selfs, ['share' => $record->selfing]]],
+            default => [null, [LineReason::IsolationNotKnown, []]],
+        };
+    }
+
+    private static function word(LineTrueness $true, LineRecord $record, bool $isReckoned): LineWord
+    {
+        return match (true) {
+            // Nothing strange was seen, and too little looked over to say more.
+            ! $isReckoned && $record->off === 0 && ($true->band->high ?? 1.0) > 0.05 => LineWord::NotKnown,
+            // A single plant is a suspicion; a crossing is what plants show, or the keeper says.
+            $true->word === LineWord::Crossed => LineWord::Doubtful,
+            default => $true->word,
+        };
+    }
+}
