@@ -114,6 +114,8 @@ final readonly class PlantingSheet
             $tending->inStore === 0 ? null : new FactDocument('Lifted, in store', Quantity::number($tending->inStore, 'plant')),
             array_sum($tending->pulled) === 0 ? null : new FactDocument('Pulled', implode(', ', array_filter($pulled, static fn (string $said): bool => ! str_starts_with($said, '0')))),
             $tending->sickStanding === 0 ? null : new FactDocument('Sick', Quantity::number($tending->sickStanding, 'plant').' standing: keep no seed of '.($tending->sickStanding === 1 ? 'it' : 'them')),
+            $tending->bolters === 0 ? null : new FactDocument('Bolted', Quantity::number($tending->bolters, 'plant').' standing: of what is eaten as leaf or root, keep seed of the others'),
+            $tending->hung === 0 ? null : new FactDocument('Cut to ripen', Quantity::number($tending->hung, 'plant').($tending->hungWhere === '' ? '' : ", $tending->hungWhere")),
             $on === [] ? null : new FactDocument('Covered', implode(', ', array_map(static fn (Covering $covering): string => $covering->with->label().' since '.$when->date($covering->from), $on))),
         ]));
     }

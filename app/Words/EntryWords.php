@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Voice\Quantity;
+use App\Voice\Speaking;
+use DateTimeImmutable;
 use Marrow\Core\Fields\Choice;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldType;
@@ -60,6 +62,7 @@ final readonly class EntryWords
             is_array($value) => $this->several($field, $value),
             $value instanceof Choice => $value->label(),
             $field->type === FieldType::Choice && is_string($value) => $field->options[$value] ?? $value,
+            $field->type === FieldType::Date && is_string($value) => Speaking::forms()->day(new DateTimeImmutable($value)),
             $value === true => mb_strtolower($field->label),
             $field->type === FieldType::Reference => is_string($value) ? $this->names[$value] ?? '' : '',
             is_int($value) || is_float($value) => self::number($field, $value),
@@ -72,6 +75,7 @@ final readonly class EntryWords
         return match (true) {
             $field->type === FieldType::Share => Quantity::percent((float) $value),
             $field->unit === 'g' => Quantity::weighed((float) $value),
+            $field->unit === 'm' => Field::show($value)."\u{00A0}m",
             $field->unit === '°C' => Quantity::temperature((float) $value),
             $field->unit === '% RH' => round((float) $value)."\u{00A0}% RH",
             $field->unit === '%' => Quantity::moisture((float) $value),

@@ -16,10 +16,12 @@ use Marrow\Core\Registered;
 use Marrow\Core\Steps\Cleaning\CleaningTask;
 use Marrow\Core\Steps\Drying\DryingTask;
 use Marrow\Core\Steps\Growing\GrowingTask;
+use Marrow\Core\Steps\Pollinating\PollinatingTask;
 use Marrow\Core\Steps\Sharing\SharingTask;
 use Marrow\Core\Steps\Storing\StoringTask;
 use Marrow\Core\Steps\Testing\TestingTask;
 use Marrow\Core\Steps\Treating\TreatingTask;
+use Marrow\Core\Steps\Trueness\TruenessTask;
 use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\TaskKind;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -42,6 +44,11 @@ final class TaskWordsTest extends TestCase
     public static function tasks(): iterable
     {
         yield 'pick' => [GrowingTask::Pick, 'pea', ['cue' => 'Pods brown', 'days_min' => 90, 'days_max' => 130], 'Look for ripe seed', 'Pods brown. Ripe seed is usual 90 to 130 days after sowing, which is Sunday 13 September to Thursday 17 September.'];
+        yield 'judge off-types' => [TruenessTask::JudgeOffTypes, 'leek', ['off' => 1, 'seen' => 30], 'Say what the off-type was', '1 of 30 plants looked over differed. That is a suspicion: a cross of the year before, or a stray seed? Until you say, it counts against the line.'];
+        yield 'shut flowers' => [PollinatingTask::Shut, 'squash-pepo', ['to_do' => 5, 'wanted' => 3, 'took' => 1], 'Shut flowers for tomorrow: 5 flowers still to do', '1 of 3 wanted has taken so far, at the take that is usual here.'];
+        yield 'pollinate what is shut' => [PollinatingTask::Pollinate, 'squash-pepo', ['shut' => 2, 'males' => 4, 'where' => 'plant 2'], 'Pollinate the 2 flowers that are shut', 'Open from dawn for one morning; by ten it is over. Plant 2.'];
+        yield 'pollinate what opens early' => [PollinatingTask::Pollinate, 'melon', ['to_do' => 1, 'wanted' => 3, 'took' => 2], 'Pollinate by hand: 1 flower still to do', '2 of 3 wanted have taken so far, at the take that is usual here.'];
+        yield 'look whether it took' => [PollinatingTask::LookAtSet, 'squash-pepo', ['undecided' => 2], 'See whether 2 flowers took', 'What took swells within days; what did not drops. Take off tape that is still on.'];
         yield 'start ferment' => [CleaningTask::StartFerment, 'tomato', ['rest_min' => 0, 'rest_max' => 7], 'Put the seed to ferment', 'Ripe fruit keeps 7 days; after that it rots and seed may sprout in it.'];
         yield 'wash' => [CleaningTask::Wash, 'squash-pepo', ['rest_min' => 20, 'rest_max' => 90], 'Take the seed out and rinse it', 'Picked squash and courgette seed goes on ripening in the fruit for 20 to 90 days; after that fruit rots and seed may sprout in it.'];
         yield 'thresh' => [CleaningTask::Thresh, 'leek', ['rest_min' => 14, 'rest_max' => 60], 'Thresh it', 'It threshes clean when it is brittle, 14 to 60 days after picking under cover; later it sheds, and mice find it.'];

@@ -17,6 +17,7 @@ use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Notes\NotesStrand;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Packets\PacketStrand;
+use Marrow\Core\Steps\PutOff\PutOffStrand;
 use Marrow\Core\Steps\Sharing\SharingStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Steps\Storing\Kepts;
@@ -35,7 +36,7 @@ use Marrow\Core\Work\Whereabouts;
 final class LotCourse
 {
     /** The strands of a lot in the order of the work; a new step of the work is a new line here. */
-    public const STRANDS = [NotesStrand::class, OriginStrand::class, CleaningStrand::class, StockStrand::class, DryingStrand::class, TestingStrand::class, TreatingStrand::class, OpeningStrand::class, StoringStrand::class, PacketStrand::class, SharingStrand::class, Keeping::class];
+    public const STRANDS = [NotesStrand::class, OriginStrand::class, CleaningStrand::class, StockStrand::class, DryingStrand::class, TestingStrand::class, TreatingStrand::class, OpeningStrand::class, StoringStrand::class, PacketStrand::class, SharingStrand::class, Keeping::class, PutOffStrand::class];
 
     public readonly NotesStrand $notes;
 
@@ -61,6 +62,8 @@ final class LotCourse
 
     private readonly Keeping $keeping;
 
+    private readonly PutOffStrand $putOff;
+
     private readonly Whereabouts $where;
 
     private Course $course;
@@ -80,6 +83,7 @@ final class LotCourse
         $this->storing = new StoringStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->treating, $facts->holdings(), $practice, $kepts);
         $this->packets = new PacketStrand($facts->crop, $this->stock, $this->storing, $kepts);
         $this->sharing = new SharingStrand($facts->crossed ? $facts->crossedAt : null);
+        $this->putOff = new PutOffStrand;
         $this->keeping = new Keeping($facts, $practice, $this->origin, $this->stock, $this->testing, $this->storing);
     }
 
@@ -183,7 +187,7 @@ final class LotCourse
     /** @return list<Task> */
     public function tasks(): array
     {
-        return $this->course->wants();
+        return $this->putOff->leaves($this->course->wants());
     }
 
     /**
@@ -205,6 +209,6 @@ final class LotCourse
     /** @return list<Strand> */
     private function strands(): array
     {
-        return [$this->notes, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->testing, $this->treating, $this->opening, $this->storing, $this->packets, $this->sharing, $this->keeping];
+        return [$this->notes, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->testing, $this->treating, $this->opening, $this->storing, $this->packets, $this->sharing, $this->keeping, $this->putOff];
     }
 }

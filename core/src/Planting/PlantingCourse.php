@@ -13,6 +13,7 @@ use Marrow\Core\Steps\Growing\GrowingStrand;
 use Marrow\Core\Steps\Marks\MarkStrand;
 use Marrow\Core\Steps\Notes\NotesStrand;
 use Marrow\Core\Steps\Pollinating\PollinatingStrand;
+use Marrow\Core\Steps\PutOff\PutOffStrand;
 use Marrow\Core\Steps\Tending\TendingStrand;
 use Marrow\Core\Steps\Trueness\TruenessStrand;
 use Marrow\Core\Work\Offer;
@@ -23,7 +24,7 @@ use Marrow\Core\Year\SeasonShift;
 final class PlantingCourse
 {
     /** The strands of a planting in the order of the work; a new step of the work is a new line here. */
-    public const STRANDS = [NotesStrand::class, GrowingStrand::class, TendingStrand::class, TruenessStrand::class, PollinatingStrand::class, MarkStrand::class];
+    public const STRANDS = [NotesStrand::class, GrowingStrand::class, TendingStrand::class, TruenessStrand::class, PollinatingStrand::class, MarkStrand::class, PutOffStrand::class];
 
     public readonly NotesStrand $notes;
 
@@ -37,6 +38,8 @@ final class PlantingCourse
 
     public readonly MarkStrand $marks;
 
+    private readonly PutOffStrand $putOff;
+
     private Course $course;
 
     private function __construct(public readonly PlantingFacts $facts)
@@ -47,6 +50,7 @@ final class PlantingCourse
         $this->trueness = new TruenessStrand($facts->crop, $this->growing, $this->tending);
         $this->pollinating = new PollinatingStrand($facts->crop, $facts->variety, $this->growing, $this->tending, $facts->pollen);
         $this->marks = new MarkStrand;
+        $this->putOff = new PutOffStrand;
     }
 
     /** @param  list<Entry>  $entries  in any order */
@@ -97,7 +101,7 @@ final class PlantingCourse
     /** @return list<Task> */
     public function tasks(): array
     {
-        return $this->course->wants();
+        return $this->putOff->leaves($this->course->wants());
     }
 
     /** @return list<Offer> */
@@ -109,6 +113,6 @@ final class PlantingCourse
     /** @return list<Strand> */
     private function strands(): array
     {
-        return [$this->notes, $this->growing, $this->tending, $this->trueness, $this->pollinating, $this->marks];
+        return [$this->notes, $this->growing, $this->tending, $this->trueness, $this->pollinating, $this->marks, $this->putOff];
     }
 }

@@ -17,8 +17,9 @@ final readonly class LineStanding
      * @param  ?float  $share  of its plants that are not of the line, 0 … 1; null when not known
      * @param  ?Interval  $band  5 and 95 % points of that
      * @param  list<array{LineReason, array<string, float|int|string>}>  $reasons  with their figures
+     * @param  int  $seen  plants grown from it that were looked over
      */
-    public function __construct(public LineWord $word, public ?float $share, public ?Interval $band, public array $reasons) {}
+    public function __construct(public LineWord $word, public ?float $share, public ?Interval $band, public array $reasons, public int $seen = 0) {}
 
     public static function of(LineRecord $record): self
     {
@@ -35,9 +36,11 @@ final readonly class LineStanding
         [$crossed, $how] = self::crossed($record);
         $reasons[] = $how;
         $reasons[] = $record->seen === 0 ? [LineReason::NotGrownOut, []] : [LineReason::GrownOut, ['off' => $record->off, 'seen' => $record->seen]];
-        $true = LineTrueness::of($parents, $crossed, $record->off, $record->seen, null);
+        // What is reckoned weighs more where the parents were looked over: by as many plants as they were.
+        $weight = min(1000.0, LineTrueness::WEIGHT + ($record->parents->seen ?? $record->parentsSeen));
+        $true = LineTrueness::of($parents, $crossed, $record->off, $record->seen, null, $weight);
 
-        return new self(self::word($true, $record, $parents !== null && $crossed !== null), $true->share, $true->band, array_values(array_filter($reasons)));
+        return new self(self::word($true, $record, $parents !== null && $crossed !== null), $true->share, $true->band, array_values(array_filter($reasons)), $record->seen);
     }
 
     /** Whether something can be reckoned from it for what descends from it. */

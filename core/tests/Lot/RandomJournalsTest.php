@@ -305,6 +305,7 @@ final class RandomJournalsTest extends CoreTestCase
         $kind = $offers[$chance->getInt(0, 1) === 1 ? 0 : $chance->getInt(0, count($offers) - 1)]->kind->name;
         // Rarely is anything still cold: then it is opened.
         $kind = in_array('opened', array_map(static fn ($offer): string => $offer->kind->name, $offers), true) ? 'opened' : $kind;
+        $kind = $chance->getInt(0, 19) === 0 ? 'put_off' : $kind;
         $mass = $course->drying->lastMass() ?? 100.0;
 
         return [$kind, match ($kind) {
@@ -323,6 +324,7 @@ final class RandomJournalsTest extends CoreTestCase
             ],
             'divided' => ['seeds' => $chance->getInt(1, 40), 'container' => ['jar', 'paper_envelope'][$chance->getInt(0, 1)], 'place_id' => array_keys(self::places())[$chance->getInt(0, 3)], 'into' => "packet $step"],
             'portioned' => ['years' => [2027, 2028], 'seeds' => [$chance->getInt(1, 30), $chance->getInt(1, 30)], 'plants' => 6, 'container' => ['jar', 'paper_envelope'][$chance->getInt(0, 1)], 'place_id' => array_keys(self::places())[$chance->getInt(0, 3)], 'reserve' => $chance->getInt(0, 1) === 1 ? $chance->getInt(0, 40) : null, 'into' => ["first $step", "second $step"]],
+            'put_off' => ['task' => ($course->tasks()[0] ?? null)?->kind->value ?? 'weigh', 'about' => ($course->tasks()[0] ?? null)?->about ?? '', ...[['how' => 'done'], ['how' => 'next_year'], ['how' => 'later', 'until' => '2031-01-01']][$chance->getInt(0, 2)]],
             'reserved' => ['seeds' => $chance->getInt(0, 60)],
             'called_back' => ['gift' => array_key_first($course->sharing->gifts) ?? 'none'],
             'seen' => [[], ['gone' => true], ['seeds' => $chance->getInt(1, 200)], ['mass_g' => $chance->getInt(1, 9)]][$chance->getInt(0, 9) > 6 ? $chance->getInt(1, 3) : 0],

@@ -24,7 +24,7 @@ final class RandomPlantingsTest extends CoreTestCase
 
     private const KEEPERS = 80;
 
-    private const KINDS = ['sown', 'first_bloom', 'first_bloom', 'last_bloom', 'off_types_seen', 'noted', 'planted_out', 'thinned', 'covered', 'covered', 'uncovered', 'rogued', 'sick_seen', 'lifted', 'winter_lost', 'replanted'];
+    private const KINDS = ['sown', 'first_bloom', 'first_bloom', 'last_bloom', 'off_types_seen', 'noted', 'planted_out', 'thinned', 'covered', 'covered', 'uncovered', 'rogued', 'sick_seen', 'lifted', 'winter_lost', 'replanted', 'bolted', 'watered', 'shaken', 'cut_to_ripen', 'neighbours_seen', 'off_types_judged', 'hand_wanted', 'flowers_shut', 'hand_pollinated', 'hand_pollinated', 'set_seen', 'marked', 'mark_seen', 'put_off'];
 
     /** @var array<string, int> how often each kind was tried */
     private static array $tried = [];
@@ -68,6 +68,14 @@ final class RandomPlantingsTest extends CoreTestCase
         self::assertGreaterThanOrEqual(0, $tending->standing ?? 0);
         self::assertGreaterThanOrEqual(0, $tending->inStore);
         self::assertGreaterThanOrEqual(0, $tending->sickStanding);
+        $hand = $course->pollinating;
+        self::assertSame($hand->flowers(), array_sum($hand->mothers()));
+        self::assertTrue($hand->take() > 0.0 && $hand->take() <= 1.0);
+        self::assertTrue($hand->effectiveParents() === null || $hand->effectiveParents() >= 1.0 - 1e-9 && $hand->effectiveParents() <= count($hand->mothers() + $hand->fathers()) + 1e-9);
+        $true = $course->trueness;
+        self::assertLessThanOrEqual($true->seen, $true->off);
+        self::assertTrue($true->takenOut >= 0.0 && $true->takenOut <= 1.0);
+        self::assertTrue($true->crossed() === null || $true->crossed() >= 0.0 && $true->crossed() <= $course->facts->crop->adjacentShare + 1e-12);
         foreach ($tending->coverings as $covering) {
             self::assertTrue($covering->to === null || $covering->from <= $covering->to);
         }
@@ -120,7 +128,7 @@ final class RandomPlantingsTest extends CoreTestCase
             'near' => new SeedLot('L2', $crop->key, 'other', 'Ballast'),
         ]);
         $entries = [];
-        for ($n = 1; $n <= 12; $n++) {
+        for ($n = 1; $n <= 18; $n++) {
             $kind = $n === 1 ? 'sown' : self::KINDS[$chance->getInt(0, count(self::KINDS) - 1)];
             $at = (new \DateTimeImmutable('2026-03-01 08:00'))->modify(sprintf('+%d hours', $chance->getInt(0, 24 * 200)))->format('Y-m-d H:i');
             try {
@@ -135,6 +143,16 @@ final class RandomPlantingsTest extends CoreTestCase
                     'winter_lost' => ['lost' => $chance->getInt(0, 5)],
                     'off_types_seen' => ['seen' => $chance->getInt(1, 40), 'off' => $chance->getInt(0, 10), 'how' => 'warted'],
                     'noted' => ['text' => 'Slugs'],
+                    'bolted', 'cut_to_ripen' => ['plants' => $chance->getInt(1, 9)],
+                    'neighbours_seen' => ['within_m' => 200, 'nearest_m' => [null, $chance->getInt(0, 200)][$chance->getInt(0, 1)]],
+                    'off_types_judged' => ['judged' => ['crossed', 'stray'][$chance->getInt(0, 1)]],
+                    'hand_wanted' => ['fruits' => $chance->getInt(1, 20)],
+                    'flowers_shut' => ['females' => $chance->getInt(1, 4), 'males' => $chance->getInt(0, 4)],
+                    'hand_pollinated' => ['flowers' => $chance->getInt(1, 4), 'mother' => (string) $chance->getInt(1, 3), 'fathers' => ['', '1, 2', '3'][$chance->getInt(0, 2)]],
+                    'set_seen' => ['took' => $chance->getInt(1, 2), 'dropped' => $chance->getInt(0, 2)],
+                    'marked' => ['mark' => (string) $chance->getInt(1, 3), 'what' => 'plant'],
+                    'mark_seen' => ['mark' => (string) $chance->getInt(1, 3), 'seen' => 'mildew'],
+                    'put_off' => ['task' => ['pick', 'shut_flowers'][$chance->getInt(0, 1)], ...[['how' => 'done'], ['how' => 'next_year'], ['how' => 'later', 'until' => '2026-12-24']][$chance->getInt(0, 2)]],
                     default => [],
                 });
                 self::$tried[$kind] = (self::$tried[$kind] ?? 0) + 1;

@@ -38,7 +38,7 @@ final class MarkStrand extends Strand
 
     public function offers(): array
     {
-        return [Offer::of(Marked::class, 70), ...($this->marks === [] ? [] : [Offer::of(MarkSeen::class, $this->isOne() ? 69 : 71)->usually('mark', $this->isOne() ? array_first($this->marks)['marked']->mark : null)])];
+        return [Offer::of(Marked::class, 70), ...($this->marks === [] ? [] : [Offer::of(MarkSeen::class, $this->isOne() ? 69 : 71)->usually('mark', $this->isOne() ? array_values($this->marks)[0]['marked']->mark : null)])];
     }
 
     private function isOne(): bool

@@ -24,7 +24,7 @@ final readonly class FlowersShut implements Payload
         return Kind::of('flowers_shut', Subject::Planting, 'Flowers shut')->act('Flowers are shut for tomorrow')
             ->asks(
                 Field::integer('females', 'To give seed', '', 1, 10_000)->called('the number of flowers that are to give seed')->usually(1)->of('flower'),
-                Field::integer('males', 'For their pollen', '', 0, 10_000)->called('the number of flowers for their pollen')->usually(0),
+                Field::integer('males', 'For their pollen', '', 0, 10_000)->called('the number of flowers for their pollen')->optional(0),
                 Field::text('where', 'Where they are')->optional('')->hint('Plant 2, by the path'),
             )
             ->says('{females}', '{males} for pollen', '{where}');

@@ -21,8 +21,8 @@ final readonly class SetSeen implements Checked, Payload
     {
         return Kind::of('set_seen', Subject::Planting, 'Looked whether it took')->act('Say what took and what dropped')
             ->asks(
-                Field::integer('took', 'Took', '', 0, 10_000)->called('the number that took')->usually(0),
-                Field::integer('dropped', 'Dropped', '', 0, 10_000)->called('the number that dropped')->usually(0),
+                Field::integer('took', 'Took', '', 0, 10_000)->called('the number that took')->optional(0),
+                Field::integer('dropped', 'Dropped', '', 0, 10_000)->called('the number that dropped')->optional(0),
                 Field::text('tie', 'Tied with', 60)->optional('')->hint('Empty for all of them'),
             )
             ->says('{took} took', '{dropped} dropped', '{tie}');

@@ -30,6 +30,14 @@ final class TendingStrand extends Strand
     /** Sick plants that were seen and, by what is recorded, still stand. */
     public int $sickStanding = 0;
 
+    /** Plants that bolted and were left. */
+    public int $bolters = 0;
+
+    /** Plants that were cut and ripen under cover, and where. */
+    public int $hung = 0;
+
+    public string $hungWhere = '';
+
     /** @var list<Covering> in the order in which they were put on */
     public array $coverings = [];
 
@@ -100,6 +108,41 @@ final class TendingStrand extends Strand
     }
 
     #[Takes]
+    public function bolted(Bolted $bolted): void
+    {
+        $this->mustBeSown();
+        $this->atMost($bolted->plants, 'plants', 'bolted');
+        if ($bolted->pulled) {
+            $this->pulled[RogueReason::TooEarly->value] = ($this->pulled[RogueReason::TooEarly->value] ?? 0) + $bolted->plants;
+            $this->pull($bolted->plants);
+        } else {
+            $this->bolters += $bolted->plants;
+        }
+    }
+
+    #[Takes]
+    public function watered(Watered $watered): void
+    {
+        $this->mustBeSown();
+    }
+
+    #[Takes]
+    public function shaken(Shaken $shaken): void
+    {
+        $this->mustBeSown();
+    }
+
+    #[Takes]
+    public function cutToRipen(CutToRipen $cut): void
+    {
+        $this->mustBeSown();
+        $this->atMost($cut->plants, 'plants', 'cut');
+        $this->hung += $cut->plants;
+        $this->hungWhere = $cut->where === '' ? $this->hungWhere : $cut->where;
+        $this->pull($cut->plants);
+    }
+
+    #[Takes]
     public function lifted(Lifted $lifted): void
     {
         $this->mustBeSown();
@@ -143,6 +186,9 @@ final class TendingStrand extends Strand
             $this->on() === [] ? Offer::of(Covered::class, 36) : Offer::of(Uncovered::class, 36),
             ...($this->inStore > 0 ? [Offer::of(Replanted::class, 15)->usually('plants', $this->inStore), Offer::of(WinterLost::class, 16)] : []),
             Offer::of(SickSeen::class, 60),
+            Offer::of(CutToRipen::class, $this->growing->firstBloomAt === null ? 67 : 32)->usually('plants', $this->standing === 0 ? null : $this->standing),
+            Offer::of(Watered::class, 72),
+            ...($this->growing->firstBloomAt === null ? [Offer::of(Bolted::class, 65)] : [Offer::of(Shaken::class, 73)]),
             ...($this->growing->firstBloomAt === null ? [Offer::of(PlantedOut::class, 62)->usually('plants', $this->standing), Offer::of(Thinned::class, 64)] : []),
             ...($this->growing->firstBloomAt === null && $this->inStore === 0 ? [Offer::of(Lifted::class, 66)->usually('plants', $this->standing)] : []),
         ];

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\PutOff;
+
+use Marrow\Core\Folding\Misfit;
+use Marrow\Core\Folding\Strand;
+use Marrow\Core\Folding\Takes;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Work\Task;
+
+/** What was put off, of a lot as of a planting, and what is left to do then. */
+final class PutOffStrand extends Strand
+{
+    /** @var array<string, array{PutOff, \DateTimeImmutable}> the last word on each, by task and what it is about */
+    private array $said = [];
+
+    #[Takes]
+    public function putOff(PutOff $off, Entry $entry): void
+    {
+        if ($off->until !== null && $off->until < $entry->happenedAt->format('Y-m-d')) {
+            throw Misfit::at('until', 'That day is past: say done already, or a day to come.');
+        }
+        $this->said["$off->task $off->about"] = [$off, $entry->happenedAt];
+    }
+
+    /**
+     * @param  list<Task>  $tasks
+     * @return list<Task>
+     */
+    public function leaves(array $tasks): array
+    {
+        return array_values(array_filter(array_map($this->left(...), $tasks)));
+    }
+
+    private function left(Task $task): ?Task
+    {
+        [$off, $at] = $this->said["{$task->kind->value} $task->about"] ?? [null, null];
+        if ($off === null || $at === null || $task->opens > $at && $off->how === PutOffUntil::Done) {
+            // What comes up anew after it was said is another thing to do.
+            return $task;
+        }
+        if ($off->how === PutOffUntil::Done) {
+            return null;
+        }
+        $day = $off->how === PutOffUntil::NextYear
+            ? $at->setDate((int) $at->format('Y') + 1, 1, 1)->setTime(9, 0)
+            : (new \DateTimeImmutable($off->until ?? $at->format('Y-m-d'), $at->getTimezone()))->setTime(9, 0);
+
+        return $day <= $task->best ? $task : new Task(
+            $task->kind,
+            $task->place,
+            max($task->opens, $day),
+            $day,
+            $task->latest === null || $task->latest < $day ? null : $task->latest,
+            $task->loss,
+            $task->figures,
+            $task->about,
+            $task->lapses,
+        );
+    }
+}
