@@ -30,6 +30,7 @@ Route::get('/places/{place}', [PlaceController::class, 'show']);
 Route::get('/places/{place}/table', [PlaceController::class, 'table']);
 Route::get('/lots/{code}', [LotController::class, 'show']);
 Route::get('/lots/{code}/portions', [LotController::class, 'portions']);
+Route::get('/rounds/{which}', [PlantingController::class, 'round']);
 Route::get('/plantings/{code}', [PlantingController::class, 'show']);
 Route::put('/plantings/{code}', [PlantingController::class, 'change']);
 Route::post('/entries', [EntryController::class, 'record']);

@@ -57,10 +57,10 @@ final class DemoWriter
         $this->record($planting->id, Subject::Planting, $kind, $at, $payload, $by);
     }
 
-    public function pick(Planting $planting, string $at, int $plants, ?int $fruits, ?float $grams, string $by = ''): Lot
+    public function pick(Planting $planting, string $at, int $plants, ?int $fruits, ?float $grams, string $by = '', bool $tied = false, string $mother = ''): Lot
     {
         $id = $this->id();
-        $this->record($id, Subject::Lot, 'picked', $at, ['plants' => $plants, 'fruits' => $fruits, 'mass_g' => $grams], $by, new Begins(planting: $planting->id));
+        $this->record($id, Subject::Lot, 'picked', $at, ['plants' => $plants, 'fruits' => $fruits, 'mass_g' => $grams, 'tied' => $tied, 'mother' => $mother], $by, new Begins(planting: $planting->id));
 
         return Lot::query()->with('variety')->findOrFail($id);
     }

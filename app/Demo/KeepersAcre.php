@@ -191,8 +191,14 @@ final class KeepersAcre
         $this->write->happen($spindrift, 'threshed', '2026-09-12 15:00', ['mass_g' => 58]);
 
         $buoy = $this->write->sow($this->varieties['Bell Buoy'], '2026-05-10', 5, 'Heap', 'older seed, not L6', 'Odile');
-        $this->write->note($buoy, '2026-07-16 06:40', 'Hand-pollinated two flowers at dawn, tied with red wool: plant 2 by plants 1 and 4.', 'Odile');
-        $fruit = $this->write->pick($buoy, '2026-09-06 10:00', 1, 2, 7400, 'Odile');
+        $this->write->see($buoy, 'hand_wanted', '2026-06-28 20:00', ['fruits' => 2], 'Odile');
+        $this->write->see($buoy, 'rogued', '2026-07-02 19:00', ['looked_over' => 5, 'pulled' => 0, 'how' => 'leaf and habit as they should be'], 'Odile');
+        $this->write->see($buoy, 'first_bloom', '2026-07-06 07:30', [], 'Odile');
+        $this->write->see($buoy, 'flowers_shut', '2026-07-15 20:10', ['females' => 2, 'males' => 4, 'where' => 'plant 2, by the path'], 'Odile');
+        $this->write->see($buoy, 'hand_pollinated', '2026-07-16 06:40', ['flowers' => 2, 'mother' => '2', 'fathers' => '1, 4', 'tie' => 'red wool'], 'Odile');
+        $this->write->see($buoy, 'hand_pollinated', '2026-07-19 06:30', ['flowers' => 1, 'mother' => '5', 'fathers' => '3', 'tie' => 'red wool'], 'Odile');
+        $this->write->see($buoy, 'set_seen', '2026-07-23 19:00', ['took' => 2, 'dropped' => 1, 'tie' => 'red wool'], 'Odile');
+        $fruit = $this->write->pick($buoy, '2026-09-06 10:00', 1, 2, 7400, 'Odile', tied: true, mother: '2');
         $this->write->note($fruit, '2026-09-06 10:05', 'Only the two fruits with red wool. The rest is food.', 'Odile');
 
         $this->write->pick($this->write->sow($this->varieties['Dory'], '2026-05-06', 8, 'Glasshouse door', by: 'Yusra'), '2026-09-09 10:00', 3, 4, 3100, 'Yusra');
@@ -202,6 +208,7 @@ final class KeepersAcre
     {
         $this->write->sow($this->varieties['Estuary Blue'], '2025-04-05', 32, 'North wall', by: 'Odile');
         $lead = $this->write->sow($this->varieties['Sounding Lead'], '2026-05-10', 4, 'Heap, far side', by: 'Marek');
+        $this->write->see($lead, 'first_bloom', '2026-07-04 08:00', [], 'Marek');
         $this->write->note($lead, '2026-07-14 08:00', 'In bloom together with Bell Buoy, 20 m off. For food only.', 'Marek');
         $this->write->sow($this->varieties['Groyne'], '2025-04-01', 24, 'Long bed', by: 'Yusra');
         $this->write->sow($this->varieties['Keel'], '2026-06-08', 90, 'Long bed', by: 'Marek');
@@ -211,5 +218,6 @@ final class KeepersAcre
         }
         $growOut = $this->write->sow($this->varieties['Bell Buoy'], '2025-05-12', 5, 'Heap', by: 'Odile', lot: $this->crossed);
         $this->write->see($growOut, 'off_types_seen', '2025-08-20 18:00', ['seen' => 5, 'off' => 2, 'how' => 'warted fruit'], 'Odile');
+        $this->write->see($growOut, 'off_types_judged', '2025-08-24 20:00', ['judged' => 'crossed', 'how' => 'two C. pepo bloomed together in 2024'], 'Odile');
     }
 }

@@ -15,6 +15,7 @@ final readonly class TaskDocument
      * @param  string  $away  how far off it is
      * @param  bool  $alarm  seed is lost unless somebody acts
      * @param  string|null  $about  id of the test it concerns
+     * @param  string  $of  id of the lot or planting
      */
     public function __construct(
         #[OA\Property]
@@ -43,5 +44,7 @@ final readonly class TaskDocument
         public ?string $about,
         #[OA\Property]
         public TagDocument $tag,
+        #[OA\Property]
+        public string $of,
     ) {}
 }

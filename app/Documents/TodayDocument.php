@@ -14,6 +14,7 @@ final readonly class TodayDocument
      * @param  list<TaskDocument>  $now  due or overdue; totals are counted up to 1,000
      * @param  list<TaskDocument>  $open  can be done already
      * @param  list<TaskDocument>  $next  coming up within a month
+     * @param  list<string>  $ready  what to have ready for the coming week, and how many
      * @param  string|null  $trouble  with the garden's own keeping: a copy that could not be made
      * @param  list<PlanTaskDocument>  $planned  of the plans: begun and not over, or coming up within a month
      */
@@ -34,6 +35,8 @@ final readonly class TodayDocument
         public int $next_total,
         #[OA\Property(items: new OA\Items(ref: PlanTaskDocument::class))]
         public array $planned,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $ready,
         #[OA\Property]
         public ?string $trouble,
     ) {}

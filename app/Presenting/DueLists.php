@@ -26,6 +26,7 @@ final readonly class DueLists
         $now = Moment::keep($when->now);
         $tonight = Moment::keep($when->now->setTime(23, 59, 59));
         $soon = Moment::keep($when->now->modify(sprintf('+%d days', self::SOON_DAYS)));
+        $week = Moment::keep($when->now->modify('+7 days'));
         $due = DueTask::standing($when->now)->where('best_at', '<=', $tonight);
         $open = DueTask::query()->where('best_at', '>', $tonight)->where('best_at', '<=', $soon)->where('opens_at', '<=', $now);
         $next = DueTask::query()->where('best_at', '>', $tonight)->where('best_at', '<=', $soon)->where('opens_at', '>', $now);
@@ -49,6 +50,7 @@ final readonly class DueLists
             array_slice($documents, $first + $second),
             DueTask::number($next),
             array_map(PlanTaskDocument::of(...), $this->planned->between($when->now, $when->now->modify(sprintf('+%d days', self::SOON_DAYS)))),
+            $this->tasks->needs($lists[0]->concat($lists[1])->concat($lists[2])->filter(static fn (DueTask $task): bool => $task->best_at <= $week), $when),
             self::trouble(),
         );
     }

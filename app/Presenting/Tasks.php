@@ -10,6 +10,7 @@ use App\Models\Lot;
 use App\Models\Planting;
 use App\Moment;
 use App\Reading\Facts;
+use App\Voice\Quantity;
 use App\Voice\When;
 use App\Work\SeenTask;
 use App\Work\TaskVoices;
@@ -32,6 +33,26 @@ final readonly class Tasks
         $of('planting')->loadMissing(['planting.variety', 'planting.standing']);
 
         return array_values($tasks->map(fn (DueTask $task): TaskDocument => $this->document($task, $when))->all());
+    }
+
+    /**
+     * What to have ready for all of these together.
+     *
+     * @param  Collection<int, DueTask>  $tasks  with their lots and plantings loaded
+     * @return list<string> "3 sieves", the most of them first
+     */
+    public function needs(Collection $tasks, When $when): array
+    {
+        $all = [];
+        foreach ($tasks as $task) {
+            $subject = $task->subject === 'lot' ? $task->lot : $task->planting;
+            foreach ($subject === null ? [] : $this->voices->needs($task->kind, new SeenTask($task, $this->facts->crop($subject->variety), $when)) as $what => $many) {
+                $all[$what] = ($all[$what] ?? 0) + $many;
+            }
+        }
+        arsort($all);
+
+        return array_values(array_map(static fn (string $what, int $many): string => Quantity::number($many, $what), array_keys($all), $all));
     }
 
     private function document(DueTask $task, When $when): TaskDocument
@@ -58,6 +79,7 @@ final readonly class Tasks
                 $subject instanceof Lot => $this->tags->lot($subject),
                 $subject instanceof Planting => $this->tags->planting($subject),
             },
+            $subject->id,
         );
     }
 }

@@ -33,6 +33,16 @@ final readonly class TaskVoices
         return $this->speech($kind)->label;
     }
 
+    /**
+     * What to have ready for it.
+     *
+     * @return array<string, int> how many, by what it is called in the singular
+     */
+    public function needs(string $kind, SeenTask $task): array
+    {
+        return array_filter(array_map(static fn (int|string $many): int => is_int($many) ? $many : ($task->has($many) ? $task->whole($many) : 0), $this->speech($kind)->needs));
+    }
+
     /** @return list<string> kinds that can be spoken of */
     public function kinds(): array
     {

@@ -18,6 +18,7 @@ const PortionPage = later(async () => (await import('./packets/PortionPage')).Po
   lines: 6,
   height: 48,
 });
+const RoundPage = later(async () => (await import('./plot/RoundPage')).RoundPage, { lines: 6, height: 72 });
 const SwapPage = later(async () => (await import('./packets/SwapPage')).SwapPage, { lines: 10 });
 const ReadPage = later(async () => (await import('./tags/ReadPage')).ReadPage, { lines: 2, height: 240 });
 const TagsPage = later(async () => (await import('./tags/TagsPage')).TagsPage, { lines: 2, height: 240 });
@@ -29,6 +30,7 @@ export function App() {
         <Route index element={<Navigate to="/today" replace />} />
         <Route path="today" element={<TodayPage />} />
         <Route path="plot/plan/:year?" element={<PlanPage />} />
+        <Route path="plot/round/:which?" element={<RoundPage />} />
         <Route path="plot/:code?" element={<PlotPage />} />
         <Route path="store/where/:id?" element={<WherePage />} />
         <Route path="store/stock/:act?" element={<TakeStockPage />} />

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Documents\PlantingDocument;
+use App\Documents\RoundDocument;
 use App\Documents\SavedDocument;
 use App\Garden\Garden;
 use App\Http\Input;
 use App\Http\SeenFrom;
 use App\Presenting\PlantingSheet;
+use App\Presenting\Rounds;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Marrow\Core\GardenFields;
@@ -26,6 +28,19 @@ final class PlantingController extends Controller
     public function show(string $code, SeenFrom $seen, PlantingSheet $sheet): JsonResponse
     {
         return new JsonResponse($sheet->of($this->planting($code), $seen->when()));
+    }
+
+    #[OA\Get(path: '/rounds/{which}', operationId: 'round', parameters: [
+        new OA\PathParameter(name: 'which', required: true, schema: new OA\Schema(type: 'string', enum: ['evening', 'morning', 'looking-over'])),
+        new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'a round through the garden', content: new OA\JsonContent(ref: RoundDocument::class)),
+    ])]
+    public function round(string $which, SeenFrom $seen, Rounds $rounds): JsonResponse
+    {
+        abort_unless(in_array($which, Rounds::WHICH, true), 404, 'There is no such round. There are: evening, morning and looking-over.');
+
+        return new JsonResponse($rounds->of($which, $seen->when()));
     }
 
     #[OA\Put(path: '/plantings/{code}', operationId: 'changePlanting', parameters: [

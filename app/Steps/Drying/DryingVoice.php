@@ -17,8 +17,8 @@ final class DryingVoice implements TaskVoice
     public function says(): array
     {
         return [
-            DryingTask::SpreadWet->value => new Speech('spread to dry', static fn (): Saying => new Saying('Spread it to dry, one layer thick', 'Wet seed heaped overnight heats and sprouts; thin and in moving air it is dry to the touch in two days.')),
-            DryingTask::SpreadDry->value => new Speech('spread to dry', static fn (): Saying => new Saying('Put it on the racks to dry', 'Threshed seed feels dry and is not: a week or two in moving air brings it down.')),
+            DryingTask::SpreadWet->value => new Speech('spread to dry', needs: ['drying filter' => 1], say: static fn (): Saying => new Saying('Spread it to dry, one layer thick', 'Wet seed heaped overnight heats and sprouts; thin and in moving air it is dry to the touch in two days.')),
+            DryingTask::SpreadDry->value => new Speech('spread to dry', needs: ['drying tray' => 1], say: static fn (): Saying => new Saying('Put it on the racks to dry', 'Threshed seed feels dry and is not: a week or two in moving air brings it down.')),
             DryingTask::SowFresh->value => new Speech('sow at once', static fn (SeenTask $t): Saying => new Saying(
                 'Sow it at once; until then keep it damp and cool',
                 $t->crop->damp === null
@@ -30,11 +30,11 @@ final class DryingVoice implements TaskVoice
                 ($t->crop->vegetative?->cure === null ? 'It is kept alive: no rack, no jar.' : "Curing: {$t->crop->vegetative->cure}."),
             )),
             DryingTask::Weigh->value => new Speech('weigh', static fn (SeenTask $t): Saying => new Saying('Weigh it '.($t->when->daysTo($t->best) > 0 ? $t->when->day($t->best) : 'again'), self::weigh($t))),
-            DryingTask::ReadJar->value => new Speech('read a jar', static fn (): Saying => new Saying(
+            DryingTask::ReadJar->value => new Speech('read a jar', needs: ['hygrometer' => 1], say: static fn (): Saying => new Saying(
                 'Close a sample in a jar with a hygrometer for a day',
                 'Its weight has stopped falling, so it is in balance with the room. Only the humidity it gives a closed jar says how dry that is.',
             )),
-            DryingTask::PutAway->value => new Speech('put away', static fn (SeenTask $t): Saying => new Saying(
+            DryingTask::PutAway->value => new Speech('put away', needs: ['storage jar' => 1, 'tag' => 2], say: static fn (SeenTask $t): Saying => new Saying(
                 'Put it away',
                 trim(sprintf('At %s it is dry enough to close in tight (%s at most); left out, it takes up damp again. %s', Quantity::moisture($t->number('moisture')), Quantity::moisture($t->number('jar_moisture')), PestWords::inStore($t->crop))),
             )),

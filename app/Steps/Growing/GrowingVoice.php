@@ -18,7 +18,7 @@ final class GrowingVoice implements TaskVoice
     public function says(): array
     {
         return [
-            GrowingTask::Pick->value => new Speech('look for ripe seed', static fn (SeenTask $task): Saying => new Saying('Look for ripe seed', self::why($task))),
+            GrowingTask::Pick->value => new Speech('look for ripe seed', needs: ['paper bag' => 1, 'tag' => 1], say: static fn (SeenTask $task): Saying => new Saying('Look for ripe seed', self::why($task))),
         ];
     }
 

@@ -18,7 +18,7 @@ final class KeepingVoice implements TaskVoice
     public function says(): array
     {
         return [
-            KeepingTask::TestFirst->value => new Speech('test', static fn (SeenTask $t): Saying => new Saying(
+            KeepingTask::TestFirst->value => new Speech('test', needs: ['germination cloth' => 1], say: static fn (SeenTask $t): Saying => new Saying(
                 $t->has('slept') && $t->whole('slept') === 1 ? 'Test it again when it is awake' : 'Test how it germinates',
                 match (true) {
                     $t->has('slept') && $t->whole('slept') === 1 => 'It was tested while fresh seed of it sleeps: what did not come up may be alive.',
@@ -26,7 +26,7 @@ final class KeepingVoice implements TaskVoice
                     default => 'It has never been tested: nobody knows yet how much of it is alive.',
                 },
             )),
-            KeepingTask::TestAgain->value => new Speech('test', static fn (SeenTask $t): Saying => new Saying(
+            KeepingTask::TestAgain->value => new Speech('test', needs: ['germination cloth' => 1], say: static fn (SeenTask $t): Saying => new Saying(
                 'Test it again',
                 sprintf('Last tested %s; it may have fallen to %s by %s.', When::month($t->day('tested')), Quantity::percent($t->number('threshold')), When::month($t->day('may_fall'))),
             )),

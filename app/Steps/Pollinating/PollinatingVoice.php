@@ -16,11 +16,11 @@ final class PollinatingVoice implements TaskVoice
     public function says(): array
     {
         return [
-            PollinatingTask::Shut->value => new Speech('flowers to shut', static fn (SeenTask $task): Saying => new Saying(
+            PollinatingTask::Shut->value => new Speech('flowers to shut', needs: ['tape strip' => 'to_do', 'tie' => 'to_do'], say: static fn (SeenTask $task): Saying => new Saying(
                 sprintf('Shut flowers for tomorrow: %s still to do', Quantity::number($task->whole('to_do'), 'flower')),
                 self::far($task),
             )),
-            PollinatingTask::Pollinate->value => new Speech('pollinate', static fn (SeenTask $task): Saying => $task->has('shut')
+            PollinatingTask::Pollinate->value => new Speech('pollinate', needs: ['tie' => 'shut'], say: static fn (SeenTask $task): Saying => $task->has('shut')
                 ? new Saying(
                     sprintf('Pollinate the %s that %s shut', Quantity::number($task->whole('shut'), 'flower'), $task->whole('shut') === 1 ? 'is' : 'are'),
                     implode(' ', array_filter([rtrim($task->crop->byHand->opens ?? 'Early, before the bees', '.').'.', ($where = rtrim(ucfirst($task->text('where')), '.')) === '' ? '' : "$where."])),

@@ -14,7 +14,7 @@ final class TreatingVoice implements TaskVoice
     public function says(): array
     {
         return [
-            TreatingTask::DryBathed->value => new Speech('spread to dry', static fn (): Saying => new Saying('Spread it to dry at once, one layer thick', 'It is wet from its bath: heaped, it heats and sprouts.')),
+            TreatingTask::DryBathed->value => new Speech('spread to dry', needs: ['drying filter' => 1], say: static fn (): Saying => new Saying('Spread it to dry at once, one layer thick', 'It is wet from its bath: heaped, it heats and sprouts.')),
         ];
     }
 }

@@ -40,6 +40,14 @@ final readonly class Practice
         return is_int($latitude) || is_float($latitude) ? (float) $latitude : null;
     }
 
+    /** Degrees; null where it is not set. */
+    public function longitude(): ?float
+    {
+        $longitude = $this->value('longitude');
+
+        return is_int($longitude) || is_float($longitude) ? (float) $longitude : null;
+    }
+
     /** A setting that is a number. */
     public function number(string $key): float
     {

@@ -58,6 +58,7 @@ export type IntakeLine = Schemas['IntakeLineDocument'];
 export type Intake = Schemas['ActDocument'];
 export type Holder = Schemas['HolderDocument'];
 export type Holding = Schemas['HoldingDocument'];
+export type Round = Schemas['RoundDocument'];
 export type HeldLot = Schemas['HeldLotDocument'];
 export type InContainer = Schemas['InContainerDocument'];
 export type Packets = Schemas['PacketsDocument'];

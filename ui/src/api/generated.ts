@@ -798,6 +798,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/rounds/{which}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["round"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/print-jobs": {
         parameters: {
             query?: never;
@@ -1867,6 +1883,23 @@ export interface components {
             from: string | null;
             to: string | null;
         };
+        /** @description A round through the garden, in the order in which one walks it. */
+        RoundDocument: {
+            /** @enum {string} */
+            which: "evening" | "morning" | "looking-over";
+            title: string;
+            sun: string;
+            nothing: string;
+            lines: components["schemas"]["RoundLineDocument"][];
+        };
+        /** @description One planting on a round through the garden: what to look at, and what is recorded of it. */
+        RoundLineDocument: {
+            id: string;
+            tag: components["schemas"]["TagDocument"];
+            spot: string;
+            says: string[];
+            offer: components["schemas"]["OfferDocument"];
+        };
         /** @description What was kept, said back. */
         SavedDocument: {
             entry: string;
@@ -2016,6 +2049,7 @@ export interface components {
             alarm: boolean;
             about: string | null;
             tag: components["schemas"]["TagDocument"];
+            of: string;
         };
         /** @description A mark on a scale. */
         TickDocument: {
@@ -2033,6 +2067,7 @@ export interface components {
             next: components["schemas"]["TaskDocument"][];
             next_total: number;
             planned: components["schemas"]["PlanTaskDocument"][];
+            ready: string[];
             trouble: string | null;
         };
         /** @description A variety. */
@@ -2415,6 +2450,30 @@ export interface components {
             /** @description Pulled */
             pulled?: boolean;
         };
+        /** Bolted */
+        EntryBolted: {
+            /** @description Plants that bolted */
+            plants: number | string;
+            /** @description Pulled */
+            pulled?: boolean;
+        };
+        /** Watered */
+        EntryWatered: {
+            /** @description How */
+            how?: string | null;
+        };
+        /** Shaken or brushed */
+        EntryShaken: {
+            /** @description How */
+            how?: string | null;
+        };
+        /** Cut to ripen under cover */
+        EntryCutToRipen: {
+            /** @description Plants */
+            plants: number | string;
+            /** @description Where they hang or lie */
+            where?: string | null;
+        };
         /** Lifted */
         EntryLifted: {
             /** @description Taken up */
@@ -2469,7 +2528,7 @@ export interface components {
             /** @description To give seed */
             females: number | string;
             /** @description For their pollen */
-            males: number | string;
+            males?: ((number | null) | (string | null)) | null;
             /** @description Where they are */
             where?: string | null;
         };
@@ -2489,9 +2548,9 @@ export interface components {
         /** Looked whether it took */
         EntrySetSeen: {
             /** @description Took */
-            took: number | string;
+            took?: ((number | null) | (string | null)) | null;
             /** @description Dropped */
-            dropped: number | string;
+            dropped?: ((number | null) | (string | null)) | null;
             /** @description Tied with */
             tie?: string | null;
         };
@@ -2513,6 +2572,22 @@ export interface components {
             mark: string;
             /** @description What was seen */
             seen: string;
+        };
+        /** Put off */
+        EntryPutOff: {
+            /** @description What is due */
+            task: string;
+            /** @description Of what */
+            about?: string | null;
+            /** @description In words */
+            what?: string | null;
+            /**
+             * @description It is
+             * @enum {string}
+             */
+            how: "later" | "done" | "next_year";
+            /** @description Until */
+            until?: string | null;
         };
         /** Picked */
         EntryPicked: {
@@ -2803,7 +2878,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;
@@ -4295,6 +4370,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    round: {
+        parameters: {
+            query?: {
+                on?: string;
+            };
+            header?: never;
+            path: {
+                which: "evening" | "morning" | "looking-over";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description a round through the garden */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoundDocument"];
                 };
             };
         };

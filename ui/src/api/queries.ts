@@ -2,7 +2,7 @@ import { useRef } from 'react';
 import { keepPreviousData, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { v7 } from 'uuid';
 import { useLook } from './look';
-import { api, mayPass, Refused, take, type PlaceName, type SettingSection } from './client';
+import { api, mayPass, Refused, take, type PlaceName, type Round, type SettingSection } from './client';
 import { strike } from './entries';
 
 export function useFrame() {
@@ -314,6 +314,14 @@ export const useForms = (names: string[]) =>
     queries: names.map(formQuery),
     combine: (forms) => Object.fromEntries(names.map((name, i) => [name, forms[i]?.data])),
   });
+
+export function useRound(which: Round['which']) {
+  const { on } = useLook();
+  return useQuery({
+    queryKey: ['round', which, on],
+    queryFn: () => take(api.GET('/rounds/{which}', { params: { path: { which }, query: { on } } })),
+  });
+}
 
 export function useSettings() {
   return useQuery({ queryKey: ['settings'], queryFn: () => take(api.GET('/settings')) });

@@ -27,6 +27,22 @@ function PlanLink() {
   );
 }
 
+/** The walks through the garden, for a phone or on paper. */
+function RoundLinks() {
+  const { at } = useLook();
+  return (
+    <Box
+      component="nav"
+      aria-label="Rounds"
+      sx={{ px: 2, pb: 1, display: 'flex', gap: 2, flexWrap: 'wrap', '& a': { color: 'inherit', py: 0.5 } }}
+    >
+      <Link to={at('/plot/round/evening')}>This evening</Link>
+      <Link to={at('/plot/round/morning')}>The morning</Link>
+      <Link to={at('/plot/round/looking-over')}>Looking over</Link>
+    </Box>
+  );
+}
+
 export function PlotPage() {
   const { code } = useParams();
   const { at, on } = useLook();
@@ -48,6 +64,7 @@ export function PlotPage() {
         <>
           {head}
           <PlanLink />
+          <RoundLinks />
           <ThingList place="plot" />
         </>
       }
@@ -57,6 +74,7 @@ export function PlotPage() {
           <Box sx={{ maxWidth: 320 }}>
             <PlanLink />
           </Box>
+          <RoundLinks />
           <Overview place="plot" />
         </>
       }

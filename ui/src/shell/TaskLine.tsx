@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import type { Task } from '../api/client';
 import { useLook } from '../api/look';
+import { PutOff } from './PutOff';
 import { Tag } from './Tag';
 
 /** What to do, in one line, and why. */
@@ -31,13 +32,15 @@ export function TaskLine({ task }: { task: Task }) {
         </Box>
       </Box>
       <Box sx={{ maxWidth: '46em' }}>{task.why}</Box>
+      <PutOff task={task} />
     </Box>
   );
 }
 
-/** A task in a list over all places: the tag leads to where it has to be done. */
-export function TaskRow({ task }: { task: Task }) {
+/** What one thing wants, in a list over all places: the tag leads to where it has to be done. */
+export function TaskRow({ tasks }: { tasks: [Task, ...Task[]] }) {
   const { at } = useLook();
+  const [task] = tasks;
   return (
     <Box
       component="li"
@@ -73,7 +76,11 @@ export function TaskRow({ task }: { task: Task }) {
           {places[task.place].title}
         </Box>
       </Box>
-      <TaskLine task={task} />
+      <Box sx={{ display: 'grid', gap: 1 }}>
+        {tasks.map((one) => (
+          <TaskLine key={one.id} task={one} />
+        ))}
+      </Box>
     </Box>
   );
 }

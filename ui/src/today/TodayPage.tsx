@@ -37,13 +37,34 @@ export function TodayPage() {
         )}
         {data !== undefined && (
           <>
+            {!nothing && data.now_total === 0 && (
+              <Box sx={{ fontWeight: 700, fontSize: '1.0625rem', pb: 2 }}>
+                {ahead ? 'Nothing is due by that day.' : 'Today is done: nothing more is due.'}
+              </Box>
+            )}
             <Group title={ahead ? 'Due by that day' : 'Due now'} tasks={data.now} total={data.now_total} />
             <Group title="Can be done already" tasks={data.open} total={data.open_total} />
             <Group title="Coming up" tasks={data.next} total={data.next_total} />
             <Planned tasks={data.planned} />
+            <Ready things={data.ready} />
           </>
         )}
       </Box>
+    </Box>
+  );
+}
+
+/** What hands and benches need for the days to come, so that nobody stands there without it. */
+function Ready({ things }: { things: string[] }) {
+  if (things.length === 0) return null;
+  return (
+    <Box
+      component="section"
+      sx={(t) => ({ borderTop: `2px solid ${t.vars?.palette.rule}`, pt: 1.5, mb: 2 })}
+      aria-label="To have ready"
+    >
+      <Typography variant="h2">To have ready for the coming week</Typography>
+      <Box sx={{ maxWidth: '46em' }}>{things.join(', ')}.</Box>
     </Box>
   );
 }
@@ -67,6 +88,17 @@ function Planned({ tasks }: { tasks: PlanTask[] }) {
   );
 }
 
+/** One line a thing: what else the same lot or planting wants in the same place stands with it. */
+function byThing(tasks: Task[]): [Task, ...Task[]][] {
+  const things = new Map<string, [Task, ...Task[]]>();
+  for (const task of tasks) {
+    const there = things.get(task.of + task.place);
+    if (there === undefined) things.set(task.of + task.place, [task]);
+    else there.push(task);
+  }
+  return [...things.values()];
+}
+
 function Group({ title, tasks, total }: { title: string; tasks: Task[]; total: number }) {
   if (total === 0) return null;
   return (
@@ -82,8 +114,8 @@ function Group({ title, tasks, total }: { title: string; tasks: Task[]; total: n
         </Box>
       </Typography>
       <Box component="ul" sx={{ m: 0, p: 0 }}>
-        {tasks.map((task) => (
-          <TaskRow key={task.id} task={task} />
+        {byThing(tasks).map((ofOne) => (
+          <TaskRow key={ofOne[0].of + ofOne[0].place} tasks={ofOne} />
         ))}
       </Box>
       {total > tasks.length && <Box>The first {tasks.length} are shown; the places list the rest.</Box>}
