@@ -90,6 +90,7 @@ Route::post('/plans', [PlanController::class, 'start']);
 Route::get('/plans/{year}', [PlanController::class, 'show'])->where('year', '[0-9]{4}');
 Route::put('/plans/{year}', [PlanController::class, 'save'])->where('year', '[0-9]{4}');
 Route::post('/plans/{year}/undo', [PlanController::class, 'undo'])->where('year', '[0-9]{4}');
+Route::post('/plans/{year}/plantings/{planting}/put-off', [PlanController::class, 'putOff'])->where('year', '[0-9]{4}');
 Route::post('/plans/{year}/remedies', [PlanController::class, 'remedies'])->where('year', '[0-9]{4}');
 Route::post('/plans/{year}/remedies/apply', [PlanController::class, 'apply'])->where('year', '[0-9]{4}');
 Route::get('/reckonings', [ReckoningController::class, 'index']);

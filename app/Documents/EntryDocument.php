@@ -15,7 +15,7 @@ final readonly class EntryDocument
      * @param  string|null  $adrift  why nothing is reckoned from it, where that is so
      * @param  bool  $agrees  whether it says once more what stands already
      * @param  string|null  $was  what it said before it was corrected
-     * @param  array<string, mixed>  $payload  as it is kept, for correcting it
+     * @param  object  $payload  as it is kept, for correcting it
      * @param  list<FieldDocument>  $fields  that it asks for
      */
     public function __construct(
@@ -44,7 +44,7 @@ final readonly class EntryDocument
         #[OA\Property]
         public ?string $was,
         #[OA\Property(type: 'object', additionalProperties: true)]
-        public array $payload,
+        public object $payload,
         #[OA\Property(items: new OA\Items(ref: FieldDocument::class))]
         public array $fields,
     ) {}

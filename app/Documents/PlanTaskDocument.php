@@ -26,10 +26,14 @@ final readonly class PlanTaskDocument
         public string $why,
         #[OA\Property(ref: PlannedSowingDocument::class, nullable: true)]
         public ?PlannedSowingDocument $sow,
+        #[OA\Property(ref: PlannedStepDocument::class, nullable: true)]
+        public ?PlannedStepDocument $step,
+        #[OA\Property]
+        public int $year,
     ) {}
 
     public static function of(PlannedTask $task): self
     {
-        return new self($task->planting, $task->kind->value, $task->on, $task->until, $task->do, $task->why, PlannedSowingDocument::of($task));
+        return new self($task->planting, $task->kind->value, $task->on, $task->until, $task->do, $task->why, PlannedSowingDocument::of($task), PlannedStepDocument::of($task, $task->code), $task->year);
     }
 }

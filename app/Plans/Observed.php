@@ -9,9 +9,12 @@ use App\Reading\Facts;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
+use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Season\Grown;
 use Marrow\Core\Season\PlannedPlanting;
+use Marrow\Core\Season\PlanTaskKind;
 use Marrow\Core\Season\SeasonPlan;
+use Marrow\Core\Steps\PutOff\PutOffUntil;
 
 /**
  * What the journal knows of plantings that were planned. A planting is the planned one that names it, or else the next
@@ -47,10 +50,48 @@ final readonly class Observed
                 self::day($course->growing->firstBloomAt),
                 self::day($course->growing->lastBloomAt),
                 $course->facts->pickedAt !== null,
+                self::done($course),
+                self::later($course),
+                $planting->id,
+                $course->tending->standing ?? 0,
+                $course->tending->inStore,
             );
         }
 
         return $grown;
+    }
+
+    /** @return list<PlanTaskKind> */
+    private static function done(PlantingCourse $course): array
+    {
+        return array_values(array_filter(PlanTaskKind::cases(), static function (PlanTaskKind $kind) use ($course): bool {
+            $said = $course->putOff->on(PlannedTask::PUT_OFF.$kind->value);
+
+            return $said !== null && $said->how !== PutOffUntil::Later || match ($kind) {
+                PlanTaskKind::PlantOut => $course->tending->isPlantedOut,
+                PlanTaskKind::CoverUp => $course->tending->coverings !== [],
+                PlanTaskKind::LookOver => $course->trueness->seen > 0,
+                PlanTaskKind::Lift => $course->tending->isLifted,
+                PlanTaskKind::Sort => $course->tending->isLookedThrough,
+                PlanTaskKind::Replant => $course->tending->isReplanted,
+                PlanTaskKind::Pollinate => $course->pollinating->wanted !== null && $course->pollinating->toDo() === 0,
+                default => false,
+            };
+        }));
+    }
+
+    /** @return array<string, DateTimeImmutable> */
+    private static function later(PlantingCourse $course): array
+    {
+        $days = [];
+        foreach (PlanTaskKind::cases() as $kind) {
+            $until = $course->putOff->on(PlannedTask::PUT_OFF.$kind->value)?->until;
+            if ($until !== null) {
+                $days[$kind->value] = new DateTimeImmutable($until, new DateTimeZone('UTC'));
+            }
+        }
+
+        return $days;
     }
 
     /** @return array<string, Planting> by id of the planned planting */

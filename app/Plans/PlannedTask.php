@@ -9,11 +9,18 @@ use Marrow\Core\Season\PlanTaskKind;
 /** Something a plan asks to be done, said. */
 final readonly class PlannedTask
 {
+    /** Said of a planting, what the plan asks of it goes by this and the kind. */
+    public const PUT_OFF = 'plan_';
+
     /**
      * @param  string  $planting  id in the plan
      * @param  string  $on  day
      * @param  ?string  $variety  id of what is to be sown; null of anything else
      * @param  int  $plants  that are to be sown
+     * @param  ?string  $grown  id of the planting, once it is sown
+     * @param  int  $standing  plants of it
+     * @param  int  $inStore  of them lifted
+     * @param  string  $code  of that planting
      * @param  ?PlannedSeed  $seed  the packet that waits for it
      */
     public function __construct(
@@ -26,5 +33,10 @@ final readonly class PlannedTask
         public ?string $variety = null,
         public int $plants = 0,
         public ?PlannedSeed $seed = null,
+        public int $year = 0,
+        public ?string $grown = null,
+        public int $standing = 0,
+        public int $inStore = 0,
+        public string $code = '',
     ) {}
 }

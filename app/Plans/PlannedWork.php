@@ -26,17 +26,21 @@ final readonly class PlannedWork
     {
         DB::table('plan_tasks')->where('year', $plan->year)->delete();
         DB::table('plan_varieties')->where('year', $plan->year)->delete();
+        $grown = $this->observed->grown($plan);
         $rows = array_map(static fn (PlanTask $task): array => [
             'year' => $plan->year,
             'planting' => $task->planting->id,
             'kind' => $task->kind->value,
             'on_day' => $task->on->format('Y-m-d'),
             'until_day' => $task->until?->format('Y-m-d'),
-            'stays' => (int) $task->kind->stays(),
+            'stays' => (int) ($task->kind->stays() && (! $task->kind->wantsAPlanting() || isset($grown[$task->planting->id]))),
             'variety_id' => $task->planting->variety,
             'crop' => $task->planting->crop->key,
             'figures' => json_encode($task->figures, JSON_THROW_ON_ERROR),
-        ], PlanTasks::of($this->observed->onto($plan), $this->observed->grown($plan)));
+            'grown' => $grown[$task->planting->id]->planting ?? null,
+            'standing' => $grown[$task->planting->id]->standing ?? 0,
+            'in_store' => $grown[$task->planting->id]->inStore ?? 0,
+        ], PlanTasks::of($this->observed->onto($plan), $grown));
         foreach (array_chunk($rows, 100) as $chunk) {
             DB::table('plan_tasks')->insert($chunk);
         }
@@ -127,10 +131,11 @@ final readonly class PlannedWork
         }
         /** @var array<string, string> $names */
         $names = Variety::query()->whereIn('id', array_keys($ids))->pluck('name', 'id')->all();
+        $codes = DB::table('plantings')->whereIn('id', array_filter(array_column($rows, 'grown')))->pluck('number', 'id')->all();
         $seeds = PlannedSeeds::of(self::sowings($rows));
         $tasks = [];
         foreach ($rows as $row) {
-            /** @var object{year: int, planting: string, kind: string, on_day: string, until_day: string|null, variety_id: string, crop: string, figures: string} $row */
+            /** @var object{year: int, planting: string, kind: string, on_day: string, until_day: string|null, variety_id: string, crop: string, figures: string, grown: ?string, standing: int, in_store: int} $row */
             if (! $this->crops->has($row->crop)) {
                 continue;
             }
@@ -140,7 +145,7 @@ final readonly class PlannedWork
             $voice = new PlanTaskVoice(PlanTaskKind::from($row->kind), $names[$row->variety_id] ?? $crop->name, $crop, $figures, $names);
             $sows = $row->kind === PlanTaskKind::Sow->value;
             $plants = $figures['plants'] ?? 0;
-            $tasks[] = new PlannedTask($row->planting, PlanTaskKind::from($row->kind), $row->on_day, $row->until_day, $voice->do(), $voice->why(), $sows ? $row->variety_id : null, is_int($plants) ? $plants : 0, $sows ? $seeds["$row->year $row->variety_id"] ?? null : null);
+            $tasks[] = new PlannedTask($row->planting, PlanTaskKind::from($row->kind), $row->on_day, $row->until_day, $voice->do(), $voice->why(), $sows ? $row->variety_id : null, is_int($plants) ? $plants : 0, $sows ? $seeds["$row->year $row->variety_id"] ?? null : null, $row->year, $row->grown, $row->standing, $row->in_store, $row->grown === null ? '' : 'P'.($codes[$row->grown] ?? ''));
         }
 
         return $tasks;

@@ -73,7 +73,7 @@ final readonly class Entries
                 ($adrift[$entry->id] ?? null)?->getMessage(),
                 isset($agrees[$entry->id]),
                 $row->replaces === null ? null : $were[$row->replaces] ?? null,
-                self::typed($entry),
+                (object) self::typed($entry),
                 array_values(array_map(static fn (Field $field): FieldDocument => FieldDocument::of($field), $entry->kind->fields->fields)),
             );
         }

@@ -90,11 +90,14 @@ final readonly class Rounds
     private function lookingOver(When $when): RoundDocument
     {
         $plantings = Planting::query()->with(['variety', 'standing', 'lots'])->whereIn('id', Plantings::standing($when->now)->where('lots', 0)->orderByDesc('season')->limit(self::MOST)->select('planting_id'))->orderBy('spot')->orderBy('number')->get();
+        $courses = $this->facts->plantings($plantings);
+        // What was left of an older season is over.
+        $plantings = $plantings->filter(static fn (Planting $planting): bool => $courses[$planting->id]->growing->season()?->isOver($when->now) !== true)->values();
         $wanted = Roguing::plants(self::SHARE, self::SURE);
 
         return new RoundDocument('looking-over', 'To look over', '', 'Nothing stands that has not been picked.', $this->lines($plantings, static function (PlantingCourse $course) use ($wanted, $when): array {
             $standing = $course->tending->standing ?? 0;
-            $bloom = $course->growing->firstBloomAt;
+            $season = $course->growing->season();
 
             return [[
                 self::standing($course),
@@ -102,7 +105,12 @@ final readonly class Rounds
                 $standing < $wanted
                     ? 'Look at every one.'
                     : sprintf('Look at %d to be 95 %% sure of meeting one if 1 in 50 is off-type.', $wanted),
-                $bloom !== null && $bloom <= $when->now ? 'It blooms or has bloomed: what is pulled now has given pollen.' : 'Before it blooms: what is pulled now is no parent.',
+                match (true) {
+                    $season === null => '',
+                    $when->now < $season->firstBloom && ! $season->isFirstSeen => sprintf('It blooms from about %s: what is pulled before is no parent.', $when->date($season->firstBloom)),
+                    $season->isFirstSeen => 'It blooms or has bloomed: what is pulled now may have given pollen.',
+                    default => 'It may be in bloom: what is pulled now may have given pollen.',
+                },
             ], Offer::of(Rogued::class, 1)->usually('looked_over', $standing === 0 ? null : min($standing, max($wanted, 1)))];
         }));
     }

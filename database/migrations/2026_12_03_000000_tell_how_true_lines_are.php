@@ -18,6 +18,10 @@ return new class extends Migration {
         DB::statement("ALTER TABLE planting_standings ADD COLUMN line TEXT NOT NULL DEFAULT 'not known'");
         DB::statement('DROP INDEX planting_standings_off');
         DB::statement('CREATE INDEX planting_standings_crossing ON planting_standings (planting_id) WHERE crossing = 1');
+        // What the plan asks of a planting that stands is recorded of it.
+        DB::statement('ALTER TABLE plan_tasks ADD COLUMN grown TEXT');
+        DB::statement('ALTER TABLE plan_tasks ADD COLUMN standing INTEGER NOT NULL DEFAULT 0');
+        DB::statement('ALTER TABLE plan_tasks ADD COLUMN in_store INTEGER NOT NULL DEFAULT 0');
         // Whether it is of tied flowers alone, and how true it is.
         DB::statement('ALTER TABLE lot_standings ADD COLUMN tied INTEGER NOT NULL DEFAULT 0');
         DB::statement("ALTER TABLE lot_standings ADD COLUMN line TEXT NOT NULL DEFAULT 'not known'");

@@ -7,10 +7,12 @@ namespace App\Http\Controllers;
 use App\Clock;
 use App\Documents\PlanDocument;
 use App\Documents\RemediesDocument;
+use App\Documents\SavedDocument;
 use App\Http\Input;
 use App\Http\LongWork;
 use App\Http\Requests\PlanRequest;
 use App\Http\Requests\RemedyRequest;
+use App\Models\Variety;
 use App\Plans\Observed;
 use App\Plans\PlanBook;
 use App\Presenting\PlanSheet;
@@ -21,6 +23,7 @@ use Illuminate\Http\Request;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Season\PlannedPlanting;
 use Marrow\Core\Season\Remedies;
 use Marrow\Core\Season\RemedyPlan;
 use Marrow\Core\Season\SearchWatch;
@@ -84,6 +87,35 @@ final class PlanController extends Controller
     public function undo(int $year, Request $request, PlanBook $plans): JsonResponse
     {
         return new JsonResponse($this->sheet->of($plans->undo($year, PlanRequest::version($request))));
+    }
+
+    #[OA\Post(path: '/plans/{year}/plantings/{planting}/put-off', operationId: 'putOffPlanned', parameters: [
+        new OA\PathParameter(ref: '#/components/parameters/year'),
+        new OA\PathParameter(name: 'planting', required: true, schema: new OA\Schema(type: 'string')),
+    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['until'], properties: [
+        new OA\Property(property: 'until', description: 'the day on which it is sown then; empty for not this year', type: 'string'),
+    ])), responses: [
+        new OA\Response(response: 200, description: 'what is kept', content: new OA\JsonContent(ref: SavedDocument::class)),
+    ])]
+    public function putOff(int $year, string $planting, Request $request, PlanBook $plans, Clock $clock): JsonResponse
+    {
+        $until = Input::read(FieldList::of(Field::day('until', 'Later, on')->optional()), $request->all())->all()['until'] ?? null;
+        $until = is_string($until) ? $until : null;
+        $open = $plans->open($year);
+        $planned = array_values(array_filter($open->plan->plantings, static fn (PlannedPlanting $one): bool => $one->id === $planting))[0] ?? throw Refused::at('planting', 'There is no such planting in the plan.');
+        if ($until !== null && $until < $clock->now()->format('Y-m-d')) {
+            throw Refused::at('until', 'That day is past.');
+        }
+        $days = $until === null ? null : (int) $planned->sow->setTime(0, 0)->diff(new \DateTimeImmutable($until, $planned->sow->getTimezone()))->format('%r%a');
+        $name = Variety::query()->whereKey($planned->variety)->value('name');
+        $said = is_string($name) ? $name : 'A planting';
+        $said .= $until === null ? ": not in $year" : ': sown later';
+        $plans->change($year, $open->version, $said, static fn (SeasonPlan $plan): SeasonPlan => $plan->withPlantings(array_map(
+            static fn (PlannedPlanting $one): PlannedPlanting => $one->id === $planned->id ? $one->with(sowLater: $days, out: $until === null ? true : null) : $one,
+            $plan->plantings,
+        )));
+
+        return new JsonResponse(new SavedDocument($planned->id, '', "$said. The plan of $year takes it back."));
     }
 
     #[OA\Post(path: '/plans/{year}/remedies', operationId: 'remedies', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: RemedyRequest::class)), responses: [

@@ -38,7 +38,7 @@ final class PlantingCourse
 
     public readonly MarkStrand $marks;
 
-    private readonly PutOffStrand $putOff;
+    public readonly PutOffStrand $putOff;
 
     private Course $course;
 

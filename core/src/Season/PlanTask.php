@@ -15,4 +15,10 @@ final readonly class PlanTask
         public ?\DateTimeImmutable $until = null,
         public array $figures = [],
     ) {}
+
+    /** Put off to a day; null for as it was planned. */
+    public function later(?\DateTimeImmutable $to): self
+    {
+        return $to === null || $to <= $this->on ? $this : new self($this->planting, $this->kind, $to, $this->until === null || $this->until < $to ? null : $this->until, $this->figures);
+    }
 }

@@ -29,6 +29,12 @@ enum PlanTaskKind: string
     /** Whether it waits until it is done or the season is over; the others are past when their day is. */
     public function stays(): bool
     {
-        return in_array($this, [self::Sow, self::WatchBloom, self::LookForRipe], true);
+        return in_array($this, [self::Sow, self::PlantOut, self::CoverUp, self::LookOver, self::Lift, self::Sort, self::Replant, self::WatchBloom, self::LookForRipe], true);
+    }
+
+    /** Whether it can be done at all before the planting stands. */
+    public function wantsAPlanting(): bool
+    {
+        return $this !== self::Sow && $this !== self::WatchBloom && $this !== self::LookForRipe;
     }
 }

@@ -32,7 +32,7 @@ final class PlanTasks
             $done = $grown[$planting->id] ?? new Grown;
             foreach (self::ofCourse(PlannedCourse::of($planting, $plan->ground), $plan) as $task) {
                 if (! self::isDone($task->kind, $done)) {
-                    $tasks[] = $task;
+                    $tasks[] = $task->later($done->later[$task->kind->value] ?? null);
                 }
             }
         }
@@ -48,7 +48,7 @@ final class PlanTasks
             PlanTaskKind::WatchBloom => $grown->firstBloom !== null,
             // Once it is sown, the planting itself says when to look for ripe seed.
             PlanTaskKind::LookForRipe => $grown->sownAt !== null || $grown->isPicked,
-            default => false,
+            default => in_array($kind, $grown->done, true),
         };
     }
 

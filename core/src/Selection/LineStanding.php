@@ -62,10 +62,11 @@ final readonly class LineStanding
 
             return [in_array(null, $shares, true) ? null : max($shares), [[LineReason::Mixed, []]]];
         }
+        $ownPlants = $record->parentsSeen > 0 ? self::of(new LineRecord(null, 1.0, elsewhere: true, off: $record->parentsOff, seen: $record->parentsSeen)) : null;
         [$share, $reason] = match (true) {
             $record->parents?->isKnown() === true => [$record->parents->share ?? 1.0, [LineReason::Parents, ['word' => $record->parents->word->value, 'share' => $record->parents->share ?? 1.0]]],
             // What it was sown from is nobody's lot, or nothing is known of it: its own plants tell.
-            $record->parentsSeen > 0 => [LineTrueness::of(null, null, $record->parentsOff, $record->parentsSeen)->share, [LineReason::ParentsLookedOver, ['off' => $record->parentsOff, 'seen' => $record->parentsSeen]]],
+            $ownPlants !== null => [$ownPlants->isKnown() ? $ownPlants->share : null, [LineReason::ParentsLookedOver, ['off' => $record->parentsOff, 'seen' => $record->parentsSeen]]],
             default => [null, [LineReason::ParentsNotKnown, []]],
         };
         $pulled = $share === null || $record->takenOut === 0.0 ? null : [LineReason::TakenOut, ['share' => $record->takenOut]];

@@ -750,6 +750,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/plans/{year}/plantings/{planting}/put-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putOffPlanned"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/plans/{year}/remedies": {
         parameters: {
             query?: never;
@@ -1682,6 +1698,8 @@ export interface components {
             do: string;
             why: string;
             sow: components["schemas"]["PlannedSowingDocument"] | null;
+            step: components["schemas"]["PlannedStepDocument"] | null;
+            year: number;
         };
         /** @description A season's plan as it would be typed: by part and field, in the keeper's units and form of days. */
         PlanTypedDocument: {
@@ -1742,6 +1760,17 @@ export interface components {
             container: string | null;
             seeds: number | null;
             said: string;
+        };
+        /** @description What the plan asks of a planting that stands, as it is recorded: with one tap where nothing must be typed. */
+        PlannedStepDocument: {
+            planting: string;
+            code: string;
+            kind: string;
+            act: string;
+            payload: {
+                [key: string]: string | number;
+            } | null;
+            put_off: string;
         };
         /** @description A planting with its lots. */
         PlantingDocument: {
@@ -4264,6 +4293,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanDocument"];
+                };
+            };
+        };
+    };
+    putOffPlanned: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The plans of the seasons. */
+                year: components["parameters"]["year"];
+                planting: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description the day on which it is sown then; empty for not this year */
+                    until: string;
+                };
+            };
+        };
+        responses: {
+            /** @description what is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
                 };
             };
         };

@@ -78,7 +78,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
         )}
       </Box>
       {data.crossed !== null && <Caution>{data.crossed}</Caution>}
-      <HowTrue line={data.line} />
+      {data.crossed === null && <HowTrue line={data.line} />}
       {origin?.section === 'origin' && origin.warning !== null && <Caution>{origin.warning}</Caution>}
       {data.advice !== null && <Box sx={{ fontWeight: 700, maxWidth: '46em' }}>{data.advice}</Box>}
       <Box sx={{ display: 'grid', gap: 1.25, my: 2 }}>

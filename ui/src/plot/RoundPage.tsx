@@ -97,7 +97,7 @@ function Line({ line, fixed }: { line: Round['lines'][number]; fixed: boolean })
         <Tag tag={line.tag} />
       </Box>
       {line.spot !== '' && <Box sx={{ fontWeight: 700, mt: 0.75 }}>{line.spot}</Box>}
-      <Box component="ul" sx={{ my: 0.5, pl: 2.5 }}>
+      <Box component="ul" sx={{ my: 0.75, p: 0, listStyle: 'none', display: 'grid', gap: 0.25 }}>
         {line.says.map((sentence) => (
           <li key={sentence}>{sentence}</li>
         ))}

@@ -3,10 +3,89 @@ import Button from '@mui/material/Button';
 import { Link } from 'react-router';
 import type { PlanTask } from '../api/client';
 import { sowing } from '../record/sowing';
+import { v7 } from 'uuid';
+import { Refused } from '../api/client';
+import { record } from '../api/entries';
+import { useLook } from '../api/look';
+import { afterwards, useFrame, useWrite } from '../api/queries';
+import { useSay } from '../kit/Said';
+import { Trouble } from '../kit/Section';
+import { Waiting } from '../kit/Waiting';
 import { shortDay } from '../kit/words';
+import { PutOff, PutOffSowing } from './PutOff';
+
+/** What the plan asks is done by recording it; what is not done is put off, dropped, or said to be done. */
+function Step({ task }: { task: PlanTask }) {
+  const { step } = task;
+  if (step === null)
+    return task.sow === null ? null : (
+      <PutOffSowing year={task.year} planting={task.planting} what={task.do} />
+    );
+  return (
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mt: 0.5 }}>
+      {step.payload === null ? (
+        <Button component={Link} to={`/plot/${step.code}`} aria-label={`${task.do}: record it`}>
+          {step.act}
+        </Button>
+      ) : (
+        <OneTap task={task} step={{ ...step, payload: step.payload }} />
+      )}
+      <PutOff
+        task={{
+          kind: step.put_off,
+          do: task.do,
+          about: null,
+          of: step.planting,
+          tag: { subject: 'planting' },
+        }}
+      />
+    </Box>
+  );
+}
+
+type Known = NonNullable<PlanTask['step']>;
+
+function OneTap({
+  task,
+  step,
+}: {
+  task: PlanTask;
+  step: Known & { payload: NonNullable<Known['payload']> };
+}) {
+  const frame = useFrame();
+  const say = useSay();
+  const write = useWrite(() =>
+    record({
+      id: v7(),
+      kind: step.kind,
+      about: { subject: 'planting', id: step.planting },
+      happened_at: (frame.data?.now ?? '').slice(0, 16),
+      payload: step.payload,
+      even_so: false,
+    }),
+  );
+  return (
+    <>
+      <Button
+        disabled={write.isPending}
+        aria-label={`${task.do}: done today`}
+        onClick={() =>
+          void afterwards(write.mutateAsync(undefined), (saved) =>
+            say(`Kept. ${saved.adrift ?? saved.said}`, saved.entry),
+          )
+        }
+      >
+        {step.act}: done today
+      </Button>
+      {write.error instanceof Refused && <Trouble>{write.error.message}</Trouble>}
+      <Waiting write={write} />
+    </>
+  );
+}
 
 /** A task of a season's plan: when, what, and why. */
 export function PlanTaskRow({ task }: { task: PlanTask }) {
+  const { on } = useLook();
   return (
     <Box
       component="li"
@@ -36,6 +115,7 @@ export function PlanTaskRow({ task }: { task: PlanTask }) {
             <span>{task.sow.said}</span>
           </Box>
         )}
+        {on === undefined && <Step task={task} />}
       </span>
     </Box>
   );

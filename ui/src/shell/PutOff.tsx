@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useState, type ComponentProps } from 'react';
 import { v7 } from 'uuid';
-import { Refused, type Task } from '../api/client';
+import { api, Refused, take, type Task } from '../api/client';
 import { record } from '../api/entries';
 import { afterwards, useFrame, useWrite } from '../api/queries';
 import { useLook } from '../api/look';
@@ -12,36 +12,14 @@ import { Waiting } from '../kit/Waiting';
 
 type How = 'later' | 'done' | 'next_year';
 
-/** What becomes of something that is due and is not done by recording it: later, done already, not this year. */
-export function PutOff({
-  task,
-}: {
-  task: Pick<Task, 'kind' | 'do' | 'about' | 'of'> & { tag: { subject: 'lot' | 'planting' } };
-}) {
-  const [open, setOpen] = useState(false);
-  const { on } = useLook();
-  // A day looked ahead to is none to say what was done on.
-  if (on !== undefined || task.kind === 'settle') return null;
-  return open ? (
-    <Choices task={task} onLeave={() => setOpen(false)} />
-  ) : (
-    <Button
-      size="small"
-      variant="text"
-      aria-label={`Not now: ${task.do}`}
-      sx={{ ml: -1, color: 'text.secondary' }}
-      onClick={() => setOpen(true)}
-    >
-      Not now …
-    </Button>
-  );
-}
+/** What is due, as far as it matters for putting it off. */
+type Due = Pick<Task, 'kind' | 'do' | 'about' | 'of'> & { tag: { subject: 'lot' | 'planting' } };
 
-function Choices({ task, onLeave }: { task: Parameters<typeof PutOff>[0]['task']; onLeave: () => void }) {
+/** What becomes of something that is due and is not done by recording it: later, done already, not this year. */
+export function PutOff({ task }: { task: Due }) {
   const frame = useFrame();
   const say = useSay();
-  const [until, setUntil] = useState('');
-  const write = useWrite((how: How) =>
+  const write = useWrite(({ how, until }: { how: How; until: string }) =>
     record({
       id: v7(),
       kind: 'put_off',
@@ -57,29 +35,97 @@ function Choices({ task, onLeave }: { task: Parameters<typeof PutOff>[0]['task']
       even_so: false,
     }),
   );
-  const keep = (how: How) =>
-    void afterwards(write.mutateAsync(how), (saved) => {
-      say(`Kept. ${saved.adrift ?? saved.said}`, saved.entry);
-      onLeave();
-    });
+  if (task.kind === 'settle') return null;
+  return (
+    <NotNow
+      what={task.do}
+      hows={['done', 'next_year', 'later']}
+      write={write}
+      keep={(how, until, done) =>
+        void afterwards(write.mutateAsync({ how, until }), (saved) => {
+          say(`Kept. ${saved.adrift ?? saved.said}`, saved.entry);
+          done();
+        })
+      }
+    />
+  );
+}
+
+/** A sowing of the plan: later, or not this year. The plan is changed, and takes it back. */
+export function PutOffSowing({ year, planting, what }: { year: number; planting: string; what: string }) {
+  const say = useSay();
+  const write = useWrite((until: string) =>
+    take(
+      api.POST('/plans/{year}/plantings/{planting}/put-off', {
+        params: { path: { year, planting } },
+        body: { until },
+      }),
+    ),
+  );
+  return (
+    <NotNow
+      what={what}
+      hows={['next_year', 'later']}
+      write={write}
+      keep={(how, until, done) =>
+        void afterwards(write.mutateAsync(how === 'later' ? until : ''), (saved) => {
+          say(saved.said);
+          done();
+        })
+      }
+    />
+  );
+}
+
+function NotNow({
+  what,
+  hows,
+  write,
+  keep,
+}: {
+  what: string;
+  hows: How[];
+  write: ComponentProps<typeof Waiting>['write'] & { isPending: boolean; error: Error | null };
+  keep: (how: How, until: string, done: () => void) => void;
+}) {
+  const [open, setOpen] = useState(false);
+  const [until, setUntil] = useState('');
+  const { on } = useLook();
+  // A day looked ahead to is none to say what was done on.
+  if (on !== undefined) return null;
+  if (!open) {
+    return (
+      <Button
+        variant="text"
+        aria-label={`Not now: ${what}`}
+        sx={{ py: 0, minHeight: 28, color: 'text.secondary', fontWeight: 500 }}
+        onClick={() => setOpen(true)}
+      >
+        Not now …
+      </Button>
+    );
+  }
+  const choose = (how: How) => keep(how, until, () => setOpen(false));
   const error =
     write.error instanceof Refused ? (write.error.fields['until'] ?? write.error.message) : undefined;
   return (
-    <Box role="group" aria-label={`What becomes of it: ${task.do}`} sx={{ mt: 0.5 }}>
+    <Box role="group" aria-label={`What becomes of it: ${what}`} sx={{ my: 0.75, flexBasis: '100%' }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'flex-end' }}>
-        <Button disabled={write.isPending} onClick={() => keep('done')}>
-          Done already
-        </Button>
-        <Button disabled={write.isPending} onClick={() => keep('next_year')}>
+        {hows.includes('done') && (
+          <Button disabled={write.isPending} onClick={() => choose('done')}>
+            Done already
+          </Button>
+        )}
+        <Button disabled={write.isPending} onClick={() => choose('next_year')}>
           Not this year
         </Button>
         <Box sx={{ width: 170 }}>
           <DayInput label="Later, on" value={until} error={error} onChange={setUntil} />
         </Box>
-        <Button disabled={write.isPending || until === ''} onClick={() => keep('later')}>
+        <Button disabled={write.isPending || until === ''} onClick={() => choose('later')}>
           Later
         </Button>
-        <Button variant="text" onClick={onLeave}>
+        <Button variant="text" onClick={() => setOpen(false)}>
           Leave it
         </Button>
       </Box>

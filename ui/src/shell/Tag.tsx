@@ -130,11 +130,13 @@ export function Tag({
         sx={(t) => ({
           display: 'flex',
           alignItems: 'center',
-          // The notch of a crossed line cuts deep: its word stands clear of it.
-          width: (large ? 96 : dense ? 72 : 80) + (end.shape === notched ? 14 : 0),
+          // Where it is torn or notched, the word stands clear of that.
+          width: (large ? 106 : dense ? 74 : 98) + (end.shape === notched || end.shape === torn ? 8 : 0),
           flexShrink: 0,
           pl: 1,
           lineHeight: 1.05,
+          whiteSpace: 'nowrap',
+          fontSize: dense ? '0.75rem' : undefined,
           bgcolor: quiet ? t.vars?.palette.quiet : t.vars?.palette.rule,
           color: quiet ? t.vars?.palette.text.primary : t.vars?.palette.background.paper,
           boxShadow: quiet ? `inset 0 0 0 2px ${t.vars?.palette.rule}` : undefined,

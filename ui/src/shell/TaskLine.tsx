@@ -30,9 +30,9 @@ export function TaskLine({ task }: { task: Task }) {
         <Box component="span" sx={(t) => ({ color: t.vars?.palette.text.secondary, whiteSpace: 'nowrap' })}>
           {task.away}
         </Box>
+        <PutOff task={task} />
       </Box>
       <Box sx={{ maxWidth: '46em' }}>{task.why}</Box>
-      <PutOff task={task} />
     </Box>
   );
 }

@@ -34,6 +34,12 @@ final class PutOffStrand extends Strand
         return array_values(array_filter(array_map($this->left(...), $tasks)));
     }
 
+    /** The last word on a task of a kind, where there is one. */
+    public function on(string $task): ?PutOff
+    {
+        return ($this->said["$task "] ?? [null])[0];
+    }
+
     private function left(Task $task): ?Task
     {
         [$off, $at] = $this->said["{$task->kind->value} $task->about"] ?? [null, null];

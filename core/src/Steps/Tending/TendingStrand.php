@@ -22,6 +22,13 @@ final class TendingStrand extends Strand
     /** Lifted ones that lie in store until they are planted again. */
     public int $inStore = 0;
 
+    /** It was set out, looked through in store, planted again. */
+    public bool $isPlantedOut = false;
+
+    public bool $isLookedThrough = false;
+
+    public bool $isReplanted = false;
+
     public bool $isLifted = false;
 
     /** @var array<string, int> plants pulled, by reason; "" where nobody said why */
@@ -55,6 +62,7 @@ final class TendingStrand extends Strand
         $this->mustBeSown();
         $this->atMost($out->plants, 'plants', 'set out');
         $this->standing = $out->plants;
+        $this->isPlantedOut = true;
     }
 
     #[Takes]
@@ -160,6 +168,7 @@ final class TendingStrand extends Strand
             $this->doubt('lost', sprintf('Only %s lie in store, by what is recorded.', Show::count($this->inStore)));
         }
         $this->inStore = max(0, $this->inStore - $lost->lost);
+        $this->isLookedThrough = true;
     }
 
     #[Takes]
@@ -173,6 +182,7 @@ final class TendingStrand extends Strand
         }
         $this->inStore = max(0, $this->inStore - $again->plants);
         $this->standing = (int) $this->standing + $again->plants;
+        $this->isReplanted = true;
     }
 
     public function offers(): array
