@@ -13,6 +13,7 @@ use App\Reading\Facts;
 use App\Voice\Quantity;
 use App\Voice\When;
 use App\Work\SeenTask;
+use App\Work\Speech;
 use App\Work\TaskVoices;
 use Illuminate\Database\Eloquent\Collection;
 use LogicException;
@@ -47,7 +48,7 @@ final readonly class Tasks
         foreach ($tasks as $task) {
             $subject = $task->subject === 'lot' ? $task->lot : $task->planting;
             foreach ($subject === null ? [] : $this->voices->needs($task->kind, new SeenTask($task, $this->facts->crop($subject->variety), $when)) as $what => $many) {
-                $all[$what] = ($all[$what] ?? 0) + $many;
+                $all[$what] = $many === Speech::ONE ? 1 : ($all[$what] ?? 0) + $many;
             }
         }
         arsort($all);

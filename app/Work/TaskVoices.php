@@ -36,11 +36,11 @@ final readonly class TaskVoices
     /**
      * What to have ready for it.
      *
-     * @return array<string, int> how many, by what it is called in the singular
+     * @return array<string, int|'one'> how many, by what it is called in the singular
      */
     public function needs(string $kind, SeenTask $task): array
     {
-        return array_filter(array_map(static fn (int|string $many): int => is_int($many) ? $many : ($task->has($many) ? $task->whole($many) : 0), $this->speech($kind)->needs));
+        return array_filter(array_map(static fn (int|string $many): int|string => is_int($many) || $many === Speech::ONE ? $many : ($task->has($many) ? $task->whole($many) : 0), $this->speech($kind)->needs));
     }
 
     /** @return list<string> kinds that can be spoken of */

@@ -17,14 +17,14 @@ final class CleaningVoice implements TaskVoice
     {
         return [
             CleaningTask::StartFerment->value => new Speech('put to ferment', needs: ['fermenting jar' => 1, 'covering cloth' => 1], say: static fn (SeenTask $t): Saying => new Saying($t->isAhead() ? 'Let the fruit rest, then put it to ferment' : 'Put the seed to ferment', self::rest($t))),
-            CleaningTask::Wash->value => new Speech('take seed out', needs: ['sieve' => 1, 'water bowl' => 1], say: static fn (SeenTask $t): Saying => new Saying($t->isAhead() ? 'Let the fruit rest, then take the seed out' : 'Take the seed out and rinse it', self::rest($t))),
-            CleaningTask::Thresh->value => new Speech('thresh', needs: ['threshing sheet' => 1], say: static fn (SeenTask $t): Saying => new Saying(
+            CleaningTask::Wash->value => new Speech('take seed out', needs: ['sieve' => Speech::ONE, 'water bowl' => Speech::ONE], say: static fn (SeenTask $t): Saying => new Saying($t->isAhead() ? 'Let the fruit rest, then take the seed out' : 'Take the seed out and rinse it', self::rest($t))),
+            CleaningTask::Thresh->value => new Speech('thresh', needs: ['threshing sheet' => Speech::ONE], say: static fn (SeenTask $t): Saying => new Saying(
                 $t->isAhead() ? 'Let it dry on, then thresh' : 'Thresh it',
                 sprintf('It threshes clean when it is brittle, %d to %d days after picking under cover; later it sheds, and mice find it.', $t->whole('rest_min'), $t->whole('rest_max')),
             )),
-            CleaningTask::PourOff->value => new Speech('pour off', needs: ['sieve' => 1, 'drying filter' => 1], say: self::pourOff(...)),
-            CleaningTask::Rinse->value => new Speech('rinse', needs: ['sieve' => 1, 'drying filter' => 1], say: static fn (): Saying => new Saying('Rinse it now and spread it', 'Once water has been added the gel no longer holds the seed back: left standing it sprouts.')),
-            CleaningTask::Winnow->value => new Speech('winnow', needs: ['sieve' => 1], say: static fn (): Saying => new Saying('Winnow it', 'Chaff holds damp and mites, and seed mass means nothing with it in.')),
+            CleaningTask::PourOff->value => new Speech('pour off', needs: ['sieve' => Speech::ONE, 'drying filter' => 1], say: self::pourOff(...)),
+            CleaningTask::Rinse->value => new Speech('rinse', needs: ['sieve' => Speech::ONE, 'drying filter' => 1], say: static fn (): Saying => new Saying('Rinse it now and spread it', 'Once water has been added the gel no longer holds the seed back: left standing it sprouts.')),
+            CleaningTask::Winnow->value => new Speech('winnow', needs: ['sieve' => Speech::ONE], say: static fn (): Saying => new Saying('Winnow it', 'Chaff holds damp and mites, and seed mass means nothing with it in.')),
         ];
     }
 

@@ -30,7 +30,7 @@ final class DryingVoice implements TaskVoice
                 ($t->crop->vegetative?->cure === null ? 'It is kept alive: no rack, no jar.' : "Curing: {$t->crop->vegetative->cure}."),
             )),
             DryingTask::Weigh->value => new Speech('weigh', static fn (SeenTask $t): Saying => new Saying('Weigh it '.($t->when->daysTo($t->best) > 0 ? $t->when->day($t->best) : 'again'), self::weigh($t))),
-            DryingTask::ReadJar->value => new Speech('read a jar', needs: ['hygrometer' => 1], say: static fn (): Saying => new Saying(
+            DryingTask::ReadJar->value => new Speech('read a jar', needs: ['hygrometer' => Speech::ONE], say: static fn (): Saying => new Saying(
                 'Close a sample in a jar with a hygrometer for a day',
                 'Its weight has stopped falling, so it is in balance with the room. Only the humidity it gives a closed jar says how dry that is.',
             )),

@@ -31,7 +31,7 @@ final class StoringVoice implements TaskVoice
                 sprintf('Leave it shut until %s', $t->when->minute($t->day('until'))),
                 sprintf('The %s came out of the cold into the air of %s: until it is warmer than the dew point, water settles on whatever is opened.', $t->text('container'), $t->text('place')),
             )),
-            StoringTask::ReadStoredJar->value => new Speech('read a jar', needs: ['hygrometer' => 1], say: static fn (): Saying => new Saying('Put a hygrometer in and read it after a day', 'Nothing says how dry this seed went in. A day in the closed jar with a hygrometer tells.')),
+            StoringTask::ReadStoredJar->value => new Speech('read a jar', needs: ['hygrometer' => Speech::ONE], say: static fn (): Saying => new Saying('Put a hygrometer in and read it after a day', 'Nothing says how dry this seed went in. A day in the closed jar with a hygrometer tells.')),
         ];
     }
 }

@@ -44,7 +44,6 @@ export function PlantingSheet({ code }: { code: string }) {
           begins={['picked']}
           most={6}
           offers={data.offers}
-          words={{ picked: 'Pick seed: start a lot' }}
           onDone={(kind, saved) => kind === 'picked' && void navigate(at(`/bench/${saved.code}`))}
         />
       )}

@@ -47,7 +47,7 @@ export function TaskRow({ tasks }: { tasks: [Task, ...Task[]] }) {
       sx={(t) => ({
         listStyle: 'none',
         display: 'grid',
-        gridTemplateColumns: { xs: '1fr', md: '400px 1fr' },
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '400px 1fr' },
         gap: { xs: 0.75, md: 2.5 },
         alignItems: 'start',
         py: 1.25,

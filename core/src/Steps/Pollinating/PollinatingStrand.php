@@ -207,8 +207,8 @@ final class PollinatingStrand extends Strand
         return [
             Offer::of(HandWanted::class, $this->wanted === null ? 38 : 68)->usually('fruits', $this->wanted?->fruits),
             ...($this->undecided() > 0 ? [Offer::of(SetSeen::class, 13)] : []),
-            ...($this->crop->byHand?->eveningBefore === true ? [Offer::of(FlowersShut::class, $this->wanted === null ? 56 : 15)] : []),
-            Offer::of(HandPollinated::class, $this->shut > 0 ? 11 : ($this->wanted === null ? 57 : 16)),
+            ...($this->crop->byHand?->eveningBefore === true ? [Offer::of(FlowersShut::class, $this->toDo() === 0 ? 56 : 15)] : []),
+            Offer::of(HandPollinated::class, $this->shut > 0 ? 11 : ($this->toDo() === 0 ? 57 : 16)),
         ];
     }
 
