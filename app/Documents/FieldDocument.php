@@ -75,7 +75,8 @@ final readonly class FieldDocument
             $field->each->grows ?? false,
             $field->of,
             $field->hidden,
-            $field->seldom,
+            // What is said already is seen.
+            $field->seldom && ! ($field->type === FieldType::Flag && $field->usual === 'true'),
         );
     }
 

@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float|null $crossed
  * @property int $on_purpose
  * @property string $line
+ * @property string $planned  id in a plan
  * @property string $search
  * @property Planting $planting
  */

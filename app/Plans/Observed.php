@@ -17,7 +17,7 @@ use Marrow\Core\Season\SeasonPlan;
 use Marrow\Core\Steps\PutOff\PutOffUntil;
 
 /**
- * What the journal knows of plantings that were planned. A planting is the planned one that names it, or else the next
+ * What the journal knows of plantings that were planned. A planting is the planned one that names it, the one that it was sown as, or else the next
  * unnamed one of its variety that was to be sown about then.
  */
 final readonly class Observed
@@ -106,8 +106,11 @@ final readonly class Observed
             ->orderBy('number')->get()->keyBy('id');
         $links = [];
         foreach ($plan->plantings as $planned) {
-            if ($planned->planting !== null && $plantings->has($planned->planting)) {
-                $links[$planned->id] = $plantings->pull($planned->planting);
+            $named = $planned->planting !== null && $plantings->has($planned->planting)
+                ? $planned->planting
+                : $plantings->search(static fn (Planting $planting): bool => $planting->standing?->planned === $planned->id && $planting->variety_id === $planned->variety);
+            if (is_string($named)) {
+                $links[$planned->id] = $plantings->pull($named);
             }
         }
         $left = [];

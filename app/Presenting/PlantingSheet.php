@@ -73,7 +73,7 @@ final readonly class PlantingSheet
         }
         $named = array_filter(array_keys($pollinating->mothers()), static fn (int|string $mother): bool => $mother !== '');
 
-        return $offer->calledHere('Pick what was tied: start a lot')->usually('tied', 1)->usually('fruits', $pollinating->took === 0 ? null : $pollinating->took)->usually('plants', $named === [] ? null : count($named));
+        return $offer->calledHere('Pick what was tied: start a lot')->usually('tied', 'true')->usually('fruits', $pollinating->took === 0 ? null : $pollinating->took)->usually('plants', $named === [] ? null : count($named));
     }
 
     /** @return list<FactDocument> */

@@ -144,6 +144,7 @@ final class Rows
             'sown_from' => $growing->sown->sownFrom ?? '',
             'off_types' => $course->trueness->offThatCount(),
             'looked_over' => $course->trueness->seen,
+            'planned' => $growing->sown->planned ?? '',
             'crossing' => (int) $course->trueness->showsCrossing(),
             'taken_out' => $course->trueness->takenOut,
             'crossed' => $course->trueness->crossed(),

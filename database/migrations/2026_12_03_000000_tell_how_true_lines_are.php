@@ -16,6 +16,8 @@ return new class extends Migration {
         DB::statement('ALTER TABLE planting_standings ADD COLUMN crossed REAL');
         DB::statement('ALTER TABLE planting_standings ADD COLUMN on_purpose INTEGER NOT NULL DEFAULT 0');
         DB::statement("ALTER TABLE planting_standings ADD COLUMN line TEXT NOT NULL DEFAULT 'not known'");
+        // The planting of a plan that it is, where it was sown from there.
+        DB::statement("ALTER TABLE planting_standings ADD COLUMN planned TEXT NOT NULL DEFAULT ''");
         DB::statement('DROP INDEX planting_standings_off');
         DB::statement('CREATE INDEX planting_standings_crossing ON planting_standings (planting_id) WHERE crossing = 1');
         // What the plan asks of a planting that stands is recorded of it.

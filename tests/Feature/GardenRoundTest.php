@@ -53,7 +53,7 @@ final class GardenRoundTest extends TestCase
         $sheet = $this->getJson("/api/plantings/$planting")->json();
         $pick = collect($sheet['offers'])->firstWhere('kind', 'picked');
         self::assertSame('Pick what was tied: start a lot', $pick['act']);
-        self::assertSame(['1', '2'], [collect($pick['fields'])->firstWhere('key', 'tied')['usual'], collect($pick['fields'])->firstWhere('key', 'fruits')['usual']]);
+        self::assertSame(['true', '2'], [collect($pick['fields'])->firstWhere('key', 'tied')['usual'], collect($pick['fields'])->firstWhere('key', 'fruits')['usual']]);
         self::assertSame('1 mother, 2 fathers: worth 2.7 equal plants', self::plain(collect($sheet['facts'])->firstWhere('label', 'Parents')['said']));
     }
 

@@ -9,6 +9,7 @@ use App\Models\Variety;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Marrow\Core\Botany\VarietyType;
+use Tests\Support\Keeper;
 use Tests\TestCase;
 
 /** Planning a season, from bare ground to a garden in which nothing is crossed. */
@@ -180,12 +181,47 @@ final class PlanTest extends TestCase
             ->assertStatus(422)->assertJsonPath('errors.shift_days.0', 'The shift of sowing must be from 0 to 90 days.');
     }
 
+    public function test_what_the_plan_asks_is_done_by_recording_it_and_what_is_dropped_is_gone(): void
+    {
+        $plan = $this->planting($this->postJson('/api/plans', ['year' => 2026]), ['id' => 'a', 'crop' => 'leek', 'plants' => 24, 'sow' => '2026-03-10', 'plant_out' => '2026-05-20'], 2026)->assertOk();
+        $row = fn (string $kind): ?array => collect($this->getJson('/api/plans/2026')->json('tasks'))->firstWhere('kind', $kind);
+        self::assertNotNull($row('sow')['sow']);
+        self::assertNull($row('plant_out')['step'], 'nothing stands yet that could be planted out');
+        $keeper = new Keeper($this);
+        $planting = $keeper->sow($plan->json('content.plantings.0.variety'), '2026-03-12T10:00', 20);
+        self::assertNull($row('sow'));
+        $step = $row('plant_out')['step'];
+        self::assertSame([$planting, 'planted_out', ['plants' => 20]], [$step['code'], $step['kind'], $step['payload']], 'nothing must be typed');
+        $entry = $keeper->records($planting, $step['kind'], '2026-05-22T10:00', $step['payload']);
+        self::assertNull($row('plant_out'));
+        $keeper->strikes($entry);
+        self::assertNotNull($row('plant_out'), 'taken back, it is still to be done');
+        $keeper->records($planting, 'put_off', '2026-05-22T10:00', ['task' => $step['put_off'], 'how' => 'done']);
+        self::assertNull($row('plant_out'));
+        $keeper->records($planting, 'put_off', '2026-05-22T10:00', ['task' => $row('look_over')['step']['put_off'], 'how' => 'later', 'until' => '2027-06-30']);
+        self::assertSame('2027-06-30', $row('look_over')['on']);
+    }
+
+    public function test_a_sowing_is_put_off_in_the_plan_and_the_plan_takes_it_back(): void
+    {
+        $this->planting($this->postJson('/api/plans', ['year' => 2027]), ['id' => 'a', 'crop' => 'leek', 'plants' => 24, 'sow' => '2027-03-10'])->assertOk();
+        $sow = fn (): ?string => collect($this->getJson('/api/plans/2027')->json('tasks'))->firstWhere('kind', 'sow')['on'] ?? null;
+        $this->postJson('/api/plans/2027/plantings/a/put-off', ['until' => '2027-03-24'])->assertOk();
+        self::assertSame('2027-03-24', $sow());
+        $this->postJson('/api/plans/2027/plantings/a/put-off', ['until' => '2020-03-24'])->assertStatus(422)->assertJsonPath('errors.until.0', 'That day is past.');
+        $this->postJson('/api/plans/2027/plantings/b/put-off', ['until' => ''])->assertStatus(422);
+        $this->postJson('/api/plans/2027/plantings/a/put-off', ['until' => ''])->assertOk();
+        self::assertNull($sow());
+        $this->postJson('/api/plans/2027/undo', ['version' => $this->getJson('/api/plans/2027')->json('version')])->assertOk();
+        self::assertSame('2027-03-24', $sow());
+    }
+
     /**
      * @param  TestResponse<\Illuminate\Http\JsonResponse>  $plan
      * @param  array<string, mixed>  $planting
      * @return TestResponse<\Illuminate\Http\JsonResponse>
      */
-    private function planting(TestResponse $plan, array $planting): TestResponse
+    private function planting(TestResponse $plan, array $planting, int $year = 2027): TestResponse
     {
         $planting += ['x' => 0, 'y' => 0, 'variety' => $this->variety($planting['crop'])];
         ['x' => $x, 'y' => $y] = $planting;
@@ -193,7 +229,7 @@ final class PlanTest extends TestCase
 
         return $this->change($plan, ['plantings' => [...$plan->json('content.plantings'), [
             'purpose' => 'seed', 'spot' => ['x' => $x, 'y' => $y, 'width' => 2, 'depth' => 1], ...$planting,
-        ]]]);
+        ]]], $year);
     }
 
     /**
@@ -201,9 +237,9 @@ final class PlanTest extends TestCase
      * @param  array<string, mixed>  $change
      * @return TestResponse<\Illuminate\Http\JsonResponse>
      */
-    private function change(TestResponse $plan, array $change): TestResponse
+    private function change(TestResponse $plan, array $change, int $year = 2027): TestResponse
     {
-        return $this->putJson('/api/plans/2027', ['version' => $plan->json('version'), 'content' => [...$plan->json('content'), ...$change], 'said' => 'Changed something']);
+        return $this->putJson("/api/plans/$year", ['version' => $plan->json('version'), 'content' => [...$plan->json('content'), ...$change], 'said' => 'Changed something']);
     }
 
     private function variety(string $crop): string

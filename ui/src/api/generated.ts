@@ -2415,6 +2415,8 @@ export interface components {
             mass_g?: ((number | null) | (string | null)) | null;
             /** @description Out of */
             container?: string | null;
+            /** @description As planned */
+            planned?: string | null;
         };
         /** First bloom */
         EntryFirstBloom: Record<string, never>;

@@ -23,6 +23,12 @@ import { PacketInput } from './PacketInput';
 import { OfCrop } from './ThingInput';
 import { VarietyForm } from './VarietyForm';
 
+/** The planting of a plan that is sown here, as long as it is of its variety; a packet's own sowing is none. */
+const plannedAs = (given: URLSearchParams, variety: string): string =>
+  given.get('variety') === variety && given.get('planned')?.startsWith('plan:') === true
+    ? (given.get('planned') ?? '').slice(5)
+    : '';
+
 /**
  * A planting or a lot begins out of nothing: with what, of which variety, when. Where it can begin in several ways, the
  * keeper says which.
@@ -72,6 +78,7 @@ export function Begin({
           fields.map((field) => [field.key, sentOf(field, values.fields[field.key] ?? startOf(field))]),
         ),
         ...(values.packet !== '' && { container: values.packet }),
+        ...(plannedAs(given, values.variety) !== '' && { planned: plannedAs(given, values.variety) }),
       } as Draft['payload'],
       even_so: evenSo,
     }),

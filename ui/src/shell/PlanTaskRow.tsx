@@ -107,7 +107,7 @@ export function PlanTaskRow({ task }: { task: PlanTask }) {
           <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mt: 0.5 }}>
             <Button
               component={Link}
-              to={sowing({ planned: task.planting, ...task.sow, packet: task.sow.container })}
+              to={sowing({ planned: `plan:${task.planting}`, ...task.sow, packet: task.sow.container })}
               aria-label={`${task.do}: record it`}
             >
               Sow it

@@ -18,6 +18,8 @@ export function TodayPage() {
   const ahead = frame.data?.looking_ahead === true;
   const nothing =
     data !== undefined && data.now_total + data.open_total + data.next_total + data.planned.length === 0;
+  // Nothing grows and nothing lies anywhere: then it is not finished, but not begun.
+  const bare = nothing && frame.data?.places.every(({ here }) => here === 0) === true;
   return (
     <Box sx={{ maxWidth: 1120, pb: 4 }}>
       <PlaceHead name="today" />
@@ -29,7 +31,7 @@ export function TodayPage() {
             {data.trouble} <Link to="/books/copies">Copies of the garden</Link>
           </Caution>
         )}
-        {nothing && (
+        {bare && (
           <Empty>
             Nothing is due. When seed is sown, picked, fermenting, drying or under test, what it wants next
             stands here with its reason. Begin on the Plot: add a variety and a planting of it.
@@ -37,7 +39,7 @@ export function TodayPage() {
         )}
         {data !== undefined && (
           <>
-            {!nothing && data.now_total === 0 && (
+            {!bare && data.now_total === 0 && (
               <Box sx={{ fontWeight: 700, fontSize: '1.0625rem', pb: 2 }}>
                 {ahead ? 'Nothing is due by that day.' : 'Today is done: nothing more is due.'}
               </Box>

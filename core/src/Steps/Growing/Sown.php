@@ -18,6 +18,7 @@ final readonly class Sown implements Payload
      * @param  string  $sownFrom  where it came from in words; may be empty
      * @param  int|null  $seeds  taken from that lot
      * @param  float|null  $massG  g taken from that lot
+     * @param  string  $planned  id of the planting of a plan that this is the sowing of; empty where none asked for it
      * @param  ?string  $container  id of the packet of that lot which was opened for it; all of it, where no amount is said
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class Sown implements Payload
         public ?int $seeds,
         public ?float $massG,
         public ?string $container = null,
+        public string $planned = '',
     ) {}
 
     public static function kind(): Kind
@@ -39,6 +41,7 @@ final readonly class Sown implements Payload
                 Field::integer('seeds', 'Seeds taken', '', 1, 100_000_000)->called('the number of seeds taken')->optional()->hint('Taken off the lot’s stock')->of('seed'),
                 Field::mass('mass_g', 'Or their mass')->called('the mass taken')->optional(),
                 Field::reference('container', 'Out of', 'container')->optional()->unasked(),
+                Field::text('planned', 'As planned', 60)->optional('')->unasked(),
             )
             ->says('{plants}', 'from {lot}', 'from {sown_from}', '{seeds} taken', '{mass_g} taken');
     }
