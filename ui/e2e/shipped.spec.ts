@@ -17,6 +17,8 @@ const pages = [
   '/store/new',
   '/store/stock',
   '/store/where',
+  '/plot/round/evening',
+  '/plot/round/looking-over',
   '/bench',
   '/tags/L2',
   '/tags?place=store&sorts=outside&paper=a4-fold',

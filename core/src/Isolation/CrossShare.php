@@ -19,6 +19,19 @@ final class CrossShare
     /** What gets past a hedge or a building, unless a keeper sets it otherwise. */
     public const BEHIND_BARRIER = 0.3;
 
+    /** By so much farther does pollen that the wind carries get straight downwind, and by so much less far against it: a stated assumption. */
+    public const WIND = 0.5;
+
+    /**
+     * What the wind makes of the distances of pollen that it carries: 1.5 straight downwind, 0.5 against it, 1 across.
+     *
+     * @param  float  $downwind  cosine of the angle between the wind and the way from the source, −1 … 1
+     */
+    public static function byWind(float $downwind): float
+    {
+        return 1.0 + self::WIND * $downwind;
+    }
+
     /**
      * Share at a distance, before bloom, barrier and numbers count.
      *

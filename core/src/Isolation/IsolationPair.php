@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Isolation;
 
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\PollenCarrier;
 
 /** A planting kept for seed and one possible source of foreign pollen: what is to be expected, and what it asks for. */
 final readonly class IsolationPair
@@ -30,7 +31,7 @@ final readonly class IsolationPair
         if ($crosses === Crosses::Never || $overlap === 0 || $path->protection !== Protection::Open) {
             return new self($crosses, $overlap, 0.0, 0.0, RiskVerdict::Clear);
         }
-        $stretch = $setting->climate->stretch();
+        $stretch = $setting->climate->stretch() * (in_array(PollenCarrier::Wind, $kept->carriers, true) ? CrossShare::byWind($path->downwind) : 1.0);
         $share = CrossShare::atDistance($sideBySide, $kept->distances->careful * $stretch, $path->distance)
             * $path->overlapShare()
             * $path->barrier->passes($setting->behindBarrier)

@@ -14,6 +14,7 @@ final readonly class PollenPath
      * @param  int  $plants  kept for seed, 1 … 1,000,000
      * @param  int  $sourcePlants  of the source, 1 … 1,000,000
      * @param  ?Bloom  $bloom  of the planting kept for seed; without both, bloom is taken to overlap in full
+     * @param  float  $downwind  1 where the prevailing wind blows straight from the source to it, −1 where it blows the other way, 0 across or not known
      *
      * @throws InvalidFigure
      */
@@ -25,7 +26,9 @@ final readonly class PollenPath
         public ?Bloom $sourceBloom = null,
         public Barrier $barrier = Barrier::None,
         public Protection $protection = Protection::Open,
+        public float $downwind = 0.0,
     ) {
+        InvalidFigure::unlessWithin('downwind', $downwind, -1.0, 1.0);
         InvalidFigure::unlessWithin('distance', $distance, 0.0, 100_000.0, 'm');
         InvalidFigure::unlessWithin('plants', $plants, 1, 1_000_000, 'plants');
         InvalidFigure::unlessWithin('source_plants', $sourcePlants, 1, 1_000_000, 'plants');

@@ -52,6 +52,20 @@ final readonly class Ground
         );
     }
 
+    /** Cosine of the angle between the prevailing wind and the way from one place to another: 1 straight with it, −1 against it, 0 across. */
+    public function downwind(Rectangle $from, Rectangle $to): float
+    {
+        [$x1, $y1] = $from->centre();
+        [$x2, $y2] = $to->centre();
+        if (hypot($x2 - $x1, $y2 - $y1) < 0.01) {
+            return 0.0;
+        }
+        // Clockwise from the top of the drawing, on which y grows downwards.
+        $way = rad2deg(atan2($x2 - $x1, $y1 - $y2));
+
+        return max(-1.0, min(1.0, cos(deg2rad($way - $this->north - $this->wind - 180.0))));
+    }
+
     /** @return array<string, float|int|string> */
     public function toArray(): array
     {

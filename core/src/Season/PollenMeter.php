@@ -40,7 +40,7 @@ final class PollenMeter
         }
         $distance = $kept->place->distanceTo($source->place);
         $barrier = $this->plan->barrierBetween($kept->place, $source->place);
-        $path = new PollenPath($distance, $kept->plants, $source->plants, $kept->bloom, $source->bloom, $barrier);
+        $path = new PollenPath($distance, $kept->plants, $source->plants, $kept->bloom, $source->bloom, $barrier, downwind: $this->plan->ground->downwind($source->place, $kept->place));
 
         return new CrossRisk($source, IsolationPair::of($kept->crop, $source->crop, $path, $this->plan->isolation), $distance, $barrier);
     }
@@ -57,6 +57,7 @@ final class PollenMeter
             $kept->plants,
             $source->plants,
             barrier: $this->plan->barrierBetween($at, $sourceAt),
+            downwind: $this->plan->ground->downwind($sourceAt, $at),
         ), $this->plan->isolation)->share;
     }
 
