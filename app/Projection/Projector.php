@@ -190,7 +190,7 @@ final readonly class Projector
             foreach ($plantings as $planting) {
                 $course = $this->facts->planting($planting);
                 $rows[] = Rows::planting($planting, $course, $this->countLots($planting->id));
-                $tasks[$planting->id] = [...self::settle($course->adrift(), Place::Plot, $course->adriftAt()), ...$course->tasks()];
+                $tasks[$planting->id] = [...$course->putOff->leaves(self::settle($course->adrift(), Place::Plot, $course->adriftAt())), ...$course->tasks()];
             }
             PlantingStanding::query()->upsert($rows, 'planting_id');
             $this->tasks(Subject::Planting, $tasks);
@@ -230,7 +230,7 @@ final readonly class Projector
                 if ($told !== null) {
                     $paces[$lot->id] = ['lot_id' => $lot->id, 'weight' => $told->weight, 'pull' => $told->pull];
                 }
-                $tasks[$lot->id] = [...self::settle($course->adrift(), $course->place(), $course->adriftAt()), ...$course->tasks()];
+                $tasks[$lot->id] = [...$course->putOff->leaves(self::settle($course->adrift(), $course->place(), $course->adriftAt())), ...$course->tasks()];
             }
             LotStanding::query()->upsert($rows, 'lot_id', array_values(array_diff(array_keys($rows[0] ?? []), ['line'])));
             DB::table('lot_containers')->whereIn('lot_id', $lots->pluck('id'))->delete();

@@ -62,7 +62,7 @@ final class LotCourse
 
     private readonly Keeping $keeping;
 
-    private readonly PutOffStrand $putOff;
+    public readonly PutOffStrand $putOff;
 
     private readonly Whereabouts $where;
 

@@ -35,7 +35,6 @@ export function PutOff({ task }: { task: Due }) {
       even_so: false,
     }),
   );
-  if (task.kind === 'settle') return null;
   return (
     <NotNow
       what={task.do}
