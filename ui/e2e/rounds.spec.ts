@@ -118,3 +118,18 @@ test('what the plan wants sown is sown from Today, and what is not sown this yea
   await expect(page.getByRole('region', { name: 'Due now' })).toBeVisible();
   await expect(sow).toHaveCount(0);
 });
+
+test.describe('at a desk', () => {
+  test.use({ viewport: { width: 1280, height: 800 }, hasTouch: false });
+
+  test('the season’s map shows what blooms on a day, and what could cross then', async ({ page }) => {
+    await page.goto('/plot?on=2027-07-15');
+    const map = page.getByRole('region', { name: 'The season’s map' });
+    await expect(map).toContainText('in bloom on 15 July 2027');
+    await expect(map).toContainText(/Bell Buoy with Sounding Lead: \d+ %/);
+    await expect(map.getByRole('img')).toBeVisible();
+    await page.goto('/plot?on=2027-03-15');
+    await expect(map).toContainText('in bloom on 15 March 2027');
+    await expect(map).not.toContainText('Bell Buoy with');
+  });
+});

@@ -7,6 +7,7 @@ import { ThingList } from '../shell/ThingList';
 import { TwoPanes } from '../kit/TwoPanes';
 import { useLook } from '../api/look';
 import { PlantingSheet } from './PlantingSheet';
+import { SeasonMap } from './SeasonMap';
 import { Begin } from '../record/Begin';
 import { useFrame } from '../api/queries';
 import { usePlans } from '../season/usePlan';
@@ -75,6 +76,9 @@ export function PlotPage() {
             <PlanLink />
           </Box>
           <RoundLinks />
+          <Box sx={{ px: 2 }}>
+            <SeasonMap />
+          </Box>
           <Overview place="plot" />
         </>
       }
