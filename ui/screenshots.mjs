@@ -8,7 +8,7 @@ if (address === undefined || folder === undefined) throw new Error('screenshots.
 
 const views = [
   { name: 'today', path: '/today' },
-  { name: 'plot', path: '/plot' },
+  { name: 'plot', path: '/plot?on=2027-07-15', height: 1000 },
   { name: 'plan', path: '/plot/plan/2027', height: 1050 },
   {
     name: 'remedies',
@@ -78,7 +78,7 @@ const views = [
       await page.getByText('for 20').first().waitFor();
     },
   },
-  { name: 'phone', path: '/racks/L10', width: 390, height: 844 },
+  { name: 'phone', path: '/plot/round/looking-over', width: 390, height: 844 },
 ];
 
 /** Until nothing has been on its way for a while: one thing that was asked for leads to the next. */

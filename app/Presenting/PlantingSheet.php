@@ -14,6 +14,7 @@ use App\Moment;
 use App\Reading\Facts;
 use App\Voice\Quantity;
 use App\Voice\When;
+use Marrow\Core\Botany\SeedDisease;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Steps\Marks\MarkStrand;
@@ -97,7 +98,7 @@ final readonly class PlantingSheet
             $facts[] = new FactDocument('Strange pollen', sprintf('up to %s of its seed, by how it was kept apart', Quantity::percent($crossed)));
         }
 
-        return [...$facts, ...self::byHand($course->pollinating), ...self::marks($course->marks)];
+        return [...$facts, ...self::travels($course), ...self::byHand($course), ...self::marks($course->marks)];
     }
 
     /** @return list<FactDocument> what was done with it, where there is something to say */
@@ -120,9 +121,23 @@ final readonly class PlantingSheet
         ]));
     }
 
-    /** @return list<FactDocument> */
-    private static function byHand(PollinatingStrand $hand): array
+    /**
+     * What may travel with the seed, once something sick was seen.
+     *
+     * @return list<FactDocument>
+     */
+    private static function travels(PlantingCourse $course): array
     {
+        $seen = $course->tending->sickStanding > 0 || ($course->tending->pulled[RogueReason::Sick->value] ?? 0) > 0;
+
+        return $seen ? array_map(static fn (SeedDisease $disease): FactDocument => new FactDocument($disease->name, $disease->note), $course->facts->crop->health->diseases) : [];
+    }
+
+    /** @return list<FactDocument> */
+    private static function byHand(PlantingCourse $course): array
+    {
+        $hand = $course->pollinating;
+        $usual = $course->facts->crop->byHand?->take;
         if ($hand->wanted === null && $hand->done === []) {
             return [];
         }
@@ -130,7 +145,7 @@ final readonly class PlantingSheet
             $hand->wanted === null ? null : Quantity::number($hand->wanted->fruits, 'fruit').' wanted',
             $hand->shut === 0 ? null : Quantity::number($hand->shut, 'flower').' shut',
             $hand->flowers() === 0 ? null : Quantity::number($hand->flowers(), 'flower').' pollinated',
-            $hand->took === 0 ? null : "$hand->took took",
+            $hand->took + $hand->dropped === 0 ? null : "$hand->took took".($usual === null ? '' : sprintf(' (usual are %s to %s)', Quantity::percent($usual[0]), Quantity::percent($usual[1]))),
             $hand->dropped === 0 ? null : "$hand->dropped dropped",
         ]);
         $parents = $hand->effectiveParents();

@@ -145,6 +145,7 @@ final class Bench extends Command
             'parting a lot' => $get("lots/$lot/portions"),
             'what may be swapped' => $get('swap-list'),
             'tags of all in store' => $get('tags?place=store'),
+            'plantings to look over' => $get('rounds/looking-over'),
             'plan of next year' => $get('plans/2027'),
             'what to do about crossing' => static fn (): ResponseInterface => $client->post('plans/2027/remedies', [RequestOptions::JSON => [
                 'shift_days' => 28, 'move' => true, 'cage' => true, 'alternate' => true, 'bag' => true, 'leave_out' => true,
