@@ -87,7 +87,12 @@ function Line({ line, fixed }: { line: Round['lines'][number]; fixed: boolean })
     <Box
       component="li"
       aria-label={`${line.tag.code} ${line.tag.variety}`}
-      sx={(t) => ({ borderTop: `2px solid ${t.vars?.palette.rule}`, py: 1.5, breakInside: 'avoid' })}
+      sx={(t) => ({
+        borderTop: `2px solid ${t.vars?.palette.rule}`,
+        py: 1.5,
+        breakInside: 'avoid',
+        '@media print': { py: 0.75 },
+      })}
     >
       <Box
         component={Link}
@@ -97,9 +102,19 @@ function Line({ line, fixed }: { line: Round['lines'][number]; fixed: boolean })
         <Tag tag={line.tag} />
       </Box>
       {line.spot !== '' && <Box sx={{ fontWeight: 700, mt: 0.75 }}>{line.spot}</Box>}
-      <Box component="ul" sx={{ my: 0.75, p: 0, listStyle: 'none', display: 'grid', gap: 0.25 }}>
+      <Box
+        component="ul"
+        sx={{
+          my: 0.75,
+          p: 0,
+          listStyle: 'none',
+          display: 'grid',
+          gap: 0.25,
+          '@media print': { display: 'block', my: 0.25, fontSize: '10pt', '& li': { display: 'inline' } },
+        }}
+      >
         {line.says.map((sentence) => (
-          <li key={sentence}>{sentence}</li>
+          <li key={sentence}>{sentence} </li>
         ))}
       </Box>
       {!fixed && (
@@ -112,17 +127,17 @@ function Line({ line, fixed }: { line: Round['lines'][number]; fixed: boolean })
   );
 }
 
-/** The same questions, with room for an answer; twice, as one seldom has a single plant to write down. */
+/** The same questions, with room for an answer: of one look a line, of flowers several. */
 function OnPaper({ line }: { line: Round['lines'][number] }) {
   const asked = line.offer.fields.filter(({ hidden, seldom }) => !hidden && !seldom);
   return (
     <Box sx={{ display: 'none', '@media print': { display: 'block' } }}>
-      {[1, 2].map((row) => (
-        <Box key={row} sx={{ display: 'flex', flexWrap: 'wrap', columnGap: '6mm', rowGap: '3mm', mt: '4mm' }}>
+      {(line.offer.kind === 'rogued' ? [1] : [1, 2, 3]).map((row) => (
+        <Box key={row} sx={{ display: 'flex', flexWrap: 'wrap', columnGap: '6mm', rowGap: '2mm', mt: '2mm' }}>
           {['When', ...asked.map(({ label }) => label)].map((label) => (
             <Box
               key={label}
-              sx={{ flex: '1 0 34mm', borderBottom: '0.3mm solid #000', pt: '5mm', fontSize: '9pt' }}
+              sx={{ flex: '1 0 34mm', borderBottom: '0.3mm solid #000', pt: '4mm', fontSize: '8pt' }}
             >
               {label}
             </Box>
