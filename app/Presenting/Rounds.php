@@ -163,7 +163,7 @@ final readonly class Rounds
         $ids = DueTask::standing($until)->where('subject', 'planting')->whereIn('kind', array_map(static fn (PollinatingTask $kind): string => $kind->value, $kinds))
             ->where('opens_at', '<=', Moment::keep($until))->orderBy('best_at')->limit(self::MOST)->pluck('subject_id');
 
-        return Planting::query()->with(['variety', 'standing', 'lots'])->whereIn('id', $ids)->orderBy('spot')->orderBy('number')->get();
+        return $ids->isEmpty() ? new Collection : Planting::query()->with(['variety', 'standing', 'lots'])->whereIn('id', $ids)->orderBy('spot')->orderBy('number')->get();
     }
 
     /**

@@ -100,6 +100,30 @@ final class GardenRoundTest extends TestCase
         self::assertNotSame('crossed', $this->line($mother)[0], 'what it came from is not');
     }
 
+    public function test_what_a_variety_is_kept_as_is_said_of_its_lots_at_once(): void
+    {
+        $variety = $this->keeper->variety('squash-pepo', 'Bell Buoy');
+        $planting = $this->sown($variety, '2026-05-10T10:00');
+        $lot = $this->picks($planting, ['plants' => 2, 'fruits' => 3])->json('answers.0.code');
+        $as = fn (string $type): array => [$this->putJson("/api/varieties/$variety", ['name' => 'Bell Buoy', 'crop' => 'squash-pepo', 'type' => $type, 'generation' => '', 'note' => ''])->assertOk() ? $this->line($lot)[0] : '', $this->getJson("/api/plantings/$planting")->json('tag.line')];
+        self::assertSame(['hybrid', 'hybrid'], $as('hybrid'));
+        self::assertSame(['mixing', 'mixing'], $as('landrace'));
+        self::assertSame(['not fixed', 'not fixed'], $as('stabilising'));
+        self::assertSame(['not known', 'not known'], $as('open_pollinated'));
+    }
+
+    public function test_poured_together_they_are_as_true_as_the_worst(): void
+    {
+        $variety = $this->keeper->variety('squash-pepo', 'Bell Buoy');
+        $lots = array_map(fn (string $on): string => $this->picks($this->sown($variety, $on), ['plants' => 2, 'fruits' => 3])->json('answers.0.code'), ['2026-05-10T10:00', '2026-05-11T10:00']);
+        foreach ($lots as $i => $lot) {
+            $this->keeper->records($this->sown($variety, '2026-05-2'.$i.'T10:00', 300, $lot), 'off_types_seen', '2026-08-10T10:00', ['seen' => 300, 'off' => 20 * $i]);
+        }
+        self::assertSame(['clean', 'doubtful'], array_map(fn (string $lot): string => $this->line($lot)[0], $lots));
+        $mixed = $this->keeper->sends(['about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['variety' => $variety], 'kind' => 'poured_together', 'happened_at' => '2026-09-10T10:00', 'payload' => ['lot' => $this->keeper->idOf($lots[0]), 'other' => $this->keeper->idOf($lots[1])], 'even_so' => true])->assertOk()->json('answers.0.code');
+        self::assertSame('doubtful', $this->line($mixed)[0]);
+    }
+
     public function test_what_is_due_is_put_off_taken_back_and_said_to_be_done(): void
     {
         $this->at('2026-09-14 10:00');

@@ -80,6 +80,9 @@ final class QueryPlansTest extends TestCase
         yield 'what may be swapped' => ['/api/swap-list'];
         yield 'tags of a lot' => ['/api/tags?codes=L7'];
         yield 'parting a lot' => ['/api/lots/L7/portions'];
+        yield 'this evening' => ['/api/rounds/evening'];
+        yield 'the morning' => ['/api/rounds/morning'];
+        yield 'plantings to look over' => ['/api/rounds/looking-over'];
         yield 'plot over the season' => ['/api/places/plot?lines=1'];
         yield 'store, narrowed' => ['/api/places/store?find=onion'];
         // Two letters are too few for the index of parts of words.
