@@ -37,7 +37,7 @@ final class Crossings
     {
         // Most gardens have none; then one look is all it costs.
         $seen = DB::select(
-            'SELECT s.planting_id, (SELECT min(j.happened_at) FROM journal_entries j WHERE j.subject = \'planting\' AND j.subject_id = s.planting_id AND j.kind IN (\'off_types_seen\', \'rogued\')) AS seen_at, s.off_types, s.looked_over, s.sown_lot, p.number AS seen_in, l.number AS lot, came.number AS came, cs.season
+            'SELECT s.planting_id, s.crossing_at AS seen_at, s.off_types, s.looked_over, s.sown_lot, p.number AS seen_in, l.number AS lot, came.number AS came, cs.season
              FROM planting_standings s INDEXED BY planting_standings_crossing
              JOIN plantings p ON p.id = s.planting_id
              JOIN lots l ON l.id = s.sown_lot

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $off_types
  * @property int $looked_over
  * @property int $crossing
+ * @property string|null $crossing_at  when that came to light
  * @property float $taken_out
  * @property float|null $crossed
  * @property int $on_purpose

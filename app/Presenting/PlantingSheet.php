@@ -95,7 +95,7 @@ final readonly class PlantingSheet
         }
         $crossed = $course->trueness->crossed();
         if ($crossed !== null) {
-            $facts[] = new FactDocument('Strange pollen', sprintf('up to %s of its seed, by how it was kept apart', Quantity::percent($crossed)));
+            $facts[] = new FactDocument('Strange pollen', sprintf('up to %s of its seed, by how it was kept apart', Quantity::finePercent($crossed)));
         }
 
         return [...$facts, ...self::travels($course), ...self::byHand($course), ...self::marks($course->marks)];

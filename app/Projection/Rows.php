@@ -145,6 +145,7 @@ final class Rows
             'off_types' => $course->trueness->offThatCount(),
             'looked_over' => $course->trueness->seen,
             'planned' => $growing->sown->planned ?? '',
+            'crossing_at' => $course->trueness->shownAt === null ? null : Moment::keep($course->trueness->shownAt),
             'crossing' => (int) $course->trueness->showsCrossing(),
             'taken_out' => $course->trueness->takenOut,
             'crossed' => $course->trueness->crossed(),

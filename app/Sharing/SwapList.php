@@ -16,6 +16,7 @@ use App\Voice\When;
 use App\Words\LotWords;
 use App\Words\SharingWords;
 use Illuminate\Support\Facades\DB;
+use Marrow\Core\Botany\LineWord;
 use Marrow\Core\Botany\VarietyType;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Lot\Sharing;
@@ -39,7 +40,7 @@ final readonly class SwapList
         $this->facts->each($lots, function (Lot $lot, LotCourse $course) use ($when, &$offered, &$kept): void {
             $sharing = Sharing::of($course, $lot->variety->type === VarietyType::Hybrid, $when->now);
             if ($sharing->isOffered()) {
-                $offered[] = $this->line($lot, $course, SharingWords::goesWith($sharing, $course), $when);
+                $offered[] = $this->line($lot, $course, SharingWords::goesWith($sharing, $course, LineWord::tryFrom($lot->standing->line ?? '') ?? LineWord::NotKnown), $when);
             } else {
                 $kept[] = $this->line($lot, $course, SharingWords::why($sharing, $course), $when);
             }

@@ -25,6 +25,16 @@ final class Quantity
         return round($share * 100).self::NB.'%';
     }
 
+    /** Small shares to a tenth of a per cent, where that is what matters: 0.5 % is not 1 %. */
+    public static function finePercent(float $share): string
+    {
+        return match (true) {
+            $share >= 0.1 => self::percent($share),
+            $share > 0.0 && $share < 0.0005 => 'under 0.1'.self::NB.'%',
+            default => self::decimal(round($share * 100, 1)).self::NB.'%',
+        };
+    }
+
     public static function likely(Interval $limits): string
     {
         if ($limits->high < 0.005) {

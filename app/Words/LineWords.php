@@ -16,7 +16,7 @@ final class LineWords
     public static function sentence(LineStanding $line): string
     {
         $band = $line->band;
-        $figure = $band === null || $line->share === null ? '' : sprintf('about %s of its plants off-type, at most %s', Quantity::percent($line->share), Quantity::percent($band->high));
+        $figure = $band === null || $line->share === null ? '' : sprintf('about %s of its plants off-type, at most %s', Quantity::finePercent($line->share), Quantity::finePercent($band->high));
 
         return match ($line->word) {
             LineWord::NotKnown => $figure === '' ? 'How true it is, nobody knows.' : "How true it is, nobody knows yet: $figure by what was looked over.",
@@ -39,7 +39,7 @@ final class LineWords
     /** @param  array<string, float|int|string>  $figures */
     private static function reason(LineReason $reason, array $figures): string
     {
-        $share = Quantity::percent((float) ($figures['share'] ?? 0.0));
+        $share = Quantity::finePercent((float) ($figures['share'] ?? 0.0));
         $plants = sprintf('%d of %s', $figures['off'] ?? 0, Quantity::number((int) ($figures['seen'] ?? 0), 'plant'));
 
         return match ($reason) {
@@ -51,7 +51,7 @@ final class LineWords
             LineReason::Parents => sprintf('What it was grown from is %s: about %s off-type.', $figures['word'] ?? '', $share),
             LineReason::ParentsLookedOver => "Of the plants that it was picked from, $plants looked over were off-type.",
             LineReason::ParentsNotKnown => 'How true its parents were is not known, and none of them were looked over.',
-            LineReason::TakenOut => sprintf('Of the off-types among them about %s were pulled before anything bloomed (a round is taken to meet %s of what differs).', $share, Quantity::percent(TruenessStrand::MEETS)),
+            LineReason::TakenOut => sprintf('Of the off-types among them about %s were pulled before anything bloomed (a round is taken to meet %s of what differs).', $share, Quantity::finePercent(TruenessStrand::MEETS)),
             LineReason::ByHand => "Only flowers that were shut and pollinated by hand: $share strange pollen is taken to get in all the same.",
             LineReason::KeptApart => "As it was kept apart, up to $share of its seed can be of strange pollen.",
             LineReason::Selfs => "It nearly always pollinates itself: with another variety right beside it about $share of its seed would be crossed.",

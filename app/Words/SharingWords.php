@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use Marrow\Core\Botany\Caution;
+use Marrow\Core\Botany\LineWord;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Lot\Sharing;
 
@@ -37,10 +38,19 @@ final class SharingWords
     }
 
     /** What whoever takes it must know. */
-    public static function goesWith(Sharing $sharing, LotCourse $lot): string
+    public static function goesWith(Sharing $sharing, LotCourse $lot, LineWord $line = LineWord::NotKnown): string
     {
+        $true = match ($line) {
+            LineWord::Clean => 'Clean line, by what is recorded.',
+            LineWord::NearClean => 'Near clean line, by what is recorded.',
+            LineWord::Doubtful => 'Doubtful line: some of its plants may be off-type.',
+            LineWord::Crossed => 'A cross of two varieties.',
+            LineWord::Mixing => 'Mixed on purpose.',
+            LineWord::NotFixed => 'Still being made stable.',
+            LineWord::Hybrid, LineWord::NotKnown => '',
+        };
         $cautions = array_filter($lot->cautions(), static fn (Caution $caution): bool => in_array($caution, self::GOES_WITH_IT, true));
 
-        return implode(' ', [...($sharing === Sharing::Untested ? ['Not tested.'] : []), ...array_map(CautionWords::text(...), $cautions)]);
+        return implode(' ', [...($sharing === Sharing::Untested ? ['Not tested.'] : []), ...($true === '' ? [] : [$true]), ...array_map(CautionWords::text(...), $cautions)]);
     }
 }

@@ -12,6 +12,7 @@ return new class extends Migration {
     {
         // off_types and looked_over now hold what counts; whether they show a crossing is reckoned.
         DB::statement('ALTER TABLE planting_standings ADD COLUMN crossing INTEGER NOT NULL DEFAULT 0');
+        DB::statement('ALTER TABLE planting_standings ADD COLUMN crossing_at TEXT');
         DB::statement('ALTER TABLE planting_standings ADD COLUMN taken_out REAL NOT NULL DEFAULT 0');
         DB::statement('ALTER TABLE planting_standings ADD COLUMN crossed REAL');
         DB::statement('ALTER TABLE planting_standings ADD COLUMN on_purpose INTEGER NOT NULL DEFAULT 0');

@@ -25,7 +25,7 @@ final class TendingTest extends TestCase
             'Pulled' => '2 off-type, 1 sick',
             'Covered' => 'a cage of insect mesh since Monday 15 June',
             'Off-types' => '2 of 20 plants',
-            'Strange pollen' => 'up to 1 % of its seed, by how it was kept apart',
+            'Strange pollen' => 'up to 1.3 % of its seed, by how it was kept apart',
             'Mosaic virus and bacterial canker' => 'Travel on the seed coat; fermenting takes much of it off, hot water more of the canker; of the virus neither is sure',
         ], $this->facts($planting));
     }

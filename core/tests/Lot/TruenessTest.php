@@ -39,6 +39,20 @@ final class TruenessTest extends CoreTestCase
         self::assertFalse($few->course()->trueness->showsCrossing());
     }
 
+    public function test_it_came_to_light_when_it_was_shown_and_not_at_the_first_look(): void
+    {
+        $diary = self::sown(40);
+        $diary->record('off_types_seen', '2026-06-20', ['seen' => 40, 'off' => 0]);
+        self::assertNull($diary->course()->trueness->shownAt);
+        $diary->record('off_types_seen', '2026-07-20', ['seen' => 40, 'off' => 9]);
+        $diary->record('off_types_seen', '2026-08-20', ['seen' => 40, 'off' => 9]);
+        self::assertSame('2026-07-20', $diary->course()->trueness->shownAt?->format('Y-m-d'));
+        $diary->record('off_types_judged', '2026-08-21', ['judged' => 'stray']);
+        self::assertNull($diary->course()->trueness->shownAt);
+        $diary->record('off_types_judged', '2026-09-01', ['judged' => 'crossed']);
+        self::assertSame('2026-09-01', $diary->course()->trueness->shownAt?->format('Y-m-d'));
+    }
+
     public function test_new_off_types_want_a_new_word(): void
     {
         $diary = self::sown(40);

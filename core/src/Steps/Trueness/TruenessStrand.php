@@ -50,6 +50,9 @@ final class TruenessStrand extends Strand
 
     public ?NeighboursSeen $neighbours = null;
 
+    /** When it came to light that what it was sown from had crossed; null while nothing shows it. */
+    public ?\DateTimeImmutable $shownAt = null;
+
     private int $pulled = 0;
 
     private ?\DateTimeImmutable $lookedAt = null;
@@ -81,12 +84,13 @@ final class TruenessStrand extends Strand
     }
 
     #[Takes]
-    public function judged(OffTypesJudged $judged): void
+    public function judged(OffTypesJudged $judged, Entry $entry): void
     {
         if ($this->off === 0) {
             throw Misfit::outOfPlace('No off-types of it stand in the journal: say first how many there were.');
         }
         $this->judged = $judged;
+        $this->lookBack($entry);
     }
 
     #[Takes]
@@ -181,6 +185,11 @@ final class TruenessStrand extends Strand
             * ($seen->plants === null ? 1.0 : CrossShare::byNumbers($plants, $seen->plants));
     }
 
+    private function lookBack(Entry $entry): void
+    {
+        $this->shownAt = $this->showsCrossing() ? $this->shownAt ?? $entry->happenedAt : null;
+    }
+
     private function lookedOver(int $seen, int $off, Entry $entry): void
     {
         [$this->seen, $this->off] = [max($this->seen, $seen), max($this->off, $off)];
@@ -188,5 +197,6 @@ final class TruenessStrand extends Strand
             // Something new was met: what was said of the others says nothing of it.
             [$this->judged, $this->lookedAt, $this->lastLook] = [null, $entry->happenedAt, $off];
         }
+        $this->lookBack($entry);
     }
 }
