@@ -62,6 +62,20 @@ final class MarksAndPuttingOffTest extends CoreTestCase
         self::assertSame($was, $best(), 'taken back, it is due as it was');
     }
 
+    public function test_what_is_said_to_be_done_before_its_hour_is_done_and_tomorrows_is_another(): void
+    {
+        $diary = new PlotDiary(self::crop('squash-pepo'));
+        $diary->record('sown', '2026-05-10', ['plants' => 5]);
+        $diary->record('first_bloom', '2026-07-10');
+        $diary->record('hand_wanted', '2026-07-10', ['fruits' => 9]);
+        $shut = static fn (): ?string => array_values(array_map(static fn (Task $task): string => $task->opens->format('Y-m-d\TH:i'), array_filter($diary->course()->tasks(), static fn (Task $task): bool => $task->kind->value === 'shut_flowers')))[0] ?? null;
+        self::assertSame('2026-07-10T18:00', $shut());
+        $diary->record('put_off', '2026-07-10 10:00', ['task' => 'shut_flowers', 'how' => 'done', 'opens' => '2026-07-10T18:00']);
+        self::assertNull($shut());
+        $diary->record('flowers_shut', '2026-07-11 19:00', ['females' => 1]);
+        self::assertSame('2026-07-12T18:00', $shut());
+    }
+
     public function test_a_day_that_is_past_is_none_to_put_off_to(): void
     {
         $this->expectException(Asked::class);

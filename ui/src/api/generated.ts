@@ -2619,6 +2619,8 @@ export interface components {
             how: "later" | "done" | "next_year";
             /** @description Until */
             until?: string | null;
+            /** @description From when on */
+            opens?: string | null;
         };
         /** Picked */
         EntryPicked: {

@@ -35,6 +35,7 @@ function Step({ task }: { task: PlanTask }) {
           kind: step.put_off,
           do: task.do,
           about: null,
+          opens: '',
           of: step.planting,
           tag: { subject: 'planting' },
         }}

@@ -13,7 +13,7 @@ import { Waiting } from '../kit/Waiting';
 type How = 'later' | 'done' | 'next_year';
 
 /** What is due, as far as it matters for putting it off. */
-type Due = Pick<Task, 'kind' | 'do' | 'about' | 'of'> & { tag: { subject: 'lot' | 'planting' } };
+type Due = Pick<Task, 'kind' | 'do' | 'about' | 'of' | 'opens'> & { tag: { subject: 'lot' | 'planting' } };
 
 /** What becomes of something that is due and is not done by recording it: later, done already, not this year. */
 export function PutOff({ task }: { task: Due }) {
@@ -29,6 +29,7 @@ export function PutOff({ task }: { task: Due }) {
         task: task.kind,
         about: task.about ?? '',
         what: task.do,
+        opens: task.opens.slice(0, 16),
         how,
         ...(how === 'later' ? { until } : {}),
       },

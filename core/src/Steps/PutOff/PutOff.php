@@ -19,8 +19,9 @@ final readonly class PutOff implements Checked, Payload
      * @param  string  $about  id of the test or entry that it concerns; may be empty
      * @param  string  $what  as it was said when it was put off
      * @param  ?string  $until  day (Y-m-d), for later
+     * @param  string  $opens  moment (Y-m-d\TH:i) from which it could be done, so that what comes up anew is another thing; empty for by then
      */
-    public function __construct(public string $task, public string $about, public string $what, public PutOffUntil $how, public ?string $until) {}
+    public function __construct(public string $task, public string $about, public string $what, public PutOffUntil $how, public ?string $until, public string $opens = '') {}
 
     public static function kind(): Kind
     {
@@ -31,6 +32,7 @@ final readonly class PutOff implements Checked, Payload
                 Field::text('what', 'In words', 300)->optional('')->unasked(),
                 Field::choice('how', 'It is', PutOffUntil::class)->called('what becomes of it'),
                 Field::day('until', 'Until')->called('the day')->optional(),
+                Field::text('opens', 'From when on', 30)->optional('')->unasked(),
             )
             ->says('{what}', '{how}', 'until {until}');
     }

@@ -43,7 +43,7 @@ final class PutOffStrand extends Strand
     private function left(Task $task): ?Task
     {
         [$off, $at] = $this->said["{$task->kind->value} $task->about"] ?? [null, null];
-        if ($off === null || $at === null || $task->opens > $at && $off->how === PutOffUntil::Done) {
+        if ($off === null || $at === null || $off->how === PutOffUntil::Done && $task->opens->format('Y-m-d\TH:i') > ($off->opens === '' ? $at->format('Y-m-d\TH:i') : $off->opens)) {
             // What comes up anew after it was said is another thing to do.
             return $task;
         }
