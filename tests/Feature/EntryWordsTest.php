@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Voice\Forms;
+use App\Voice\Speaking;
 use App\Words\EntryWords;
 use Marrow\Core\Registered;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -12,6 +14,12 @@ use PHPUnit\Framework\TestCase;
 /** The journal as it is read. */
 final class EntryWordsTest extends TestCase
 {
+    protected function setUp(): void
+    {
+        // Whoever spoke before in this process may have spoken otherwise.
+        Speaking::as(new Forms);
+    }
+
     /** @param  array<string, mixed>  $payload */
     #[DataProvider('entries')]
     public function test_entry_is_read_as_a_line(string $kind, array $payload, string $line): void
