@@ -147,6 +147,7 @@ final readonly class PlantingSheet
             $hand->flowers() === 0 ? null : Quantity::number($hand->flowers(), 'flower').' pollinated',
             $hand->took + $hand->dropped === 0 ? null : "$hand->took took".($usual === null ? '' : sprintf(' (usual are %s to %s)', Quantity::percent($usual[0]), Quantity::percent($usual[1]))),
             $hand->dropped === 0 ? null : "$hand->dropped dropped",
+            $hand->took === 0 || $hand->seedsToBeHad() === null ? null : 'about '.Quantity::seeds($hand->seedsToBeHad()).' to be had',
         ]);
         $parents = $hand->effectiveParents();
         $plants = array_filter([

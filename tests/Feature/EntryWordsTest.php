@@ -59,6 +59,7 @@ final class EntryWordsTest extends TestCase
         yield 'and found none' => ['neighbours_seen', ['within_m' => 200], 'Looked for what could cross: looked as far as 200 m'];
         yield 'off-types judged' => ['off_types_judged', ['judged' => 'stray', 'how' => 'volunteers'], 'Off-types judged: strays: sown, self-sown or mixed in by mistake, volunteers'];
         yield 'to be pollinated by hand' => ['hand_wanted', ['fruits' => 3], 'To be pollinated by hand: 3 fruits, pods or heads wanted'];
+        yield 'and how many seeds are in one' => ['hand_wanted', ['fruits' => 3, 'seeds_in_one' => 140], 'To be pollinated by hand: 3 fruits, pods or heads wanted, about 140 seeds in each'];
         yield 'flowers shut' => ['flowers_shut', ['females' => 2, 'males' => 4, 'where' => 'plant 2'], 'Flowers shut: 2 flowers, 4 for pollen, plant 2'];
         yield 'pollinated' => ['hand_pollinated', ['flowers' => 2, 'mother' => '2', 'fathers' => '1, 4', 'tie' => 'red wool'], 'Pollinated by hand: 2 flowers, mother 2, by 1, 4, red wool'];
         yield 'took' => ['set_seen', ['took' => 1, 'dropped' => 1], 'Looked whether it took: 1 took, 1 dropped'];

@@ -43,6 +43,17 @@ final class PollinatingTest extends CoreTestCase
         self::assertSame(['shut_flowers 2026-07-15 18:00'], self::due($diary), 'others can be shut on the same evening');
     }
 
+    public function test_seeds_to_be_had_are_those_of_what_took_where_the_keeper_knows_how_many_are_in_one(): void
+    {
+        $diary = self::inBloom();
+        $diary->record('hand_wanted', '2026-07-10', ['fruits' => 3]);
+        $diary->record('hand_pollinated', '2026-07-12', ['flowers' => 3]);
+        $diary->record('set_seen', '2026-07-18', ['took' => 2, 'dropped' => 1]);
+        self::assertNull($diary->course()->pollinating->seedsToBeHad());
+        $diary->record('hand_wanted', '2026-07-19', ['fruits' => 3, 'seeds_in_one' => 140]);
+        self::assertSame(280, $diary->course()->pollinating->seedsToBeHad());
+    }
+
     public function test_what_was_shut_on_another_evening_has_opened_since(): void
     {
         $diary = self::inBloom();

@@ -2553,6 +2553,8 @@ export interface components {
         EntryHandWanted: {
             /** @description Fruits, pods or heads wanted for seed */
             fruits: number | string;
+            /** @description Seeds in each, about */
+            seeds_in_one?: ((number | null) | (string | null)) | null;
         };
         /** Flowers shut */
         EntryFlowersShut: {

@@ -132,6 +132,12 @@ final class PollinatingStrand extends Strand
         return max(0, $this->flowers() - $this->took - $this->dropped);
     }
 
+    /** Seeds in what took, by what the keeper knows of one; null where nobody does. */
+    public function seedsToBeHad(): ?int
+    {
+        return $this->wanted?->seedsInOne === null ? null : $this->took * $this->wanted->seedsInOne;
+    }
+
     /** Share of pollinations that takes here: the crop's usual, moved by what was seen. */
     public function take(): float
     {
@@ -205,7 +211,7 @@ final class PollinatingStrand extends Strand
         }
 
         return [
-            Offer::of(HandWanted::class, $this->wanted === null ? 38 : 68)->usually('fruits', $this->wanted?->fruits),
+            Offer::of(HandWanted::class, $this->wanted === null ? 38 : 68)->usually('fruits', $this->wanted?->fruits)->usually('seeds_in_one', $this->wanted?->seedsInOne),
             ...($this->undecided() > 0 ? [Offer::of(SetSeen::class, 13)] : []),
             ...($this->crop->byHand?->eveningBefore === true ? [Offer::of(FlowersShut::class, $this->toDo() === 0 ? 56 : 15)] : []),
             Offer::of(HandPollinated::class, $this->shut > 0 ? 11 : ($this->toDo() === 0 ? 57 : 16)),
