@@ -49,7 +49,7 @@ final class LineWords
             LineReason::CameFromElsewhere => 'It came from elsewhere: how it was kept apart there is not on record here.',
             LineReason::Mixed => 'It was poured together: it is as true as the worst of what went into it.',
             LineReason::Parents => sprintf('What it was grown from is %s: about %s off-type.', $figures['word'] ?? '', $share),
-            LineReason::ParentsLookedOver => "Of the plants that it was picked from, $plants looked over were off-type.",
+            LineReason::ParentsLookedOver => "Of the plants that it was picked from, $plants looked over were off-type".(($figures['few'] ?? 0) === 1 ? ': too few to say more.' : '.'),
             LineReason::ParentsNotKnown => 'How true its parents were is not known, and none of them were looked over.',
             LineReason::TakenOut => sprintf('Of the off-types among them about %s were pulled before anything bloomed (a round is taken to meet %s of what differs).', $share, Quantity::finePercent(TruenessStrand::MEETS)),
             LineReason::ByHand => "Only flowers that were shut and pollinated by hand: $share strange pollen is taken to get in all the same.",

@@ -60,6 +60,11 @@ final class LineWordsTest extends TestCase
         self::assertSame([$says], array_map(self::plain(...), LineWords::reasons(new LineStanding(LineWord::Clean, null, null, [[$reason, $figures]]))));
     }
 
+    public function test_too_few_that_were_looked_over_are_said_to_be_too_few(): void
+    {
+        self::assertSame(['Of the plants that it was picked from, 0 of 5 plants looked over were off-type: too few to say more.'], array_map(self::plain(...), LineWords::reasons(new LineStanding(LineWord::NotKnown, null, null, [[LineReason::ParentsLookedOver, ['off' => 0, 'seen' => 5, 'few' => 1]]]))));
+    }
+
     public function test_no_reason_is_left_without_words(): void
     {
         self::assertSame(LineReason::cases(), array_values(array_map(static fn (array $one): LineReason => $one[0], iterator_to_array(self::reasons()))));

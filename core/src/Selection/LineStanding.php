@@ -66,7 +66,7 @@ final readonly class LineStanding
         [$share, $reason] = match (true) {
             $record->parents?->isKnown() === true => [$record->parents->share ?? 1.0, [LineReason::Parents, ['word' => $record->parents->word->value, 'share' => $record->parents->share ?? 1.0]]],
             // What it was sown from is nobody's lot, or nothing is known of it: its own plants tell.
-            $ownPlants !== null => [$ownPlants->isKnown() ? $ownPlants->share : null, [LineReason::ParentsLookedOver, ['off' => $record->parentsOff, 'seen' => $record->parentsSeen]]],
+            $ownPlants !== null => [$ownPlants->isKnown() ? $ownPlants->share : null, [LineReason::ParentsLookedOver, ['off' => $record->parentsOff, 'seen' => $record->parentsSeen, 'few' => (int) ! $ownPlants->isKnown()]]],
             default => [null, [LineReason::ParentsNotKnown, []]],
         };
         $pulled = $share === null || $record->takenOut === 0.0 ? null : [LineReason::TakenOut, ['share' => $record->takenOut]];
