@@ -11,6 +11,7 @@ use Marrow\Core\Botany\LineWord;
 use Marrow\Core\Botany\VarietyType;
 use Marrow\Core\Selection\LineRecord;
 use Marrow\Core\Selection\LineStanding;
+use Marrow\Core\Steps\Pollinating\PollinatingStrand;
 
 /**
  * How true each lot is, by what is on record: of what it was sown from, how it was kept apart, what was pulled, what was
@@ -96,10 +97,18 @@ final class Lines
         return array_values(array_filter(DB::table('planting_standings')->whereIn('sown_lot', $lots)->pluck('planting_id')->all(), is_string(...)));
     }
 
+    /** @return list<string> */
+    private static function marks(?string $kept): array
+    {
+        $marks = json_decode($kept ?? '[]', true);
+
+        return is_array($marks) ? array_values(array_filter($marks, is_string(...))) : [];
+    }
+
     private function reckon(string $lot, int $generations): LineStanding
     {
         $row = DB::selectOne(
-            'SELECT v.id AS variety, v.crop, v.type, o.planting_id, coalesce(ls.tied, 0) AS tied, s.sown_lot, s.off_types, s.looked_over, s.taken_out, s.crossed, s.on_purpose, o.kind
+            'SELECT v.id AS variety, v.crop, v.type, o.planting_id, coalesce(ls.tied, 0) AS tied, ls.mothers, s.sown_lot, s.off_types, s.looked_over, s.taken_out, s.crossed, s.crossed_mothers
              FROM lots l JOIN varieties v ON v.id = l.variety_id
              LEFT JOIN lot_standings ls ON ls.lot_id = l.id
              LEFT JOIN lot_origins o ON o.lot_id = l.id
@@ -107,7 +116,7 @@ final class Lines
              WHERE l.id = ?',
             [$lot],
         );
-        /** @var ?object{variety: string, crop: string, type: string, planting_id: ?string, tied: int, sown_lot: ?string, off_types: ?int, looked_over: ?int, taken_out: ?float, crossed: ?float, on_purpose: ?int, kind: ?string} $row */
+        /** @var ?object{variety: string, crop: string, type: string, planting_id: ?string, tied: int, sown_lot: ?string, off_types: ?int, looked_over: ?int, taken_out: ?float, crossed: ?float, mothers: ?string, crossed_mothers: ?string} $row */
         if ($row === null) {
             return LineStanding::of(new LineRecord(null, 1.0, elsewhere: true));
         }
@@ -128,7 +137,7 @@ final class Lines
             $row->taken_out ?? 0.0,
             $row->crossed,
             $row->tied === 1,
-            $row->on_purpose === 1 && $row->tied === 1,
+            $row->tied === 1 && PollinatingStrand::isCross(self::marks($row->mothers), self::marks($row->crossed_mothers)),
             $out->off ?? 0,
             $out->seen ?? 0,
         ));

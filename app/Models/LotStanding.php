@@ -34,6 +34,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $pace  what was expected of its store when its forecast was reckoned (StorePace::key)
  * @property string $search
  * @property int $tied
+ * @property string $mothers  JSON list of marks of the mother plants that it was kept by
  * @property string $line
  * @property Lot $lot
  */

@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $crossing_at  when that came to light
  * @property float $taken_out
  * @property float|null $crossed
- * @property int $on_purpose
+ * @property string $crossed_mothers  JSON list of marks: plants that had pollen of another variety
  * @property string $line
  * @property string $planned  id in a plan
  * @property string $search

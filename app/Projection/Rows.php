@@ -62,6 +62,7 @@ final class Rows
             'spare' => $course->packets->spareSeeds(),
             'reserve' => $course->packets->reserve,
             'tied' => (int) $course->origin->isTied(),
+            'mothers' => json_encode($course->origin->mothers(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             // As its variety is kept, until it is reckoned what is recorded of it (Lines).
             'line' => ($lot->variety->type->line() ?? LineWord::NotKnown)->value,
             'container' => $storing->now?->container->value,
@@ -149,7 +150,7 @@ final class Rows
             'crossing' => (int) $course->trueness->showsCrossing(),
             'taken_out' => $course->trueness->takenOut,
             'crossed' => $course->trueness->crossed(),
-            'on_purpose' => (int) $course->pollinating->isCross,
+            'crossed_mothers' => json_encode($course->pollinating->crossedMothers, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             'search' => self::searchText($planting->code(), $planting->variety, $course->facts->crop, (string) $season, $planting->spot, ...$course->texts()),
         ];
     }

@@ -15,7 +15,7 @@ return new class extends Migration {
         DB::statement('ALTER TABLE planting_standings ADD COLUMN crossing_at TEXT');
         DB::statement('ALTER TABLE planting_standings ADD COLUMN taken_out REAL NOT NULL DEFAULT 0');
         DB::statement('ALTER TABLE planting_standings ADD COLUMN crossed REAL');
-        DB::statement('ALTER TABLE planting_standings ADD COLUMN on_purpose INTEGER NOT NULL DEFAULT 0');
+        DB::statement("ALTER TABLE planting_standings ADD COLUMN crossed_mothers TEXT NOT NULL DEFAULT '[]'");
         DB::statement("ALTER TABLE planting_standings ADD COLUMN line TEXT NOT NULL DEFAULT 'not known'");
         // The planting of a plan that it is, where it was sown from there.
         DB::statement("ALTER TABLE planting_standings ADD COLUMN planned TEXT NOT NULL DEFAULT ''");
@@ -27,6 +27,7 @@ return new class extends Migration {
         DB::statement('ALTER TABLE plan_tasks ADD COLUMN in_store INTEGER NOT NULL DEFAULT 0');
         // Whether it is of tied flowers alone, and how true it is.
         DB::statement('ALTER TABLE lot_standings ADD COLUMN tied INTEGER NOT NULL DEFAULT 0');
+        DB::statement("ALTER TABLE lot_standings ADD COLUMN mothers TEXT NOT NULL DEFAULT '[]'");
         DB::statement("ALTER TABLE lot_standings ADD COLUMN line TEXT NOT NULL DEFAULT 'not known'");
     }
 };

@@ -100,6 +100,18 @@ final class GardenRoundTest extends TestCase
         self::assertNotSame('crossed', $this->line($mother)[0], 'what it came from is not');
     }
 
+    public function test_only_seed_of_the_mother_that_was_crossed_is_a_cross(): void
+    {
+        $planting = $this->squash();
+        $other = $this->sown($this->keeper->variety('squash-pepo', 'Sounding Lead'), '2026-05-11T10:00');
+        $this->keeper->tries($planting, 'hand_pollinated', '2026-07-15T06:30', ['flowers' => 1, 'mother' => '2', 'pollen' => $this->keeper->idOf($other)])->assertStatus(422)
+            ->assertJsonPath('answers.0.errors.pollen', "$other is Sounding Lead, another variety: what comes of it is a cross on purpose.");
+        $this->keeper->tries($planting, 'hand_pollinated', '2026-07-15T06:30', ['flowers' => 1, 'mother' => '2', 'pollen' => $this->keeper->idOf($other)], evenSo: true)->assertOk();
+        $this->keeper->records($planting, 'hand_pollinated', '2026-07-16T06:30', ['flowers' => 1, 'mother' => '5', 'fathers' => '1']);
+        $of = fn (string $mother): string => $this->line($this->picks($planting, ['plants' => 1, 'fruits' => 1, 'tied' => true, 'mother' => $mother])->assertOk()->json('answers.0.code'))[0];
+        self::assertSame(['crossed', 'not known', 'crossed'], [$of('2'), $of('5'), $of('')]);
+    }
+
     public function test_what_a_variety_is_kept_as_is_said_of_its_lots_at_once(): void
     {
         $variety = $this->keeper->variety('squash-pepo', 'Bell Buoy');

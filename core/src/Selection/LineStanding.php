@@ -10,8 +10,8 @@ use Marrow\Core\Statistics\Interval;
 /** How true a lot is by what is on record of it, in a word, with the figure where there is one, and what that rests on. */
 final readonly class LineStanding
 {
-    /** What gets past tape, bags and a brush, of all seed: a stated assumption. */
-    public const BY_HAND = 0.005;
+    /** What gets past a cage that is shut, past bags, tape and a brush, as a share of all seed: a stated assumption. */
+    public const LEAKS = 0.005;
 
     /**
      * @param  ?float  $share  of its plants that are not of the line, 0 … 1; null when not known
@@ -80,7 +80,7 @@ final readonly class LineStanding
         return match (true) {
             $record->elsewhere => [null, null],
             $record->mixed !== [] => [0.0, null],
-            $record->byHand => [self::BY_HAND, [LineReason::ByHand, ['share' => self::BY_HAND]]],
+            $record->byHand => [self::LEAKS, [LineReason::ByHand, ['share' => self::LEAKS]]],
             $record->crossed !== null => [$record->crossed, [LineReason::KeptApart, ['share' => $record->crossed]]],
             $record->selfing <= LineTrueness::SELFS_BELOW => [$record->selfing, [LineReason::Selfs, ['share' => $record->selfing]]],
             default => [null, [LineReason::IsolationNotKnown, []]],

@@ -9,6 +9,7 @@ use Marrow\Core\Journal\Entry;
 use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Planting\PlantingFacts;
 use Marrow\Core\Steps\Pollinating\PollenPlanting;
+use Marrow\Core\Steps\Pollinating\PollinatingStrand;
 use Marrow\Core\Steps\Pollinating\PollinatingTask;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\MakesEntries;
@@ -121,8 +122,18 @@ final class PollinatingTest extends CoreTestCase
         self::assertSame([], $try('own'));
         self::assertSame(['P3 is Sounding Lead, another variety: what comes of it is a cross on purpose.'], $try('other'));
         self::assertSame(['P4 is Ballast, another species: it hardly ever takes.'], $try('far'));
-        self::assertTrue(PlantingCourse::fold($facts, [$sown, self::pollinated('other')])->pollinating->isCross);
-        self::assertFalse(PlantingCourse::fold($facts, [$sown, self::pollinated('own')])->pollinating->isCross);
+        self::assertSame([''], PlantingCourse::fold($facts, [$sown, self::pollinated('other')])->pollinating->crossedMothers);
+        self::assertSame([], PlantingCourse::fold($facts, [$sown, self::pollinated('own')])->pollinating->crossedMothers);
+    }
+
+    public function test_a_cross_is_of_the_mothers_that_had_the_strange_pollen(): void
+    {
+        self::assertFalse(PollinatingStrand::isCross([], []));
+        self::assertTrue(PollinatingStrand::isCross(['2'], ['2']));
+        self::assertTrue(PollinatingStrand::isCross(['Red'], ['red']));
+        self::assertFalse(PollinatingStrand::isCross(['5'], ['2']));
+        self::assertTrue(PollinatingStrand::isCross(['5'], ['2', '']), 'nobody said which was crossed');
+        self::assertTrue(PollinatingStrand::isCross([], ['2']), 'nobody said whose seed it is');
     }
 
     private static function pollinated(string $of): Entry

@@ -47,8 +47,8 @@ final class PollinatingStrand extends Strand
 
     public int $dropped = 0;
 
-    /** Pollen of another variety was carried to it. */
-    public bool $isCross = false;
+    /** @var list<string> mother plants that pollen of another variety was carried to; "" where nobody said which */
+    public array $crossedMothers = [];
 
     /** @var array<string, true> numbered ties that were given */
     private array $ties = [];
@@ -89,7 +89,9 @@ final class PollinatingStrand extends Strand
             } elseif ($of->variety !== $this->variety) {
                 $this->doubt('pollen', sprintf('%s is %s, another variety: what comes of it is a cross on purpose.', $of->code, $of->name));
             }
-            $this->isCross = $this->isCross || $of->variety !== $this->variety;
+            if ($of->variety !== $this->variety) {
+                $this->crossedMothers = array_values(array_unique([...$this->crossedMothers, mb_strtolower($done->mother)]));
+            }
         }
         if ($this->tending->sickStanding > 0 && $done->mother === '' && $done->fathers === '') {
             $this->doubt('mother', 'Sick plants stand among them: were these all of sound ones?');
@@ -150,6 +152,17 @@ final class PollinatingStrand extends Strand
     public function toDo(): int
     {
         return $this->wanted === null ? 0 : max(0, (int) ceil(($this->wanted->fruits - $this->took) / $this->take() - $this->undecided() - 1e-9));
+    }
+
+    /**
+     * Whether seed of these mothers can be of a cross on purpose: of one that was crossed, or of nobody knows which.
+     *
+     * @param  list<string>  $of  marks of mother plants; none where nobody said which
+     * @param  list<string>  $crossed  those that had the strange pollen
+     */
+    public static function isCross(array $of, array $crossed): bool
+    {
+        return $crossed !== [] && ($of === [] || in_array('', $crossed, true) || array_intersect(array_map(mb_strtolower(...), $of), $crossed) !== []);
     }
 
     /** @return array<string, int> flowers pollinated, by mother plant; "" for those of which nobody said it */

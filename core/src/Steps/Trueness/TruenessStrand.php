@@ -10,6 +10,7 @@ use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\Isolation\CrossShare;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Selection\LineStanding;
 use Marrow\Core\Selection\LineTrueness;
 use Marrow\Core\Steps\Growing\GrowingStrand;
 use Marrow\Core\Steps\Growing\OffTypesSeen;
@@ -31,9 +32,6 @@ final class TruenessStrand extends Strand
 {
     /** Of what differs, a round meets so much: some differ only later, some are overlooked. A stated assumption. */
     public const MEETS = 0.8;
-
-    /** What gets in under a cage that is shut, or past bags and tape, of all seed: a stated assumption. */
-    public const LEAKS = 0.005;
 
     /** More than strays make, 95 % surely, and of two plants at the least: then they tell of a crossing by themselves. */
     private const MORE_THAN_STRAYS = 0.05;
@@ -149,7 +147,7 @@ final class TruenessStrand extends Strand
         }
         $open = $this->neighbours === null ? $this->crop->adjacentShare : self::beside($this->crop, $this->neighbours, max(1, $this->tending->standing ?? 1));
 
-        return $open * (1.0 - $covered) + min($open, self::LEAKS) * $covered;
+        return $open * (1.0 - $covered) + min($open, LineStanding::LEAKS) * $covered;
     }
 
     public static function taskKinds(): string
