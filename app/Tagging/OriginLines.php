@@ -15,6 +15,7 @@ use App\Steps\Origin\OriginSection;
 use App\Voice\Quantity;
 use App\Voice\Speaking;
 use App\Voice\When;
+use Marrow\Core\Botany\LineWord;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Tending\Covering;
@@ -39,6 +40,8 @@ final readonly class OriginLines
             new FactDocument('Grown', self::grown($course).($by === null ? '' : ", by $by")),
             new FactDocument('From', $course->origin->plants() === 0 ? 'not recorded' : Quantity::number($course->origin->plants(), 'plant')),
             new FactDocument('Isolation', $this->isolation($lot, $course)),
+            // Of what nobody knows nothing is printed.
+            ...(in_array($lot->standing?->line, [null, LineWord::NotKnown->value], true) ? [] : [new FactDocument('Line', $lot->standing->line)]),
         ];
     }
 

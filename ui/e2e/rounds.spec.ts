@@ -32,7 +32,7 @@ test.describe('with a phone in the garden', () => {
     await keeper.fill({ When: '2026-09-13 19:30', 'To give seed': '2', 'Where they are': 'Plant 2' });
     await keeper.keeps();
 
-    await page.getByRole('link', { name: 'Morning' }).tap();
+    await page.getByRole('link', { name: 'The morning' }).tap();
     await expect(page.getByRole('heading', { name: 'This morning' })).toBeVisible();
     await expect(line).toContainText(/2\sflowers shut: Plant 2/);
     await expect(line).toContainText('Pollen of plants 1, 2, 3 next');

@@ -55,6 +55,16 @@ final class PollinatingTest extends CoreTestCase
         self::assertSame(280, $diary->course()->pollinating->seedsToBeHad());
     }
 
+    public function test_as_long_as_nobody_saw_the_last_flower_there_may_be_more(): void
+    {
+        $diary = self::inBloom();
+        $diary->record('hand_wanted', '2026-07-11', ['fruits' => 9]);
+        $diary->record('flowers_shut', '2026-09-10 19:00', ['females' => 1]);
+        self::assertContains('shut_flowers 2026-09-11 18:00', self::due($diary), 'past its usual bloom');
+        $diary->record('last_bloom', '2026-09-10 20:00');
+        self::assertSame(['pollinate 2026-09-11 06:00'], self::due($diary), 'what is shut is still to be pollinated');
+    }
+
     public function test_what_was_shut_on_another_evening_has_opened_since(): void
     {
         $diary = self::inBloom();

@@ -10,8 +10,8 @@ import { Offers } from '../record/Offers';
 import { Tag } from '../shell/Tag';
 
 const rounds: Record<Round['which'], string> = {
-  evening: 'Evening',
-  morning: 'Morning',
+  evening: 'This evening',
+  morning: 'The morning',
   'looking-over': 'Looking over',
 };
 

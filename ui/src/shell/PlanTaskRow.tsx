@@ -17,10 +17,7 @@ import { PutOff, PutOffSowing } from './PutOff';
 /** What the plan asks is done by recording it; what is not done is put off, dropped, or said to be done. */
 function Step({ task }: { task: PlanTask }) {
   const { step } = task;
-  if (step === null)
-    return task.sow === null ? null : (
-      <PutOffSowing year={task.year} planting={task.planting} what={task.do} />
-    );
+  if (step === null) return null;
   return (
     <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mt: 0.5 }}>
       {step.payload === null ? (
@@ -113,6 +110,7 @@ export function PlanTaskRow({ task }: { task: PlanTask }) {
             >
               Sow it
             </Button>
+            {on === undefined && <PutOffSowing year={task.year} planting={task.planting} what={task.do} />}
             <span>{task.sow.said}</span>
           </Box>
         )}

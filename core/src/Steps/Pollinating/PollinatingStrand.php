@@ -245,11 +245,13 @@ final class PollinatingStrand extends Strand
         $first = $season->firstBloom->setTime($hour, 0);
         $last = $this->shutAt ?? ($this->done === [] ? null : $this->done[count($this->done) - 1]->at);
         $next = $last === null ? $first : max($first, Later::days($last, 1)->setTime($hour, 0));
-        if ($next > $season->lastBloom->setTime(23, 59)) {
+        // Whose last flower nobody has seen may go on for longer than is usual; until its seed is past somebody looks.
+        $end = $season->isLastSeen ? $season->lastBloom : $season->ripeTo;
+        if ($next > $end->setTime(23, 59)) {
             return [];
         }
 
-        return [new Task($evening ? PollinatingTask::Shut : PollinatingTask::Pollinate, Place::Plot, $next, $next, $season->lastBloom->setTime(20, 0), Loss::Season, ['to_do' => $toDo, 'wanted' => $this->wanted->fruits ?? 0, 'took' => $this->took], lapses: Later::days($season->lastBloom, 1))];
+        return [new Task($evening ? PollinatingTask::Shut : PollinatingTask::Pollinate, Place::Plot, $next, $next, $end->setTime(23, 0), Loss::Season, ['to_do' => $toDo, 'wanted' => $this->wanted->fruits ?? 0, 'took' => $this->took], lapses: Later::days($end, 1))];
     }
 
     /** @return list<Task> */
