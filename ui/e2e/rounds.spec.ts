@@ -52,7 +52,7 @@ test.describe('with a phone in the garden', () => {
     await expect(page.getByLabel('Fruits, pods or heads')).toHaveValue('1');
     await keeper.keeps();
     await keeper.code('bench');
-    await expect(page.getByText('only what was pollinated by hand and tied')).toBeVisible();
+    await expect(page.getByRole('main').getByText('only what was pollinated by hand and tied')).toBeVisible();
   });
 
   test('sixty plants looked over change what the tag says of the line', async ({ page }) => {

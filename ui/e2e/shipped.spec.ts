@@ -44,10 +44,14 @@ const pages = [
   '/books/reckoners/storage.life?crop=onion&moisture=9&temperature=18&germinated=47&sown=50&threshold=70',
 ];
 
-const faults = async (axe: AxeBuilder) =>
-  (await axe.analyze()).violations.map(
-    ({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`,
-  );
+/** What breaks the rules. Of what keeps to them nothing is told, which halves the work; no page of ours holds another. */
+const faults = async (page: Page, kind: 'tag' | 'rule', values: string[]) =>
+  (
+    await new AxeBuilder({ page })
+      .setLegacyMode(true)
+      .options({ resultTypes: ['violations'], runOnly: { type: kind, values } })
+      .analyze()
+  ).violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`);
 
 const fitsAPhone = async (page: Page) => {
   await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible();
@@ -77,14 +81,14 @@ for (const path of pages) {
     await page.emulateMedia({ colorScheme: 'light' });
     await page.goto(path);
     await page.waitForLoadState('networkidle');
-    expect(await faults(new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa']))).toEqual([]);
+    expect(await faults(page, 'tag', ['wcag2a', 'wcag2aa', 'wcag21aa'])).toEqual([]);
     const light = await page.evaluate(() => getComputedStyle(document.body).backgroundColor);
     await page.emulateMedia({ colorScheme: 'dark' });
     await expect
       .poll(() => page.evaluate(() => getComputedStyle(document.body).backgroundColor))
       .not.toBe(light);
     // Only the colours have changed.
-    expect(await faults(new AxeBuilder({ page }).withRules(['color-contrast']))).toEqual([]);
+    expect(await faults(page, 'rule', ['color-contrast'])).toEqual([]);
     await page.setViewportSize({ width: 390, height: 844 });
     await fitsAPhone(page);
     expect(asked.length).toBeGreaterThan(2);
