@@ -7,7 +7,14 @@ test('a day picked on the belt shows every place as it will stand then, and home
   const due = page.getByRole('region', { name: 'Due now' });
   await expect(due.getByText('Pour off before', { exact: false })).toBeVisible();
 
-  await page.getByRole('button', { name: /^Week of 14 Sep.*this week$/ }).click();
+  const week = page.getByRole('button', { name: /^Week of 14 Sep.*this week$/ });
+  await week.hover();
+  await expect(page.getByRole('tooltip')).toContainText(/Week of 14 Sep.*: L\d+ /s);
+  await page.getByRole('button', { name: /^Week of 21 Sep/ }).hover();
+  await expect(page.getByRole('tooltip')).toContainText('Week of 21 Sep');
+  await week.press('ArrowRight');
+  await expect(page.getByRole('button', { name: /^Week of 21 Sep/ })).toBeFocused();
+  await week.click();
   await page.getByRole('button', { name: /Fri 18 Sep/ }).click();
   await expect(page).toHaveURL(/on=2026-09-18/);
   await expect(page.getByRole('status')).toContainText('Looking ahead to Friday 18 September 2026');

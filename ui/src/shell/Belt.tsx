@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Popover from '@mui/material/Popover';
 import Tooltip from '@mui/material/Tooltip';
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { useRef, useState, type KeyboardEvent } from 'react';
+import { memo, useCallback, useRef, useState, type KeyboardEvent, type ReactElement } from 'react';
 import type { BeltWeek, Frame } from '../api/client';
 import { useLook } from '../api/look';
 import { heading } from '../kit/theme';
@@ -19,41 +19,20 @@ const NARROW_WEEKS = { behind: 1, shown: 9 };
 export function Belt({ frame }: { frame: Frame }) {
   const narrow = useMediaQuery('(max-width: 720px)');
   const today = frame.now.slice(0, 10);
-  const weeks = shown(frame.belt, today, narrow);
   const [open, setOpen] = useState<{ week: BeltWeek; anchor: HTMLElement } | null>(null);
-  const row = useRef<HTMLDivElement>(null);
+  const openDays = useCallback((week: BeltWeek, anchor: HTMLElement) => setOpen({ week, anchor }), []);
   const { lookTo } = useLook();
-
-  /** Arrow keys walk along the belt; only one week at a time is in the order of tabs. */
-  const walk = (event: KeyboardEvent, index: number) => {
-    const step = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
-    if (step === undefined) return;
-    event.preventDefault();
-    row.current?.querySelectorAll<HTMLElement>('[data-week]')[index + step]?.focus();
-  };
-
   return (
     <Box component="nav" aria-label="The year in weeks" sx={{ '@media print': { display: 'none' } }}>
-      <Box
-        ref={row}
-        sx={(t) => ({
-          display: 'grid',
-          gridTemplateColumns: `repeat(${weeks.length}, 1fr)`,
-          borderBottom: `2px solid ${t.vars?.palette.rule}`,
-        })}
-      >
-        {weeks.map((week, index) => (
-          <Week
-            key={week.starts}
-            week={week}
-            month={monthOf(week, weeks[index - 1])}
-            today={today}
-            on={frame.on}
-            onWalk={(event) => walk(event, index)}
-            onOpen={(anchor) => setOpen({ week, anchor })}
-          />
-        ))}
-      </Box>
+      {/* Said in another form, a week is another, though nothing due in it is. */}
+      <Weeks
+        key={frame.day_form}
+        weeks={frame.belt}
+        today={today}
+        on={frame.on}
+        narrow={narrow}
+        onOpen={openDays}
+      />
       <Popover
         open={open !== null}
         anchorEl={open?.anchor}
@@ -72,6 +51,92 @@ export function Belt({ frame }: { frame: Frame }) {
           />
         )}
       </Popover>
+    </Box>
+  );
+}
+
+/** A year of weeks is drawn anew only when something in it is another: it stands on every page. */
+const Weeks = memo(function Weeks({
+  weeks: all,
+  today,
+  on,
+  narrow,
+  onOpen,
+}: {
+  weeks: BeltWeek[];
+  today: string;
+  on: string;
+  narrow: boolean;
+  onOpen: (week: BeltWeek, anchor: HTMLElement) => void;
+}) {
+  const weeks = shown(all, today, narrow);
+  const row = useRef<HTMLDivElement>(null);
+
+  /** Arrow keys walk along the belt; only one week at a time is in the order of tabs. */
+  const walk = (event: KeyboardEvent, index: number) => {
+    const step = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
+    if (step === undefined) return;
+    event.preventDefault();
+    row.current?.querySelectorAll<HTMLElement>('[data-week]')[index + step]?.focus();
+  };
+
+  return (
+    <Telling weeks={weeks}>
+      <Box
+        ref={row}
+        sx={(t) => ({
+          display: 'grid',
+          gridTemplateColumns: `repeat(${weeks.length}, 1fr)`,
+          borderBottom: `2px solid ${t.vars?.palette.rule}`,
+        })}
+      >
+        {weeks.map((week, index) => (
+          <Week
+            key={week.starts}
+            week={week}
+            month={monthOf(week, weeks[index - 1])}
+            today={today}
+            on={on}
+            onWalk={(event) => walk(event, index)}
+            onOpen={(anchor) => onOpen(week, anchor)}
+          />
+        ))}
+      </Box>
+    </Telling>
+  );
+});
+
+/** One note for whichever week is pointed at: one for each would be most of what there is on a page. */
+function Telling({ weeks, children }: { weeks: BeltWeek[]; children: ReactElement }) {
+  const [told, setTold] = useState<{ week: BeltWeek; anchor: HTMLElement } | null>(null);
+  const tellOf = ({ target }: { target: EventTarget }) => {
+    const anchor = (target as HTMLElement).closest<HTMLElement>('[data-week]');
+    const week = weeks.find(({ starts }) => starts === anchor?.dataset['week']);
+    if (anchor !== null && week !== undefined && week !== told?.week) setTold({ week, anchor });
+  };
+  return (
+    <Tooltip
+      enterDelay={150}
+      describeChild
+      title={told === null ? '' : <Told week={told.week} />}
+      slotProps={{ popper: { anchorEl: told?.anchor } }}
+    >
+      <Box onMouseOver={tellOf} onFocus={tellOf}>
+        {children}
+      </Box>
+    </Tooltip>
+  );
+}
+
+/** What falls due in a week, day by day. */
+function Told({ week }: { week: BeltWeek }) {
+  const marks = week.days.flatMap((d) => d.marks.map((mark) => `${shortDay(d.date)}: ${mark}`));
+  const more = week.count - Math.min(marks.length, 8);
+  return (
+    <Box sx={{ whiteSpace: 'pre-line' }}>
+      <b>Week of {shortDay(week.starts)}</b>
+      {`\n${marks.slice(0, 8).join('\n') || 'Nothing due'}`}
+      {more > 0 && `\nand ${more} more`}
     </Box>
   );
 }
@@ -95,39 +160,28 @@ function Week({
   const isNow = holds(today);
   const isOn = holds(on) && on !== today;
   const past = week.starts < today && !isNow;
-  const marks = week.days.flatMap((d) => d.marks.map((mark) => `${shortDay(d.date)}: ${mark}`));
-  const more = week.count - marks.length;
   const says = week.count === 0 ? 'nothing due' : plural(week.count, 'thing') + ' due';
   return (
-    <Tooltip
-      enterDelay={150}
-      title={
-        <Box sx={{ whiteSpace: 'pre-line' }}>
-          <b>Week of {shortDay(week.starts)}</b>
-          {`\n${marks.slice(0, 8).join('\n') || 'Nothing due'}`}
-          {more + Math.max(0, marks.length - 8) > 0 && `\nand ${more + Math.max(0, marks.length - 8)} more`}
-        </Box>
-      }
+    <Box
+      component="button"
+      data-week={week.starts}
+      aria-label={`Week of ${shortDay(week.starts)}, ${says}${isNow ? ', this week' : ''}`}
+      tabIndex={isNow ? 0 : -1}
+      onKeyDown={onWalk}
+      onClick={(event) => onOpen(event.currentTarget as HTMLElement)}
+      sx={(t) => ({
+        all: 'unset',
+        boxSizing: 'border-box',
+        position: 'relative',
+        height: 52,
+        cursor: 'pointer',
+        borderLeft: `1px solid ${month !== '' ? t.vars?.palette.rule : t.vars?.palette.quiet}`,
+        bgcolor: isOn ? t.vars?.palette.quiet : undefined,
+        '&:hover': { bgcolor: t.vars?.palette.quiet },
+        '&:focus-visible': { outline: '3px solid #1766c2', outlineOffset: -3 },
+      })}
     >
-      <Box
-        component="button"
-        data-week={week.starts}
-        aria-label={`Week of ${shortDay(week.starts)}, ${says}${isNow ? ', this week' : ''}`}
-        tabIndex={isNow ? 0 : -1}
-        onKeyDown={onWalk}
-        onClick={(event) => onOpen(event.currentTarget as HTMLElement)}
-        sx={(t) => ({
-          all: 'unset',
-          boxSizing: 'border-box',
-          position: 'relative',
-          height: 52,
-          cursor: 'pointer',
-          borderLeft: `1px solid ${month !== '' ? t.vars?.palette.rule : t.vars?.palette.quiet}`,
-          bgcolor: isOn ? t.vars?.palette.quiet : undefined,
-          '&:hover': { bgcolor: t.vars?.palette.quiet },
-          '&:focus-visible': { outline: '3px solid #1766c2', outlineOffset: -3 },
-        })}
-      >
+      {month !== '' && (
         <Box
           component="span"
           sx={(t) => ({
@@ -141,43 +195,43 @@ function Week({
             color: t.vars?.palette.text.secondary,
             whiteSpace: 'nowrap',
             zIndex: 1,
-            bgcolor: month === '' ? undefined : t.vars?.palette.background.default,
+            bgcolor: t.vars?.palette.background.default,
             pointerEvents: 'none',
           })}
         >
           {month}
         </Box>
-        {week.count > 0 && (
-          <Box
-            component="span"
-            sx={(t) => ({
-              position: 'absolute',
-              bottom: 9,
-              left: '50%',
-              transform: 'translateX(-50%)',
-              width: 10,
-              // The more falls due, the taller the mark; a full week never outgrows the belt.
-              height: Math.min(20, 6 + week.count * 2),
-              bgcolor: past ? t.vars?.palette.text.secondary : t.vars?.palette.text.primary,
-              opacity: past ? 0.6 : 1,
-            })}
-          />
-        )}
-        {isNow && (
-          <Box
-            component="span"
-            sx={(t) => ({
-              position: 'absolute',
-              bottom: -2,
-              left: '50%',
-              transform: 'translateX(-50%)',
-              borderInline: '9px solid transparent',
-              borderBottom: `9px solid ${t.vars?.palette.text.primary}`,
-            })}
-          />
-        )}
-      </Box>
-    </Tooltip>
+      )}
+      {week.count > 0 && (
+        <Box
+          component="span"
+          sx={(t) => ({
+            position: 'absolute',
+            bottom: 9,
+            left: '50%',
+            transform: 'translateX(-50%)',
+            width: 10,
+            // The more falls due, the taller the mark; a full week never outgrows the belt.
+            height: Math.min(20, 6 + week.count * 2),
+            bgcolor: past ? t.vars?.palette.text.secondary : t.vars?.palette.text.primary,
+            opacity: past ? 0.6 : 1,
+          })}
+        />
+      )}
+      {isNow && (
+        <Box
+          component="span"
+          sx={(t) => ({
+            position: 'absolute',
+            bottom: -2,
+            left: '50%',
+            transform: 'translateX(-50%)',
+            borderInline: '9px solid transparent',
+            borderBottom: `9px solid ${t.vars?.palette.text.primary}`,
+          })}
+        />
+      )}
+    </Box>
   );
 }
 
