@@ -1,10 +1,11 @@
-import { test as base, type BrowserContext } from '@playwright/test';
+import { test as base, type BrowserContext, type CDPSession, type Page } from '@playwright/test';
 import { portOf, zoneOf, type Which } from '../playwright.config';
 
 export { expect } from '@playwright/test';
 
-/** What a browser of a lane already knows, by how it is set: its cache, and the scripts that it has read. */
-type Kept = Map<string, BrowserContext>;
+/** What a browser of a lane already knows, by how it is set: its cache, and the scripts that it has read. The page
+ * beside the test's keeps the process alive in which they have been read. */
+type Kept = Map<string, { context: BrowserContext; beside: Page; session: CDPSession }>;
 
 /** Tests run side by side; each that runs at a time has gardens of its own: the demo, one that is
  * empty, and one that nothing else has been in before. */
@@ -22,7 +23,7 @@ export const test = base.extend<{ which: Which }, { kept: Kept }>({
     async ({}, provide) => {
       const kept: Kept = new Map();
       await provide(kept);
-      for (const context of kept.values()) await context.close();
+      for (const { context } of kept.values()) await context.close();
     },
     { scope: 'worker' },
   ],
@@ -33,18 +34,23 @@ export const test = base.extend<{ which: Which }, { kept: Kept }>({
     provide,
   ) => {
     const set = { ...contextOptions, baseURL, viewport, hasTouch, locale, timezoneId };
-    const context = kept.get(JSON.stringify(set)) ?? (await browser.newContext(set));
-    kept.set(JSON.stringify(set), context);
-    for (const page of context.pages()) await page.close();
+    const key = JSON.stringify(set);
+    let lane = kept.get(key);
+    if (lane === undefined) {
+      const context = await browser.newContext(set);
+      const beside = await context.newPage();
+      await beside.goto('/api/ping');
+      lane = { context, beside, session: await context.newCDPSession(beside) };
+      kept.set(key, lane);
+    }
+    const { context, beside, session } = lane;
+    for (const page of context.pages()) if (page !== beside) await page.close();
     await context.unrouteAll();
     await context.clearCookies();
-    const page = await context.newPage();
-    const session = await context.newCDPSession(page);
     await session.send('Storage.clearDataForOrigin', {
       origin: baseURL ?? '',
       storageTypes: 'local_storage,indexeddb',
     });
-    await page.close();
     await provide(context);
   },
 });
