@@ -13,6 +13,10 @@ export const portOf = (which: Which, lane: number) => first + kinds.length * lan
 /** Where the gardens of a lane lie, and whoever looks at them: days and hours must be the same anywhere. */
 export const zoneOf = (lane: number) => (lane % 2 === 0 ? 'UTC' : 'Pacific/Auckland');
 
+const gardens = Array.from({ length: workers }, (_, lane) => lane).flatMap((lane) =>
+  kinds.map((which) => ({ port: portOf(which, lane), which, zone: zoneOf(lane) })),
+);
+
 export default defineConfig({
   testDir: 'e2e',
   workers,
@@ -33,13 +37,11 @@ export default defineConfig({
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: launch,
   },
-  webServer: Array.from({ length: workers }, (_, lane) => lane).flatMap((lane) =>
-    kinds.map((which) => ({
-      command: `bash ../bin/serve-test ${portOf(which, lane)} ${which} ${zoneOf(lane)}`,
-      url: `http://127.0.0.1:${portOf(which, lane)}/api/ping`,
-      reuseExistingServer: false,
-      timeout: 90_000,
-      gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 5_000 },
-    })),
-  ),
+  webServer: {
+    command: `bash ../bin/serve-test ${gardens.map(({ port, which, zone }) => `${port} ${which} ${zone}`).join(' ')}`,
+    url: `http://127.0.0.1:${gardens.at(-1)?.port}/api/ping`,
+    reuseExistingServer: false,
+    timeout: 90_000,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5_000 },
+  },
 });

@@ -18,20 +18,20 @@ final class BenchTest extends TestCase
         DB::disconnect();
         $server = RealServer::on($this->database);
         try {
-            self::assertSame(0, Artisan::call('marrow:bench', ['url' => $server->url(''), '--rounds' => 5, '--label' => 'demo']));
+            self::assertSame(0, Artisan::call('marrow:bench', ['url' => $server->url(''), '--rounds' => 1, '--lines' => 40, '--label' => 'demo']));
         } finally {
             $server->kill();
         }
         $said = explode("\n", trim(Artisan::output()));
-        $lines = array_slice($said, (int) key(preg_grep('/calls each/', $said) ?: []));
+        $lines = array_slice($said, (int) key(preg_grep('/of each call/', $said) ?: []));
         [$record, $list, $note] = array_slice($lines, -3);
-        self::assertStringContainsString('(demo, 5 calls each)', $lines[0]);
+        self::assertStringContainsString('(demo, 1 of each call)', $lines[0]);
         self::assertMatchesRegularExpression('/^bare framework route +[\d.]+ +[\d.]+ +1\.00$/', $lines[1]);
         self::assertMatchesRegularExpression('/^record an entry +[\d.]+ +[\d.]+ +[\d.]+$/', $record);
-        self::assertMatchesRegularExpression('/^2,000 lines taken in as one: [\d.]+ s; taken back: [\d.]+ s$/', $list);
+        self::assertMatchesRegularExpression('/^40 lines taken in as one: [\d.]+ s; taken back: [\d.]+ s$/', $list);
         self::assertMatchesRegularExpression('/^A note while everything is reckoned afresh: \d+ ms, the longest \d+ ms \(\d+ notes\)$/', $note);
         self::assertGreaterThan(0, DB::table('journal_entries')->where('payload', 'like', '%Meanwhile%')->count());
-        self::assertSame(8, DB::table('journal_entries')->where('payload', 'like', '%Measured%')->count(), 'five, and three to warm up');
+        self::assertSame(4, DB::table('journal_entries')->where('payload', 'like', '%Measured%')->count(), 'one, and three to warm up');
     }
 
     public function test_only_a_server_on_this_machine_is_measured(): void

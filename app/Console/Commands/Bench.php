@@ -15,10 +15,7 @@ final class Bench extends Command
 {
     private const WARM_UP = 3;
 
-    /** Of a list that comes in as one. */
-    private const LINES = 2000;
-
-    protected $signature = 'marrow:bench {url : address of a server on this machine} {--rounds=40} {--label=}';
+    protected $signature = 'marrow:bench {url : address of a server on this machine} {--rounds=40} {--lines=2000 : of a list that comes in as one} {--label=}';
 
     protected $description = 'Print the median and 95th percentile of the main API calls of a running server';
 
@@ -31,9 +28,9 @@ final class Bench extends Command
 
             return self::FAILURE;
         }
-        $rounds = max(5, min(1000, (int) $this->option('rounds')));
+        $rounds = max(1, min(1000, (int) $this->option('rounds')));
         $label = $this->option('label');
-        $this->line(sprintf('%-28s %10s %10s %10s   (%s, %d calls each)', 'milliseconds', 'median', '95th', 'ratio', is_string($label) ? $label : $url, $rounds));
+        $this->line(sprintf('%-28s %10s %10s %10s   (%s, %d of each call)', 'milliseconds', 'median', '95th', 'ratio', is_string($label) ? $label : $url, $rounds));
         $bare = null;
         $client = new Client(['base_uri' => "$url/api/"]);
         foreach ($this->calls($client) as $name => $call) {
@@ -43,8 +40,9 @@ final class Bench extends Command
             $bare ??= $median;
             $this->line(sprintf('%-28s %10.1f %10.1f %10.2f', $name, $median, $times[(int) floor(0.95 * ($rounds - 1))], $median / $bare));
         }
-        [$in, $back] = $this->takesIn($client);
-        $this->line(sprintf('%s lines taken in as one: %.1f s; taken back: %.1f s', number_format(self::LINES), $in, $back));
+        $lines = max(1, min(2000, (int) $this->option('lines')));
+        [$in, $back] = $this->takesIn($client, $lines);
+        $this->line(sprintf('%s lines taken in as one: %.1f s; taken back: %.1f s', number_format($lines), $in, $back));
         $waits = $this->meanwhile($client);
         $this->line(sprintf('A note while everything is reckoned afresh: %.0f ms, the longest %.0f ms (%d notes)', $waits[intdiv(count($waits), 2)], $waits[count($waits) - 1], count($waits)));
 
@@ -56,13 +54,13 @@ final class Bench extends Command
      *
      * @return array{float, float} seconds of either
      */
-    private function takesIn(Client $client): array
+    private function takesIn(Client $client, int $many): array
     {
         $crops = ['Tomato', 'Leek', 'Lettuce', 'Runner bean', 'French bean', 'Carrot', 'Parsnip', 'Pea', 'Chives', 'Radish'];
         $lines = array_map(static fn (int $i): array => ['id' => (string) $i, 'cells' => [
             'crop' => $crops[$i % 10], 'variety' => sprintf('Row %d', $i % 700), 'year' => (string) (2010 + $i % 15), 'amount' => (string) (20 + $i % 300),
             'from' => sprintf('Source %d', $i % 40), 'container' => 'envelope', 'place' => sprintf('Shelf %d', $i % 12), 'germinates' => $i % 3 === 0 ? sprintf('%d %%', 60 + $i % 40) : '',
-        ]], range(1, self::LINES));
+        ]], range(1, $many));
         $id = Uuid::uuid7()->toString();
         $timed = static function (string $path, array $body) use ($client): float {
             $start = hrtime(true);
