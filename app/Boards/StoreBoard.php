@@ -12,8 +12,8 @@ use App\Models\LotStanding;
 use App\Moment;
 use App\Voice\Quantity;
 use App\Voice\When;
+use App\Words\ForecastWords;
 use App\Words\HandbookWords;
-use App\Words\LotWords;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Marrow\Core\Germination\GerminationShare;
@@ -47,7 +47,7 @@ final class StoreBoard extends LotBoard
 
         $isPoor = $row->rate !== null && GerminationShare::isBelow($row->rate, $this->crop($row)->test->minimum);
 
-        return [LotWords::inShort($isPoor, $until, $when), $tested];
+        return [ForecastWords::inShort($isPoor, $until, $when), $tested];
     }
 
     protected function detail(LotStanding $row): string
@@ -69,8 +69,8 @@ final class StoreBoard extends LotBoard
             round(max(0.0, Scale::days($when->now, $middle)), 1),
             match (true) {
                 $middle <= $when->now => 'More likely than not it has fallen below its mark.',
-                $near <= $when->now => sprintf('It may have fallen below its mark already; more likely it stays above it %s.', LotWords::until($middle, $when)),
-                default => sprintf('Counted on %s, more likely than not %s.', LotWords::until($near, $when), LotWords::until($middle, $when)),
+                $near <= $when->now => sprintf('It may have fallen below its mark already; more likely it stays above it %s.', ForecastWords::until($middle, $when)),
+                default => sprintf('Counted on %s, more likely than not %s.', ForecastWords::until($near, $when), ForecastWords::until($middle, $when)),
             },
         );
     }

@@ -18,8 +18,8 @@ use App\Reading\Facts;
 use App\Sheet\SectionDocument;
 use App\Sheet\SheetSection;
 use App\Voice\When;
+use App\Words\AdviceWords;
 use App\Words\CrossingWords;
-use App\Words\LotWords;
 use App\Words\Stages;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
@@ -59,7 +59,7 @@ final readonly class LotSheet
             $lot->planting?->code(),
             $crossing === null ? null : CrossingWords::sentence($crossing, $lot->code()),
             LineDocument::of($this->lines->of($lot->id)),
-            $advice === null ? null : (new LotWords($course, $when))->advice($advice),
+            $advice === null ? null : (new AdviceWords($course))->sentence($advice),
             $course->place()->value,
             $course->isUsedUp(),
             Stages::ofCourse($course),

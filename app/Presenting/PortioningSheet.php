@@ -15,7 +15,8 @@ use App\Reading\EntryStore;
 use App\Reading\Facts;
 use App\Voice\Quantity;
 use App\Voice\When;
-use App\Words\LotWords;
+use App\Words\AdviceWords;
+use App\Words\ForecastWords;
 use LogicException;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
@@ -74,7 +75,7 @@ final readonly class PortioningSheet
                 ? 'No forecast is made of it, so the share is what you think, the same for every year.'
                 : 'Each holds enough over all that the forecast leaves open of how much lives by then, kept in such a packet there, and as sure as you ask for the luck of the seeds themselves.',
             $asksShare,
-            $advice?->counsel === Counsel::NotForSeed || $advice?->counsel === Counsel::DryFirst ? (new LotWords($course, $when))->advice($advice) : null,
+            $advice?->counsel === Counsel::NotForSeed || $advice?->counsel === Counsel::DryFirst ? (new AdviceWords($course))->sentence($advice) : null,
         );
     }
 
@@ -113,7 +114,7 @@ final readonly class PortioningSheet
 
         return $course->packets->unpacked() === null
             ? 'Count the seeds, or weigh them and a counted sample: nobody can part what nobody has counted.'
-            : trim(((new LotWords($course, $when))->noForecast() ?? 'No forecast can be made of it.').' Say what share you think comes up.');
+            : trim(((new ForecastWords($course, $when))->noForecast() ?? 'No forecast can be made of it.').' Say what share you think comes up.');
     }
 
     private static function until(Portioning $portioning, string $unit): string

@@ -13,7 +13,7 @@ use App\Reading\Facts;
 use App\Voice\Quantity;
 use App\Voice\Speaking;
 use App\Voice\When;
-use App\Words\LotWords;
+use App\Words\ForecastWords;
 use App\Words\SharingWords;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\LineWord;
@@ -55,13 +55,13 @@ final readonly class SwapList
         $test = $course->testing->lastEnded();
         $share = $test?->share();
         $forecast = $course->forecast();
-        $words = new LotWords($course, $when);
+        $words = new ForecastWords($course, $when);
 
         return new SwapLineDocument(
             $this->tags->lot($lot),
             $spare === null ? '' : Quantity::seedsOf($spare, $course->stock->stock->isCounted(), $course->facts->crop->counts()->value),
             $share === null || $test === null ? '' : sprintf('%s of %d, %s', Quantity::percent($share->rate()), $test->sown(), $when::month($test->startedAt)),
-            $forecast === null ? '' : LotWords::inShort($words->isTestedPoor(), $forecast->reachesEarliest($course->facts->crop->test->minimum), $when).($share === null ? ', if it was sound' : ''),
+            $forecast === null ? '' : ForecastWords::inShort($words->isTestedPoor(), $forecast->reachesEarliest($course->facts->crop->test->minimum), $when).($share === null ? ', if it was sound' : ''),
             $said,
         );
     }

@@ -16,7 +16,8 @@ use App\Voice\Quantity;
 use App\Voice\Speaking;
 use App\Voice\When;
 use App\Words\CautionWords;
-use App\Words\LotWords;
+use App\Words\ForecastWords;
+use App\Words\StockWords;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
@@ -122,12 +123,12 @@ final readonly class PaperTags
     private static function state(LotCourse $course, When $when): array
     {
         $forecast = $course->forecast();
-        $words = new LotWords($course, $when);
+        $words = new ForecastWords($course, $when);
 
         return [
             self::germination($course, $when),
-            new FactDocument('Count on it', $forecast === null ? 'no forecast' : LotWords::inShort($words->isTestedPoor(), $forecast->reachesEarliest($course->facts->crop->test->minimum), $when).($course->testing->lastEnded() === null ? ', if it was sound' : '')),
-            new FactDocument('Holds', $words->stock() ?? 'not counted'),
+            new FactDocument('Count on it', $forecast === null ? 'no forecast' : ForecastWords::inShort($words->isTestedPoor(), $forecast->reachesEarliest($course->facts->crop->test->minimum), $when).($course->testing->lastEnded() === null ? ', if it was sound' : '')),
+            new FactDocument('Holds', StockWords::of($course) ?? 'not counted'),
         ];
     }
 

@@ -11,7 +11,10 @@ test('a thumb walks from what is due to the list, the worksheet and a kept entry
   await page.getByRole('button', { name: 'Weigh', exact: true }).tap();
   await keeper.fill({ 'It weighs': '19,9' });
   await page.getByRole('button', { name: /^Keep: / }).tap();
-  await expect(page.getByText(/Kept\. L10: weighed, 19\.9\sg/)).toBeVisible();
+  const said = page.getByText(/Kept\. L10: weighed, 19\.9\sg/);
+  await expect(said).toBeVisible();
+  // At the top: the next thing that a thumb presses is not under it.
+  expect((await said.boundingBox())?.y).toBeLessThan(80);
   await page.getByRole('button', { name: 'Take it back' }).tap();
   await expect(page.getByText('Taken back.', { exact: false })).toBeVisible();
   await page.getByRole('link', { name: 'Back to the racks' }).tap();

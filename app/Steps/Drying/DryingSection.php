@@ -9,7 +9,7 @@ use App\Moment;
 use App\Sheet\SheetSection;
 use App\Voice\Quantity;
 use App\Voice\When;
-use App\Words\LotWords;
+use App\Words\DryingWords;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Drying\DryingVerdict;
 use Marrow\Core\Steps\Drying\Weighing;
@@ -23,7 +23,7 @@ final class DryingSection implements SheetSection
         if ($drying->spreadAt === null && $drying->moisture() === null) {
             return [];
         }
-        $words = new LotWords($lot, $when);
+        $words = new DryingWords($lot, $when);
         $from = $drying->spreadAt?->getTimestamp() ?? 0;
 
         return [new DryingDocument(

@@ -6,7 +6,7 @@ namespace App\Steps\Keeping;
 
 use App\Moment;
 use App\Voice\When;
-use App\Words\LotWords;
+use App\Words\ForecastWords;
 use Marrow\Core\Storage\Forecast;
 use OpenApi\Attributes as OA;
 
@@ -46,7 +46,7 @@ final readonly class ForecastDocument
     private const POINTS = 24;
 
     /** @param  float  $threshold  share below which seed of the crop is usually not passed on */
-    public static function of(Forecast $forecast, float $threshold, LotWords $words, When $when): self
+    public static function of(Forecast $forecast, float $threshold, ForecastWords $words, When $when): self
     {
         $limits = $forecast->limitsAt($when->now);
 
@@ -56,7 +56,7 @@ final readonly class ForecastDocument
             $limits->high,
             $threshold,
             Moment::say($forecast->reachesEarliest($threshold)),
-            LotWords::inShort($words->isTestedPoor(), $forecast->reachesEarliest($threshold), $when),
+            ForecastWords::inShort($words->isTestedPoor(), $forecast->reachesEarliest($threshold), $when),
             $words->goodUntil($forecast),
             $words->goodUntilRange($forecast),
             $words->forecastGround($forecast),

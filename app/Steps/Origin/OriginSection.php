@@ -10,7 +10,7 @@ use App\Voice\Quantity;
 use App\Voice\Speaking;
 use App\Voice\When;
 use App\Words\CautionWords;
-use App\Words\LotWords;
+use App\Words\StockWords;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Origin\Received;
 
@@ -38,7 +38,7 @@ final class OriginSection implements SheetSection
             ...$told('Germinates, as it was told', self::claim($received)),
             ...$told('Terms', $received->terms),
             // In store, the store says how much there is.
-            ...$told('Holds', $lot->storing->now === null ? (new LotWords($lot, $when))->stock() : null),
+            ...$told('Holds', $lot->storing->now === null ? StockWords::of($lot) : null),
         ], $received->treated ? CautionWords::TREATED_TAG : null)];
     }
 

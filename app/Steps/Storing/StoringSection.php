@@ -11,7 +11,8 @@ use App\Sheet\SheetSection;
 use App\Steps\Keeping\ForecastDocument;
 use App\Voice\Quantity;
 use App\Voice\When;
-use App\Words\LotWords;
+use App\Words\ForecastWords;
+use App\Words\StockWords;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Stock\Withdrawn;
 use Marrow\Core\Steps\Storing\Seen;
@@ -28,7 +29,7 @@ final class StoringSection implements SheetSection
         if ($now === null || $since === null) {
             return [];
         }
-        $words = new LotWords($lot, $when);
+        $words = new ForecastWords($lot, $when);
         $forecast = $lot->forecast();
 
         return [new StoreDocument(
@@ -38,7 +39,7 @@ final class StoringSection implements SheetSection
             $now->at->temperatureC,
             $now->at->rh,
             Moment::say($since),
-            $words->stock(),
+            StockWords::of($lot),
             self::facts($lot, $forecast, $words, $when),
             self::containers($lot, $when),
             $forecast === null ? null : ForecastDocument::of($forecast, $lot->facts->crop->test->minimum, $words, $when),
@@ -76,7 +77,7 @@ final class StoringSection implements SheetSection
     }
 
     /** @return list<FactDocument> */
-    private static function facts(LotCourse $lot, ?Forecast $forecast, LotWords $words, When $when): array
+    private static function facts(LotCourse $lot, ?Forecast $forecast, ForecastWords $words, When $when): array
     {
         $storing = $lot->storing;
         $now = $storing->now;
@@ -85,7 +86,7 @@ final class StoringSection implements SheetSection
             return [];
         }
         $facts = [
-            new FactDocument('There is', $words->stock() ?? 'not counted'),
+            new FactDocument('There is', StockWords::of($lot) ?? 'not counted'),
             new FactDocument('Kept in', $now->container->label().', '.implode(' › ', $now->path)),
             new FactDocument('At', ($now->at->isAirKnown ? '' : 'not measured, taken as a room: ').sprintf("%s, %s\u{00A0}%% RH%s", Quantity::temperature($now->at->temperatureC), round($now->at->rh), $now->container->isTight() ? ' outside the container' : '')),
             new FactDocument('Since', $when->date($since)),

@@ -9,7 +9,7 @@ use App\Moment;
 use App\Sheet\SheetSection;
 use App\Voice\Quantity;
 use App\Voice\When;
-use App\Words\LotWords;
+use App\Words\TestWords;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Testing\TestCourse;
 use Marrow\Core\Work\Offer;
@@ -18,12 +18,12 @@ final class TestingSection implements SheetSection
 {
     public function of(LotCourse $lot, When $when): array
     {
-        $words = new LotWords($lot, $when);
+        $words = new TestWords($lot);
 
         return array_map(static fn (TestCourse $test): TestDocument => self::test($test, $lot, $words, $when), array_reverse(array_values($lot->testing->tests)));
     }
 
-    private static function test(TestCourse $test, LotCourse $lot, LotWords $words, When $when): TestDocument
+    private static function test(TestCourse $test, LotCourse $lot, TestWords $words, When $when): TestDocument
     {
         $share = $test->share();
         $interval = $share?->interval();

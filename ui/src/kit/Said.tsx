@@ -49,7 +49,8 @@ export function SaidProvider({ takeBack, children }: { takeBack: TakeBack; child
         autoHideDuration={10_000}
         onClose={(_, reason) => reason !== 'clickaway' && setOpen(false)}
         anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
-        sx={{ bottom: { xs: 104, md: 24 } }}
+        // On a phone what is pressed next lies at the bottom, and must not lie under it.
+        sx={{ top: { xs: 8, md: 'auto' }, bottom: { xs: 'auto', md: 24 } }}
         message={said?.text}
         action={
           said?.entry !== undefined && (

@@ -80,6 +80,8 @@ export const theme = createTheme({
     MuiCssBaseline: {
       styleOverrides: {
         body: { fontVariantNumeric: 'tabular-nums' },
+        // What is come to is not left under the places at the bottom of a phone.
+        '@media (max-width: 899.95px)': { html: { scrollPaddingBottom: 112 } },
         em: { fontStyle: 'italic' },
         '@media (prefers-reduced-motion: reduce)': {
           '*, *::before, *::after': { animation: 'none !important' },

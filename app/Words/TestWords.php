@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use App\Voice\Quantity;
+use Marrow\Core\Fields\InvalidFigure;
+use Marrow\Core\Germination\Verdict;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Sowing\SeedsNeeded;
+use Marrow\Core\Sowing\SeedsPerCell;
+use Marrow\Core\Steps\Testing\TestCourse;
+
+/** What a germination test says, and how sure that is. */
+final readonly class TestWords
+{
+    public function __construct(private LotCourse $lot) {}
+
+    /** "82 %, likely 71 to 90 % of the seed came up." What to make of it is the advice's to say. */
+    public function test(TestCourse $test): string
+    {
+        $share = $test->share();
+        $outlook = $test->outlook($this->lot->practice);
+        if ($share === null || $outlook === null) {
+            return sprintf('Nothing counted yet. The first count is on day %d.', $this->lot->facts->crop->test->firstCount);
+        }
+        $figure = Quantity::percent($share->rate()).', '.Quantity::likely($share->interval());
+        $few = $share->sown < 25 ? sprintf(' Only %d seeds were tested, so this says little.', $share->sown) : '';
+        if ($test->endedAt !== null) {
+            $slept = $this->lot->testing->mayHaveSlept($test) ? ' It was fresh: what did not come up may have been asleep, and it is not counted against the lot.' : '';
+
+            return "$figure of the seed came up.$few$slept";
+        }
+
+        return $outlook->verdictNow === Verdict::Open
+            ? sprintf('So far %s up; it can still end anywhere from %s to %s.%s', Quantity::percent($share->rate()), Quantity::percent($outlook->lowest), Quantity::percent($outlook->highest), $few)
+            : sprintf('%s: %s, whatever the %s do.%s', $figure, match ($outlook->verdictNow) {
+                Verdict::Good => 'good enough to be sown as usual',
+                Verdict::Fair => 'good enough if it is sown thicker',
+                Verdict::Poor => 'too few to rely on',
+            }, Quantity::number($test->undecided(), 'undecided seed'), $few);
+    }
+
+    /** What the test means at sowing; null before anything has come up. */
+    public function sowing(TestCourse $test): ?string
+    {
+        $share = $test->share();
+        if ($share === null || $test->endedAt === null || $share->germinated === 0) {
+            return null;
+        }
+        try {
+            $sow = sprintf(
+                'Sow %s to a module to leave at most 1 in %d empty, or %s for %d plants (19 times in 20, indoors).',
+                SeedsPerCell::of(max(0.001, $share->rate()), $this->lot->practice->number('max_empty')),
+                (int) round(1 / $this->lot->practice->number('max_empty')),
+                Quantity::seeds(SeedsNeeded::fromTest((int) $this->lot->practice->number('plants'), $share)),
+                (int) $this->lot->practice->number('plants'),
+            );
+
+            return $sow.$this->thinning();
+        } catch (InvalidFigure $e) {
+            return $e->getMessage();
+        }
+    }
+
+    /** What is sown may be several seeds grown together. */
+    private function thinning(): string
+    {
+        $crop = $this->lot->facts->crop;
+
+        return $crop->germs === null || $crop->germs[1] < 2 ? '' : sprintf(' Each %s gives up to %d seedlings: thin them to one.', $crop->unit->value, $crop->germs[1]);
+    }
+
+    public function speed(TestCourse $test): ?string
+    {
+        $half = $test->speed()?->t50;
+
+        return $half === null ? null : sprintf('Half of those that came up were up by day %s (T50).', number_format($half, 1));
+    }
+
+    public function agreement(TestCourse $test): ?string
+    {
+        $agreement = $test->agreement();
+
+        return match (true) {
+            $agreement === null => null,
+            $agreement->agree => 'The replicates agree.',
+            default => sprintf(
+                'The replicates do not agree (chance of such a difference: %s): one was treated differently, or the seed was not well mixed. Test again.',
+                $agreement->p < 0.001 ? 'under 1 in 1 000' : '1 in '.round(1 / $agreement->p),
+            ),
+        };
+    }
+}
