@@ -16,7 +16,7 @@ use Marrow\Core\Work\Place;
 
 final class BenchBoard extends LotBoard
 {
-    public function place(): Place
+    public static function place(): Place
     {
         return Place::Bench;
     }

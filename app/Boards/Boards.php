@@ -4,32 +4,25 @@ declare(strict_types=1);
 
 namespace App\Boards;
 
+use Illuminate\Contracts\Container\Container;
 use Marrow\Core\Work\Place;
 
-/** The boards of all places. */
+/** The boards of all places: every place has one that goes by its name. */
 final readonly class Boards
 {
-    /** @var array<string, Board> by place */
-    private array $boards;
-
-    /** @param  iterable<Board>  $boards */
-    public function __construct(iterable $boards)
-    {
-        $byPlace = [];
-        foreach ($boards as $board) {
-            $byPlace[$board->place()->value] = $board;
-        }
-        $this->boards = $byPlace;
-    }
+    public function __construct(private Container $container) {}
 
     public function of(string $place): ?Board
     {
-        return $this->boards[$place] ?? null;
+        $known = Place::tryFrom($place);
+
+        return $known === null ? null : $this->container->make(self::classOf($known));
     }
 
-    /** @return list<Board> in the order of the places */
-    public function all(): array
+    /** @return class-string<Board> */
+    public static function classOf(Place $place): string
     {
-        return array_values(array_filter(array_map(fn (Place $place): ?Board => $this->of($place->value), Place::cases())));
+        /** @var class-string<Board> */
+        return __NAMESPACE__.'\\'.$place->name.'Board';
     }
 }

@@ -8,27 +8,33 @@ use App\Documents\PlaceCountDocument;
 use App\Models\DueTask;
 use App\Moment;
 use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Work\Place;
 
-/** How many things are in each place, and how many want hands on a day. */
+/** How many things are in each place, and how many want hands on a day: asked for all at once, as every page shows it. */
 final readonly class Counts
 {
-    public function __construct(private Boards $boards) {}
+    /**
+     * @param  int  $hands  how many want hands over all
+     * @param  list<PlaceCountDocument>  $places
+     */
+    private function __construct(public int $hands, public array $places) {}
 
-    /** @return list<PlaceCountDocument> */
-    public function places(DateTimeImmutable $at): array
+    public static function on(DateTimeImmutable $at): self
     {
-        $tonight = Moment::keep($at->setTime(23, 59, 59));
+        $due = static fn () => DueTask::standing($at)->where('best_at', '<=', Moment::keep($at->setTime(23, 59, 59)));
+        $all = DB::query()->selectSub(DueTask::counted($due()), 'hands');
+        foreach (Place::cases() as $place) {
+            $all->selectSub(Boards::classOf($place)::here($at)->toBase()->selectRaw('count(*)'), "here_$place->value")
+                // "first = 1" as it stands in the condition of the index, or the index would not be taken.
+                ->selectSub(DueTask::counted($due()->whereRaw('first = 1')->where('place', $place->value)), "hands_$place->value");
+        }
+        /** @var array<string, int> $counts */
+        $counts = (array) $all->first();
 
-        return array_map(static fn (Board $board): PlaceCountDocument => new PlaceCountDocument(
-            $board->place()->value,
-            $board->count($at),
-            // "first = 1" as it stands in the condition of the index, or the index would not be taken.
-            DueTask::number(DueTask::standing($at)->whereRaw('first = 1')->where('place', $board->place()->value)->where('best_at', '<=', $tonight)),
-        ), $this->boards->all());
-    }
-
-    public function handsToday(DateTimeImmutable $at): int
-    {
-        return DueTask::number(DueTask::standing($at)->where('best_at', '<=', Moment::keep($at->setTime(23, 59, 59))));
+        return new self($counts['hands'], array_map(
+            static fn (Place $place): PlaceCountDocument => new PlaceCountDocument($place->value, $counts["here_$place->value"], $counts["hands_$place->value"]),
+            Place::cases(),
+        ));
     }
 }

@@ -30,7 +30,7 @@ abstract class LotBoard implements Board
 {
     public function __construct(private readonly Tags $tags, private readonly Pages $pages, private readonly Facts $facts, private readonly LotTable $table) {}
 
-    abstract public function place(): Place;
+    abstract public static function place(): Place;
 
     /** @return array{string, string} the figure that matters there, and what it is */
     abstract protected function figure(LotStanding $row, When $when): array;
@@ -75,15 +75,15 @@ abstract class LotBoard implements Board
         $query->orderBy('last_at');
     }
 
-    public function count(DateTimeImmutable $at): int
+    public static function here(DateTimeImmutable $at): Builder
     {
-        return LotStanding::query()->where('place', $this->place()->value)->where('used_up', 0)->count();
+        return LotStanding::query()->where('place', static::place()->value)->where('used_up', 0);
     }
 
     public function page(Narrowing $narrowing, When $when): PlaceDocument
     {
         return $this->pages->page(
-            $this->place(),
+            static::place(),
             $this->rows($narrowing, $when),
             $narrowing,
             $when,
@@ -99,14 +99,14 @@ abstract class LotBoard implements Board
 
     public function table(Narrowing $narrowing, When $when): TableDocument
     {
-        return $this->table->of(ucfirst($this->place()->value), $this->rows($narrowing, $when));
+        return $this->table->of(ucfirst(static::place()->value), $this->rows($narrowing, $when));
     }
 
     /** @return Builder<LotStanding> */
     private function rows(Narrowing $narrowing, When $when): Builder
     {
         $query = LotStanding::query()
-            ->where('place', $this->place()->value)
+            ->where('place', static::place()->value)
             ->where('used_up', 0)
             ->with(['lot.variety']);
         Sought::of($narrowing->find)->narrow($query, Subject::Lot);

@@ -26,14 +26,14 @@ final readonly class PlotBoard implements Board
 {
     public function __construct(private Tags $tags, private Pages $pages, private Facts $facts, private SeasonLines $seasons) {}
 
-    public function place(): Place
+    public static function place(): Place
     {
         return Place::Plot;
     }
 
-    public function count(DateTimeImmutable $at): int
+    public static function here(DateTimeImmutable $at): Builder
     {
-        return Plantings::standing($at)->count();
+        return Plantings::standing($at);
     }
 
     public function page(Narrowing $narrowing, When $when): PlaceDocument

@@ -19,7 +19,7 @@ final class RacksBoard extends LotBoard
     /** Per cent of wet mass at which the scale begins. */
     private const WETTEST = 30.0;
 
-    public function place(): Place
+    public static function place(): Place
     {
         return Place::Racks;
     }

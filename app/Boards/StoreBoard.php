@@ -25,7 +25,7 @@ final class StoreBoard extends LotBoard
     /** Share of the lots whose whole line is on the scale. */
     private const MOST = 0.85;
 
-    public function place(): Place
+    public static function place(): Place
     {
         return Place::Store;
     }

@@ -31,14 +31,14 @@ final readonly class TraysBoard implements Board
 
     public function __construct(private Tags $tags, private Pages $pages, private Facts $facts) {}
 
-    public function place(): Place
+    public static function place(): Place
     {
         return Place::Trays;
     }
 
-    public function count(DateTimeImmutable $at): int
+    public static function here(DateTimeImmutable $at): Builder
     {
-        return TestStanding::query()->whereNull('ended_at')->count();
+        return TestStanding::query()->whereNull('ended_at');
     }
 
     public function page(Narrowing $narrowing, When $when): PlaceDocument

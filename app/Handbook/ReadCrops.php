@@ -17,10 +17,14 @@ final class ReadCrops
     /** Folders of the classes that a crop is made of. */
     private const PARTS = ['Botany', 'Cleaning', 'Drying', 'Storage'];
 
-    private const NONE = ['crops' => [], 'titles' => []];
-
-    /** @var array{crops: array<string, string>, titles: array<string, CropTitle>}|null the crops serialized, by key */
+    /** @var array<array-key, mixed>|null as the file has it, or nothing; the cache holds it between requests, so that it is not gone through */
     private ?array $kept = null;
+
+    /** @var array<array-key, mixed>|null by key */
+    private ?array $titles = null;
+
+    /** When it was made. */
+    private int $madeAt = 0;
 
     /**
      * @param  string  $path  of the file that holds them; empty to do without
@@ -30,11 +34,8 @@ final class ReadCrops
 
     public function get(string $key, string $file): ?Crop
     {
-        $kept = $this->kept()['crops'][$key] ?? null;
-        if ($kept === null || (int) @filemtime($file) > (int) @filemtime($this->path)) {
-            return null;
-        }
-        $crop = unserialize($kept);
+        $kept = $this->kept()['crops'] ?? null;
+        $crop = is_array($kept) && is_string($kept[$key] ?? null) && $this->isCurrent($file) ? unserialize($kept[$key]) : null;
 
         return $crop instanceof Crop ? $crop : null;
     }
@@ -42,15 +43,19 @@ final class ReadCrops
     /** The names of a crop, for which it need not be read. */
     public function title(string $key, string $file): ?CropTitle
     {
-        $title = $this->kept()['titles'][$key] ?? null;
+        if ($this->titles === null) {
+            $kept = $this->kept()['titles'] ?? null;
+            $titles = is_string($kept) ? unserialize($kept) : null;
+            $this->titles = is_array($titles) ? $titles : [];
+        }
+        $title = $this->titles[$key] ?? null;
 
-        return $title === null || (int) @filemtime($file) > (int) @filemtime($this->path) ? null : $title;
+        return $title instanceof CropTitle && $this->isCurrent($file) ? $title : null;
     }
 
-    /** @return array{crops: array<string, string>, titles: array<string, CropTitle>} */
-    private function kept(): array
+    private function isCurrent(string $file): bool
     {
-        return $this->kept ??= $this->isUsed ? $this->load() : self::NONE;
+        return (int) @filemtime($file) <= $this->madeAt;
     }
 
     /** @param  string  $folder  of the files of the crops */
@@ -75,34 +80,21 @@ final class ReadCrops
         }
     }
 
-    /** @return array{crops: array<string, string>, titles: array<string, CropTitle>} */
-    private function load(): array
+    /** @return array<array-key, mixed> */
+    private function kept(): array
     {
-        $kept = $this->path !== '' && is_file($this->path) && ! self::isOlder($this->path) ? require $this->path : [];
-        if (! is_array($kept) || ! is_array($kept['crops'] ?? null) || ! is_string($kept['titles'] ?? null)) {
-            return self::NONE;
-        }
-        $loaded = self::NONE;
-        foreach ($kept['crops'] as $key => $crop) {
-            if (is_string($key) && is_string($crop)) {
-                $loaded['crops'][$key] = $crop;
-            }
-        }
-        $titles = unserialize($kept['titles']);
-        foreach (is_array($titles) ? $titles : [] as $key => $title) {
-            if (is_string($key) && $title instanceof CropTitle) {
-                $loaded['titles'][$key] = $title;
-            }
+        if ($this->kept === null) {
+            $this->madeAt = $this->isUsed && $this->path !== '' ? (int) @filemtime($this->path) : 0;
+            $kept = $this->madeAt > 0 && ! $this->isOutdated() ? require $this->path : null;
+            $this->kept = is_array($kept) ? $kept : [];
         }
 
-        return $loaded;
+        return $this->kept;
     }
 
     /** Whether the program was brought up to date since, and no garden got ready yet: a crop may be made of other things now. */
-    private static function isOlder(string $path): bool
+    private function isOutdated(): bool
     {
-        $made = (int) filemtime($path);
-
-        return array_any(self::PARTS, static fn (string $folder): bool => (int) @filemtime(base_path("core/src/$folder")) > $made);
+        return array_any(self::PARTS, fn (string $folder): bool => (int) @filemtime(base_path("core/src/$folder")) > $this->madeAt);
     }
 }

@@ -8,6 +8,7 @@ use App\Moment;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Query\Builder as Query;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -58,12 +59,12 @@ final class DueTask extends Record
     }
 
     /**
-     * How many there are; COUNTED stands for that many or more.
+     * How many there are, as a question; COUNTED stands for that many or more.
      *
      * @param  Builder<DueTask>  $tasks
      */
-    public static function number(Builder $tasks): int
+    public static function counted(Builder $tasks): Query
     {
-        return DB::query()->fromSub($tasks->clone()->toBase()->selectRaw('1')->limit(self::COUNTED), 'counted')->count();
+        return DB::query()->fromSub($tasks->clone()->toBase()->selectRaw('1')->limit(self::COUNTED), 'counted')->selectRaw('count(*) AS n');
     }
 }

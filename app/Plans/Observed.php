@@ -30,8 +30,12 @@ final readonly class Observed
     /** The plan with the bloom that was seen in place of the one that was reckoned. */
     public function onto(SeasonPlan $plan): SeasonPlan
     {
-        $grown = $this->grown($plan);
+        return self::inBloom($plan, $this->grown($plan));
+    }
 
+    /** @param  array<string, Grown>  $grown  by id of the planned planting */
+    public static function inBloom(SeasonPlan $plan, array $grown): SeasonPlan
+    {
         return $plan->withPlantings(array_map(static function (PlannedPlanting $planting) use ($grown): PlannedPlanting {
             $seen = $grown[$planting->id] ?? null;
 

@@ -24,7 +24,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** The plans of the seasons, every version of them. */
 final readonly class PlanBook
 {
-    public function __construct(private CropReference $crops, private Clock $clock, private PlannedWork $work, private OwnFigures $own, private Settings $settings) {}
+    public function __construct(private CropReference $crops, private Clock $clock, private WorkPlanned $work, private OwnFigures $own, private Settings $settings) {}
 
     /** @return list<int> */
     public function years(): array

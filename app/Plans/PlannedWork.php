@@ -9,45 +9,15 @@ use App\Voice\PlanTaskVoice;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\CropReference;
-use Marrow\Core\Season\PlanTask;
 use Marrow\Core\Season\PlanTaskKind;
-use Marrow\Core\Season\PlanTasks;
-use Marrow\Core\Season\SeasonPlan;
 
 /**
- * The work of the plans, kept ready for Today, the belt and the calendar: a plan is drawn seldom and looked at often. Kept
- * are facts; they are said when they are read. What the journal shows to be done is gone, what was missed stays.
+ * The work of the plans, as it is kept ready for Today, the belt and the calendar (WorkPlanned), said. What the journal shows
+ * to be done is gone, what was missed stays.
  */
 final readonly class PlannedWork
 {
-    public function __construct(private Observed $observed, private CropReference $crops) {}
-
-    public function write(SeasonPlan $plan): void
-    {
-        DB::table('plan_tasks')->where('year', $plan->year)->delete();
-        DB::table('plan_varieties')->where('year', $plan->year)->delete();
-        $grown = $this->observed->grown($plan);
-        $rows = array_map(static fn (PlanTask $task): array => [
-            'year' => $plan->year,
-            'planting' => $task->planting->id,
-            'kind' => $task->kind->value,
-            'on_day' => $task->on->format('Y-m-d'),
-            'until_day' => $task->until?->format('Y-m-d'),
-            'stays' => (int) ($task->kind->stays() && (! $task->kind->wantsAPlanting() || isset($grown[$task->planting->id]))),
-            'variety_id' => $task->planting->variety,
-            'crop' => $task->planting->crop->key,
-            'figures' => json_encode($task->figures, JSON_THROW_ON_ERROR),
-            'grown' => $grown[$task->planting->id]->planting ?? null,
-            'standing' => $grown[$task->planting->id]->standing ?? 0,
-            'in_store' => $grown[$task->planting->id]->inStore ?? 0,
-        ], PlanTasks::of($this->observed->onto($plan), $grown));
-        foreach (array_chunk($rows, 100) as $chunk) {
-            DB::table('plan_tasks')->insert($chunk);
-        }
-        foreach (array_chunk(array_unique(array_map(static fn ($planting): string => $planting->variety, $plan->plantings)), 200) as $varieties) {
-            DB::table('plan_varieties')->insert(array_map(static fn (string $variety): array => ['year' => $plan->year, 'variety_id' => $variety], $varieties));
-        }
-    }
+    public function __construct(private CropReference $crops) {}
 
     /**
      * What falls due between two days, has begun and is not over, or was missed in a season that is not over yet; in order

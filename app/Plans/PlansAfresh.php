@@ -13,7 +13,7 @@ use Marrow\Core\Journal\Subject;
 /** Writes the work of plans anew when something outside them has changed what they say. */
 final readonly class PlansAfresh
 {
-    public function __construct(private PlanBook $book, private PlannedWork $work) {}
+    public function __construct(private PlanBook $book, private WorkPlanned $work) {}
 
     /** After something was recorded of plantings: every plan that their variety is in. */
     public function journalChanged(Changed $changed): void

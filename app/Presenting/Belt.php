@@ -31,18 +31,18 @@ final readonly class Belt
         $end = $start->modify(sprintf('+%d weeks', self::WEEKS));
         [$counts, $alarms, $marks] = $this->due($start, $end);
         $weeks = [];
+        // By dates alone: a day is a day, however long its hours make it.
+        $noon = gmmktime(12, 0, 0, (int) $start->format('n'), (int) $start->format('j'), (int) $start->format('Y'));
         for ($week = 0; $week < self::WEEKS; $week++) {
             $days = [];
+            [$count, $alarm] = [0, false];
             for ($day = 0; $day < 7; $day++) {
-                $date = $start->modify(sprintf('+%d days', $week * 7 + $day))->format('Y-m-d');
+                $date = gmdate('Y-m-d', $noon + 86_400 * ($week * 7 + $day));
                 $days[] = new BeltDayDocument($date, $counts[$date] ?? 0, $alarms[$date] ?? false, $marks[$date] ?? []);
+                $count += $counts[$date] ?? 0;
+                $alarm = $alarm || ($alarms[$date] ?? false);
             }
-            $weeks[] = new BeltWeekDocument(
-                $days[0]->date,
-                array_sum(array_map(static fn (BeltDayDocument $day): int => $day->count, $days)),
-                array_reduce($days, static fn (bool $any, BeltDayDocument $day): bool => $any || $day->alarm, false),
-                $days,
-            );
+            $weeks[] = new BeltWeekDocument($days[0]->date, $count, $alarm, $days);
         }
 
         return $weeks;

@@ -11,6 +11,8 @@ use App\Models\DueTask;
 use App\Moment;
 use App\Plans\PlannedWork;
 use App\Voice\When;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 
 /** What is due over everything: now, already possible, and coming up. */
 final readonly class DueLists
@@ -44,15 +46,26 @@ final readonly class DueLists
         return new TodayDocument(
             $when->now->format('Y-m-d'),
             array_slice($documents, 0, $first),
-            DueTask::number($due),
+            self::number($lists[0], $due),
             array_slice($documents, $first, $second),
-            DueTask::number($open),
+            self::number($lists[1], $open),
             array_slice($documents, $first + $second),
-            DueTask::number($next),
+            self::number($lists[2], $next),
             array_map(PlanTaskDocument::of(...), $this->planned->between($when->now, $when->now->modify(sprintf('+%d days', self::SOON_DAYS)))),
             $this->tasks->needs($lists[0]->concat($lists[1])->concat($lists[2])->filter(static fn (DueTask $task): bool => $task->best_at <= $week), $when),
             self::trouble(),
         );
+    }
+
+    /**
+     * @param  Collection<int, DueTask>  $shown
+     * @param  Builder<DueTask>  $of
+     */
+    private static function number(Collection $shown, Builder $of): int
+    {
+        $all = $shown->count() < self::MOST ? $shown->count() : DueTask::counted($of)->value('n');
+
+        return is_int($all) ? $all : 0;
     }
 
     private static function trouble(): ?string

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Boards\Boards;
 use App\Finding\Finder;
 use App\Finding\FindsCrops;
 use App\Finding\FindsPeople;
@@ -34,7 +33,6 @@ use App\Steps\Treating\TreatingVoice;
 use App\Steps\Trueness\TruenessVoice;
 use App\Work\TaskVoices;
 use Illuminate\Support\ServiceProvider;
-use Marrow\Core\Work\Place;
 
 /** What each step of the work says and shows. A new step or section is a new line here, and nowhere else. */
 final class StepsProvider extends ServiceProvider
@@ -53,10 +51,7 @@ final class StepsProvider extends ServiceProvider
         $this->app->when(Finder::class)->needs('$sorts')->giveTagged('finds');
         $this->app->tag(self::VOICES, 'task-voices');
         $this->app->tag(self::SECTIONS, 'sheet-sections');
-        // Every place has a board that goes by its name.
-        $this->app->tag(array_map(static fn (Place $place): string => 'App\\Boards\\'.$place->name.'Board', Place::cases()), 'boards');
         $this->app->when(TaskVoices::class)->needs('$voices')->giveTagged('task-voices');
         $this->app->when(LotSheet::class)->needs('$sections')->giveTagged('sheet-sections');
-        $this->app->when(Boards::class)->needs('$boards')->giveTagged('boards');
     }
 }

@@ -21,9 +21,10 @@ final class FrameController extends Controller
     #[OA\Get(path: '/frame', operationId: 'frame', parameters: [new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string'))], responses: [
         new OA\Response(response: 200, description: 'places, belt and day', content: new OA\JsonContent(ref: FrameDocument::class)),
     ])]
-    public function frame(SeenFrom $seen, Belt $belt, Counts $counts): JsonResponse
+    public function frame(SeenFrom $seen, Belt $belt): JsonResponse
     {
         $when = $seen->when();
+        $counts = Counts::on($when->now);
 
         return new JsonResponse(new FrameDocument(
             Garden::query()->first()->name ?? 'My garden',
@@ -33,8 +34,8 @@ final class FrameController extends Controller
             Speaking::forms()->dayForm,
             Speaking::forms()->hourForm,
             Speaking::forms()->units->value,
-            $counts->handsToday($when->now),
-            $counts->places($when->now),
+            $counts->hands,
+            $counts->places,
             $belt->weeks($seen->today()),
         ));
     }
