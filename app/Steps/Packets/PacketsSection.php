@@ -84,8 +84,8 @@ final class PacketsSection implements SheetSection
         if ($packet->year < (int) $when->now->format('Y')) {
             return 'Its year is past. Sow it, or put the seed back with the rest.';
         }
-        $wanted = Portioning::wantedNow($lot, $packet, $forecast);
-        if ($wanted === null || $seeds === null || $wanted <= max($seeds, $packet->made) * 1.1) {
+        $wanted = $seeds === null ? null : Portioning::wantedBeyond($lot, $packet, $forecast, (int) floor(max($seeds, $packet->made) * 1.1));
+        if ($wanted === null) {
             return '';
         }
 

@@ -119,23 +119,35 @@ final readonly class Portioning
     }
 
     /**
-     * Seeds that a packet would hold if it were made as the lot is known now; null where it was not reckoned when it was made,
-     * where nothing is forecast any more, or where too little lives by then.
+     * Seeds that a packet would hold if it were made as the lot is known now; null where so many are enough, where it was not
+     * reckoned when it was made, where nothing is forecast any more, or where too little lives by then.
      *
      * @param  ?Forecast  $forecast  of what is in it
+     * @param  int  $enough  seeds
      */
-    public static function wantedNow(LotCourse $lot, Packet $packet, ?Forecast $forecast): ?int
+    public static function wantedBeyond(LotCourse $lot, Packet $packet, ?Forecast $forecast, int $enough): ?int
     {
+        if ($forecast === null || $packet->plants === null || $packet->confidence === null || $packet->field === null) {
+            return null;
+        }
+        $shares = $forecast->sharesAt(self::sowing($lot->facts->crop, $packet->year), self::SHARES);
 
-        return $forecast === null || $packet->plants === null || $packet->confidence === null || $packet->field === null
+        // Whether they are enough is one question; how many would be, a dozen.
+        return ! self::isWorthSowing($shares) || SeedsNeeded::chanceFromShares($packet->plants, $enough, $shares, $packet->field) >= $packet->confidence
             ? null
-            : self::seeds($packet->plants, $packet->confidence, $packet->field, $forecast->sharesAt(self::sowing($lot->facts->crop, $packet->year), self::SHARES));
+            : self::seeds($packet->plants, $packet->confidence, $packet->field, $shares);
+    }
+
+    /** @param  non-empty-list<float>  $shares */
+    private static function isWorthSowing(array $shares): bool
+    {
+        return array_sum($shares) >= self::LEAST_ALIVE * count($shares);
     }
 
     /** @param  non-empty-list<float>  $shares */
     private static function seeds(int $plants, float $confidence, float $field, array $shares): ?int
     {
-        if (array_sum($shares) < self::LEAST_ALIVE * count($shares)) {
+        if (! self::isWorthSowing($shares)) {
             return null;
         }
         try {

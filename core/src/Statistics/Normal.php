@@ -17,17 +17,6 @@ final class Normal
         return $z < 0.0 ? $tail : 1.0 - $tail;
     }
 
-    /** The same to within 1e-7, where thousands are summed (Abramowitz & Stegun 26.2.17). */
-    public static function about(float $z): float
-    {
-        $x = abs($z);
-        $t = 1.0 / (1.0 + 0.2316419 * $x);
-        $tail = 0.3989422804014327 * exp(-$x * $x / 2.0) * $t
-            * (0.319381530 + $t * (-0.356563782 + $t * (1.781477937 + $t * (-1.821255978 + $t * 1.330274429))));
-
-        return $z < 0.0 ? $tail : 1.0 - $tail;
-    }
-
     /**
      * The z below which a share p of the distribution lies. Wichura 1988, algorithm AS 241 (PPND16), about 1e-16.
      *

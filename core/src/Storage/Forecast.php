@@ -7,6 +7,7 @@ namespace Marrow\Core\Storage;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Statistics\Interval;
 use Marrow\Core\Statistics\Normal;
+use Marrow\Core\Statistics\NormalMixture;
 
 /**
  * How the share alive falls over the calendar, and how sure that is. Viability at a time is v₀ − A·e⁻ᵘ: A probits lost by
@@ -17,7 +18,7 @@ use Marrow\Core\Statistics\Normal;
  */
 final class Forecast
 {
-    /** @var list<float>|null */
+    /** @var non-empty-list<float>|null */
     private static ?array $paces = null;
 
     /** No forecast looks further ahead than this. */
@@ -32,9 +33,6 @@ final class Forecast
 
     /** Paces over which a chance is summed. */
     private const PACES = 31;
-
-    /** Most steps of the search for a quantile; from 48 probits to a ten-millionth even halving alone takes 29. */
-    private const TURNS = 60;
 
     private function __construct(
         private readonly Ageing $ageing,
@@ -66,7 +64,7 @@ final class Forecast
     /** Within which nine of ten such lots lie. */
     public function limitsAt(\DateTimeImmutable $at): Interval
     {
-        return new Interval(Normal::below($this->quantile($at, self::BAND)), Normal::below($this->quantile($at, 1.0 - self::BAND)));
+        return $this->band($at, 0.0);
     }
 
     /**
@@ -77,9 +75,10 @@ final class Forecast
      */
     public function sharesAt(\DateTimeImmutable $at, int $how): array
     {
+        $spread = $this->viabilities(...$this->ageing->until($at));
         $shares = [];
         for ($k = 0; $k < max(1, $how); $k++) {
-            $shares[] = Normal::below($this->quantile($at, ($k + 0.5) / $how));
+            $shares[] = Normal::below($spread->quantile(($k + 0.5) / $how));
         }
 
         return $shares;
@@ -98,7 +97,15 @@ final class Forecast
         $z = Normal::probit($share);
         $luck = sqrt($share * (1.0 - $share) / $sown) / (0.3989422804014327 * exp(-$z * $z / 2.0));
 
-        return new Interval(Normal::below($this->quantile($at, self::BAND, $luck)), Normal::below($this->quantile($at, 1.0 - self::BAND, $luck)));
+        return $this->band($at, $luck);
+    }
+
+    /** @param  float  $luck  of the draw, in probits */
+    private function band(\DateTimeImmutable $at, float $luck): Interval
+    {
+        $spread = $this->viabilities(...$this->ageing->until($at), luck: $luck);
+
+        return new Interval(Normal::below($spread->quantile(self::BAND)), Normal::below($spread->quantile(1.0 - self::BAND)));
     }
 
     /** Chance that by $at the share has fallen below $threshold (0.01 … 0.99). */
@@ -153,53 +160,18 @@ final class Forecast
         return $this->after($high);
     }
 
-    /**
-     * @param  float  $mark  probits
-     */
+    /** @param  float  $mark  probits */
     private function chance(float $mark, float $lost, float $away): float
     {
-        [$middles, $alone] = $this->viabilities($lost, $away);
-
-        return self::below($mark, $middles, $alone);
-    }
-
-    /**
-     * Probits of which so large a share of lots lies below: by Newton's steps, and by halving where one would leave what is
-     * known to hold it.
-     */
-    private function quantile(\DateTimeImmutable $at, float $share, float $luck = 0.0): float
-    {
-        [$middles, $alone] = $this->viabilities(...$this->ageing->until($at), luck: $luck);
-        [$low, $high] = [-40.0, 8.0];
-        // It begins where a single normal of the same middle and width would have it.
-        $mean = array_sum($middles) / self::PACES;
-        $square = array_sum(array_map(static fn (float $middle): float => ($middle - $mean) ** 2, $middles)) / self::PACES;
-        $mark = max($low, min($high, $mean + Normal::probit($share) * hypot($alone, sqrt($square))));
-        for ($turn = 0; $turn < self::TURNS; $turn++) {
-            $off = self::below($mark, $middles, $alone) - $share;
-            $off < 0.0 ? $low = $mark : $high = $mark;
-            $density = 0.0;
-            foreach ($middles as $middle) {
-                $density += exp(-(($mark - $middle) / $alone) ** 2 / 2.0);
-            }
-            $next = $density > 0.0 ? $mark - $off * $alone * self::PACES / (0.3989422804014327 * $density) : $low;
-            $next = $next > $low && $next < $high ? $next : ($low + $high) / 2.0;
-            if (abs($next - $mark) < 1e-7) {
-                return $next;
-            }
-            $mark = $next;
-        }
-
-        return $mark;
+        return $this->viabilities($lost, $away)->below($mark);
     }
 
     /**
      * What the viability may be, in probits: for each of the paces, which are as likely as one another, a normal about a middle.
      *
      * @param  float  $luck  of the draw, in probits, where it is a test's finding that is asked for
-     * @return array{list<float>, float} the middles, and the deviation of each
      */
-    private function viabilities(float $lost, float $away, float $luck = 0.0): array
+    private function viabilities(float $lost, float $away, float $luck = 0.0): NormalMixture
     {
         $spread = $this->spread($away);
         $goes = $spread > 0.0 ? $this->pace->together / $spread ** 2 : 0.0;
@@ -209,18 +181,7 @@ final class Forecast
             $middles[] = $this->pace->viability + $goes * $off - $lost * exp(-$this->pace->slower - $off);
         }
 
-        return [$middles, hypot($this->aloneSpread($spread), $luck)];
-    }
-
-    /** @param  list<float>  $middles */
-    private static function below(float $mark, array $middles, float $alone): float
-    {
-        $sum = 0.0;
-        foreach ($middles as $middle) {
-            $sum += Normal::about(($mark - $middle) / $alone);
-        }
-
-        return $sum / self::PACES;
+        return new NormalMixture($middles, hypot($this->aloneSpread($spread), $luck));
     }
 
     /** Of u, where the seed lies so far from the cupboard. */
@@ -237,7 +198,7 @@ final class Forecast
         return sqrt(max(1e-6, $this->pace->viabilitySpread ** 2 - $explained));
     }
 
-    /** @return list<float> in standard deviations, each as likely as the next */
+    /** @return non-empty-list<float> in standard deviations, each as likely as the next */
     private static function paces(): array
     {
         return self::$paces ??= array_map(static fn (int $k): float => Normal::probit(($k + 0.5) / self::PACES), range(0, self::PACES - 1));

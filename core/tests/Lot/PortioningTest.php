@@ -137,20 +137,22 @@ final class PortioningTest extends CoreTestCase
     {
         $diary = self::tested('onion', 3000);
         $diary->record('portioned', '2026-10-20', ['years' => [2029], 'seeds' => [40], 'plants' => 12, 'container' => 'paper_envelope', 'place_id' => 'shelf', 'confidence' => 0.95, 'field' => 0.8, 'into' => ['a']]);
-        $wanted = static function () use ($diary): ?int {
+        $wanted = static function (int $enough = 0) use ($diary): ?int {
             $course = $diary->course();
             $packet = $course->packets->all()['a']->packet ?? throw new \LogicException;
 
-            return Portioning::wantedNow($course, $packet, $course->forecastIn('a'));
+            return Portioning::wantedBeyond($course, $packet, $course->forecastIn('a'), $enough);
         };
         $before = $wanted();
+        self::assertNull($wanted((int) $before), 'so many are enough');
+        self::assertSame($before, $wanted($before - 1), 'and one fewer is too few');
         $diary->record('test_started', '2027-11-01', ['test' => 'u', 'replicates' => 2, 'seeds' => 50, 'temperature_c' => 20, 'method' => 'dish']);
         $diary->record('test_counted', '2027-11-13', ['test' => 'u', 'normal' => [28, 29], 'abnormal' => [0, 0]]);
         $diary->record('test_ended', '2027-11-13', ['test' => 'u']);
         self::assertGreaterThan($before, $wanted());
         $diary->record('portioned', '2027-11-20', ['years' => [2030], 'seeds' => [40], 'plants' => 12, 'container' => 'paper_envelope', 'place_id' => 'shelf', 'into' => ['b']]);
         $course = $diary->course();
-        self::assertNull(Portioning::wantedNow($course, $course->packets->all()['b']->packet ?? throw new \LogicException, $course->forecastIn('b')), 'nobody reckoned it when it was made');
+        self::assertNull(Portioning::wantedBeyond($course, $course->packets->all()['b']->packet ?? throw new \LogicException, $course->forecastIn('b'), 0), 'nobody reckoned it when it was made');
     }
 
     /** Sown in its year, a packet gives the plants at least as often as was promised, whichever of all that its forecast leaves open the lot is. */

@@ -142,13 +142,6 @@ final class ForecastTest extends CoreTestCase
         yield 'three, constants measured' => [[[0.0, 48, 50], [0.6, 44, 50], [1.4, 30, 50]], ConstantsBasis::Published, [0.284066, 0.154461, -0.045216, 0.165848, 0.014451]];
     }
 
-    public function test_the_quick_normal_is_near_enough_to_the_exact_one(): void
-    {
-        for ($z = -9.0; $z <= 9.0; $z += 0.37) {
-            self::assertEqualsWithDelta(Normal::below($z), Normal::about($z), 1.5e-7);
-        }
-    }
-
     public function test_all_or_none_come_up_and_there_is_a_forecast_still(): void
     {
         foreach ([[0, 25], [25, 25]] as [$up, $of]) {
