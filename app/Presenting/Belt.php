@@ -55,25 +55,20 @@ final readonly class Belt
         $counts = [];
         $alarms = [];
         $marks = [];
-        $days = DB::select('SELECT day, count(*) AS n, min(urgency) AS urgency FROM tasks WHERE day >= ? AND day < ? GROUP BY day', $between);
-        foreach ($days as $day) {
-            /** @var object{day: string, n: int, urgency: int} $day */
-            $counts[$day->day] = $day->n;
-            $alarms[$day->day] = $day->urgency < DueTask::WAITS;
-        }
-        // The first few of each day, by the index in which they stand in that order.
-        $first = DB::select(
-            'SELECT d.day, t.kind, t.subject, coalesce(l.number, p.number) AS number
-             FROM (SELECT DISTINCT day FROM tasks WHERE day >= ? AND day < ?) d
-             JOIN tasks t ON t.id IN (SELECT id FROM tasks WHERE tasks.day = d.day ORDER BY urgency, best_at, id LIMIT ?)
-             LEFT JOIN lots l ON t.subject = \'lot\' AND l.id = t.subject_id
-             LEFT JOIN plantings p ON t.subject = \'planting\' AND p.id = t.subject_id
-             ORDER BY d.day, t.urgency, t.best_at, t.id',
+        // In one go, and from one index, which holds all that is said here.
+        $days = DB::select(
+            "WITH due AS MATERIALIZED (SELECT day, count(*) AS n, min(urgency) AS urgency FROM tasks WHERE day >= ? AND day < ? GROUP BY day)
+             SELECT day, n, urgency, (SELECT group_concat(kind || ' ' || code, ',') FROM (SELECT kind, code FROM tasks WHERE tasks.day = due.day ORDER BY urgency, best_at, id LIMIT ?)) AS first FROM due",
             [...$between, self::MARKS_A_DAY],
         );
-        foreach ($first as $task) {
-            /** @var object{day: string, kind: string, subject: string, number: int} $task */
-            $marks[$task->day][] = ($task->subject === 'lot' ? 'L' : 'P').$task->number.' '.$this->voices->label($task->kind);
+        foreach ($days as $day) {
+            /** @var object{day: string, n: int, urgency: int, first: string} $day */
+            $counts[$day->day] = $day->n;
+            $alarms[$day->day] = $day->urgency < DueTask::WAITS;
+            foreach (explode(',', $day->first) as $task) {
+                [$kind, $code] = explode(' ', $task);
+                $marks[$day->day][] = $code.' '.$this->voices->label($kind);
+            }
         }
 
         foreach ($this->planned->days($start, $end, self::MARKS_A_DAY) as $day => [$count, $first]) {

@@ -185,15 +185,15 @@ final readonly class Projector
     {
         $lots = $plantings->flatMap(static fn (Planting $planting): array => $planting->lots->pluck('id')->all());
         EntryStore::ahead(['planting' => self::ids($plantings->pluck('id')), 'lot' => self::ids($lots)], function () use ($plantings): void {
-            $rows = [];
-            $tasks = [];
+            $rows = $tasks = $codes = [];
             foreach ($plantings as $planting) {
+                $codes[$planting->id] = $planting->code();
                 $course = $this->facts->planting($planting);
                 $rows[] = Rows::planting($planting, $course, $this->countLots($planting->id));
                 $tasks[$planting->id] = [...$course->putOff->leaves(self::settle($course->adrift(), Place::Plot, $course->adriftAt())), ...$course->tasks()];
             }
             PlantingStanding::query()->upsert($rows, 'planting_id');
-            $this->tasks(Subject::Planting, $tasks);
+            $this->tasks(Subject::Planting, $tasks, $codes);
         });
     }
 
@@ -218,8 +218,9 @@ final readonly class Projector
             $tests = [];
             $containers = [];
             $paces = [];
-            $tasks = [];
+            $tasks = $codes = [];
             foreach ($lots as $lot) {
+                $codes[$lot->id] = $lot->code();
                 $course = $this->facts->lot($lot);
                 $rows[] = Rows::lot($lot, $course);
                 array_push($containers, ...Rows::containers($lot, $course));
@@ -237,7 +238,7 @@ final readonly class Projector
             Bulk::insert('lot_containers', $containers);
             TestStanding::query()->whereIn('lot_id', $lots->pluck('id'))->delete();
             Bulk::insert('test_standings', $tests);
-            $this->tasks(Subject::Lot, $tasks);
+            $this->tasks(Subject::Lot, $tasks, $codes);
 
             return $this->tellings(self::ids($lots->pluck('id')), $paces);
         });
@@ -337,10 +338,13 @@ final readonly class Projector
         return [new Task(Settle::Settle, $place, $at, $at, null, Loss::Nothing, ['entries' => count($adrift)], (string) array_key_first($adrift))];
     }
 
-    /** @param  array<string, list<Task>>  $tasks  by the thing they are of, each of these anew */
-    private function tasks(Subject $subject, array $tasks): void
+    /**
+     * @param  array<string, list<Task>>  $tasks  by the thing they are of, each of these anew
+     * @param  array<string, string>  $codes  of these things
+     */
+    private function tasks(Subject $subject, array $tasks, array $codes): void
     {
         DueTask::query()->where('subject', $subject->value)->whereIn('subject_id', array_keys($tasks))->delete();
-        Bulk::insert('tasks', Rows::tasks($subject, $tasks));
+        Bulk::insert('tasks', Rows::tasks($subject, $tasks, $codes));
     }
 }

@@ -43,6 +43,7 @@ final class Rows
             'lot_id' => $lot->id,
             'number' => $lot->number,
             'variety' => $lot->variety->name,
+            'variety_id' => $lot->variety_id,
             'place' => $course->place()->value,
             'stage' => $course->place() === Place::Bench ? ($course->cleaning->isClean() ? 'clean' : $course->cleaning->stage->value) : $course->drying->verdict()->value,
             'used_up' => (int) $course->isUsedUp(),
@@ -157,9 +158,10 @@ final class Rows
 
     /**
      * @param  array<string, list<Task>>  $tasks  by the thing they are of
+     * @param  array<string, string>  $codes  of these things
      * @return list<array<string, mixed>>
      */
-    public static function tasks(Subject $subject, array $tasks): array
+    public static function tasks(Subject $subject, array $tasks, array $codes): array
     {
         $rows = [];
         foreach ($tasks as $id => $ofOne) {
@@ -168,6 +170,7 @@ final class Rows
                 $rows[] = [
                     'subject' => $subject->value,
                     'subject_id' => $id,
+                    'code' => $codes[$id],
                     'kind' => $task->kind->value,
                     'place' => $task->place->value,
                     'opens_at' => Moment::keep($task->opens),

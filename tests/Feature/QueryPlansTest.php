@@ -68,6 +68,7 @@ final class QueryPlansTest extends TestCase
         yield 'store, by its end' => ['/api/places/store'];
         yield 'store, by name' => ['/api/places/store?sort=name'];
         yield 'store, by code' => ['/api/places/store?sort=code'];
+        yield 'store, the last of their variety' => ['/api/places/store?only=last'];
         yield 'racks' => ['/api/places/racks'];
         yield 'bench' => ['/api/places/bench'];
         yield 'plot' => ['/api/places/plot'];
