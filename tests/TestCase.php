@@ -66,6 +66,13 @@ abstract class TestCase extends BaseTestCase
         copy($this->database, $laid);
     }
 
+    /** Empties the garden. The framework empties the file under whoever has it open, so nobody may. */
+    protected function empties(): void
+    {
+        DB::disconnect();
+        self::assertSame(0, Artisan::call('migrate:fresh', ['--force' => true]), Artisan::output());
+    }
+
     protected function tearDown(): void
     {
         DB::disconnect();

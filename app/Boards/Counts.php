@@ -26,8 +26,7 @@ final readonly class Counts
         $all = DB::query()->selectSub(DueTask::counted($due()), 'hands');
         foreach (Place::cases() as $place) {
             $all->selectSub(Boards::classOf($place)::here($at)->toBase()->selectRaw('count(*)'), "here_$place->value")
-                // "first = 1" as it stands in the condition of the index, or the index would not be taken.
-                ->selectSub(DueTask::counted($due()->whereRaw('first = 1')->where('place', $place->value)), "hands_$place->value");
+                ->selectSub(DueTask::counted($due()->where('place', $place->value), things: true), "hands_$place->value");
         }
         /** @var array<string, int> $counts */
         $counts = (array) $all->first();

@@ -26,7 +26,7 @@ use Illuminate\Support\Facades\DB;
  * @property string $figures
  * @property string $day  of best_at
  * @property int $urgency  the smaller, the higher on Today
- * @property int $first  1 when nothing of its thing is wanted sooner in that place
+ * @property string $code  of its lot or planting
  * @property Lot|null $lot
  * @property Planting|null $planting
  */
@@ -62,9 +62,10 @@ final class DueTask extends Record
      * How many there are, as a question; COUNTED stands for that many or more.
      *
      * @param  Builder<DueTask>  $tasks
+     * @param  bool  $things  the lots and plantings that they are of, each once
      */
-    public static function counted(Builder $tasks): Query
+    public static function counted(Builder $tasks, bool $things = false): Query
     {
-        return DB::query()->fromSub($tasks->clone()->toBase()->selectRaw('1')->limit(self::COUNTED), 'counted')->selectRaw('count(*) AS n');
+        return DB::query()->fromSub($tasks->clone()->toBase()->selectRaw($things ? 'DISTINCT subject_id' : '1')->limit(self::COUNTED), 'counted')->selectRaw('count(*) AS n');
     }
 }

@@ -165,8 +165,7 @@ final class Rows
     {
         $rows = [];
         foreach ($tasks as $id => $ofOne) {
-            $first = self::first($ofOne);
-            foreach ($ofOne as $i => $task) {
+            foreach ($ofOne as $task) {
                 $rows[] = [
                     'subject' => $subject->value,
                     'subject_id' => $id,
@@ -182,27 +181,11 @@ final class Rows
                     'figures' => json_encode($task->figures, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
                     'day' => $task->best->format('Y-m-d'),
                     'urgency' => self::urgency($task),
-                    'first' => (int) ($first[$task->place->value] === $i),
                 ];
             }
         }
 
         return $rows;
-    }
-
-    /**
-     * @param  list<Task>  $tasks
-     * @return array<string, int> which of them is wanted soonest, by place
-     */
-    private static function first(array $tasks): array
-    {
-        $first = [];
-        foreach ($tasks as $i => $task) {
-            $soonest = $first[$task->place->value] ?? null;
-            $first[$task->place->value] = $soonest === null || $task->best < $tasks[$soonest]->best ? $i : $soonest;
-        }
-
-        return $first;
     }
 
     /** What will be lost soonest stands first; among the rest the trays, which do not wait, and the store last. */

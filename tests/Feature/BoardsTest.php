@@ -70,7 +70,7 @@ final class BoardsTest extends TestCase
         $again = array_combine($match['columns'], $out['rows'][0]);
         self::assertSame('stands', $this->postJson('/api/intake/read', ['lines' => [['id' => 'a', 'cells' => $again]]])->json('0.status'));
         // In another garden it is the same lot.
-        \Illuminate\Support\Facades\Artisan::call('migrate:fresh');
+        $this->empties();
         \App\Models\Garden::query()->create(['name' => 'Another']);
         $this->postJson('/api/intakes', ['id' => (string) Str::uuid7(), 'title' => 'x', 'lines' => [['id' => 'a', 'cells' => $again]]])->assertOk();
         self::assertSame($out['rows'], $this->getJson('/api/places/store/table')->json('rows'));

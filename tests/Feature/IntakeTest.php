@@ -56,9 +56,9 @@ final class IntakeTest extends TestCase
     public function test_what_is_written_for_the_lists_is_what_would_be_reckoned_from_the_journal(): void
     {
         $this->keep(self::CUPBOARD)->assertOk();
-        $was = [DB::table('lot_standings')->orderBy('lot_id')->get()->all(), DB::table('tasks')->orderBy('subject_id')->orderBy('kind')->get(['subject_id', 'kind', 'best_at', 'figures', 'urgency', 'first'])->all()];
+        $was = [DB::table('lot_standings')->orderBy('lot_id')->get()->all(), DB::table('tasks')->orderBy('subject_id')->orderBy('kind')->get(['subject_id', 'kind', 'best_at', 'figures', 'urgency', 'code'])->all()];
         Artisan::call('marrow:rebuild');
-        self::assertEquals($was, [DB::table('lot_standings')->orderBy('lot_id')->get()->all(), DB::table('tasks')->orderBy('subject_id')->orderBy('kind')->get(['subject_id', 'kind', 'best_at', 'figures', 'urgency', 'first'])->all()]);
+        self::assertEquals($was, [DB::table('lot_standings')->orderBy('lot_id')->get()->all(), DB::table('tasks')->orderBy('subject_id')->orderBy('kind')->get(['subject_id', 'kind', 'best_at', 'figures', 'urgency', 'code'])->all()]);
     }
 
     public function test_one_line_that_cannot_be_kept_keeps_all_of_it_out(): void

@@ -70,7 +70,7 @@ final class OldGardensTest extends TestCase
         }
         self::assertTrue(Uuid::isValid($marks[0]));
         self::assertSame($marks[0], $marks[1], 'tags that were printed since are of it');
-        Artisan::call('migrate:fresh', ['--force' => true]);
+        $this->empties();
         self::assertNotSame($marks[0], Marks::get(Marks::GARDEN));
     }
 
