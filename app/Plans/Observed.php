@@ -25,6 +25,9 @@ final readonly class Observed
     /** A sowing this many days before or after its planned day is still that sowing. */
     private const ABOUT_DAYS = 75;
 
+    /** A planting of another season than the plan's, before or after it, may still be of the plan: seed of biennials is sown the year before. */
+    public const SEASONS_APART = 1;
+
     public function __construct(private Facts $facts) {}
 
     /** The plan with the bloom that was seen in place of the one that was reckoned. */
@@ -105,7 +108,7 @@ final readonly class Observed
         $named = array_filter(array_map(static fn (PlannedPlanting $planting): ?string => $planting->planting, $plan->plantings));
         $inSeason = DB::table('planting_standings')
             ->join('plantings', 'plantings.id', '=', 'planting_standings.planting_id')
-            ->whereBetween('season', [$plan->year - 1, $plan->year + 1])->whereIn('variety_id', $varieties)->pluck('plantings.id')->all();
+            ->whereBetween('season', [$plan->year - self::SEASONS_APART, $plan->year + self::SEASONS_APART])->whereIn('variety_id', $varieties)->pluck('plantings.id')->all();
         $plantings = Planting::query()->with(['variety', 'standing'])->whereIn('id', [...array_values($named), ...$inSeason])
             ->orderBy('number')->get()->keyBy('id');
         $links = [];

@@ -15,12 +15,13 @@ final readonly class PlansAfresh
 {
     public function __construct(private PlanBook $book, private WorkPlanned $work) {}
 
-    /** After something was recorded of plantings: every plan that their variety is in. */
+    /** After something was recorded of plantings, or of what was picked from them: every plan that their variety is in. */
     public function journalChanged(Changed $changed): void
     {
         $plantings = $changed->ids(Subject::Planting);
-        if ($plantings !== []) {
-            $this->ofVarieties(DB::table('plantings')->whereIn('id', $plantings)->pluck('variety_id')->all());
+        $years = $plantings === [] ? [] : $this->years(DB::table('plantings')->whereIn('id', $plantings)->pluck('variety_id')->all());
+        foreach (array_unique([...$years, ...$this->ofLots($changed->ids(Subject::Lot))]) as $year) {
+            $this->write($year);
         }
     }
 
@@ -50,9 +51,41 @@ final readonly class PlansAfresh
     /** @param  array<array-key, mixed>  $varieties  ids */
     private function ofVarieties(array $varieties): void
     {
-        foreach (DB::table('plan_varieties')->whereIn('variety_id', $varieties)->distinct()->pluck('year') as $year) {
-            $this->write(is_numeric($year) ? (int) $year : 0);
+        foreach ($this->years($varieties) as $year) {
+            $this->write($year);
         }
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $varieties  ids
+     * @return list<int> plans that they are in
+     */
+    private function years(array $varieties): array
+    {
+        return self::whole(DB::table('plan_varieties')->whereIn('variety_id', $varieties)->distinct()->pluck('year')->all());
+    }
+
+    /**
+     * That something was picked ends what is asked of a planting. Those of other seasons are in no plan.
+     *
+     * @param  list<string>  $lots  ids
+     * @return list<int> plans that what they were picked from may be in
+     */
+    private function ofLots(array $lots): array
+    {
+        return $lots === [] ? [] : self::whole(DB::table('lot_origins')->whereIn('lot_id', $lots)
+            ->join('plantings', 'plantings.id', '=', 'planting_id')->join('planting_standings', 'planting_standings.planting_id', '=', 'plantings.id')
+            ->join('plan_varieties', 'plan_varieties.variety_id', '=', 'plantings.variety_id')
+            ->whereRaw('(season IS NULL OR year BETWEEN season - ? AND season + ?)', [Observed::SEASONS_APART, Observed::SEASONS_APART])->distinct()->pluck('year')->all());
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $years
+     * @return list<int>
+     */
+    private static function whole(array $years): array
+    {
+        return array_values(array_map(static fn (mixed $year): int => is_numeric($year) ? (int) $year : 0, $years));
     }
 
     private function write(int $year): void

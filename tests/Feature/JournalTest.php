@@ -167,6 +167,7 @@ final class JournalTest extends TestCase
             'plantings' => $rows('planting_standings', 'planting_id'),
             'tests' => $rows('test_standings', 'lot_id, test_id'),
             'tasks' => $rows('tasks', 'subject_id, kind, best_at, about', 'id'),
+            'plans' => $rows('plan_tasks', 'year, planting, kind, on_day'),
         ];
     }
 }

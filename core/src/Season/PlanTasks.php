@@ -45,7 +45,7 @@ final class PlanTasks
     {
         return match ($kind) {
             PlanTaskKind::Sow => $grown->sownAt !== null,
-            PlanTaskKind::WatchBloom => $grown->firstBloom !== null,
+            PlanTaskKind::WatchBloom => $grown->firstBloom !== null || $grown->isPicked,
             // Once it is sown, the planting itself says when to look for ripe seed.
             PlanTaskKind::LookForRipe => $grown->sownAt !== null || $grown->isPicked,
             default => in_array($kind, $grown->done, true),
