@@ -34,6 +34,7 @@ final readonly class AdviceWords
             Counsel::DoNotRely => "Do not rely on it: $tested.",
             Counsel::TestFirst => $tested === '' ? 'Test it before you rely on it: by the forecast it may have fallen low, and it was never tested.' : "Test it before you rely on it: it was $tested, and may have fallen low since.",
             Counsel::PastUnknown => 'Test it before you rely on it: nobody knows how it was kept before it came here.',
+            Counsel::KeptTooHot => sprintf('Test it before you rely on it: nobody knows how long seed lives at %s.', Quantity::temperature((float) $this->lot->storing->now?->at->temperatureC)),
             Counsel::SowThicker => "Sow it thicker: $tested.",
             Counsel::SowAsUsual => "Sow it as usual: $tested.",
             Counsel::Untested => sprintf('Never tested: taken to be sound, at %s. A test would tell.', Quantity::percent($this->lot->practice->untestedShare)),

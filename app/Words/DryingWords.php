@@ -26,7 +26,9 @@ final readonly class DryingWords
 
         return match ($drying->verdict()) {
             DryingVerdict::NotSpread => 'Not on the racks yet.',
-            DryingVerdict::MustNotDry => 'This kind dies when it dries: take it off the racks, keep it damp and cool, and sow it.',
+            DryingVerdict::MustNotDry => $crop->isKeptAlive()
+                ? sprintf('%s is cured here, not dried as seed is. %s', $crop->name, AdviceWords::keptAlive($crop))
+                : 'This kind dies when it dries: take it off the racks, keep it damp and cool, and sow it.',
             DryingVerdict::DryEnough => sprintf(
                 'Dry enough for a jar: %s, and %s is the most for %s. %s.',
                 Quantity::moisture((float) $moisture),
@@ -36,7 +38,7 @@ final readonly class DryingWords
             ),
             DryingVerdict::Steady => 'Its weight is steady, so it is as dry as this room makes it. How dry that is, only the humidity in a closed jar tells.',
             DryingVerdict::Left => $moisture !== null
-                ? sprintf('Off the racks, at %s when last measured; %s is the most for a jar.', Quantity::moisture($moisture), Quantity::moisture((float) $crop->jarMoisture))
+                ? sprintf($drying->spreadAt === null ? 'At %s when last measured; %s is the most for a jar.' : 'Off the racks, at %s when last measured; %s is the most for a jar.', Quantity::moisture($moisture), Quantity::moisture((float) $crop->jarMoisture))
                 : 'Off the racks; how dry it was nobody measured.',
             DryingVerdict::Drying => match (true) {
                 $moisture !== null && $target !== null => sprintf(

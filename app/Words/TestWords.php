@@ -42,11 +42,11 @@ final readonly class TestWords
             }, Quantity::number($test->undecided(), 'undecided seed'), $few);
     }
 
-    /** What the test means at sowing; null before anything has come up. */
+    /** What the test means at sowing; null before anything has come up, and where what did not may only have slept. */
     public function sowing(TestCourse $test): ?string
     {
         $share = $test->share();
-        if ($share === null || $test->endedAt === null || $share->germinated === 0) {
+        if ($share === null || $test->endedAt === null || $share->germinated === 0 || $this->lot->testing->mayHaveSlept($test)) {
             return null;
         }
         try {

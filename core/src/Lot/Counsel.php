@@ -38,6 +38,9 @@ enum Counsel: string
     /** It came from elsewhere and was never tested here: nobody knows what it went through. */
     case PastUnknown = 'past_unknown';
 
+    /** It has lain hotter since it was tested than anybody has measured how long seed lives. */
+    case KeptTooHot = 'kept_too_hot';
+
     case SowThicker = 'sow_thicker';
     case SowAsUsual = 'sow_as_usual';
 
@@ -48,7 +51,7 @@ enum Counsel: string
     public function asks(): ?string
     {
         return match ($this) {
-            self::TestFirst, self::PastUnknown, self::MaySleep => TestStarted::class,
+            self::TestFirst, self::PastUnknown, self::MaySleep, self::KeptTooHot => TestStarted::class,
             self::DryFirst => Spread::class,
             default => null,
         };

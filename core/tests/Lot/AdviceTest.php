@@ -28,6 +28,13 @@ final class AdviceTest extends CoreTestCase
         yield 'put away dry, never tested' => [Counsel::Untested, self::stored(), '2025-12-01'];
         yield 'never tested, and years in the warm since' => [Counsel::TestFirst, self::stored(), '2036-09-14'];
         yield 'put away, never tested, and past what is to be counted on' => [Counsel::TestFirst, self::stored()];
+        $hot = self::onion(3);
+        $hot->record('stored', '2025-09-01', ['container' => 'paper_envelope', 'place_id' => 'loft', 'mass_g' => 60]);
+        yield 'a year under a hot roof, and never tested' => [Counsel::KeptTooHot, $hot];
+        $moved = self::tested(46);
+        $moved->record('stored', '2026-06-01', ['container' => 'paper_envelope', 'place_id' => 'loft', 'mass_g' => 59]);
+        yield 'a good test, and a summer under a hot roof since' => [Counsel::KeptTooHot, $moved];
+
         yield 'a good test' => [Counsel::SowAsUsual, self::tested(46), '2026-04-01'];
         yield 'a middling one' => [Counsel::SowThicker, self::tested(37), '2026-02-16'];
         yield 'a poor one' => [Counsel::DoNotRely, self::tested(20)];
@@ -71,7 +78,7 @@ final class AdviceTest extends CoreTestCase
         $names = array_map(static fn (Offer $offer): string => $offer->kind->name, $diary->course()->offers(new \DateTimeImmutable($on)));
         $usual = array_map(static fn (Offer $offer): string => $offer->kind->name, $diary->course()->offers());
         match ($counsel) {
-            Counsel::TestFirst, Counsel::PastUnknown => self::assertSame('test_started', $names[0] ?? null),
+            Counsel::TestFirst, Counsel::PastUnknown, Counsel::KeptTooHot => self::assertSame('test_started', $names[0] ?? null),
             Counsel::DryFirst => self::assertSame('spread', $names[0] ?? null),
             default => self::assertSame($usual, $names),
         };
@@ -117,6 +124,6 @@ final class AdviceTest extends CoreTestCase
     /** @return array<string, \Marrow\Core\Steps\Storing\StoredAt> */
     private static function places(): array
     {
-        return ['hall' => new \Marrow\Core\Steps\Storing\StoredAt('Hall', 18.0, 50.0)];
+        return ['hall' => new \Marrow\Core\Steps\Storing\StoredAt('Hall', 18.0, 50.0), 'loft' => new \Marrow\Core\Steps\Storing\StoredAt('Loft', 50.0, 30.0)];
     }
 }

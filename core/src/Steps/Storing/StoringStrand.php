@@ -307,6 +307,12 @@ final class StoringStrand extends Strand
         return [$offer, ...$divide, ...$seen, ...($this->isShutInDamp() ? [Offer::of(Spread::class, 5)] : [])];
     }
 
+    /** Whether it lies hotter than anybody has measured how long seed lives. */
+    public function isTooHotToTell(): bool
+    {
+        return $this->now !== null && $this->now->at->temperatureC > ViabilityConstants::MAX_TEMPERATURE;
+    }
+
     /** Whether it stands closed in tight at a moisture at which it will mould. */
     public function isShutInDamp(): bool
     {
