@@ -14,6 +14,8 @@ use Illuminate\Support\Facades\Log;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Reckoning\UnknownReckoning;
 use PDOException;
+use Symfony\Component\HttpKernel\Exception\MethodNotAllowedHttpException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Throwable;
 
 /** How the core's refusals reach the form they belong to: the same shape as any other field's error. */
@@ -39,6 +41,9 @@ final class Refusals
             return new JsonResponse(['message' => $messages[$e->path], 'errors' => [$e->path => [$messages[$e->path]]]], 422);
         });
         $exceptions->render(static fn (PlanMoved $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 409));
+        // What the framework says of an address is in its own words, not in ours.
+        $exceptions->render(static fn (NotFoundHttpException $e, Request $request): ?JsonResponse => $request->is('api/*') && $request->route() === null ? new JsonResponse(['message' => 'There is nothing at this address.'], 404) : null);
+        $exceptions->render(static fn (MethodNotAllowedHttpException $e, Request $request): ?JsonResponse => $request->is('api/*') ? new JsonResponse(['message' => 'That cannot be done at this address.'], 405, $e->getHeaders()) : null);
         $exceptions->render(static fn (UnknownReckoning $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 404));
     }
 }
