@@ -8,6 +8,7 @@ use App\Models\Planting;
 use App\Reading\Facts;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Season\Grown;
@@ -50,8 +51,11 @@ final readonly class Observed
     public function grown(SeasonPlan $plan): array
     {
         $grown = [];
-        foreach ($this->links($plan) as $planned => $planting) {
-            $course = $this->facts->planting($planting);
+        $links = $this->links($plan);
+        // Folded all together: one after the other each would ask for its entries by itself.
+        $courses = $this->facts->plantings((new Collection(array_values($links)))->unique('id')->load('lots')->toBase());
+        foreach ($links as $planned => $planting) {
+            $course = $courses[$planting->id];
             $grown[$planned] = new Grown(
                 self::day($course->growing->sownAt),
                 self::day($course->growing->firstBloomAt),
@@ -111,12 +115,15 @@ final readonly class Observed
             ->whereBetween('season', [$plan->year - self::SEASONS_APART, $plan->year + self::SEASONS_APART])->whereIn('variety_id', $varieties)->pluck('plantings.id')->all();
         $plantings = Planting::query()->with(['variety', 'standing'])->whereIn('id', [...array_values($named), ...$inSeason])
             ->orderBy('number')->get()->keyBy('id');
-        $links = [];
+        $links = $sownAs = [];
+        foreach ($plantings as $id => $planting) {
+            $sownAs[$planting->standing?->planned][$planting->variety_id][] = (string) $id;
+        }
         foreach ($plan->plantings as $planned) {
             $named = $planned->planting !== null && $plantings->has($planned->planting)
                 ? $planned->planting
-                : $plantings->search(static fn (Planting $planting): bool => $planting->standing?->planned === $planned->id && $planting->variety_id === $planned->variety);
-            if (is_string($named)) {
+                : array_find($sownAs[$planned->id][$planned->variety] ?? [], static fn (string $id): bool => $plantings->has($id));
+            if ($named !== null) {
                 $links[$planned->id] = $plantings->pull($named);
             }
         }
