@@ -46,7 +46,7 @@ final readonly class Advice
             $lot->testing->running() !== [] => Counsel::AwaitTest,
             $lot->testing->asleep() !== null => Counsel::MaySleep,
             $forecast !== null && $forecast->reachesEarliest($minimum) <= $now && ! $lot->testing->cameOutBelow($minimum) => Counsel::TestFirst,
-            $lot->storing->isTooHotToTell() && ($test === null || $test->startedAt <= $lot->storing->since) => Counsel::KeptTooHot,
+            $lot->storing->now?->isTooHotToTell() === true && ($test === null || $test->startedAt <= $lot->storing->since) => Counsel::KeptTooHot,
             $rate !== null => $rate >= $lot->practice->good ? Counsel::SowAsUsual : Counsel::SowThicker,
             $lot->storing->now !== null => Counsel::Untested,
             default => null,

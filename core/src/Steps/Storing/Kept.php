@@ -10,6 +10,7 @@ use Marrow\Core\Drying\JarOpening;
 use Marrow\Core\Steps\Holding\Stretch;
 use Marrow\Core\Steps\Holding\Surroundings;
 use Marrow\Core\Steps\Packets\Packet;
+use Marrow\Core\Storage\ViabilityConstants;
 use Marrow\Core\Work\Later;
 
 /** Seed in one container: where it has lain, how moist it is there, and whether it is still cold. */
@@ -141,5 +142,11 @@ final class Kept
     private function stay(\DateTimeImmutable $from): void
     {
         $this->stays[] = ['from' => $from, 'moisture' => $this->moisture ?? $this->roomMoisture, 'temperature' => $this->at->temperatureC];
+    }
+
+    /** Whether it lies hotter than anybody has measured how long seed lives. */
+    public function isTooHotToTell(): bool
+    {
+        return $this->at->temperatureC > ViabilityConstants::MAX_TEMPERATURE;
     }
 }

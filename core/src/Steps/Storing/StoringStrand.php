@@ -307,12 +307,6 @@ final class StoringStrand extends Strand
         return [$offer, ...$divide, ...$seen, ...($this->isShutInDamp() ? [Offer::of(Spread::class, 5)] : [])];
     }
 
-    /** Whether it lies hotter than anybody has measured how long seed lives. */
-    public function isTooHotToTell(): bool
-    {
-        return $this->now !== null && $this->now->at->temperatureC > ViabilityConstants::MAX_TEMPERATURE;
-    }
-
     /** Whether it stands closed in tight at a moisture at which it will mould. */
     public function isShutInDamp(): bool
     {
@@ -426,7 +420,7 @@ final class StoringStrand extends Strand
     /** Days in which it loses a probit there; none where it is too damp or too hot to say. */
     private function pace(Kept $kept): float
     {
-        if ($kept->moisture === null || $kept->moisture > ViabilityConstants::MAX_MOISTURE || $kept->at->temperatureC > ViabilityConstants::MAX_TEMPERATURE) {
+        if ($kept->moisture === null || $kept->moisture > ViabilityConstants::MAX_MOISTURE || $kept->isTooHotToTell()) {
             return 0.0;
         }
 
