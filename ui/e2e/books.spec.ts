@@ -79,6 +79,8 @@ test('a note written on the wrong lot is moved to the right one', async ({ page 
     .getByRole('button', { name: /^Correct: Note/ })
     .click();
   const of = page.getByLabel('Of the lot');
+  // What it is of is written into the field when the lots have come.
+  await expect(of).toHaveValue(/^L1 /);
   await of.fill('L2');
   await page.getByRole('option', { name: /^L2\b/ }).click();
   await page.getByRole('button', { name: 'Keep: note' }).click();
