@@ -157,7 +157,7 @@ final readonly class ActBook
         Bulk::insert('varieties', self::attributes($working->newVarieties));
         Bulk::insert('lots', self::attributes(array_map(static fn (NewLot $new): Lot => $new->lot, $lots)));
         Bulk::insert('containers', self::attributes($working->newContainers));
-        $origins = $containers = $lying = $entries = $references = $standings = $tasks = $codes = [];
+        $origins = $containers = $lying = $entries = $references = $standings = $tasks = [];
         foreach ($working->newPlacings as [$container, $entry]) {
             $entries[] = $this->row(Subject::Container, $entry->id, $entry->order, $container, $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, $id);
             array_push($references, ...self::references($entry));
@@ -174,8 +174,7 @@ final readonly class ActBook
             }
             array_push($lying, ...Rows::containers($new->lot, $new->course));
             $standings[] = Rows::lot($new->lot, $new->course);
-            $tasks[$new->lot->id] = $new->course->tasks();
-            $codes[$new->lot->id] = $new->lot->code();
+            $tasks[] = [$new->lot, $new->course->tasks()];
         }
         Bulk::insert('lot_origins', $origins);
         Bulk::insert('containers', $containers);
@@ -183,7 +182,7 @@ final readonly class ActBook
         Bulk::insert('entry_refs', $references);
         Bulk::insert('lot_standings', $standings);
         Bulk::insert('lot_containers', $lying);
-        Bulk::insert('tasks', Rows::tasks(Subject::Lot, $tasks, $codes));
+        Bulk::insert('tasks', Rows::tasks(Subject::Lot, $tasks));
         $this->facts->forget();
 
         return $act;

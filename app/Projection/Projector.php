@@ -185,15 +185,15 @@ final readonly class Projector
     {
         $lots = $plantings->flatMap(static fn (Planting $planting): array => $planting->lots->pluck('id')->all());
         EntryStore::ahead(['planting' => self::ids($plantings->pluck('id')), 'lot' => self::ids($lots)], function () use ($plantings): void {
-            $rows = $tasks = $codes = [];
+            $rows = [];
+            $tasks = [];
             foreach ($plantings as $planting) {
-                $codes[$planting->id] = $planting->code();
                 $course = $this->facts->planting($planting);
                 $rows[] = Rows::planting($planting, $course, $this->countLots($planting->id));
-                $tasks[$planting->id] = [...$course->putOff->leaves(self::settle($course->adrift(), Place::Plot, $course->adriftAt())), ...$course->tasks()];
+                $tasks[] = [$planting, [...$course->putOff->leaves(self::settle($course->adrift(), Place::Plot, $course->adriftAt())), ...$course->tasks()]];
             }
             PlantingStanding::query()->upsert($rows, 'planting_id');
-            $this->tasks(Subject::Planting, $tasks, $codes);
+            $this->tasks(Subject::Planting, $tasks);
         });
     }
 
@@ -218,9 +218,8 @@ final readonly class Projector
             $tests = [];
             $containers = [];
             $paces = [];
-            $tasks = $codes = [];
+            $tasks = [];
             foreach ($lots as $lot) {
-                $codes[$lot->id] = $lot->code();
                 $course = $this->facts->lot($lot);
                 $rows[] = Rows::lot($lot, $course);
                 array_push($containers, ...Rows::containers($lot, $course));
@@ -231,14 +230,14 @@ final readonly class Projector
                 if ($told !== null) {
                     $paces[$lot->id] = ['lot_id' => $lot->id, 'weight' => $told->weight, 'pull' => $told->pull];
                 }
-                $tasks[$lot->id] = [...$course->putOff->leaves(self::settle($course->adrift(), $course->place(), $course->adriftAt())), ...$course->tasks()];
+                $tasks[] = [$lot, [...$course->putOff->leaves(self::settle($course->adrift(), $course->place(), $course->adriftAt())), ...$course->tasks()]];
             }
             LotStanding::query()->upsert($rows, 'lot_id', array_values(array_diff(array_keys($rows[0] ?? []), ['line'])));
             DB::table('lot_containers')->whereIn('lot_id', $lots->pluck('id'))->delete();
             Bulk::insert('lot_containers', $containers);
             TestStanding::query()->whereIn('lot_id', $lots->pluck('id'))->delete();
             Bulk::insert('test_standings', $tests);
-            $this->tasks(Subject::Lot, $tasks, $codes);
+            $this->tasks(Subject::Lot, $tasks);
 
             return $this->tellings(self::ids($lots->pluck('id')), $paces);
         });
@@ -338,13 +337,10 @@ final readonly class Projector
         return [new Task(Settle::Settle, $place, $at, $at, null, Loss::Nothing, ['entries' => count($adrift)], (string) array_key_first($adrift))];
     }
 
-    /**
-     * @param  array<string, list<Task>>  $tasks  by the thing they are of, each of these anew
-     * @param  array<string, string>  $codes  of these things
-     */
-    private function tasks(Subject $subject, array $tasks, array $codes): void
+    /** @param  list<array{Lot|Planting, list<Task>}>  $tasks  what they are of, each of these anew, and they */
+    private function tasks(Subject $subject, array $tasks): void
     {
-        DueTask::query()->where('subject', $subject->value)->whereIn('subject_id', array_keys($tasks))->delete();
-        Bulk::insert('tasks', Rows::tasks($subject, $tasks, $codes));
+        DueTask::query()->where('subject', $subject->value)->whereIn('subject_id', array_map(static fn (array $of): string => $of[0]->id, $tasks))->delete();
+        Bulk::insert('tasks', Rows::tasks($subject, $tasks));
     }
 }

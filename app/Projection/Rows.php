@@ -157,19 +157,18 @@ final class Rows
     }
 
     /**
-     * @param  array<string, list<Task>>  $tasks  by the thing they are of
-     * @param  array<string, string>  $codes  of these things
+     * @param  list<array{Lot|Planting, list<Task>}>  $tasks  what they are of, and they
      * @return list<array<string, mixed>>
      */
-    public static function tasks(Subject $subject, array $tasks, array $codes): array
+    public static function tasks(Subject $subject, array $tasks): array
     {
         $rows = [];
-        foreach ($tasks as $id => $ofOne) {
+        foreach ($tasks as [$thing, $ofOne]) {
             foreach ($ofOne as $task) {
                 $rows[] = [
                     'subject' => $subject->value,
-                    'subject_id' => $id,
-                    'code' => $codes[$id],
+                    'subject_id' => $thing->id,
+                    'code' => $thing->code(),
                     'kind' => $task->kind->value,
                     'place' => $task->place->value,
                     'opens_at' => Moment::keep($task->opens),

@@ -31,10 +31,11 @@ final readonly class NormalMixture
     }
 
     /**
-     * The mark below which a share of it lies (strictly between 0 and 1): by Newton's steps, and by halving where one would
-     * leave what is known to hold it.
+     * The mark below which a share of it lies: by Newton's steps, and by halving where one would leave what is known to hold it.
      *
-     * @throws \Marrow\Core\Fields\InvalidFigure
+     * @param  float  $share  strictly between 0 and 1; nearer to either than 1e-6 the tails are too rough
+     *
+     * @throws \Marrow\Core\Fields\InvalidFigure when there is no such mark
      */
     public function quantile(float $share): float
     {

@@ -60,9 +60,9 @@ export function NarrowBar({
         </Choose>
       )}
       {all && place === 'store' && (
-        <Choose label="Which" value={narrowing.only ?? ''} onChange={(only) => narrow({ only })}>
+        <Choose label="Which" value={narrowing.only ?? ''} onChange={(only) => narrow({ only })} most={190}>
           <option value="">every lot</option>
-          <option value="last">only one left of its variety</option>
+          <option value="last">last of its variety</option>
           <option value="untested">never tested</option>
           <option value="past">past its near edge</option>
         </Choose>
@@ -112,11 +112,14 @@ function Choose({
   label,
   value,
   onChange,
+  most = 142,
   children,
 }: {
   label: string;
   value: string;
   onChange: (value: string) => void;
+  /** px that its words may take */
+  most?: number;
   children: ReactNode;
 }) {
   return (
@@ -129,7 +132,7 @@ function Choose({
         font: 'inherit',
         color: 'inherit',
         minHeight: 44,
-        maxWidth: 142,
+        maxWidth: most,
         border: `2px solid ${t.vars?.palette.rule}`,
         borderRadius: `${t.shape.borderRadius}px`,
         bgcolor: t.vars?.palette.background.paper,

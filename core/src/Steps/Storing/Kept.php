@@ -126,6 +126,12 @@ final class Kept
         $this->stay($at);
     }
 
+    /** Whether it lies hotter than anybody has measured how long seed lives. */
+    public function isTooHotToTell(): bool
+    {
+        return $this->at->temperatureC > ViabilityConstants::MAX_TEMPERATURE;
+    }
+
     /** Water settles on what is colder than the dew point of the air around it. */
     private function warm(float $was, Stretch $stretch, \DateTimeImmutable $at): void
     {
@@ -142,11 +148,5 @@ final class Kept
     private function stay(\DateTimeImmutable $from): void
     {
         $this->stays[] = ['from' => $from, 'moisture' => $this->moisture ?? $this->roomMoisture, 'temperature' => $this->at->temperatureC];
-    }
-
-    /** Whether it lies hotter than anybody has measured how long seed lives. */
-    public function isTooHotToTell(): bool
-    {
-        return $this->at->temperatureC > ViabilityConstants::MAX_TEMPERATURE;
     }
 }
