@@ -1,7 +1,39 @@
-import { test as base, type BrowserContext, type CDPSession, type Page } from '@playwright/test';
+import {
+  expect as playwrightExpect,
+  test as base,
+  type BrowserContext,
+  type CDPSession,
+  type ExpectMatcherState,
+  type Locator,
+  type Page,
+} from '@playwright/test';
 import { portOf, zoneOf, type Which } from '../playwright.config';
 
-export { expect } from '@playwright/test';
+type Looks = ReturnType<typeof playwrightExpect<Locator>>;
+
+/** What is not there yet is waited for first. Playwright's own looks write down the whole page each time they find
+ * nothing, and meanwhile the page cannot go on: a tenth of all that the browser did. */
+const onceThere = <Expected extends unknown[]>(look: (at: Looks, ...expected: Expected) => Promise<void>) =>
+  async function (this: ExpectMatcherState, locator: Locator, ...expected: Expected) {
+    const came = await locator
+      .first()
+      .waitFor({ state: 'attached', timeout: this.timeout })
+      .then(
+        () => true,
+        () => false,
+      );
+    const at = playwrightExpect.configure({ timeout: came ? this.timeout : 1 })(locator);
+    await look(this.isNot ? at.not : at, ...expected);
+
+    return { pass: !this.isNot, message: () => '' };
+  };
+
+export const expect = playwrightExpect.extend({
+  toBeVisible: onceThere((at) => at.toBeVisible()),
+  toContainText: onceThere((at, text: string | RegExp) => at.toContainText(text)),
+  toHaveText: onceThere((at, text: string | RegExp) => at.toHaveText(text)),
+  toHaveValue: onceThere((at, value: string | RegExp) => at.toHaveValue(value)),
+});
 
 /** What a browser of a lane already knows, by how it is set: its cache, and the scripts that it has read. The page
  * beside the test's keeps the process alive in which they have been read. */

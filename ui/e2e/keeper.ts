@@ -1,4 +1,5 @@
-import { expect, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { expect } from './garden';
 
 /** Does in the browser what a keeper does, by the words on the screen. */
 export class Keeper {
