@@ -21,7 +21,7 @@ use App\Voice\Quantity;
 use App\Voice\When;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
-use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CropTitle;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Work\Place;
 
@@ -37,15 +37,15 @@ abstract class LotBoard implements Board
 
     abstract protected function detail(LotStanding $row): string;
 
-    protected function crop(LotStanding $row): Crop
+    protected function crop(LotStanding $row): CropTitle
     {
-        return $this->facts->crop($row->lot->variety);
+        return $this->facts->title($row->lot->variety);
     }
 
     /** How many seeds there are, by what is recorded; null when nothing is. */
     protected function seeds(LotStanding $row): ?string
     {
-        return $row->seeds === null ? null : Quantity::seedsOf($row->seeds, $row->counted === 1, $this->crop($row)->counts()->value);
+        return $row->seeds === null ? null : Quantity::seedsOf($row->seeds, $row->counted === 1, $this->crop($row)->counts->value);
     }
 
     /** As a line on the scale of the place. */

@@ -47,7 +47,7 @@ final readonly class LotTable
     private function row(LotStanding $row, ?Received $received): array
     {
         $variety = $row->lot->variety;
-        $crop = $this->facts->crop($variety);
+        $crop = $this->facts->title($variety);
         $cells = [
             Column::Code->value => $row->lot->code(),
             Column::Crop->value => $crop->name,

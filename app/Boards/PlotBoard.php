@@ -69,7 +69,7 @@ final readonly class PlotBoard implements Board
             'Plot',
             ['Code', 'Crop', 'Variety', 'Sown on', 'Plants', 'Where', 'Lots picked', 'Looked over', 'Off-types'],
             array_values(self::rows($narrowing, $when)->get()->map(fn (PlantingStanding $row): array => [
-                $row->planting->code(), $this->facts->crop($row->planting->variety)->name, $row->planting->variety->name, substr((string) $row->sown_at, 0, 10),
+                $row->planting->code(), $this->facts->title($row->planting->variety)->name, $row->planting->variety->name, substr((string) $row->sown_at, 0, 10),
                 (string) $row->plants, $row->planting->spot, (string) $row->lots, (string) $row->looked_over, (string) $row->off_types,
             ])->all()),
         );

@@ -45,7 +45,7 @@ final class StoreBoard extends LotBoard
         }
         $until = Moment::read($row->good_until);
 
-        $isPoor = $row->rate !== null && GerminationShare::isBelow($row->rate, $this->crop($row)->test->minimum);
+        $isPoor = $row->rate !== null && GerminationShare::isBelow($row->rate, $this->crop($row)->minimum);
 
         return [ForecastWords::inShort($isPoor, $until, $when), $tested];
     }

@@ -62,7 +62,7 @@ final readonly class TraysBoard implements Board
             'Trays',
             ['Code', 'Crop', 'Variety', 'Test began', 'Test ended', 'Seeds in the test', 'Germinated', 'Not decided', 'Last counted on day'],
             array_values($this->rows($narrowing, $when)->get()->map(fn (TestStanding $row): array => [
-                $row->lot->code(), $this->facts->crop($row->lot->variety)->name, $row->lot->variety->name, $day($row->started_at), $day($row->ended_at),
+                $row->lot->code(), $this->facts->title($row->lot->variety)->name, $row->lot->variety->name, $day($row->started_at), $day($row->ended_at),
                 (string) $row->sown, (string) $row->germinated, (string) $row->undecided, (string) $row->last_day,
             ])->all()),
         );

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CropTitle;
 use Marrow\Core\Botany\SeedForm;
 use Marrow\Core\Botany\SeedMarks;
 use OpenApi\Attributes as OA;
@@ -35,7 +35,7 @@ final readonly class SeedLookDocument
         public ?string $beside,
     ) {}
 
-    public static function of(Crop $crop): ?self
+    public static function of(CropTitle $crop): ?self
     {
         $look = $crop->look;
         if ($look === null) {

@@ -28,7 +28,7 @@ final readonly class WhichAnswerDocument
 
     public static function crop(string $say, Crop $crop): self
     {
-        return new self($say, $crop->key, $crop->name, $crop->latin, SeedLookDocument::of($crop), null);
+        return new self($say, $crop->key, $crop->name, $crop->latin, SeedLookDocument::of($crop->title()), null);
     }
 
     public static function question(string $say, WhichQuestionDocument $then): self

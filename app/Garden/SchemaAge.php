@@ -42,7 +42,7 @@ final class SchemaAge
     private static function gone(): array
     {
         try {
-            return array_values(array_filter(DB::table('migrations')->pluck('migration')->all(), is_string(...)));
+            return array_values(array_filter(array_column(DB::select('SELECT migration FROM migrations'), 'migration'), is_string(...)));
         } catch (QueryException $e) {
             // A file in which nothing has been laid out yet has gone through nothing.
             return str_contains($e->getMessage(), 'no such table') ? [] : throw $e;

@@ -81,7 +81,7 @@ final class Settings
         if ($this->typed === null) {
             try {
                 /** @var array<string, string> $rows */
-                $rows = DB::table('settings')->pluck('value', 'key')->all();
+                $rows = array_column(DB::select('SELECT key, value FROM settings'), 'value', 'key');
                 $this->typed = $rows;
             } catch (QueryException $e) {
                 if (! NoGarden::explains($e)) {

@@ -36,7 +36,13 @@ final class OwnFigures
             $crops[$key] = fn (): Crop => $this->crop($key);
         }
 
-        return CropReference::lazily($crops, fn (string $key): ?CropTitle => $this->isOwn($key) ? null : $this->read->title($key, $this->folder."/$key.json"));
+        return CropReference::lazily($crops, fn (string $key): ?CropTitle => $this->isOwn($key) || $this->of($key, '') !== [] ? null : $this->read->title($key, $this->folder."/$key.json"));
+    }
+
+    /** The crop as lists show it, for one variety. */
+    public function titleOfVariety(CropReference $crops, string $crop, string $variety): CropTitle
+    {
+        return $this->of($crop, $variety) === [] ? $crops->title($crop) : $this->ofVariety($crops, $crop, $variety)->title();
     }
 
     /** The crop as it is for one variety. */

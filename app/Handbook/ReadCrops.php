@@ -20,9 +20,6 @@ final class ReadCrops
     /** @var array<array-key, mixed>|null as the file has it, or nothing; the cache holds it between requests, so that it is not gone through */
     private ?array $kept = null;
 
-    /** @var array<array-key, mixed>|null by key */
-    private ?array $titles = null;
-
     /** When it was made. */
     private int $madeAt = 0;
 
@@ -34,28 +31,25 @@ final class ReadCrops
 
     public function get(string $key, string $file): ?Crop
     {
-        $kept = $this->kept()['crops'] ?? null;
-        $crop = is_array($kept) && is_string($kept[$key] ?? null) && $this->isCurrent($file) ? unserialize($kept[$key]) : null;
+        $crop = $this->one('crops', $key, $file);
 
         return $crop instanceof Crop ? $crop : null;
     }
 
-    /** The names of a crop, for which it need not be read. */
+    /** What lists show of a crop, for which it need not be read. */
     public function title(string $key, string $file): ?CropTitle
     {
-        if ($this->titles === null) {
-            $kept = $this->kept()['titles'] ?? null;
-            $titles = is_string($kept) ? unserialize($kept) : null;
-            $this->titles = is_array($titles) ? $titles : [];
-        }
-        $title = $this->titles[$key] ?? null;
+        $title = $this->one('titles', $key, $file);
 
-        return $title instanceof CropTitle && $this->isCurrent($file) ? $title : null;
+        return $title instanceof CropTitle ? $title : null;
     }
 
-    private function isCurrent(string $file): bool
+    /** @param  'crops'|'titles'  $of */
+    private function one(string $of, string $key, string $file): mixed
     {
-        return (int) @filemtime($file) <= $this->madeAt;
+        $kept = $this->kept()[$of] ?? null;
+
+        return is_array($kept) && is_string($kept[$key] ?? null) && (int) @filemtime($file) <= $this->madeAt ? unserialize($kept[$key]) : null;
     }
 
     /** @param  string  $folder  of the files of the crops */
@@ -68,9 +62,9 @@ final class ReadCrops
         foreach (CropFiles::of($folder) as $key => $content) {
             $crop = CropFile::read($key, $content());
             $crops[$key] = serialize($crop);
-            $titles[$key] = $crop->title();
+            $titles[$key] = serialize($crop->title());
         }
-        $kept = ['crops' => $crops, 'titles' => serialize($titles)];
+        $kept = ['crops' => $crops, 'titles' => $titles];
         // Aside first: a request may be reading it.
         $aside = $this->path.'.'.getmypid();
         file_put_contents($aside, '<?php return '.var_export($kept, true).';');

@@ -16,10 +16,14 @@ abstract class Record extends Model
 
     protected $guarded = [];
 
-    /** What a row holds is taken as it is; only what is cast, related or missing goes the framework's longer way. */
+    /** What a row holds, nothing too, and what was loaded with it is taken as it is; what is cast or missing goes the framework's longer way. */
     public function __get($key)
     {
-        return isset($this->casts[$key]) ? parent::__get($key) : $this->attributes[$key] ?? parent::__get($key);
+        return match (true) {
+            isset($this->casts[$key]) => parent::__get($key),
+            array_key_exists($key, $this->attributes) => $this->attributes[$key],
+            default => $this->relations[$key] ?? parent::__get($key),
+        };
     }
 
     protected static function bootTraits()

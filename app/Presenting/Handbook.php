@@ -44,7 +44,7 @@ final readonly class Handbook
             $this->year($crop),
             $this->here(),
             array_map(self::source(...), array_keys($crop->sources), array_values($crop->sources)),
-            SeedLookDocument::of($crop),
+            SeedLookDocument::of($crop->title()),
             $this->balance($crop),
         );
     }

@@ -75,7 +75,7 @@ final readonly class Season
 
     private static function line(Crop $crop, string $note): SeasonCropDocument
     {
-        return new SeasonCropDocument($crop->key, $crop->name, $note, SeedLookDocument::of($crop));
+        return new SeasonCropDocument($crop->key, $crop->name, $note, SeedLookDocument::of($crop->title()));
     }
 
     /** How a crop is sown or planted in a month; null where it is neither. */

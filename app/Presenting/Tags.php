@@ -29,7 +29,7 @@ final readonly class Tags
 
     private function tag(string $subject, string $code, Variety $variety, ?int $year, ?string $line): TagDocument
     {
-        $crop = $this->crops->get($variety->crop);
+        $crop = $this->crops->title($variety->crop);
 
         return new TagDocument($subject, $code, $variety->name, $crop->name, $crop->latin, $year, $variety->generation, $line ?? ($variety->type->line() ?? LineWord::NotKnown)->value, SeedLookDocument::of($crop));
     }

@@ -8,6 +8,7 @@ use App\Documents\TaskDocument;
 use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\Planting;
+use App\Models\Variety;
 use App\Moment;
 use App\Reading\Facts;
 use App\Voice\Quantity;
@@ -17,6 +18,7 @@ use App\Work\Speech;
 use App\Work\TaskVoices;
 use Illuminate\Database\Eloquent\Collection;
 use LogicException;
+use Marrow\Core\Botany\Crop;
 
 /** Tasks in words. */
 final readonly class Tasks
@@ -29,7 +31,7 @@ final readonly class Tasks
      */
     public function documents(Collection $tasks, When $when): array
     {
-        $of = static fn (string $subject): Collection => $tasks->where('subject', $subject);
+        $of = static fn (string $subject): Collection => $tasks->filter(static fn (DueTask $task): bool => $task->subject === $subject);
         $of('lot')->loadMissing(['lot.variety', 'lot.standing']);
         $of('planting')->loadMissing(['planting.variety', 'planting.standing']);
 
@@ -47,7 +49,7 @@ final readonly class Tasks
         $all = [];
         foreach ($tasks as $task) {
             $subject = $task->subject === 'lot' ? $task->lot : $task->planting;
-            foreach ($subject === null ? [] : $this->voices->needs($task->kind, new SeenTask($task, $this->facts->crop($subject->variety), $when)) as $what => $many) {
+            foreach ($subject === null ? [] : $this->voices->needs($task->kind, $this->seen($task, $subject->variety, $when)) as $what => $many) {
                 $all[$what] = $many === Speech::ONE ? 1 : ($all[$what] ?? 0) + $many;
             }
         }
@@ -56,11 +58,16 @@ final readonly class Tasks
         return array_values(array_map(static fn (string $what, int $many): string => Quantity::number($many, $what), array_keys($all), $all));
     }
 
+    private function seen(DueTask $task, Variety $variety, When $when): SeenTask
+    {
+        return new SeenTask($task, $this->facts->title($variety)->name, fn (): Crop => $this->facts->crop($variety), $when);
+    }
+
     private function document(DueTask $task, When $when): TaskDocument
     {
         $subject = $task->subject === 'lot' ? $task->lot : $task->planting;
         $subject ?? throw new LogicException("Task $task->id is about nothing.");
-        $seen = new SeenTask($task, $this->facts->crop($subject->variety), $when);
+        $seen = $this->seen($task, $subject->variety, $when);
         $saying = $this->voices->say($task->kind, $seen);
 
         return new TaskDocument(

@@ -26,7 +26,7 @@ final class EntryStore
     private static ?array $referencesAhead = null;
 
     /**
-     * Reads at once what will be asked for one by one.
+     * Reads at once what will be asked for one by one. Within another such reading only what that has not read is read.
      *
      * @template T
      *
@@ -36,8 +36,13 @@ final class EntryStore
      */
     public static function ahead(array $ids, \Closure $meanwhile): mixed
     {
+        $before = [self::$rowsAhead, self::$heardAhead, self::$referencesAhead];
         try {
             foreach ($ids as $subject => $things) {
+                $things = array_values(array_filter($things, static fn (string $id): bool => ! isset(self::$rowsAhead[$subject.$id])));
+                if ($things === []) {
+                    continue;
+                }
                 foreach ($things as $id) {
                     self::$rowsAhead[$subject.$id] = new Collection;
                     self::$heardAhead[$subject.$id] = [];
@@ -54,8 +59,7 @@ final class EntryStore
 
             return $meanwhile();
         } finally {
-            self::$rowsAhead = self::$heardAhead = [];
-            self::$referencesAhead = null;
+            [self::$rowsAhead, self::$heardAhead, self::$referencesAhead] = $before;
         }
     }
 

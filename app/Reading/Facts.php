@@ -15,6 +15,7 @@ use DateTimeImmutable;
 use Illuminate\Support\Collection;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Botany\CropTitle;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Sequence;
 use Marrow\Core\Journal\Subject;
@@ -49,6 +50,11 @@ final class Facts
     public function crop(Variety $variety): Crop
     {
         return $this->own->ofVariety($this->crops, $variety->crop, $variety->id);
+    }
+
+    public function title(Variety $variety): CropTitle
+    {
+        return $this->own->titleOfVariety($this->crops, $variety->crop, $variety->id);
     }
 
     public function ofLot(Lot $lot): LotFacts

@@ -105,7 +105,7 @@ final readonly class PaperTags
     /** @param  list<FactDocument>  $lines */
     private static function document(string $sort, string $key, TagMark $mark, string $code, Variety $variety, Crop $crop, ?int $year, string $headline, ?string $warning, array $lines): PaperTagDocument
     {
-        return new PaperTagDocument($key, $sort, $mark->text(), $code, $crop->name, $crop->latin, trim("$variety->name $variety->generation"), $year, SeedLookDocument::of($crop), $headline, $warning, $lines);
+        return new PaperTagDocument($key, $sort, $mark->text(), $code, $crop->name, $crop->latin, trim("$variety->name $variety->generation"), $year, SeedLookDocument::of($crop->title()), $headline, $warning, $lines);
     }
 
     /** Every mark of a garden begins with it. */

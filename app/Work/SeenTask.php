@@ -7,6 +7,7 @@ namespace App\Work;
 use App\Models\DueTask;
 use App\Moment;
 use App\Voice\When;
+use Closure;
 use DateTimeImmutable;
 use LogicException;
 use Marrow\Core\Botany\Crop;
@@ -26,7 +27,8 @@ final readonly class SeenTask
     /** @var array<string, float|int|string|null> */
     private array $figures;
 
-    public function __construct(private DueTask $task, public Crop $crop, public When $when)
+    /** @param  Closure(): Crop  $crop  read only by what has more to say of it than its name */
+    public function __construct(private DueTask $task, private string $cropName, private Closure $crop, public When $when)
     {
         /** @var array<string, float|int|string|null> $figures */
         $figures = json_decode($task->figures, true, flags: JSON_THROW_ON_ERROR);
@@ -40,7 +42,12 @@ final readonly class SeenTask
     /** The crop's name within a sentence. */
     public function cropName(): string
     {
-        return mb_strtolower($this->crop->name);
+        return mb_strtolower($this->cropName);
+    }
+
+    public function crop(): Crop
+    {
+        return ($this->crop)();
     }
 
     public function has(string $figure): bool

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Handbook\CropFiles;
+use App\Handbook\OwnFigures;
 use App\Handbook\ReadCrops;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 /** Crops kept as once read are the crops of the files, and never older ones. */
@@ -46,6 +48,24 @@ final class ReadCropsTest extends TestCase
         self::assertEquals(CropFiles::load($this->folder)->get('leek')->title(), $title);
         touch("$this->folder/leek.json", time() + 60);
         self::assertNull((new ReadCrops($this->kept))->title('leek', "$this->folder/leek.json"));
+    }
+
+    public function test_what_lists_show_follows_the_keepers_own_figures_though_the_handbooks_are_kept(): void
+    {
+        (new ReadCrops($this->kept))->make($this->folder);
+        $shown = function (string $variety): array {
+            $own = new OwnFigures($this->folder, new ReadCrops($this->kept));
+            $title = $own->titleOfVariety($own->reference(), 'leek', $variety);
+
+            return [$title->minimum, $title->ordinaryYears];
+        };
+        [$minimum, $years] = $shown('early');
+        DB::table('crop_figures')->insert(['crop' => 'leek', 'variety' => 'early', 'path' => 'germination.minimum', 'value' => 0.42]);
+        self::assertSame([0.42, $years], $shown('early'), 'of that variety alone');
+        self::assertSame([$minimum, $years], $shown('late'));
+        DB::table('crop_figures')->insert(['crop' => 'leek', 'variety' => '', 'path' => 'storage.ordinary_years', 'value' => 7]);
+        self::assertSame([$minimum, 7.0], $shown('late'), 'of the whole garden');
+        self::assertSame([0.42, 7.0], $shown('early'));
     }
 
     public function test_what_is_kept_in_another_form_is_not_taken(): void

@@ -10,6 +10,7 @@ use App\Voice\When;
 use App\Work\SeenTask;
 use App\Work\TaskVoices;
 use DateTimeImmutable;
+use Marrow\Core\Botany\Crop;
 use Marrow\Core\Folding\Settle;
 use Marrow\Core\Lot\KeepingTask;
 use Marrow\Core\Registered;
@@ -154,7 +155,9 @@ final class TaskWordsTest extends TestCase
             'figures' => json_encode($figures, JSON_THROW_ON_ERROR),
         ]);
 
-        return new SeenTask($task, CropFiles::load(base_path('core/data/crops'))->get($crop), new When(new DateTimeImmutable($now)));
+        $of = CropFiles::load(base_path('core/data/crops'))->get($crop);
+
+        return new SeenTask($task, $of->name, static fn (): Crop => $of, new When(new DateTimeImmutable($now)));
     }
 
     private static function plain(string $text): string

@@ -21,13 +21,13 @@ final class DryingVoice implements TaskVoice
             DryingTask::SpreadDry->value => new Speech('spread to dry', needs: ['drying tray' => 1], say: static fn (): Saying => new Saying('Put it on the racks to dry', 'Threshed seed feels dry and is not: a week or two in moving air brings it down.')),
             DryingTask::SowFresh->value => new Speech('sow at once', static fn (SeenTask $t): Saying => new Saying(
                 'Sow it at once; until then keep it damp and cool',
-                $t->crop->damp === null
-                    ? sprintf('%s dies when it dries: no rack, no jar. It is at its best for about %s after picking.', $t->crop->name, Quantity::number($t->whole('days'), 'day'))
-                    : sprintf('%s dies when it dries: no rack, no jar. In %s at %s to %s it lives for about %s after picking.', $t->crop->name, lcfirst($t->crop->damp->medium), Quantity::temperature($t->crop->damp->temperature[0]), Quantity::temperature($t->crop->damp->temperature[1]), Quantity::number($t->whole('days'), 'day')),
+                $t->crop()->damp === null
+                    ? sprintf('%s dies when it dries: no rack, no jar. It is at its best for about %s after picking.', $t->crop()->name, Quantity::number($t->whole('days'), 'day'))
+                    : sprintf('%s dies when it dries: no rack, no jar. In %s at %s to %s it lives for about %s after picking.', $t->crop()->name, lcfirst($t->crop()->damp->medium), Quantity::temperature($t->crop()->damp->temperature[0]), Quantity::temperature($t->crop()->damp->temperature[1]), Quantity::number($t->whole('days'), 'day')),
             )),
             DryingTask::Cure->value => new Speech('put in store', static fn (SeenTask $t): Saying => new Saying(
                 $t->isAhead() ? 'Let it cure, then put it in store' : 'Put it in store',
-                ($t->crop->vegetative?->cure === null ? 'It is kept alive: no rack, no jar.' : "Curing: {$t->crop->vegetative->cure}."),
+                ($t->crop()->vegetative?->cure === null ? 'It is kept alive: no rack, no jar.' : "Curing: {$t->crop()->vegetative->cure}."),
             )),
             DryingTask::Weigh->value => new Speech('weigh', static fn (SeenTask $t): Saying => new Saying('Weigh it '.($t->when->daysTo($t->best) > 0 ? $t->when->day($t->best) : 'again'), self::weigh($t))),
             DryingTask::ReadJar->value => new Speech('read a jar', needs: ['hygrometer' => Speech::ONE], say: static fn (): Saying => new Saying(
@@ -36,7 +36,7 @@ final class DryingVoice implements TaskVoice
             )),
             DryingTask::PutAway->value => new Speech('put away', needs: ['storage jar' => 1, 'tag' => 2], say: static fn (SeenTask $t): Saying => new Saying(
                 'Put it away',
-                trim(sprintf('At %s it is dry enough to close in tight (%s at most); left out, it takes up damp again. %s', Quantity::moisture($t->number('moisture')), Quantity::moisture($t->number('jar_moisture')), PestWords::inStore($t->crop))),
+                trim(sprintf('At %s it is dry enough to close in tight (%s at most); left out, it takes up damp again. %s', Quantity::moisture($t->number('moisture')), Quantity::moisture($t->number('jar_moisture')), PestWords::inStore($t->crop()))),
             )),
         ];
     }

@@ -23,7 +23,7 @@ final class PollinatingVoice implements TaskVoice
             PollinatingTask::Pollinate->value => new Speech('pollinate', needs: ['tie' => 'shut'], say: static fn (SeenTask $task): Saying => $task->has('shut')
                 ? new Saying(
                     sprintf('Pollinate the %s that %s shut', Quantity::number($task->whole('shut'), 'flower'), $task->whole('shut') === 1 ? 'is' : 'are'),
-                    implode(' ', array_filter([rtrim($task->crop->byHand->opens ?? 'Early, before the bees', '.').'.', ($where = rtrim(ucfirst($task->text('where')), '.')) === '' ? '' : "$where."])),
+                    implode(' ', array_filter([rtrim($task->crop()->byHand->opens ?? 'Early, before the bees', '.').'.', ($where = rtrim(ucfirst($task->text('where')), '.')) === '' ? '' : "$where."])),
                 )
                 : new Saying(sprintf('Pollinate by hand: %s still to do', Quantity::number($task->whole('to_do'), 'flower')), self::far($task))),
             PollinatingTask::LookAtSet->value => new Speech('took or dropped?', static fn (SeenTask $task): Saying => new Saying(

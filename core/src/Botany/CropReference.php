@@ -15,6 +15,9 @@ final class CropReference
     /** @var array<string, Crop> */
     private array $read = [];
 
+    /** @var array<string, CropTitle> */
+    private array $titled = [];
+
     /**
      * @param  array<string, \Closure(): Crop>  $crops  by key
      * @param  ?\Closure(string): ?CropTitle  $titles  the title of a crop where it is had without reading the crop
@@ -58,7 +61,16 @@ final class CropReference
      */
     public function titles(): array
     {
-        return array_map(fn (string $key): CropTitle => ($this->titles === null ? null : ($this->titles)($key)) ?? $this->read($key)->title(), array_keys($this->crops));
+        return array_map($this->titled(...), array_keys($this->crops));
+    }
+
+    /**
+     * @throws InvalidFigure when there is no such crop
+     * @throws UnsoundCrop
+     */
+    public function title(string $key): CropTitle
+    {
+        return $this->has($key) ? $this->titled($key) : $this->get($key)->title();
     }
 
     /**
@@ -101,6 +113,11 @@ final class CropReference
         }
 
         return $this->read($key);
+    }
+
+    private function titled(string $key): CropTitle
+    {
+        return $this->titled[$key] ??= ($this->titles === null ? null : ($this->titles)($key)) ?? $this->read($key)->title();
     }
 
     private function read(string $key): Crop

@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Botany;
 
-/** A crop by all its names, and how it breeds: what lists show and finding looks through, without the rest of it. */
+/** A crop by all its names, how it breeds, what its seed looks like and how long that lasts: what lists show and finding looks through, without the rest of it. */
 final readonly class CropTitle
 {
     /**
      * @param  list<string>  $otherNames
      * @param  list<string>  $synonyms  Latin names that it also goes by
+     * @param  float  $outcrossingLow  share of seed with foreign pollen, ordinary range
+     * @param  SeedUnit  $unit  what is counted and sown
+     * @param  SeedUnit  $counts  what a lot of it is counted in: a clove is no seed
+     * @param  ?string  $lookAlikes  what people take for its seed
+     * @param  ?float  $jarMoisture  per cent of wet mass at or below which the seed may be closed in tight; null where it must not be dried
+     * @param  float  $ordinaryYears  in a house cupboard, until too little comes up
+     * @param  float  $minimum  least share that germinates of what is worth passing on, 0 … 1
      */
     public function __construct(
         public string $key,
@@ -24,5 +31,12 @@ final readonly class CropTitle
         public BreedingSystem $breeding,
         public float $outcrossingLow,
         public float $outcrossingHigh,
+        public SeedUnit $unit,
+        public SeedUnit $counts,
+        public ?SeedLook $look,
+        public ?string $lookAlikes,
+        public ?float $jarMoisture,
+        public float $ordinaryYears,
+        public float $minimum,
     ) {}
 }

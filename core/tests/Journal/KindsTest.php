@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Journal;
 
+use LogicException;
 use Marrow\Core\Fields\Choice;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Kinds;
 use Marrow\Core\Journal\Payload;
+use Marrow\Core\Journal\Struck;
+use Marrow\Core\Journal\Subject;
 use Marrow\Core\Registered;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -80,6 +84,21 @@ final class KindsTest extends TestCase
         }
     }
 
+    public function test_one_that_is_called_otherwise_than_its_class_is_refused_rather_than_kept_twice(): void
+    {
+        $kinds = Kinds::of([Misnamed::class]);
+        self::assertNull($kinds->named('something_else'));
+        $this->expectException(LogicException::class);
+        $kinds->named('misnamed');
+    }
+
+    public function test_what_is_not_registered_has_no_name_here_and_is_known_by_its_payload(): void
+    {
+        $kinds = Kinds::of([]);
+        self::assertNull($kinds->named('struck'));
+        self::assertSame('struck', $kinds->kindOf(new Struck('of another day', ''))->name);
+    }
+
     public function test_every_task_that_a_strand_may_want_has_a_name_of_its_own(): void
     {
         $names = array_map(static fn ($kind): string => (string) $kind->value, Registered::taskKinds());
@@ -117,5 +136,13 @@ final class KindsTest extends TestCase
         $field->read($field->usual);
 
         return true;
+    }
+}
+
+final readonly class Misnamed implements Payload
+{
+    public static function kind(): Kind
+    {
+        return Kind::of('something_else', Subject::Lot, 'Something else');
     }
 }

@@ -1,7 +1,7 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
-import { useDeferredValue, useState } from 'react';
+import { memo, useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useFind } from '../api/queries';
 import type { components } from '../api/generated';
@@ -33,8 +33,9 @@ const headings: Record<Found['kind'], string> = {
   word: 'Words',
 };
 
-/** Finds anything by what is known of it, from any page. */
-export function Find() {
+/** Finds anything by what is known of it, from any page. Drawn for itself alone: it measures how wide it is whenever it is
+ * drawn, for which the browser lays out the whole page. */
+export const Find = memo(function Find() {
   const [text, setText] = useState('');
   const asked = useDeferredValue(text);
   const found = useFind(asked);
@@ -98,4 +99,4 @@ export function Find() {
       )}
     />
   );
-}
+});
