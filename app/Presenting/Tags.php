@@ -15,6 +15,11 @@ use Marrow\Core\Botany\LineWord;
 /** Makes the tag of a lot or planting. Wants variety and standing loaded. */
 final readonly class Tags
 {
+    /** What a tag says of how a lot stands, of its many columns, among them all that can be searched for. */
+    public const OF_LOT = 'lot_id,year,line';
+
+    public const OF_PLANTING = 'planting_id,season,line';
+
     public function __construct(private CropReference $crops) {}
 
     public function lot(Lot $lot): TagDocument

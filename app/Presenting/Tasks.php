@@ -32,8 +32,8 @@ final readonly class Tasks
     public function documents(Collection $tasks, When $when): array
     {
         $of = static fn (string $subject): Collection => $tasks->filter(static fn (DueTask $task): bool => $task->subject === $subject);
-        $of('lot')->loadMissing(['lot.variety', 'lot.standing']);
-        $of('planting')->loadMissing(['planting.variety', 'planting.standing']);
+        $of('lot')->loadMissing(['lot.variety', 'lot.standing:'.Tags::OF_LOT]);
+        $of('planting')->loadMissing(['planting.variety', 'planting.standing:'.Tags::OF_PLANTING]);
 
         return array_values($tasks->map(fn (DueTask $task): TaskDocument => $this->document($task, $when))->all());
     }
