@@ -21,6 +21,9 @@ final class Forecast
     /** @var non-empty-list<float>|null */
     private static ?array $paces = null;
 
+    /** @var array<string, \DateTimeImmutable> edges that were asked for: a lot's tasks, its row and its words ask for the same one */
+    private array $edges = [];
+
     /** No forecast looks further ahead than this. */
     public const MOST_DAYS = 73_050;
 
@@ -128,13 +131,18 @@ final class Forecast
     /** The near edge: until then it is to be counted on. */
     public function reachesEarliest(float $threshold): \DateTimeImmutable
     {
-        return $this->whenChance(self::NEAR, $threshold);
+        return $this->edge(self::NEAR, $threshold);
     }
 
     /** The far edge. */
     public function reachesLatest(float $threshold): \DateTimeImmutable
     {
-        return $this->whenChance(self::FAR, $threshold);
+        return $this->edge(self::FAR, $threshold);
+    }
+
+    private function edge(float $chance, float $threshold): \DateTimeImmutable
+    {
+        return $this->edges["$chance $threshold"] ??= $this->whenChance($chance, $threshold);
     }
 
     private function whenChance(float $chance, float $threshold): \DateTimeImmutable
