@@ -123,3 +123,19 @@ test('one goes back to a copy, is told what would be lost, and back again', asyn
   await page.goto('/store/L3');
   await expect(page.getByText('After the copy was made')).toBeVisible();
 });
+
+test('a page whose script cannot be fetched says so, and is there when it is gone to again', async ({
+  page,
+}) => {
+  await page.goto('/today');
+  await page.route('**/BooksPage-*.js', (route) => route.abort('connectionrefused'));
+  const places = page.getByRole('navigation', { name: 'Places' });
+  await places.getByRole('link', { name: /Books/ }).click();
+  await expect(page.getByRole('main')).toContainText(
+    'This page could not be shown. Nothing that was recorded',
+  );
+  await page.unroute('**/BooksPage-*.js');
+  await places.getByRole('link', { name: /Today/ }).click();
+  await places.getByRole('link', { name: /Books/ }).click();
+  await expect(page.getByRole('link', { name: 'Journal' })).toBeVisible();
+});

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Skeleton from '@mui/material/Skeleton';
-import { lazy, Suspense, type ComponentType } from 'react';
+import { useEffect, useState, type ComponentType } from 'react';
 import { useIsLong } from './Waiting';
 
 /** The shape of what comes, where it will be; after a while it says what it waits for. */
@@ -26,17 +26,33 @@ export function Coming({ lines = 3, height = 24 }: { lines?: number; height?: nu
   );
 }
 
-/** What is large and not wanted on every page comes when it is gone to. */
+/** What is large and not wanted on every page comes when it is gone to, and is drawn as soon as it is there: what React
+ * itself waits for (lazy, Suspense) it holds back for a third of a second once it has shown that it waits. */
 export function later<P extends object>(
   load: () => Promise<ComponentType<P>>,
   shape: { lines?: number; height?: number } = {},
 ): ComponentType<P> {
-  const Loaded = lazy(async () => ({ default: await load() }));
+  const kept: { component?: ComponentType<P> } = {};
   return function Later(props: P) {
-    return (
-      <Suspense fallback={<Coming {...shape} />}>
-        <Loaded {...props} />
-      </Suspense>
-    );
+    const [Loaded, setLoaded] = useState(() => kept.component);
+    const [failure, setFailure] = useState<Error>();
+    useEffect(() => {
+      if (Loaded !== undefined) return;
+      let gone = false;
+      load().then(
+        (component) => {
+          kept.component = component;
+          if (!gone) setLoaded(() => component);
+        },
+        (cause: unknown) => {
+          if (!gone) setFailure(cause instanceof Error ? cause : new Error(String(cause)));
+        },
+      );
+      return () => {
+        gone = true;
+      };
+    }, [Loaded]);
+    if (failure !== undefined) throw failure;
+    return Loaded === undefined ? <Coming {...shape} /> : <Loaded {...props} />;
   };
 }
