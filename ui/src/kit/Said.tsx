@@ -48,9 +48,9 @@ export function SaidProvider({ takeBack, children }: { takeBack: TakeBack; child
         open={open}
         autoHideDuration={10_000}
         onClose={(_, reason) => reason !== 'clickaway' && setOpen(false)}
-        anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
-        // On a phone what is pressed next lies at the bottom, and must not lie under it.
-        sx={{ top: { xs: 8, md: 'auto' }, bottom: { xs: 'auto', md: 24 } }}
+        anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
+        // What is pressed next must not lie under it: on a phone that is at the bottom, at a desk on the left of a page or sheet.
+        sx={{ top: { xs: 8, md: 'auto' }, bottom: { xs: 'auto', md: 24 }, maxWidth: { md: 420 } }}
         message={said?.text}
         action={
           said?.entry !== undefined && (
