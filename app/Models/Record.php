@@ -26,6 +26,16 @@ abstract class Record extends Model
         };
     }
 
+    /** A row that is read is a copy of one without anything in it: to construct each took as long as to fill it. Nobody listens for rows being read. */
+    public function newFromBuilder($attributes = [], $connection = null)
+    {
+        $model = clone $this;
+        $model->exists = true;
+        $model->setRawAttributes((array) $attributes, true);
+
+        return $model->setConnection($connection ?? $this->getConnectionName());
+    }
+
     protected static function bootTraits()
     {
         $known = self::$traitInitializers[self::class] ?? null;

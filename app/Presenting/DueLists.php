@@ -17,7 +17,8 @@ use Illuminate\Database\Eloquent\Collection;
 /** What is due over everything: now, already possible, and coming up. */
 final readonly class DueLists
 {
-    private const MOST = 40;
+    /** Of each list: more than a day holds, and who has more goes to their place. */
+    private const MOST = 30;
 
     private const SOON_DAYS = 30;
 

@@ -13,14 +13,17 @@ use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Botany\LineWord;
 
 /** Makes the tag of a lot or planting. Wants variety and standing loaded. */
-final readonly class Tags
+final class Tags
 {
     /** What a tag says of how a lot stands, of its many columns, among them all that can be searched for. */
     public const OF_LOT = 'lot_id,year,line';
 
     public const OF_PLANTING = 'planting_id,season,line';
 
-    public function __construct(private CropReference $crops) {}
+    /** @var array<string, ?SeedLookDocument> by crop: a list has many of one */
+    private array $looks = [];
+
+    public function __construct(private readonly CropReference $crops) {}
 
     public function lot(Lot $lot): TagDocument
     {
@@ -36,6 +39,6 @@ final readonly class Tags
     {
         $crop = $this->crops->title($variety->crop);
 
-        return new TagDocument($subject, $code, $variety->name, $crop->name, $crop->latin, $year, $variety->generation, $line ?? ($variety->type->line() ?? LineWord::NotKnown)->value, SeedLookDocument::of($crop));
+        return new TagDocument($subject, $code, $variety->name, $crop->name, $crop->latin, $year, $variety->generation, $line ?? ($variety->type->line() ?? LineWord::NotKnown)->value, $this->looks[$crop->key] ??= SeedLookDocument::of($crop));
     }
 }
