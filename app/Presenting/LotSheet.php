@@ -14,6 +14,7 @@ use App\Models\Lot;
 use App\Models\Planting;
 use App\Models\PlantingStanding;
 use App\Moment;
+use App\Reading\EntryStore;
 use App\Reading\Facts;
 use App\Sheet\SectionDocument;
 use App\Sheet\SheetSection;
@@ -42,13 +43,20 @@ final readonly class LotSheet
         private iterable $sections,
     ) {}
 
+    /** @param  Lot  $lot  with its variety, planting and standing */
     public function of(Lot $lot, When $when): LotDocument
+    {
+        // What it is folded from is what its journal shows.
+        return EntryStore::ahead(['lot' => [$lot->id], 'planting' => $lot->planting === null ? [] : [$lot->planting->id]], fn (): LotDocument => $this->sheet($lot, $when));
+    }
+
+    private function sheet(Lot $lot, When $when): LotDocument
     {
         $course = $this->facts->lot($lot);
         $crop = $course->facts->crop;
         $due = DueTask::standing($when->now)->where('subject', Subject::Lot->value)->where('subject_id', $lot->id)
             ->where(static fn ($query) => $query->where('opens_at', '<=', Moment::keep($when->now))->orWhere('best_at', '<', Moment::keep($when->now->modify(sprintf('+%d days', self::DAYS_AHEAD)))))
-            ->orderBy('best_at')->get();
+            ->orderBy('best_at')->get()->each(static fn (DueTask $task): DueTask => $task->setRelation('lot', $lot));
         $crossing = $this->crossings->of($lot->id);
         $advice = $course->advice($when->now);
 

@@ -11,6 +11,7 @@ use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\Planting;
 use App\Moment;
+use App\Reading\EntryStore;
 use App\Reading\Facts;
 use App\Voice\Quantity;
 use App\Voice\When;
@@ -30,11 +31,21 @@ final readonly class PlantingSheet
 {
     public function __construct(private Facts $facts, private Tags $tags, private Tasks $tasks, private Entries $entries) {}
 
+    /** @param  Planting  $planting  with its variety and standing */
     public function of(Planting $planting, When $when): PlantingDocument
+    {
+        // What it is folded from, its lots' entries among them, is what its journal shows.
+        $lots = array_values($planting->loadMissing('lots')->lots->map(static fn (Lot $lot): string => $lot->id)->all());
+
+        return EntryStore::ahead(['planting' => [$planting->id], 'lot' => $lots], fn (): PlantingDocument => $this->sheet($planting, $when));
+    }
+
+    private function sheet(Planting $planting, When $when): PlantingDocument
     {
         $course = $this->facts->planting($planting);
         $crop = $course->facts->crop;
-        $due = DueTask::standing($when->now)->where('subject', Subject::Planting->value)->where('subject_id', $planting->id)->orderBy('best_at')->get();
+        $due = DueTask::standing($when->now)->where('subject', Subject::Planting->value)->where('subject_id', $planting->id)->orderBy('best_at')->get()
+            ->each(static fn (DueTask $task): DueTask => $task->setRelation('planting', $planting));
         $lots = $planting->lots()->with(['variety', 'standing'])->orderBy('number')->get();
         $sown = $course->growing->sown;
         $from = $sown?->lot === null ? null : Lot::query()->with(['variety', 'standing'])->find($sown->lot);
