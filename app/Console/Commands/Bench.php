@@ -31,14 +31,13 @@ final class Bench extends Command
         $rounds = max(1, min(1000, (int) $this->option('rounds')));
         $label = $this->option('label');
         $this->line(sprintf('%-28s %10s %10s %10s   (%s, %d of each call)', 'milliseconds', 'median', '95th', 'ratio', is_string($label) ? $label : $url, $rounds));
-        $bare = null;
         $client = new Client(['base_uri' => "$url/api/"]);
-        foreach ($this->calls($client) as $name => $call) {
-            $times = $this->times($call, $rounds);
+        $bare = static fn (): ResponseInterface => $client->get('ping');
+        foreach (['bare framework route' => $bare, ...$this->calls($client)] as $name => $call) {
+            [$times, $between] = $this->times($call, $bare, $rounds);
             $median = $times[intdiv($rounds, 2)];
             // Machines differ and are busy; how often the framework's own time it takes can be compared.
-            $bare ??= $median;
-            $this->line(sprintf('%-28s %10.1f %10.1f %10.2f', $name, $median, $times[(int) floor(0.95 * ($rounds - 1))], $median / $bare));
+            $this->line(sprintf('%-28s %10.1f %10.1f %10.2f', $name, $median, $times[(int) floor(0.95 * ($rounds - 1))], $median / $between[intdiv($rounds, 2)]));
         }
         $lines = max(1, min(2000, (int) $this->option('lines')));
         [$in, $back] = $this->takesIn($client, $lines);
@@ -125,7 +124,6 @@ final class Bench extends Command
         $lot = self::lot($client);
 
         return [
-            'bare framework route' => $get('ping'),
             'frame (belt and counts)' => $get('frame'),
             'today' => $get('today'),
             'today, 30 days ahead' => $get('today?on=2026-10-14'),
@@ -153,21 +151,30 @@ final class Bench extends Command
     }
 
     /**
+     * Each between two of the bare route: what the machine is busy with meanwhile slows both.
+     *
      * @param  \Closure(): ResponseInterface  $call
-     * @return list<float> milliseconds, rising
+     * @param  \Closure(): ResponseInterface  $bare
+     * @return array{list<float>, list<float>} milliseconds of either, rising
      */
-    private function times(\Closure $call, int $rounds): array
+    private function times(\Closure $call, \Closure $bare, int $rounds): array
     {
-        $times = [];
-        for ($round = -self::WARM_UP; $round < $rounds; $round++) {
+        $timed = static function (\Closure $one): float {
             $start = hrtime(true);
-            $call();
+            $one();
+
+            return (hrtime(true) - $start) / 1e6;
+        };
+        $times = $between = [];
+        for ($round = -self::WARM_UP; $round < $rounds; $round++) {
+            [$of, $beside] = [$timed($call), $timed($bare)];
             if ($round >= 0) {
-                $times[] = (hrtime(true) - $start) / 1e6;
+                [$times[], $between[]] = [$of, $beside];
             }
         }
         sort($times);
+        sort($between);
 
-        return $times;
+        return [$times, $between];
     }
 }
