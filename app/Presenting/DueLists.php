@@ -41,7 +41,7 @@ final readonly class DueLists
             $next->clone()->orderBy('best_at')->orderBy('id')->limit(self::MOST)->get(),
         ];
         // Put into words all at once: what they are of is read for all of them together.
-        $documents = $this->tasks->documents($lists[0]->concat($lists[1])->concat($lists[2]), $when);
+        [$documents, $needs] = $this->tasks->withNeeds($lists[0]->concat($lists[1])->concat($lists[2]), $when, $week);
         [$first, $second] = [$lists[0]->count(), $lists[1]->count()];
 
         return new TodayDocument(
@@ -53,7 +53,7 @@ final readonly class DueLists
             array_slice($documents, $first + $second),
             self::number($lists[2], $next),
             array_map(PlanTaskDocument::of(...), $this->planned->between($when->now, $when->now->modify(sprintf('+%d days', self::SOON_DAYS)))),
-            $this->tasks->needs($lists[0]->concat($lists[1])->concat($lists[2])->filter(static fn (DueTask $task): bool => $task->best_at <= $week), $when),
+            $needs,
             self::trouble(),
         );
     }

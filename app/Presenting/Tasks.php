@@ -8,7 +8,6 @@ use App\Documents\TaskDocument;
 use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\Planting;
-use App\Models\Variety;
 use App\Moment;
 use App\Reading\Facts;
 use App\Voice\Quantity;
@@ -31,43 +30,37 @@ final readonly class Tasks
      */
     public function documents(Collection $tasks, When $when): array
     {
-        $of = static fn (string $subject): Collection => $tasks->filter(static fn (DueTask $task): bool => $task->subject === $subject);
-        $of('lot')->loadMissing(['lot.variety', 'lot.standing:'.Tags::OF_LOT]);
-        $of('planting')->loadMissing(['planting.variety', 'planting.standing:'.Tags::OF_PLANTING]);
-
-        return array_values($tasks->map(fn (DueTask $task): TaskDocument => $this->document($task, $when))->all());
+        return $this->withNeeds($tasks, $when)[0];
     }
 
     /**
-     * What to have ready for all of these together.
+     * Tasks in words, and what to have ready for those of the next days together.
      *
-     * @param  Collection<int, DueTask>  $tasks  with their lots and plantings loaded
-     * @return list<string> "3 sieves", the most of them first
+     * @param  Collection<int, DueTask>  $tasks
+     * @param  string  $until  the last moment that things are to be ready for, as it is kept; empty for none of them
+     * @return array{list<TaskDocument>, list<string>} and "3 sieves", the most of them first
      */
-    public function needs(Collection $tasks, When $when): array
+    public function withNeeds(Collection $tasks, When $when, string $until = ''): array
     {
-        $all = [];
+        $of = static fn (string $subject): Collection => $tasks->filter(static fn (DueTask $task): bool => $task->subject === $subject);
+        $of('lot')->loadMissing(['lot.variety', 'lot.standing:'.Tags::OF_LOT]);
+        $of('planting')->loadMissing(['planting.variety', 'planting.standing:'.Tags::OF_PLANTING]);
+        $documents = $needs = [];
         foreach ($tasks as $task) {
-            $subject = $task->subject === 'lot' ? $task->lot : $task->planting;
-            foreach ($subject === null ? [] : $this->voices->needs($task->kind, $this->seen($task, $subject->variety, $when)) as $what => $many) {
-                $all[$what] = $many === Speech::ONE ? 1 : ($all[$what] ?? 0) + $many;
+            $subject = ($task->subject === 'lot' ? $task->lot : $task->planting) ?? throw new LogicException("Task $task->id is about nothing.");
+            $seen = new SeenTask($task, $this->facts->title($subject->variety)->name, fn (): Crop => $this->facts->crop($subject->variety), $when);
+            $documents[] = $this->document($task, $seen, $subject);
+            foreach ($task->best_at <= $until ? $this->voices->needs($task->kind, $seen) : [] as $what => $many) {
+                $needs[$what] = $many === Speech::ONE ? 1 : ($needs[$what] ?? 0) + $many;
             }
         }
-        arsort($all);
+        arsort($needs);
 
-        return array_values(array_map(static fn (string $what, int $many): string => Quantity::number($many, $what), array_keys($all), $all));
+        return [$documents, array_values(array_map(static fn (string $what, int $many): string => Quantity::number($many, $what), array_keys($needs), $needs))];
     }
 
-    private function seen(DueTask $task, Variety $variety, When $when): SeenTask
+    private function document(DueTask $task, SeenTask $seen, Lot|Planting $subject): TaskDocument
     {
-        return new SeenTask($task, $this->facts->title($variety)->name, fn (): Crop => $this->facts->crop($variety), $when);
-    }
-
-    private function document(DueTask $task, When $when): TaskDocument
-    {
-        $subject = $task->subject === 'lot' ? $task->lot : $task->planting;
-        $subject ?? throw new LogicException("Task $task->id is about nothing.");
-        $seen = $this->seen($task, $subject->variety, $when);
         $saying = $this->voices->say($task->kind, $seen);
 
         return new TaskDocument(

@@ -52,6 +52,7 @@ final class Facts
         return $this->own->ofVariety($this->crops, $variety->crop, $variety->id);
     }
 
+    /** The crop of a variety as lists show it. */
     public function title(Variety $variety): CropTitle
     {
         return $this->own->titleOfVariety($this->crops, $variety->crop, $variety->id);

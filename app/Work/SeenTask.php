@@ -45,6 +45,7 @@ final readonly class SeenTask
         return mb_strtolower($this->cropName);
     }
 
+    /** The whole of the crop, which takes longer to read than its name. */
     public function crop(): Crop
     {
         return ($this->crop)();
