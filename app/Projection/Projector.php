@@ -283,16 +283,16 @@ final readonly class Projector
     private function write(array $lots, array $plantings): void
     {
         count($lots) + count($plantings) > self::AT_ONCE
-            ? $this->written($lots, $plantings)
+            ? $this->project($lots, $plantings)
             // A lot and its planting are folded with each other's entries: those of few are read once for both.
-            : EntryStore::ahead(['planting' => $plantings, 'lot' => $lots], fn () => $this->written($lots, $plantings));
+            : EntryStore::ahead(['planting' => $plantings, 'lot' => $lots], fn () => $this->project($lots, $plantings));
     }
 
     /**
      * @param  list<string>  $lots  ids
      * @param  list<string>  $plantings  ids
      */
-    private function written(array $lots, array $plantings): void
+    private function project(array $lots, array $plantings): void
     {
         $before = array_keys($this->crossings->all());
         foreach (array_chunk($plantings, self::AT_ONCE) as $some) {

@@ -1,27 +1,39 @@
+import type { ComponentType } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { Frame } from './shell/Frame';
 import { LotPlace } from './lots/LotPlace';
 import { LotsPage } from './lots/LotsPage';
-import { later } from './kit/Coming';
+import { later, type Shape } from './kit/Coming';
 import { lotPlaces } from './shell/places';
 import { PlotPage } from './plot/PlotPage';
 import { TodayPage } from './today/TodayPage';
 
-const BooksPage = later(async () => (await import('./books/BooksPage')).BooksPage, { lines: 12 });
-const PlanPage = later(async () => (await import('./season/PlanPage')).PlanPage, { lines: 8, height: 48 });
-const TakeStockPage = later(async () => (await import('./intake/TakeStockPage')).TakeStockPage, {
+const pageLater = (load: () => Promise<ComponentType>, shape: Shape) => later(load, { ...shape, page: true });
+
+const BooksPage = pageLater(async () => (await import('./books/BooksPage')).BooksPage, { lines: 12 });
+const PlanPage = pageLater(async () => (await import('./season/PlanPage')).PlanPage, {
+  lines: 8,
+  height: 48,
+});
+const TakeStockPage = pageLater(async () => (await import('./intake/TakeStockPage')).TakeStockPage, {
   lines: 6,
   height: 48,
 });
-const WherePage = later(async () => (await import('./store/WherePage')).WherePage, { lines: 6, height: 44 });
-const PortionPage = later(async () => (await import('./packets/PortionPage')).PortionPage, {
+const WherePage = pageLater(async () => (await import('./store/WherePage')).WherePage, {
+  lines: 6,
+  height: 44,
+});
+const PortionPage = pageLater(async () => (await import('./packets/PortionPage')).PortionPage, {
   lines: 6,
   height: 48,
 });
-const RoundPage = later(async () => (await import('./plot/RoundPage')).RoundPage, { lines: 6, height: 72 });
-const SwapPage = later(async () => (await import('./packets/SwapPage')).SwapPage, { lines: 10 });
-const ReadPage = later(async () => (await import('./tags/ReadPage')).ReadPage, { lines: 2, height: 240 });
-const TagsPage = later(async () => (await import('./tags/TagsPage')).TagsPage, { lines: 2, height: 240 });
+const RoundPage = pageLater(async () => (await import('./plot/RoundPage')).RoundPage, {
+  lines: 6,
+  height: 72,
+});
+const SwapPage = pageLater(async () => (await import('./packets/SwapPage')).SwapPage, { lines: 10 });
+const ReadPage = pageLater(async () => (await import('./tags/ReadPage')).ReadPage, { lines: 2, height: 240 });
+const TagsPage = pageLater(async () => (await import('./tags/TagsPage')).TagsPage, { lines: 2, height: 240 });
 
 export function App() {
   return (

@@ -1,3 +1,4 @@
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Component, type ReactNode } from 'react';
 import { Trouble } from './Section';
@@ -13,10 +14,12 @@ export class Broken extends Component<{ children: ReactNode }, { failed: boolean
   override render() {
     if (!this.state.failed) return this.props.children;
     return (
-      <Trouble>
-        <p>This page could not be shown. Nothing that was recorded is touched by that.</p>
-        <Button onClick={() => window.location.reload()}>Load it again</Button>
-      </Trouble>
+      <Box sx={{ p: 2 }}>
+        <Trouble>
+          <p>This page could not be shown. Nothing that was recorded is touched by that.</p>
+          <Button onClick={() => window.location.reload()}>Load it again</Button>
+        </Trouble>
+      </Box>
     );
   }
 }

@@ -3,11 +3,19 @@ import Skeleton from '@mui/material/Skeleton';
 import { useEffect, useState, type ComponentType } from 'react';
 import { useIsLong } from './Waiting';
 
+export interface Shape {
+  lines?: number;
+  /** px of a line */
+  height?: number;
+  /** whether it stands for a page, which has a margin of its own */
+  page?: boolean;
+}
+
 /** The shape of what comes, where it will be; after a while it says what it waits for. */
-export function Coming({ lines = 3, height = 24 }: { lines?: number; height?: number }) {
+export function Coming({ lines = 3, height = 24, page = false }: Shape) {
   const long = useIsLong(true);
   return (
-    <Box aria-busy="true" sx={{ py: 1 }}>
+    <Box aria-busy="true" sx={{ py: 1, ...(page && { p: 2 }) }}>
       {long && <p role="status">Waiting for the server …</p>}
       <Box aria-hidden="true">
         {Array.from({ length: lines }, (_, line) => (
@@ -30,7 +38,7 @@ export function Coming({ lines = 3, height = 24 }: { lines?: number; height?: nu
  * itself waits for (lazy, Suspense) it holds back for a third of a second once it has shown that it waits. */
 export function later<P extends object>(
   load: () => Promise<ComponentType<P>>,
-  shape: { lines?: number; height?: number } = {},
+  shape: Shape = {},
 ): ComponentType<P> {
   const kept: { component?: ComponentType<P> } = {};
   return function Later(props: P) {

@@ -85,11 +85,7 @@ export function Frame() {
               <Outlet />
             </Broken>
           )}
-          {frame.data === undefined && frame.error === null && (
-            <Box sx={{ p: 2 }}>
-              <Coming lines={6} height={48} />
-            </Box>
-          )}
+          {frame.data === undefined && frame.error === null && <Coming lines={6} height={48} page />}
         </Box>
       </Box>
       <Keys open={keysShown} onClose={() => setKeysShown(false)} />
