@@ -15,7 +15,7 @@ export interface Shape {
 export function Coming({ lines = 3, height = 24, page = false }: Shape) {
   const long = useIsLong(true);
   return (
-    <Box aria-busy="true" sx={{ py: 1, ...(page && { p: 2 }) }}>
+    <Box aria-busy="true" sx={page ? { p: 2 } : { py: 1 }}>
       {long && <p role="status">Waiting for the server …</p>}
       <Box aria-hidden="true">
         {Array.from({ length: lines }, (_, line) => (
