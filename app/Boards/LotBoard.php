@@ -12,7 +12,6 @@ use App\Documents\TableDocument;
 use App\Documents\TaskDocument;
 use App\Finding\Sought;
 use App\Models\DueTask;
-use App\Models\Lot;
 use App\Models\LotStanding;
 use App\Moment;
 use App\Presenting\Tags;
@@ -87,7 +86,6 @@ abstract class LotBoard implements Board
             $this->rows($narrowing, $when),
             $narrowing,
             $when,
-            static fn (LotStanding $row): Lot => $row->lot->setRelation('standing', $row),
             function (LotStanding $row, ?TaskDocument $task, ?DueTask $due) use ($when): ListItemDocument {
                 [$figure, $label] = $this->figure($row, $when);
 
@@ -107,8 +105,7 @@ abstract class LotBoard implements Board
     {
         $query = LotStanding::query()
             ->where('place', static::place()->value)
-            ->where('used_up', 0)
-            ->with(['lot.variety']);
+            ->where('used_up', 0);
         Sought::of($narrowing->find)->narrow($query, Subject::Lot);
         self::narrow($query, $narrowing, $when);
         match ($narrowing->sort) {

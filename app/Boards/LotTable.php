@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Boards;
 
 use App\Documents\TableDocument;
+use App\Models\Lot;
 use App\Models\LotStanding;
 use App\Models\Variety;
 use App\Reading\Facts;
+use App\Reading\Tagged;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Intake\Column;
@@ -29,14 +30,15 @@ final readonly class LotTable
 
     public function __construct(private Facts $facts) {}
 
-    /** @param  Builder<LotStanding>  $query  in its order, with its lots and their varieties */
+    /** @param  Builder<LotStanding>  $query  in its order */
     public function of(string $title, Builder $query): TableDocument
     {
         $rows = [];
         foreach ($query->get()->chunk(self::AT_ONCE) as $some) {
-            $received = $this->received($some);
+            $ids = array_map(static fn (LotStanding $row): string => $row->lot_id, $some->all());
+            [$lots, $received] = [Tagged::lots($ids), $this->received($ids)];
             foreach ($some as $row) {
-                $rows[] = $this->row($row, $received[$row->lot_id] ?? null);
+                $rows[] = $this->row($row, $lots[$row->lot_id], $received[$row->lot_id] ?? null);
             }
         }
 
@@ -44,12 +46,12 @@ final readonly class LotTable
     }
 
     /** @return list<string> */
-    private function row(LotStanding $row, ?Received $received): array
+    private function row(LotStanding $row, Lot $lot, ?Received $received): array
     {
-        $variety = $row->lot->variety;
+        $variety = $lot->variety;
         $crop = $this->facts->title($variety);
         $cells = [
-            Column::Code->value => $row->lot->code(),
+            Column::Code->value => $lot->code(),
             Column::Crop->value => $crop->name,
             Column::Latin->value => $crop->latin,
             Column::Variety->value => $variety->name,
@@ -59,7 +61,7 @@ final readonly class LotTable
             Column::Seeds->value => $row->seeds === null ? '' : (string) (int) round($row->seeds),
             Column::Mass->value => $row->grams === null ? '' : Field::show(round($row->grams, 3)),
             Column::From->value => $received->from ?? '',
-            Column::How->value => $received === null ? '' : Received::kind()->fields->field('how')->options[$received->how] ?? '',
+            Column::How->value => $received === null ? '' : Registered::kind(Received::class)->fields->field('how')->options[$received->how] ?? '',
             Column::Container->value => $row->container === null ? '' : ContainerKind::from($row->container)->label(),
             Column::Place->value => $row->store_place ?? '',
             Column::Germinates->value => self::share($row->rate ?? $received?->claimed),
@@ -83,13 +85,13 @@ final readonly class LotTable
     }
 
     /**
-     * @param  Collection<int, LotStanding>  $rows
+     * @param  array<array-key, string>  $lots  ids
      * @return array<string, Received> by lot
      */
-    private function received(Collection $rows): array
+    private function received(array $lots): array
     {
         $received = [];
-        foreach (DB::table('journal_entries')->where('subject', 'lot')->where('kind', 'received')->whereIn('subject_id', $rows->pluck('lot_id'))->get(['subject_id', 'payload']) as $entry) {
+        foreach (DB::table('journal_entries')->where('subject', 'lot')->where('kind', 'received')->whereIn('subject_id', $lots)->get(['subject_id', 'payload']) as $entry) {
             /** @var object{subject_id: string, payload: string} $entry */
             $payload = Registered::kinds()->revive('received', (array) json_decode($entry->payload, true, flags: JSON_THROW_ON_ERROR));
             if ($payload instanceof Received) {

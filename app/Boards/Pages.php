@@ -11,13 +11,15 @@ use App\Documents\TaskDocument;
 use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\Planting;
+use App\Models\Record;
 use App\Moment;
 use App\Presenting\Tasks;
+use App\Reading\Tagged;
 use App\Voice\When;
 use Closure;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
+use LogicException;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Work\Place;
 
@@ -29,26 +31,24 @@ final readonly class Pages
     public function __construct(private Tasks $tasks) {}
 
     /**
-     * @template T of Model
+     * @template T of Record
      *
-     * @param  Builder<T>  $query
-     * @param  Closure(T): (Lot|Planting)  $thing  that a row is of, with its variety and standing
+     * @param  Builder<T>  $query  for rows of standings, each by the id of its lot or planting; the thing is read here, as tags show it
      * @param  Closure(T, ?TaskDocument, ?DueTask): ListItemDocument  $item
      * @param  ?Closure(list<ListItemDocument>): ?ScaleDocument  $axis  the scale of their lines
      */
-    public function page(Place $place, Builder $query, Narrowing $narrowing, When $when, Closure $thing, Closure $item, ?Closure $axis = null): PlaceDocument
+    public function page(Place $place, Builder $query, Narrowing $narrowing, When $when, Closure $item, ?Closure $axis = null): PlaceDocument
     {
         $total = $query->toBase()->getCountForPagination();
         /** @var Collection<int, T> $rows */
         $rows = $query->forPage($narrowing->page, $narrowing->size)->get();
-        $things = [];
-        foreach ($rows as $row) {
-            $things[$thing($row)->id] = $thing($row);
-        }
-        $due = $this->due($things, $place, $when);
+        $subject = $place === Place::Plot ? Subject::Planting : Subject::Lot;
+        $of = array_map(static fn (Record $row): string => self::id($row->getAttribute("{$subject->value}_id")), array_values($rows->all()));
+        $things = $subject === Subject::Planting ? Tagged::plantings($of) : Tagged::lots($of);
+        $due = $this->due($things, $subject, $place, $when);
         $items = [];
-        foreach ($rows as $row) {
-            $items[] = $item($row, ...($due[$thing($row)->id] ?? [null, null]));
+        foreach ($rows as $i => $row) {
+            $items[] = $item($row->setRelation($subject->value, $things[$of[$i]]), ...($due[$of[$i]] ?? [null, null]));
         }
 
         return new PlaceDocument(
@@ -61,17 +61,21 @@ final readonly class Pages
         );
     }
 
+    private static function id(mixed $id): string
+    {
+        return is_string($id) ? $id : throw new LogicException('A row of a board is of a lot or of a planting.');
+    }
+
     /**
      * The next task of each thing in a place.
      *
      * @param  array<string, Lot|Planting>  $things  by id
      * @return array<string, array{TaskDocument, ?DueTask}>
      */
-    private function due(array $things, Place $place, When $when): array
+    private function due(array $things, Subject $subject, Place $place, When $when): array
     {
-        $subject = $place === Place::Plot ? Subject::Planting->value : Subject::Lot->value;
         $tasks = DueTask::standing($when->now)
-            ->where('subject', $subject)
+            ->where('subject', $subject->value)
             ->whereIn('subject_id', array_keys($things))
             // By the thing, of which there are few on a page, not by the place, where there are many.
             ->whereRaw('+place = ?', [$place->value])
@@ -81,11 +85,8 @@ final readonly class Pages
             ->get()
             ->unique('subject_id')
             ->values();
-        foreach ($tasks as $task) {
-            $task->setRelation($subject, $things[$task->subject_id]);
-        }
         $due = [];
-        foreach ($this->tasks->documents($tasks, $when) as $i => $document) {
+        foreach ($this->tasks->documents($tasks, $when, $things) as $i => $document) {
             $due[$tasks[$i]->subject_id ?? ''] = [$document, $tasks[$i]];
         }
 

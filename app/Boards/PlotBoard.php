@@ -40,14 +40,13 @@ final readonly class PlotBoard implements Board
     {
         $rows = self::rows($narrowing, $when);
         // Their seasons are drawn where each is a line; a list of tags has no use for them.
-        $lines = $narrowing->size === Narrowing::LINES ? $this->seasons->of($rows->clone()->with('planting.lots')->forPage($narrowing->page, $narrowing->size)->get()->map(static fn (PlantingStanding $row): Planting => $row->planting), $when) : [];
+        $lines = $narrowing->size === Narrowing::LINES ? $this->seasons->of($rows->clone()->with(['planting.variety', 'planting.lots'])->forPage($narrowing->page, $narrowing->size)->get()->map(static fn (PlantingStanding $row): Planting => $row->planting), $when) : [];
 
         return $this->pages->page(
             Place::Plot,
             $rows,
             $narrowing,
             $when,
-            static fn (PlantingStanding $row): Planting => $row->planting->setRelation('standing', $row),
             fn (PlantingStanding $row, ?TaskDocument $task): ListItemDocument => $this->item($row, $task, $lines[$row->planting_id] ?? null),
             static fn (array $items): ?ScaleDocument => $lines === [] ? null : SeasonLines::axis($when),
         );
@@ -68,7 +67,7 @@ final readonly class PlotBoard implements Board
         return new TableDocument(
             'Plot',
             ['Code', 'Crop', 'Variety', 'Sown on', 'Plants', 'Where', 'Lots picked', 'Looked over', 'Off-types'],
-            array_values(self::rows($narrowing, $when)->get()->map(fn (PlantingStanding $row): array => [
+            array_values(self::rows($narrowing, $when)->with('planting.variety')->get()->map(fn (PlantingStanding $row): array => [
                 $row->planting->code(), $this->facts->title($row->planting->variety)->name, $row->planting->variety->name, substr((string) $row->sown_at, 0, 10),
                 (string) $row->plants, $row->planting->spot, (string) $row->lots, (string) $row->looked_over, (string) $row->off_types,
             ])->all()),
@@ -78,7 +77,7 @@ final readonly class PlotBoard implements Board
     /** @return Builder<PlantingStanding> */
     private static function rows(Narrowing $narrowing, When $when): Builder
     {
-        $query = Plantings::standing($when->now)->with(['planting.variety']);
+        $query = Plantings::standing($when->now);
         Sought::of($narrowing->find)->narrow($query, Subject::Planting);
         $query->join('plantings', 'plantings.id', '=', 'planting_standings.planting_id')
             ->join('varieties', 'varieties.id', '=', 'plantings.variety_id')

@@ -12,7 +12,6 @@ use App\Documents\TableDocument;
 use App\Documents\TaskDocument;
 use App\Finding\Sought;
 use App\Models\DueTask;
-use App\Models\Lot;
 use App\Models\TestStanding;
 use App\Moment;
 use App\Presenting\Tags;
@@ -48,7 +47,6 @@ final readonly class TraysBoard implements Board
             $this->rows($narrowing, $when),
             $narrowing,
             $when,
-            static fn (TestStanding $row): Lot => $row->lot,
             fn (TestStanding $row, ?TaskDocument $task, ?DueTask $due): ListItemDocument => $this->item($row, $task, $due, $when),
             static fn (): ScaleDocument => Scale::around('Which is counted when', 'full: until the next count; hatched: until the last', $when->now, 14, 16),
         );
@@ -61,7 +59,7 @@ final readonly class TraysBoard implements Board
         return new TableDocument(
             'Trays',
             ['Code', 'Crop', 'Variety', 'Test began', 'Test ended', 'Seeds in the test', 'Germinated', 'Not decided', 'Last counted on day'],
-            array_values($this->rows($narrowing, $when)->get()->map(fn (TestStanding $row): array => [
+            array_values($this->rows($narrowing, $when)->with('lot.variety')->get()->map(fn (TestStanding $row): array => [
                 $row->lot->code(), $this->facts->title($row->lot->variety)->name, $row->lot->variety->name, $day($row->started_at), $day($row->ended_at),
                 (string) $row->sown, (string) $row->germinated, (string) $row->undecided, (string) $row->last_day,
             ])->all()),
@@ -73,7 +71,6 @@ final readonly class TraysBoard implements Board
     {
         $query = TestStanding::query()
             ->where(static fn (Builder $q) => $q->whereNull('ended_at')->orWhere('ended_at', '>=', Moment::keep($when->now->modify(sprintf('-%d days', self::ENDED_DAYS)))))
-            ->with(['lot.variety', 'lot.standing'])
             ->join('lots', 'lots.id', '=', 'test_standings.lot_id')
             ->join('lot_standings', 'lot_standings.lot_id', '=', 'lots.id')
             ->join('varieties', 'varieties.id', '=', 'lots.variety_id')

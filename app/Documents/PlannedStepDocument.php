@@ -6,6 +6,7 @@ namespace App\Documents;
 
 use App\Plans\PlannedTask;
 use Marrow\Core\Journal\Payload;
+use Marrow\Core\Registered;
 use Marrow\Core\Season\PlanTaskKind;
 use Marrow\Core\Steps\Growing\FirstBloom;
 use Marrow\Core\Steps\Pollinating\HandWanted;
@@ -67,6 +68,8 @@ final readonly class PlannedStepDocument
      */
     private static function with(PlannedTask $task, string $payload, ?array $typed, string $code): self
     {
-        return new self((string) $task->grown, $code, $payload::kind()->name, $payload::kind()->act, $typed === null ? null : (object) $typed, PlannedTask::PUT_OFF.$task->kind->value);
+        $kind = Registered::kind($payload);
+
+        return new self((string) $task->grown, $code, $kind->name, $kind->act, $typed === null ? null : (object) $typed, PlannedTask::PUT_OFF.$task->kind->value);
     }
 }

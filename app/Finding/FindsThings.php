@@ -9,6 +9,7 @@ use App\Models\Code;
 use App\Models\LotStanding;
 use App\Models\PlantingStanding;
 use App\Presenting\Tags;
+use App\Reading\Tagged;
 use App\Words\Stages;
 use Marrow\Core\Journal\Subject;
 
@@ -21,25 +22,27 @@ final readonly class FindsThings implements Finds
 
     public function find(Sought $sought): array
     {
-        $number = Code::number($sought->text, 'L');
-        $lots = LotStanding::query()->with(['lot.variety']);
+        $lots = LotStanding::query()->select(['lot_id', 'number', 'place', 'stage', 'used_up', 'store_place']);
         $sought->narrow($lots, Subject::Lot);
         // A code finds its lot before everything that merely holds the same figures.
-        $lots->orderByRaw('number = ? DESC', [$number ?? 0])->orderBy('used_up')->orderByDesc('number');
-        $plantings = PlantingStanding::query()->with(['planting.variety'])
-            ->join('plantings', 'plantings.id', '=', 'planting_standings.planting_id')->select('planting_standings.*');
+        $lots = $lots->orderByRaw('number = ? DESC', [Code::number($sought->text, 'L') ?? 0])->orderBy('used_up')->orderByDesc('number')->limit(self::MOST)->get();
+        $plantings = PlantingStanding::query()->join('plantings', 'plantings.id', '=', 'planting_standings.planting_id')->select(['planting_id', 'lots']);
         $sought->narrow($plantings, Subject::Planting);
-        $plantings->orderByRaw('plantings.number = ? DESC', [Code::number($sought->text, 'P') ?? 0])->orderByDesc('plantings.number');
+        $plantings = $plantings->orderByRaw('plantings.number = ? DESC', [Code::number($sought->text, 'P') ?? 0])->orderByDesc('plantings.number')->limit(self::MOST)->get();
+        $tagged = [
+            ...Tagged::lots(array_map(static fn (LotStanding $row): string => $row->lot_id, $lots->all())),
+            ...Tagged::plantings(array_map(static fn (PlantingStanding $row): string => $row->planting_id, $plantings->all())),
+        ];
 
-        return array_values([
-            ...$lots->limit(self::MOST)->get()->map(fn (LotStanding $row): FoundDocument => FoundDocument::thing(
-                $this->tags->lot($row->lot->setRelation('standing', $row)),
+        return [
+            ...array_map(fn (LotStanding $row): FoundDocument => FoundDocument::thing(
+                $this->tags->of($tagged[$row->lot_id]),
                 Stages::of($row->place, $row->stage, $row->used_up === 1).($row->place === 'store' && $row->store_place !== null ? ', '.$row->store_place : ''),
-            ))->all(),
-            ...$plantings->limit(self::MOST)->get()->map(fn (PlantingStanding $row): FoundDocument => FoundDocument::thing(
-                $this->tags->planting($row->planting->setRelation('standing', $row)),
+            ), array_values($lots->all())),
+            ...array_map(fn (PlantingStanding $row): FoundDocument => FoundDocument::thing(
+                $this->tags->of($tagged[$row->planting_id]),
                 $row->lots > 0 ? 'planting, picked' : 'on the plot',
-            ))->all(),
-        ]);
+            ), array_values($plantings->all())),
+        ];
     }
 }

@@ -150,7 +150,7 @@ final class Working
         }
         $entries = [];
         foreach ($happened as $i => [$payload, $at]) {
-            $kind = Registered::kinds()->named($payload::kind()->name) ?? throw new \LogicException('A kind that is not registered.');
+            $kind = Registered::kind($payload::class);
             // Of one moment, in the order of the work, and before whatever else is recorded in that minute.
             $entries[] = new Entry(Uuid::uuid5($lot, $kind->name)->toString(), "0-$lot-$i", $kind, $payload, $at);
         }

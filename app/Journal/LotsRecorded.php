@@ -19,6 +19,7 @@ use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Registered;
 use Marrow\Core\Steps\Holding\FillsContainer;
 use Marrow\Core\Steps\Origin\Picked;
 use Marrow\Core\Steps\Origin\PouredTogether;
@@ -57,7 +58,7 @@ final readonly class LotsRecorded implements RecordedSubject
         }
         $highest = Lot::query()->max('number');
         Lot::query()->create(['id' => $draft->aboutId, 'number' => (is_numeric($highest) ? (int) $highest : 0) + 1, 'variety_id' => $variety]);
-        LotOrigin::query()->insert($draft->kind === PouredTogether::kind()->name
+        LotOrigin::query()->insert($draft->kind === Registered::kind(PouredTogether::class)->name
             ? array_map(static fn (mixed $of): array => ['lot_id' => $draft->aboutId, 'kind' => $draft->kind, 'planting_id' => null, 'from_lot_id' => is_string($of) && Lot::query()->whereKey($of)->exists() ? $of : null], [$draft->payload['lot'] ?? null, $draft->payload['other'] ?? null])
             : ['lot_id' => $draft->aboutId, 'kind' => $draft->kind, 'planting_id' => $planting?->id]);
 

@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Moment;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Query\Builder as Query;
 use Illuminate\Support\Facades\DB;
 
@@ -27,8 +26,6 @@ use Illuminate\Support\Facades\DB;
  * @property string $day  of best_at
  * @property int $urgency  the smaller, the higher on Today
  * @property string $code  of its lot or planting
- * @property Lot|null $lot
- * @property Planting|null $planting
  */
 final class DueTask extends Record
 {
@@ -39,18 +36,6 @@ final class DueTask extends Record
     public const COUNTED = 1000;
 
     protected $table = 'tasks';
-
-    /** @return BelongsTo<Lot, $this> */
-    public function lot(): BelongsTo
-    {
-        return $this->belongsTo(Lot::class, 'subject_id');
-    }
-
-    /** @return BelongsTo<Planting, $this> */
-    public function planting(): BelongsTo
-    {
-        return $this->belongsTo(Planting::class, 'subject_id');
-    }
 
     /** @return Builder<DueTask> what is still of use on a day */
     public static function standing(DateTimeImmutable $at): Builder

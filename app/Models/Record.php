@@ -31,9 +31,9 @@ abstract class Record extends Model
     {
         $model = clone $this;
         $model->exists = true;
-        $model->setRawAttributes((array) $attributes, true);
+        $model->attributes = $model->original = (array) $attributes;
 
-        return $model->setConnection($connection ?? $this->getConnectionName());
+        return $connection === null ? $model : $model->setConnection($connection);
     }
 
     protected static function bootTraits()

@@ -51,7 +51,7 @@ final readonly class Entries
         $entries = EntryStore::entries($rows);
         $strikes ??= self::strikes($entries);
         $words = new EntryWords(self::names($entries));
-        $replaced = array_filter($rows->pluck('replaces')->all());
+        $replaced = array_filter(array_map(static fn (JournalEntry $row): ?string => $row->replaces, $rows->all()));
         $were = $this->were($replaced, $words);
         $documents = [];
         foreach ($entries as $i => $entry) {

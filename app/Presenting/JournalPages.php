@@ -7,13 +7,12 @@ namespace App\Presenting;
 use App\Documents\JournalDocument;
 use App\Documents\JournalLineDocument;
 use App\Models\Act;
-use App\Models\Container;
 use App\Models\JournalEntry;
 use App\Models\Lot;
-use App\Models\Place;
 use App\Models\Planting;
 use App\Reading\EntryStore;
 use App\Reading\Facts;
+use App\Reading\Tagged;
 use App\Voice\Quantity;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -43,27 +42,23 @@ final readonly class JournalPages
         $more = $rows->count() > self::PAGE;
         $rows = $rows->take(self::PAGE);
         $last = $rows->last();
-        $of = static fn (Subject $subject): array => $rows->where('subject', $subject->value)->pluck('subject_id')->unique()->all();
-        $lots = Lot::query()->with(['variety', 'standing', 'planting'])->findMany($of(Subject::Lot))->keyBy('id');
-        $plantings = Planting::query()->with(['variety', 'standing'])->findMany($of(Subject::Planting))->keyBy('id');
-        $holders = [
-            ...Place::query()->findMany($of(Subject::Place))->pluck('name', 'id')->all(),
-            ...Container::query()->findMany($of(Subject::Container))->pluck('name', 'id')->all(),
-        ];
-        $acts = Act::query()->findMany($rows->pluck('act')->filter()->unique()->all())->keyBy('id');
+        $of = [];
+        foreach ($rows as $row) {
+            $of[$row->subject][] = $row->subject_id;
+        }
+        $things = [...Tagged::lots($of[Subject::Lot->value] ?? []), ...Tagged::plantings($of[Subject::Planting->value] ?? [])];
+        $ids = array_values(array_unique(array_merge([], ...array_values($of))));
+        $holders = [...self::holders('places', $of[Subject::Place->value] ?? []), ...self::holders('containers', $of[Subject::Container->value] ?? [])];
+        $acts = self::acts($rows);
         $documents = [];
-        foreach ($this->entries->documents($rows, $this->adrift($rows), strikes: self::strikes($rows)) as $document) {
+        foreach ($this->entries->documents($rows, $this->adrift($ids), strikes: self::strikes($ids)) as $document) {
             $documents[$document->id] = $document;
         }
         $lines = [];
         foreach ($rows as $row) {
-            $thing = $lots->get($row->subject_id) ?? $plantings->get($row->subject_id);
-            $tag = match (true) {
-                $thing instanceof Lot => $this->tags->lot($thing),
-                $thing instanceof Planting => $this->tags->planting($thing),
-                default => null,
-            };
-            $act = $row->act === null ? null : $acts->get($row->act);
+            $thing = $things[$row->subject_id] ?? null;
+            $tag = $thing === null ? null : $this->tags->of($thing);
+            $act = $row->act === null ? null : $acts[$row->act] ?? null;
             if (! isset($documents[$row->id])) {
                 continue;
             }
@@ -78,12 +73,36 @@ final readonly class JournalPages
     }
 
     /**
+     * @param  list<string>  $ids
+     * @return array<array-key, mixed> names by id
+     */
+    private static function holders(string $table, array $ids): array
+    {
+        return $ids === [] ? [] : DB::table($table)->whereIn('id', array_unique($ids))->pluck('name', 'id')->all();
+    }
+
+    /**
      * @param  Collection<int, JournalEntry>  $rows
+     * @return array<string, Act> by id
+     */
+    private static function acts(Collection $rows): array
+    {
+        $ids = array_filter(array_map(static fn (JournalEntry $row): ?string => $row->act, $rows->all()));
+        $acts = [];
+        foreach ($ids === [] ? [] : Act::query()->findMany(array_unique($ids)) as $act) {
+            $acts[$act->id] = $act;
+        }
+
+        return $acts;
+    }
+
+    /**
+     * @param  list<string>  $ids  of what is on this page
      * @return array<string, string> standing strikes by what they strike, each asked of its own thing
      */
-    private static function strikes(Collection $rows): array
+    private static function strikes(array $ids): array
     {
-        $all = JournalEntry::query()->where('kind', 'struck')->whereIn('subject_id', $rows->pluck('subject_id')->unique()->all())->get();
+        $all = JournalEntry::query()->where('kind', 'struck')->whereIn('subject_id', $ids)->get();
         $strikes = [];
         foreach ($all->groupBy(static fn (JournalEntry $row): string => "$row->subject $row->subject_id") as $ofOne) {
             $strikes = [...$strikes, ...Entries::strikes(EntryStore::entries($ofOne->values()))];
@@ -93,14 +112,14 @@ final readonly class JournalPages
     }
 
     /**
-     * @param  Collection<int, JournalEntry>  $rows
+     * @param  list<string>  $ids  of what is on this page
      * @return array<string, Refused> why entries of this page are not reckoned with
      */
-    private function adrift(Collection $rows): array
+    private function adrift(array $ids): array
     {
-        $ids = DB::table('tasks')->where('kind', Settle::Settle->value)->whereIn('subject_id', $rows->pluck('subject_id')->unique()->all())->get(['subject', 'subject_id']);
+        $unsettled = DB::table('tasks')->where('kind', Settle::Settle->value)->whereIn('subject_id', $ids)->get(['subject', 'subject_id']);
         $adrift = [];
-        foreach ($ids as $task) {
+        foreach ($unsettled as $task) {
             /** @var object{subject: string, subject_id: string} $task */
             $course = $task->subject === Subject::Lot->value
                 ? $this->facts->lot(Lot::query()->with(['variety', 'planting.variety'])->findOrFail($task->subject_id))

@@ -56,7 +56,7 @@ final readonly class LotSheet
         $crop = $course->facts->crop;
         $due = DueTask::standing($when->now)->where('subject', Subject::Lot->value)->where('subject_id', $lot->id)
             ->where(static fn ($query) => $query->where('opens_at', '<=', Moment::keep($when->now))->orWhere('best_at', '<', Moment::keep($when->now->modify(sprintf('+%d days', self::DAYS_AHEAD)))))
-            ->orderBy('best_at')->get()->each(static fn (DueTask $task): DueTask => $task->setRelation('lot', $lot));
+            ->orderBy('best_at')->get();
         $crossing = $this->crossings->of($lot->id);
         $advice = $course->advice($when->now);
 
@@ -72,7 +72,7 @@ final readonly class LotSheet
             $course->isUsedUp(),
             Stages::ofCourse($course),
             CropSheet::of($crop),
-            $this->tasks->documents($due, $when),
+            $this->tasks->documents($due, $when, [$lot->id => $lot]),
             array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $course->cautions()), $course->offers($when->now)),
             $this->sections($course, $when),
             array_values(Planting::query()->with(['variety', 'standing'])->whereIn('id', PlantingStanding::query()->where('sown_lot', $lot->id)->select('planting_id'))

@@ -44,8 +44,7 @@ final readonly class PlantingSheet
     {
         $course = $this->facts->planting($planting);
         $crop = $course->facts->crop;
-        $due = DueTask::standing($when->now)->where('subject', Subject::Planting->value)->where('subject_id', $planting->id)->orderBy('best_at')->get()
-            ->each(static fn (DueTask $task): DueTask => $task->setRelation('planting', $planting));
+        $due = DueTask::standing($when->now)->where('subject', Subject::Planting->value)->where('subject_id', $planting->id)->orderBy('best_at')->get();
         $lots = $planting->lots()->with(['variety', 'standing'])->orderBy('number')->get();
         $sown = $course->growing->sown;
         $from = $sown?->lot === null ? null : Lot::query()->with(['variety', 'standing'])->find($sown->lot);
@@ -61,7 +60,7 @@ final readonly class PlantingSheet
             $from === null ? null : $this->tags->lot($from),
             $sown->sownFrom ?? '',
             self::facts($course, $when),
-            $this->tasks->documents($due, $when),
+            $this->tasks->documents($due, $when, [$planting->id => $planting]),
             array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $crop->cautions), self::offers($course)),
             array_values($lots->map(fn (Lot $lot) => $this->tags->lot($lot))->all()),
             $this->entries->of(Subject::Planting, $planting->id, $course->adrift(), $course->agrees()),

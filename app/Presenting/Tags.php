@@ -15,15 +15,15 @@ use Marrow\Core\Botany\LineWord;
 /** Makes the tag of a lot or planting. Wants variety and standing loaded. */
 final class Tags
 {
-    /** What a tag says of how a lot stands, of its many columns, among them all that can be searched for. */
-    public const OF_LOT = 'lot_id,year,line';
-
-    public const OF_PLANTING = 'planting_id,season,line';
-
     /** @var array<string, ?SeedLookDocument> by crop: a list has many of one */
     private array $looks = [];
 
     public function __construct(private readonly CropReference $crops) {}
+
+    public function of(Lot|Planting $thing): TagDocument
+    {
+        return $thing instanceof Lot ? $this->lot($thing) : $this->planting($thing);
+    }
 
     public function lot(Lot $lot): TagDocument
     {

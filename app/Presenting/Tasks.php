@@ -10,6 +10,7 @@ use App\Models\Lot;
 use App\Models\Planting;
 use App\Moment;
 use App\Reading\Facts;
+use App\Reading\Tagged;
 use App\Voice\Quantity;
 use App\Voice\When;
 use App\Work\SeenTask;
@@ -26,11 +27,12 @@ final readonly class Tasks
 
     /**
      * @param  Collection<int, DueTask>  $tasks
+     * @param  array<string, Lot|Planting>|null  $things  that they are of, by id, with variety and standing; null to read them
      * @return list<TaskDocument>
      */
-    public function documents(Collection $tasks, When $when): array
+    public function documents(Collection $tasks, When $when, ?array $things = null): array
     {
-        return $this->withNeeds($tasks, $when)[0];
+        return $this->withNeeds($tasks, $when, things: $things)[0];
     }
 
     /**
@@ -38,16 +40,15 @@ final readonly class Tasks
      *
      * @param  Collection<int, DueTask>  $tasks
      * @param  string  $until  the last moment that things are to be ready for, as it is kept; empty for none of them
+     * @param  array<string, Lot|Planting>|null  $things  as above
      * @return array{list<TaskDocument>, list<string>} and "3 sieves", the most of them first
      */
-    public function withNeeds(Collection $tasks, When $when, string $until = ''): array
+    public function withNeeds(Collection $tasks, When $when, string $until = '', ?array $things = null): array
     {
-        $of = static fn (string $subject): Collection => $tasks->filter(static fn (DueTask $task): bool => $task->subject === $subject);
-        $of('lot')->loadMissing(['lot.variety', 'lot.standing:'.Tags::OF_LOT]);
-        $of('planting')->loadMissing(['planting.variety', 'planting.standing:'.Tags::OF_PLANTING]);
+        $things ??= self::things($tasks);
         $documents = $needs = [];
         foreach ($tasks as $task) {
-            $subject = ($task->subject === 'lot' ? $task->lot : $task->planting) ?? throw new LogicException("Task $task->id is about nothing.");
+            $subject = $things[$task->subject_id] ?? throw new LogicException("Task $task->id is about nothing.");
             $seen = new SeenTask($task, $this->facts->title($subject->variety)->name, fn (): Crop => $this->facts->crop($subject->variety), $when);
             $documents[] = $this->document($task, $seen, $subject);
             foreach ($task->best_at <= $until ? $this->voices->needs($task->kind, $seen) : [] as $what => $many) {
@@ -57,6 +58,20 @@ final readonly class Tasks
         arsort($needs);
 
         return [$documents, array_values(array_map(static fn (string $what, int $many): string => Quantity::number($many, $what), array_keys($needs), $needs))];
+    }
+
+    /**
+     * @param  Collection<int, DueTask>  $tasks
+     * @return array<string, Lot|Planting> by id
+     */
+    private static function things(Collection $tasks): array
+    {
+        $ids = ['lot' => [], 'planting' => []];
+        foreach ($tasks as $task) {
+            $ids[$task->subject][] = $task->subject_id;
+        }
+
+        return [...Tagged::lots($ids['lot']), ...Tagged::plantings($ids['planting'])];
     }
 
     private function document(DueTask $task, SeenTask $seen, Lot|Planting $subject): TaskDocument
@@ -76,10 +91,7 @@ final readonly class Tasks
             $seen->state(),
             $seen->isAlarm(),
             $task->about,
-            match (true) {
-                $subject instanceof Lot => $this->tags->lot($subject),
-                $subject instanceof Planting => $this->tags->planting($subject),
-            },
+            $this->tags->of($subject),
             $subject->id,
         );
     }

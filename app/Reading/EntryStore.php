@@ -162,7 +162,12 @@ final class EntryStore
     private static function references(Collection $rows): array
     {
         $kinds = Registered::kinds();
-        $ids = $rows->filter(static fn (JournalEntry $row): bool => ($kinds->named($row->kind)?->references() ?? []) !== [])->pluck('id')->all();
+        $ids = [];
+        foreach ($rows as $row) {
+            if (($kinds->named($row->kind)?->references() ?? []) !== []) {
+                $ids[] = $row->id;
+            }
+        }
         $references = [];
         foreach ($ids === [] ? [] : DB::table('entry_refs')->whereIn('entry_id', $ids)->get() as $reference) {
             /** @var object{entry_id: string, role: string, subject_id: string} $reference */

@@ -6,7 +6,9 @@ namespace Marrow\Core;
 
 use Marrow\Core\Folding\Settle;
 use Marrow\Core\Folding\Strand;
+use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Kinds;
+use Marrow\Core\Journal\Payload;
 use Marrow\Core\Journal\Struck;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Planting\PlantingCourse;
@@ -23,6 +25,16 @@ final class Registered
         return self::$kinds ??= Kinds::of(self::payloads());
     }
 
+    /**
+     * The kind of a payload's class, declared once however often it is asked for.
+     *
+     * @param  class-string<Payload>  $payload
+     */
+    public static function kind(string $payload): Kind
+    {
+        return self::kinds()->kindOf($payload);
+    }
+
     /** @return list<TaskKind> */
     public static function taskKinds(): array
     {
@@ -35,7 +47,7 @@ final class Registered
         return $all;
     }
 
-    /** @return list<class-string<\Marrow\Core\Journal\Payload>> */
+    /** @return list<class-string<Payload>> */
     private static function payloads(): array
     {
         $payloads = [Struck::class => true];

@@ -12,6 +12,7 @@ use App\Voice\When;
 use App\Words\CautionWords;
 use App\Words\StockWords;
 use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Registered;
 use Marrow\Core\Steps\Origin\Received;
 
 final class OriginSection implements SheetSection
@@ -31,7 +32,7 @@ final class OriginSection implements SheetSection
         $told = static fn (string $label, ?string $said): array => $said === null || $said === '' ? [] : [new FactDocument($label, $said)];
 
         return [new OriginDocument('Where it came from', [
-            new FactDocument('Came', Received::kind()->fields->field('how')->options[$received->how].', '.Speaking::forms()->day($at)),
+            new FactDocument('Came', Registered::kind(Received::class)->fields->field('how')->options[$received->how].', '.Speaking::forms()->day($at)),
             new FactDocument('From', $received->from === '' ? 'nobody knows' : $received->from),
             ...$told('Their number', $received->packet),
             new FactDocument('Ripened in', self::ripened($received)),

@@ -49,11 +49,16 @@ final class Kinds
         return isset($this->payloads[$name]) ? $this->declared($name, $this->payloads[$name]) : null;
     }
 
-    public function kindOf(Payload $payload): Kind
+    /**
+     * The kind of a payload's class; declared once however often it is asked for.
+     *
+     * @param  class-string<Payload>  $payload
+     */
+    public function kindOf(string $payload): Kind
     {
-        $name = self::name($payload::class);
+        $name = self::name($payload);
 
-        return ($this->payloads[$name] ?? null) === $payload::class ? $this->declared($name, $payload::class) : $payload::kind();
+        return ($this->payloads[$name] ?? null) === $payload ? $this->declared($name, $payload) : $payload::kind();
     }
 
     /**

@@ -11,6 +11,7 @@ use Marrow\Core\Folding\Course;
 use Marrow\Core\Folding\Doubt;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Registered;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Drying\DryingStrand;
@@ -201,7 +202,8 @@ final class LotCourse
         if ($asked === null) {
             return $offers;
         }
-        $isAsked = static fn (Offer $offer): bool => $offer->kind->name === $asked::kind()->name;
+        $kind = Registered::kind($asked);
+        $isAsked = static fn (Offer $offer): bool => $offer->kind->name === $kind->name;
 
         return [...array_values(array_filter($offers, $isAsked)), ...array_values(array_filter($offers, static fn (Offer $offer): bool => ! $isAsked($offer)))];
     }

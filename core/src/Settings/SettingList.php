@@ -18,6 +18,9 @@ final class SettingList
     /** @var array<string, FieldList>|null */
     private static ?array $sections = null;
 
+    /** @var array<string, Field>|null */
+    private static ?array $all = null;
+
     /** @return array<string, FieldList> by the heading they stand under */
     public static function sections(): array
     {
@@ -71,7 +74,7 @@ final class SettingList
     /** @return array<string, Field> by key */
     public static function all(): array
     {
-        return array_merge([], ...array_values(array_map(static fn (FieldList $list): array => $list->fields, self::sections())));
+        return self::$all ??= array_merge([], ...array_values(array_map(static fn (FieldList $list): array => $list->fields, self::sections())));
     }
 
     public static function field(string $key): ?Field

@@ -8,6 +8,7 @@ use Marrow\Core\Fields\Each;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Payload;
+use Marrow\Core\Registered;
 
 /** Something that can be recorded of a thing as it stands, with what is usual just now. */
 final readonly class Offer
@@ -21,7 +22,7 @@ final readonly class Offer
     /** @param  class-string<Payload>  $payload */
     public static function of(string $payload, int $rank): self
     {
-        $kind = $payload::kind();
+        $kind = Registered::kind($payload);
 
         return new self($kind, $rank, array_values($kind->fields->fields));
     }
