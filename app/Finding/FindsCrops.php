@@ -17,10 +17,7 @@ final readonly class FindsCrops implements Finds
 
     public function find(Sought $sought): array
     {
-        $found = array_values(array_filter(
-            $this->crops->titles(),
-            static fn (CropTitle $crop): bool => $sought->isIn($crop->name, implode(' ', $crop->otherNames), $crop->latin, implode(' ', $crop->synonyms), $crop->group ?? '', $crop->family),
-        ));
+        $found = $this->crops->whose($sought->isWithin(...));
         // Who types "bean" has that name in mind before a bean of another one.
         usort($found, static fn (CropTitle $a, CropTitle $b): int => [! $sought->isIn($a->name), $a->name] <=> [! $sought->isIn($b->name), $b->name]);
 

@@ -36,9 +36,13 @@ final readonly class Sought
     /** Whether every word stands somewhere in these, be it as part of another. */
     public function isIn(string ...$texts): bool
     {
-        $in = PlainText::of(implode(' ', $texts));
+        return $this->isWithin(PlainText::of(implode(' ', $texts)));
+    }
 
-        return array_all($this->words, static fn (string $word): bool => str_contains($in, $word));
+    /** @param  string  $plain  as texts are compared (PlainText) */
+    public function isWithin(string $plain): bool
+    {
+        return array_all($this->words, static fn (string $word): bool => str_contains($plain, $word));
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Handbook;
 
-use Closure;
 use Marrow\Core\Botany\CropReference;
 use RuntimeException;
 
@@ -13,18 +12,24 @@ final class CropFiles
 {
     public static function load(string $folder): CropReference
     {
-        return CropReference::fromFiles(array_map(static fn (Closure $content): array => $content(), self::of($folder)));
-    }
-
-    /** @return array<string, Closure(): array<array-key, mixed>> what gives the content of each, by its key */
-    public static function of(string $folder): array
-    {
         $files = [];
-        foreach (glob($folder.'/*.json') ?: [] as $path) {
-            $files[basename($path, '.json')] = static fn (): array => self::decode((string) file_get_contents($path), $path);
+        foreach (self::keys($folder) as $key) {
+            $files[$key] = self::read($folder, $key);
         }
 
-        return $files;
+        return CropReference::fromFiles($files);
+    }
+
+    /** @return list<string> of the crops in a folder */
+    public static function keys(string $folder): array
+    {
+        return array_map(static fn (string $path): string => basename($path, '.json'), glob("$folder/*.json") ?: []);
+    }
+
+    /** @return array<array-key, mixed> the content of one */
+    public static function read(string $folder, string $key): array
+    {
+        return self::decode((string) file_get_contents("$folder/$key.json"), "$folder/$key.json");
     }
 
     /** @return array<array-key, mixed> */

@@ -6,7 +6,6 @@ namespace App\Handbook;
 
 use App\Models\NoGarden;
 use App\Models\Variety;
-use Closure;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\Crop;
@@ -21,8 +20,8 @@ final class OwnFigures
     /** @var array<string, array<string, array<string, float>>>|null crop => variety ('' for all) => path => value */
     private ?array $figures = null;
 
-    /** @var array<string, Closure(): array<array-key, mixed>>|null */
-    private ?array $files = null;
+    /** @var array<string, string>|null documents of the crops that the keeper added, by key */
+    private ?array $added = null;
 
     /** @var array<string, Crop> of varieties that have figures of their own, by id */
     private array $ofVarieties = [];
@@ -31,12 +30,12 @@ final class OwnFigures
 
     public function reference(): CropReference
     {
-        $crops = [];
-        foreach (array_keys($this->files()) as $key) {
-            $crops[$key] = fn (): Crop => $this->crop($key);
-        }
-
-        return CropReference::lazily($crops, fn (string $key): ?CropTitle => $this->isOwn($key) || $this->of($key, '') !== [] ? null : $this->read->title($key, $this->folder."/$key.json"));
+        return CropReference::lazily(
+            [...$this->read->keys($this->folder) ?? CropFiles::keys($this->folder), ...array_keys($this->added())],
+            $this->crop(...),
+            fn (string $key): ?CropTitle => $this->isAsShipped($key) ? $this->read->title($key, $this->folder."/$key.json") : null,
+            fn (string $key): ?string => $this->isAsShipped($key) ? $this->read->words($key, $this->folder."/$key.json") : null,
+        );
     }
 
     /** The crop as lists show it, for one variety. */
@@ -71,7 +70,13 @@ final class OwnFigures
     /** @return array<array-key, mixed> as it ships, or as the keeper added it */
     public function original(string $crop): array
     {
-        return isset($this->files()[$crop]) ? ($this->files()[$crop])() : [];
+        $added = $this->added()[$crop] ?? null;
+
+        return match (true) {
+            $added !== null => CropFiles::decode($added, $crop),
+            $this->isOwn($crop) => [],
+            default => CropFiles::read($this->folder, $crop),
+        };
     }
 
     /** @return array<string, float> by path */
@@ -93,8 +98,13 @@ final class OwnFigures
 
     public function forget(): void
     {
-        $this->figures = $this->files = null;
+        $this->figures = $this->added = null;
         $this->ofVarieties = [];
+    }
+
+    private function isAsShipped(string $key): bool
+    {
+        return ! isset($this->added()[$key]) && $this->of($key, '') === [];
     }
 
     private function crop(string $key): Crop
@@ -118,18 +128,16 @@ final class OwnFigures
         return $data;
     }
 
-    /** @return array<string, Closure(): array<array-key, mixed>> */
-    private function files(): array
+    /** @return array<string, string> */
+    private function added(): array
     {
-        if ($this->files === null) {
-            $this->files = CropFiles::of($this->folder);
-            foreach ($this->rows('SELECT crop, document FROM own_crops') as $row) {
-                /** @var object{crop: string, document: string} $row */
-                $this->files[$row->crop] = static fn (): array => CropFiles::decode($row->document, $row->crop);
-            }
+        if ($this->added === null) {
+            /** @var array<string, string> $added */
+            $added = array_column($this->rows('SELECT crop, document FROM own_crops'), 'document', 'crop');
+            $this->added = $added;
         }
 
-        return $this->files;
+        return $this->added;
     }
 
     /** @return array<string, array<string, array<string, float>>> */

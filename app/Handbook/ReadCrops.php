@@ -44,7 +44,23 @@ final class ReadCrops
         return $title instanceof CropTitle ? $title : null;
     }
 
-    /** @param  'crops'|'titles'  $of */
+    /** All its names as one text to look through (CropTitle::words). */
+    public function words(string $key, string $file): ?string
+    {
+        $words = $this->one('words', $key, $file);
+
+        return is_string($words) ? $words : null;
+    }
+
+    /** @return ?list<string> keys of the crops in a folder; null where it holds others than were kept */
+    public function keys(string $folder): ?array
+    {
+        $crops = $this->kept()['crops'] ?? null;
+
+        return is_array($crops) && (int) @filemtime($folder) <= $this->madeAt ? array_map(strval(...), array_keys($crops)) : null;
+    }
+
+    /** @param  'crops'|'titles'|'words'  $of */
     private function one(string $of, string $key, string $file): mixed
     {
         $kept = $this->kept()[$of] ?? null;
@@ -58,13 +74,13 @@ final class ReadCrops
         if ($this->path === '') {
             return;
         }
-        $crops = $titles = [];
-        foreach (CropFiles::of($folder) as $key => $content) {
-            $crop = CropFile::read($key, $content());
-            $crops[$key] = serialize($crop);
-            $titles[$key] = serialize($crop->title());
+        $kept = ['crops' => [], 'titles' => [], 'words' => []];
+        foreach (CropFiles::keys($folder) as $key) {
+            $crop = CropFile::read($key, CropFiles::read($folder, $key));
+            $kept['crops'][$key] = serialize($crop);
+            $kept['titles'][$key] = serialize($crop->title());
+            $kept['words'][$key] = serialize($crop->title()->words());
         }
-        $kept = ['crops' => $crops, 'titles' => $titles];
         // Aside first: a request may be reading it.
         $aside = $this->path.'.'.getmypid();
         file_put_contents($aside, '<?php return '.var_export($kept, true).';');

@@ -47,17 +47,13 @@ final class Registered
         return $all;
     }
 
-    /** @return list<class-string<Payload>> */
-    private static function payloads(): array
+    /** @return iterable<class-string<Payload>> some of them more than once */
+    private static function payloads(): iterable
     {
-        $payloads = [Struck::class => true];
+        yield Struck::class;
         foreach (self::strands() as $strand) {
-            foreach ($strand::takes() as [$payload]) {
-                $payloads[$payload] = true;
-            }
+            yield from array_column($strand::takes(), 0);
         }
-
-        return array_keys($payloads);
     }
 
     /** @return list<class-string<Strand>> */

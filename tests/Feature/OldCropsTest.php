@@ -34,7 +34,7 @@ final class OldCropsTest extends TestCase
 
     public function test_what_is_in_the_present_form_is_left_alone(): void
     {
-        $pea = CropFiles::of(base_path('core/data/crops'))['pea']();
+        $pea = CropFiles::read(base_path('core/data/crops'), 'pea');
         self::assertSame($pea, OldCrops::upTo($pea));
     }
 
@@ -59,7 +59,7 @@ final class OldCropsTest extends TestCase
 
     public function test_a_figure_that_no_longer_goes_with_its_crop_gives_way_to_the_handbook(): void
     {
-        $pea = CropFiles::of(base_path('core/data/crops'))['pea']();
+        $pea = CropFiles::read(base_path('core/data/crops'), 'pea');
         self::assertSame(['isolation.home' => 30.0], OldCrops::figures(['growing.sowing_to_bloom.0' => 240.0, 'isolation.home' => 30.0], $pea));
     }
 
@@ -71,7 +71,7 @@ final class OldCropsTest extends TestCase
     private static function old(array $months, array $days, string $life): array
     {
         /** @var array{growing: array<string, mixed>, ripening: array<string, mixed>} $crop */
-        $crop = CropFiles::of(base_path('core/data/crops'))['tomatillo']();
+        $crop = CropFiles::read(base_path('core/data/crops'), 'tomatillo');
         unset($crop['growing']['sowings']);
 
         return [...$crop, 'life_cycle' => $life, 'seasons_to_seed' => [1, 1],

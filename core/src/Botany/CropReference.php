@@ -19,10 +19,12 @@ final class CropReference
     private array $titled = [];
 
     /**
-     * @param  array<string, \Closure(): Crop>  $crops  by key
+     * @param  array<string, true>  $crops  by key
+     * @param  \Closure(string): Crop  $reads
      * @param  ?\Closure(string): ?CropTitle  $titles  the title of a crop where it is had without reading the crop
+     * @param  ?\Closure(string): ?string  $words  likewise its words
      */
-    private function __construct(private readonly array $crops, private readonly ?\Closure $titles = null) {}
+    private function __construct(private readonly array $crops, private readonly \Closure $reads, private readonly ?\Closure $titles, private readonly ?\Closure $words) {}
 
     /**
      * @param  array<string, array<array-key, mixed>>  $files  decoded content by crop key
@@ -31,25 +33,23 @@ final class CropReference
      */
     public static function fromFiles(array $files): self
     {
-        $crops = [];
-        foreach ($files as $key => $data) {
-            $crops[$key] = static fn (): Crop => CropFile::read($key, $data);
-        }
-        $reference = self::lazily($crops);
+        $reference = self::lazily(array_keys($files), static fn (string $key): Crop => CropFile::read($key, $files[$key]));
         $reference->all();
 
         return $reference;
     }
 
     /**
-     * @param  array<string, \Closure(): Crop>  $crops  what gives each, by its key
+     * @param  list<string>  $keys
+     * @param  \Closure(string): Crop  $reads
      * @param  ?\Closure(string): ?CropTitle  $titles  the title of a crop where it is had without reading the crop
+     * @param  ?\Closure(string): ?string  $words  likewise its words
      */
-    public static function lazily(array $crops, ?\Closure $titles = null): self
+    public static function lazily(array $keys, \Closure $reads, ?\Closure $titles = null, ?\Closure $words = null): self
     {
-        ksort($crops);
+        sort($keys, SORT_STRING);
 
-        return new self($crops, $titles);
+        return new self(array_fill_keys($keys, true), $reads, $titles, $words);
     }
 
     /**
@@ -61,7 +61,20 @@ final class CropReference
      */
     public function titles(): array
     {
-        return array_map($this->titled(...), array_keys($this->crops));
+        return array_map($this->titled(...), $this->keys());
+    }
+
+    /**
+     * The crops of which something is so of all their names, as one text to look through (CropTitle::words).
+     *
+     * @param  \Closure(string): bool  $isSo
+     * @return list<CropTitle>
+     *
+     * @throws UnsoundCrop
+     */
+    public function whose(\Closure $isSo): array
+    {
+        return array_map($this->titled(...), array_values(array_filter($this->keys(), fn (string $key): bool => $isSo(($this->words === null ? null : ($this->words)($key)) ?? $this->titled($key)->words()))));
     }
 
     /**
@@ -80,13 +93,13 @@ final class CropReference
      */
     public function all(): array
     {
-        return array_map($this->read(...), array_keys($this->crops));
+        return array_map($this->read(...), $this->keys());
     }
 
     /** @return list<string> */
     public function keys(): array
     {
-        return array_keys($this->crops);
+        return array_map(strval(...), array_keys($this->crops));
     }
 
     public function has(string $key): bool
@@ -122,6 +135,6 @@ final class CropReference
 
     private function read(string $key): Crop
     {
-        return $this->read[$key] ??= ($this->crops[$key])();
+        return $this->read[$key] ??= ($this->reads)($key);
     }
 }

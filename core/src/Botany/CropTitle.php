@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Botany;
 
+use Marrow\Core\Fields\PlainText;
+
 /** A crop by all its names, how it breeds, what its seed looks like and how long that lasts: what lists show and finding looks through, without the rest of it. */
 final readonly class CropTitle
 {
@@ -39,4 +41,10 @@ final readonly class CropTitle
         public float $ordinaryYears,
         public float $minimum,
     ) {}
+
+    /** All its names, its group and its family as one text, as it is compared (PlainText). */
+    public function words(): string
+    {
+        return PlainText::of(implode(' ', [$this->name, ...$this->otherNames, $this->latin, ...$this->synonyms, $this->group ?? '', $this->family]));
+    }
 }

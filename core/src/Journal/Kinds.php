@@ -12,21 +12,19 @@ use LogicException;
  */
 final class Kinds
 {
-    /** @var array<string, Kind> by name, those that were asked for */
+    /** @var array<class-string<Payload>, Kind> those that were asked for */
     private array $kinds = [];
 
-    /** @param  array<string, class-string<Payload>>  $payloads  by name */
-    private function __construct(private readonly array $payloads) {}
+    /** @var array<string, class-string<Payload>>|null by name */
+    private ?array $payloads = null;
 
-    /** @param  iterable<class-string<Payload>>  $payloads */
+    /** @param  iterable<class-string<Payload>>  $given */
+    private function __construct(private readonly iterable $given) {}
+
+    /** @param  iterable<class-string<Payload>>  $payloads  gone through when one is first asked for by its name */
     public static function of(iterable $payloads): self
     {
-        $byName = [];
-        foreach ($payloads as $payload) {
-            $byName[self::name($payload)] = $payload;
-        }
-
-        return new self($byName);
+        return new self($payloads);
     }
 
     /**
@@ -37,7 +35,7 @@ final class Kinds
     public function all(): array
     {
         $all = [];
-        foreach ($this->payloads as $name => $payload) {
+        foreach ($this->payloads() as $name => $payload) {
             $all[$name] = $this->declared($name, $payload);
         }
 
@@ -46,7 +44,9 @@ final class Kinds
 
     public function named(string $name): ?Kind
     {
-        return isset($this->payloads[$name]) ? $this->declared($name, $this->payloads[$name]) : null;
+        $payload = $this->payloads()[$name] ?? null;
+
+        return $payload === null ? null : $this->declared($name, $payload);
     }
 
     /**
@@ -56,9 +56,7 @@ final class Kinds
      */
     public function kindOf(string $payload): Kind
     {
-        $name = self::name($payload);
-
-        return ($this->payloads[$name] ?? null) === $payload ? $this->declared($name, $payload) : $payload::kind();
+        return $this->kinds[$payload] ??= $payload::kind();
     }
 
     /**
@@ -68,19 +66,36 @@ final class Kinds
      */
     public function read(string $name, array $given): Payload
     {
-        return $this->declared($name, $this->payloads[$name])->read($this->payloads[$name], $given);
+        $payload = $this->payloads()[$name];
+
+        return $this->declared($name, $payload)->read($payload, $given);
     }
 
     /** @param  array<array-key, mixed>  $kept */
     public function revive(string $name, array $kept): Payload
     {
-        return $this->declared($name, $this->payloads[$name])->revive($this->payloads[$name], $kept);
+        $payload = $this->payloads()[$name];
+
+        return $this->declared($name, $payload)->revive($payload, $kept);
+    }
+
+    /** @return array<string, class-string<Payload>> by name */
+    private function payloads(): array
+    {
+        if ($this->payloads === null) {
+            $this->payloads = [];
+            foreach ($this->given as $payload) {
+                $this->payloads[self::name($payload)] = $payload;
+            }
+        }
+
+        return $this->payloads;
     }
 
     /** @param  class-string<Payload>  $payload */
     private function declared(string $name, string $payload): Kind
     {
-        $kind = $this->kinds[$name] ??= $payload::kind();
+        $kind = $this->kindOf($payload);
 
         return $kind->name === $name ? $kind : throw new LogicException("$payload is kept as $kind->name: it must be called as its class is, $name.");
     }
