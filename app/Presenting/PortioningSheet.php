@@ -17,6 +17,7 @@ use App\Voice\Quantity;
 use App\Voice\When;
 use App\Words\AdviceWords;
 use App\Words\ForecastWords;
+use Closure;
 use LogicException;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
@@ -35,21 +36,22 @@ final readonly class PortioningSheet
 {
     public function __construct(private Facts $facts, private Tags $tags, private Settings $settings) {}
 
-    /** What is asked. */
-    public function fields(Lot $lot, When $when): FieldList
+    /** @param  Closure(FieldList): Values  $read  reads what was typed into what is asked */
+    public function of(Lot $lot, Closure $read, When $when): PortioningDocument
     {
-        return PortionWish::fields($this->facts->practice, (int) $when->now->format('Y'), $this->facts->lot($lot));
+        // Folded as it is, and once more as it would be with such packets.
+        return EntryStore::ahead(['lot' => [$lot->id], 'planting' => $lot->planting === null ? [] : [$lot->planting->id]], fn (): PortioningDocument => $this->sheet($lot, $read, $when));
     }
 
-    /** @param  Values  $in  of its fields */
-    public function of(Lot $lot, Values $in, When $when): PortioningDocument
+    /** @param  Closure(FieldList): Values  $read */
+    private function sheet(Lot $lot, Closure $read, When $when): PortioningDocument
     {
         $course = $this->facts->lot($lot);
-        $fields = $this->fields($lot, $when);
-        $wish = PortionWish::of($in);
+        $fields = PortionWish::fields($this->facts->practice, (int) $when->now->format('Y'), $course);
+        $wish = PortionWish::of($read($fields));
         $unit = $course->facts->crop->counts()->value;
         $there = $course->packets->unpacked();
-        $forecast = Portioning::forecast($this->facts->ofLot($lot), EntryStore::of(Subject::Lot, $lot->id), $this->facts->practice, $wish, $when->now) ?? $course->forecast();
+        $forecast = Portioning::forecast($course->facts, EntryStore::of(Subject::Lot, $lot->id), $this->facts->practice, $wish, $when->now) ?? $course->forecast();
         $portioning = Portioning::of($course, $wish, $forecast);
         $advice = $course->advice($when->now);
         $asksShare = $forecast === null;

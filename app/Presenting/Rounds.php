@@ -95,7 +95,7 @@ final readonly class Rounds
         $plantings = $plantings->filter(static fn (Planting $planting): bool => $courses[$planting->id]->growing->season()?->isOver($when->now) !== true)->values();
         $wanted = Roguing::plants(self::SHARE, self::SURE);
 
-        return new RoundDocument('looking-over', 'To look over', '', 'Nothing stands that has not been picked.', $this->lines($plantings, static function (PlantingCourse $course) use ($wanted, $when): array {
+        return new RoundDocument('looking-over', 'To look over', '', 'Nothing stands that has not been picked.', $this->said($plantings, $courses, static function (PlantingCourse $course) use ($wanted, $when): array {
             $standing = $course->tending->standing ?? 0;
             $season = $course->growing->season();
 
@@ -173,8 +173,17 @@ final readonly class Rounds
      */
     private function lines(Collection $plantings, Closure $says): array
     {
-        $courses = $this->facts->plantings($plantings);
+        return $this->said($plantings, $this->facts->plantings($plantings), $says);
+    }
 
+    /**
+     * @param  Collection<int, Planting>  $plantings
+     * @param  array<string, PlantingCourse>  $courses  by id
+     * @param  Closure(PlantingCourse): array{list<string>, Offer}  $says
+     * @return list<RoundLineDocument>
+     */
+    private function said(Collection $plantings, array $courses, Closure $says): array
+    {
         return array_values($plantings->map(function (Planting $planting) use ($courses, $says): RoundLineDocument {
             $course = $courses[$planting->id];
             [$sentences, $offer] = $says($course);

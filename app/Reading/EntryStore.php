@@ -6,7 +6,6 @@ namespace App\Reading;
 
 use App\Models\JournalEntry;
 use App\Moment;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Journal\Entry;
@@ -47,7 +46,7 @@ final class EntryStore
                     self::$rowsAhead[$subject.$id] = new Collection;
                     self::$heardAhead[$subject.$id] = [];
                 }
-                $all = self::journal(Subject::from($subject), $things)->get();
+                $all = self::journal(Subject::from($subject), $things);
                 self::$referencesAhead = [...self::$referencesAhead ?? [], ...self::references($all)];
                 foreach ($all->groupBy('subject_id') as $id => $rows) {
                     self::$rowsAhead[$subject.$id] = $rows;
@@ -76,33 +75,41 @@ final class EntryStore
     /** @return Collection<int, JournalEntry> what was recorded of a thing itself, in the order of the journal */
     public static function rows(Subject $subject, string $id): Collection
     {
-        return self::$rowsAhead[$subject->value.$id] ?? self::journal($subject, [$id])->get();
+        return self::$rowsAhead[$subject->value.$id] ?? self::journal($subject, [$id]);
     }
 
     /** @return Collection<int, JournalEntry> all that was recorded of some sorts of things, of which there are few */
     public static function ofSubjects(Subject ...$subjects): Collection
     {
-        return JournalEntry::query()->whereIn('subject', array_map(static fn (Subject $subject): string => $subject->value, $subjects))->orderBy('happened_at')->orderBy('ord')->get();
+        return self::read('SELECT * FROM journal_entries WHERE subject IN (:each) ORDER BY happened_at, ord', array_values(array_map(static fn (Subject $subject): string => $subject->value, $subjects)));
     }
 
     /**
      * @param  list<string>  $ids
-     * @return Builder<JournalEntry>
+     * @return Collection<int, JournalEntry> what was recorded of these, in the order of the journal
      */
-    private static function journal(Subject $subject, array $ids): Builder
+    private static function journal(Subject $subject, array $ids): Collection
     {
-        return JournalEntry::query()->where('subject', $subject->value)->whereIn('subject_id', $ids)->orderBy('happened_at')->orderBy('ord');
+        return self::read('SELECT * FROM journal_entries WHERE subject = ? AND subject_id IN (:each) ORDER BY happened_at, ord', $ids, $subject->value);
     }
 
     /**
      * @param  list<string>  $ids
-     * @return Collection<int, JournalEntry>
+     * @return Collection<int, JournalEntry> what was recorded of others and refers to these, with the `role` that each has there and its `ref_id`
      */
     private static function referring(Subject $subject, array $ids): Collection
     {
-        return JournalEntry::query()->select(['journal_entries.*', 'entry_refs.role', 'entry_refs.subject_id as ref_id'])
-            ->join('entry_refs', 'entry_refs.entry_id', '=', 'journal_entries.id')
-            ->where('entry_refs.subject', $subject->value)->whereIn('entry_refs.subject_id', $ids)->get();
+        return self::read('SELECT e.*, r.role, r.subject_id AS ref_id FROM journal_entries e JOIN entry_refs r ON r.entry_id = e.id WHERE r.subject = ? AND r.subject_id IN (:each)', $ids, $subject->value);
+    }
+
+    /**
+     * @param  string  $query  with :each where the ids stand
+     * @param  list<string>  $ids
+     * @return Collection<int, JournalEntry>
+     */
+    private static function read(string $query, array $ids, string ...$before): Collection
+    {
+        return JournalEntry::query()->fromQuery(str_replace(':each', implode(',', array_fill(0, count($ids), '?')), $query), [...array_values($before), ...$ids]);
     }
 
     /**

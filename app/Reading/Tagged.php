@@ -18,7 +18,11 @@ use stdClass;
  */
 final class Tagged
 {
-    private const OF_VARIETY = 'v.id AS variety_id, v.crop, v.name, v.type, v.generation';
+    private const LOTS = 'SELECT t.id, t.number, s.lot_id AS stands, s.year, s.line, v.id AS variety_id, v.crop, v.name, v.type, v.generation%s
+        FROM lots t JOIN varieties v ON v.id = t.variety_id LEFT JOIN lot_standings s ON s.lot_id = t.id%s WHERE ';
+
+    private const PLANTINGS = 'SELECT t.id, t.number, t.spot, s.planting_id AS stands, s.season, s.line, v.id AS variety_id, v.crop, v.name, v.type, v.generation
+        FROM plantings t JOIN varieties v ON v.id = t.variety_id LEFT JOIN planting_standings s ON s.planting_id = t.id WHERE ';
 
     /**
      * @param  array<array-key, string>  $ids
@@ -26,7 +30,57 @@ final class Tagged
      */
     public static function lots(array $ids): array
     {
-        $rows = self::rows('SELECT t.id, t.number, s.lot_id AS stands, s.year, s.line, '.self::OF_VARIETY.' FROM lots t JOIN varieties v ON v.id = t.variety_id LEFT JOIN lot_standings s ON s.lot_id = t.id', $ids);
+        return self::asLots(self::each(sprintf(self::LOTS, '', ''), $ids));
+    }
+
+    /** The lot of a number, with the planting that it was picked from. */
+    public static function lot(int $number): ?Lot
+    {
+        $rows = DB::select(sprintf(
+            self::LOTS,
+            ', p.id AS planting_id, p.number AS planting_number, p.variety_id AS planting_variety, p.spot',
+            ' LEFT JOIN lot_origins o ON o.lot_id = t.id LEFT JOIN plantings p ON p.id = o.planting_id',
+        ).'t.number = ?', [$number]);
+        $lot = array_values(self::asLots($rows))[0] ?? null;
+        /** @var stdClass $row */
+        foreach ($lot === null ? [] : $rows as $row) {
+            $lot->setRelation('planting', $row->planting_id === null ? null : (new Planting)->newFromBuilder(['id' => $row->planting_id, 'number' => $row->planting_number, 'variety_id' => $row->planting_variety, 'spot' => $row->spot]));
+        }
+
+        return $lot;
+    }
+
+    /**
+     * @param  array<array-key, string>  $ids
+     * @return array<string, Planting> by id
+     */
+    public static function plantings(array $ids): array
+    {
+        return self::asPlantings(self::each(self::PLANTINGS, $ids));
+    }
+
+    public static function planting(int $number): ?Planting
+    {
+        return array_values(self::asPlantings(DB::select(self::PLANTINGS.'t.number = ?', [$number])))[0] ?? null;
+    }
+
+    /**
+     * @param  array<array-key, string>  $ids
+     * @return array<stdClass>
+     */
+    private static function each(string $select, array $ids): array
+    {
+        $ids = array_values(array_unique($ids));
+
+        return $ids === [] ? [] : DB::select($select.'t.id IN ('.implode(',', array_fill(0, count($ids), '?')).')', $ids);
+    }
+
+    /**
+     * @param  array<stdClass>  $rows
+     * @return array<string, Lot> by id
+     */
+    private static function asLots(array $rows): array
+    {
         [$lot, $standing, $varieties] = [new Lot, new LotStanding, self::varieties($rows)];
         $lots = [];
         foreach ($rows as $row) {
@@ -40,12 +94,11 @@ final class Tagged
     }
 
     /**
-     * @param  array<array-key, string>  $ids
+     * @param  array<stdClass>  $rows
      * @return array<string, Planting> by id
      */
-    public static function plantings(array $ids): array
+    private static function asPlantings(array $rows): array
     {
-        $rows = self::rows('SELECT t.id, t.number, t.spot, s.planting_id AS stands, s.season, s.line, '.self::OF_VARIETY.' FROM plantings t JOIN varieties v ON v.id = t.variety_id LEFT JOIN planting_standings s ON s.planting_id = t.id', $ids);
         [$planting, $standing, $varieties] = [new Planting, new PlantingStanding, self::varieties($rows)];
         $plantings = [];
         foreach ($rows as $row) {
@@ -56,17 +109,6 @@ final class Tagged
         }
 
         return $plantings;
-    }
-
-    /**
-     * @param  array<array-key, string>  $ids
-     * @return array<stdClass>
-     */
-    private static function rows(string $select, array $ids): array
-    {
-        $ids = array_values(array_unique($ids));
-
-        return $ids === [] ? [] : DB::select("$select WHERE t.id IN (".implode(',', array_fill(0, count($ids), '?')).')', $ids);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Code;
 use App\Models\Lot;
 use App\Models\Planting;
+use App\Reading\Tagged;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -14,12 +15,12 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 #[OA\Server(url: '/api')]
 abstract class Controller
 {
-    /** The lot of a code as it is typed. */
+    /** The lot of a code as it is typed, with the planting that it was picked from. */
     protected function lot(string $code): Lot
     {
         $number = Code::number($code, 'L');
 
-        return ($number === null ? null : Lot::query()->with(['variety', 'planting.variety', 'standing'])->where('number', $number)->first())
+        return ($number === null ? null : Tagged::lot($number))
             ?? throw new NotFoundHttpException("There is no lot with the code \"$code\". Codes of lots look like L7.");
     }
 
@@ -27,7 +28,7 @@ abstract class Controller
     {
         $number = Code::number($code, 'P');
 
-        return ($number === null ? null : Planting::query()->with(['variety', 'standing'])->where('number', $number)->first())
+        return ($number === null ? null : Tagged::planting($number))
             ?? throw new NotFoundHttpException("There is no planting with the code \"$code\". Codes of plantings look like P7.");
     }
 }

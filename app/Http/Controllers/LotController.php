@@ -12,6 +12,8 @@ use App\Presenting\LotSheet;
 use App\Presenting\PortioningSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Marrow\Core\Fields\FieldList;
+use Marrow\Core\Fields\Values;
 use OpenApi\Attributes as OA;
 
 final class LotController extends Controller
@@ -36,10 +38,8 @@ final class LotController extends Controller
     ])]
     public function portions(string $code, Request $request, SeenFrom $seen, PortioningSheet $sheet): JsonResponse
     {
-        $lot = $this->lot($code);
         $wish = $request->query('wish', []);
-        $when = $seen->when();
 
-        return new JsonResponse($sheet->of($lot, Input::read($sheet->fields($lot, $when), is_array($wish) ? $wish : []), $when));
+        return new JsonResponse($sheet->of($this->lot($code), static fn (FieldList $fields): Values => Input::read($fields, is_array($wish) ? $wish : []), $seen->when()));
     }
 }
