@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Models\Bulk;
 use App\Models\Garden;
 use App\Plans\PlanBook;
 use App\Projection\Projector;
@@ -26,10 +27,27 @@ final class BigGarden
 
     private const PLANTINGS_PLANNED = 300;
 
+    private const SHELVES = 12;
+
+    /** Each on a shelf, with a good part of the lots in them. */
+    private const BOXES = 60;
+
     private int $ids = 0;
 
     /** @var list<array<string, mixed>> */
     private array $journal = [];
+
+    /** @var list<array<string, string>> what the entries of the journal refer to */
+    private array $references = [];
+
+    /** @var list<array<string, mixed>> */
+    private array $containers = [];
+
+    /** @var list<string> ids */
+    private array $shelves = [];
+
+    /** @var list<string> ids */
+    private array $boxes = [];
 
     private int $entries = 0;
 
@@ -41,6 +59,7 @@ final class BigGarden
         DB::transaction(function () use ($lots, $entries): void {
             Garden::query()->create(['name' => 'Big garden']);
             $varieties = $this->varieties();
+            $this->furnish();
             $made = [];
             $perLot = intdiv($entries, $lots);
             for ($n = 1; $n <= $lots; $n++) {
@@ -100,6 +119,19 @@ final class BigGarden
         return $varieties;
     }
 
+    private function furnish(): void
+    {
+        for ($n = 0; $n < self::SHELVES; $n++) {
+            $this->shelves[] = $id = $this->id();
+            DB::table('places')->insert(['id' => $id, 'name' => "Shelf $n", 'temperature_c' => 5 + $n, 'rh' => 50]);
+        }
+        for ($n = 0; $n < self::BOXES; $n++) {
+            $this->boxes[] = $id = $this->id();
+            DB::table('containers')->insert(['id' => $id, 'name' => "Box $n", 'kind' => 'tin']);
+            $this->add('container', $id, 'placed', new DateTimeImmutable('2012-01-05 10:00'), ['place_id' => $this->shelves[$n % self::SHELVES]]);
+        }
+    }
+
     /** @return string id of the lot */
     private function lot(int $n, string $variety, Crop $crop, int $entries): string
     {
@@ -114,7 +146,7 @@ final class BigGarden
         $at = new DateTimeImmutable("$year-07-".(1 + $n % 28).' 10:00');
         // One lot in forty is still on the bench or the racks.
         $unfinished = $n % 40;
-        foreach ($this->steps($crop, $n, $entries) as $i => [$kind, $days, $payload]) {
+        foreach ($this->steps($crop, $lot, $n, $entries) as $i => [$kind, $days, $payload]) {
             if ($unfinished < 3 && $i > 2 * $unfinished) {
                 break;
             }
@@ -123,13 +155,16 @@ final class BigGarden
                 break;
             }
             $this->add('lot', $lot, $kind, $at, $payload);
+            if ($kind === 'stored') {
+                $this->containers[] = ['id' => $lot, 'kind' => $payload['container'], 'place_id' => $payload['place_id'], 'inside' => $payload['inside']];
+            }
         }
 
         return $lot;
     }
 
     /** @return list<array{string, int, array<string, mixed>}> kind, days since the one before, payload */
-    private function steps(Crop $crop, int $n, int $entries): array
+    private function steps(Crop $crop, string $lot, int $n, int $entries): array
     {
         $steps = [['picked', 0, ['plants' => 10, 'fruits' => 30, 'mass_g' => 2000]]];
         if ($crop->isWetCleaned()) {
@@ -143,7 +178,9 @@ final class BigGarden
             $steps[] = ['weighed', 2, ['mass_g' => $grams]];
         }
         $steps[] = ['jar_read', 1, ['rh' => 28 + $n % 9, 'temperature_c' => 20]];
-        $steps[] = ['stored', 1, ['container' => $n % 3 === 0 ? 'paper_envelope' : 'jar', 'place' => 'Shelf '.$n % 12, 'temperature_c' => 5 + $n % 14, 'rh' => 50, 'mass_g' => 88]];
+        // Two of five stand on a shelf, the others lie in a box.
+        $shelf = $n % 5 < 2 ? $this->shelves[$n % self::SHELVES] : null;
+        $steps[] = ['stored', 1, ['container' => $n % 3 === 0 ? 'paper_envelope' : 'jar', 'into' => $lot, 'place_id' => $shelf, 'inside' => $shelf === null ? $this->boxes[$n % self::BOXES] : null, 'mass_g' => 88]];
         $test = $this->id();
         $steps[] = ['test_started', 30, ['test' => $test, 'replicates' => 1, 'seeds' => 25, 'temperature_c' => 20, 'method' => 'dish']];
         $steps[] = ['test_counted', 7, ['test' => $test, 'normal' => [14 + $n % 9], 'abnormal' => [0]]];
@@ -161,6 +198,11 @@ final class BigGarden
         $this->entries++;
         $kinds = Registered::kinds();
         $entry = $this->id();
+        foreach ($kinds->named($kind)?->references() ?? [] as $role => $of) {
+            if (is_string($payload[$role] ?? null)) {
+                $this->references[] = ['entry_id' => $entry, 'role' => $role, 'subject' => $of, 'subject_id' => $payload[$role]];
+            }
+        }
         $this->journal[] = [
             'id' => $entry,
             'ord' => sprintf('%020d', $this->entries),
@@ -176,7 +218,9 @@ final class BigGarden
     private function flush(): void
     {
         DB::table('journal_entries')->insert($this->journal);
-        $this->journal = [];
+        Bulk::insert('entry_refs', $this->references);
+        Bulk::insert('containers', $this->containers);
+        $this->journal = $this->references = $this->containers = [];
     }
 
     private function id(): string

@@ -20,11 +20,13 @@ final readonly class FindsPlaces implements Finds
     public function find(Sought $sought): array
     {
         $isSought = static fn (Place|Container $holder): bool => $sought->isIn($holder->name);
-        $places = Place::query()->where('gone', 0)->orderBy('name')->get()->filter($isSought)->take(self::MOST)
-            ->map(fn (Place $place): FoundDocument => FoundDocument::page('place', $place->id, $place->name, 'place, '.Quantity::number(count($this->stores->idsAt($place->id)), 'lot').' there'));
-        $containers = Container::query()->where('name', '!=', '')->where('gone', 0)->orderBy('name')->get()->filter($isSought)->take(self::MOST)
-            ->map(fn (Container $container): FoundDocument => FoundDocument::page('place', $container->id, $container->name, 'container, '.Quantity::number(count($this->stores->idsIn($container->id)), 'lot').' in it'));
+        $places = Place::query()->where('gone', 0)->orderBy('name')->get()->filter($isSought)->take(self::MOST);
+        $containers = Container::query()->where('name', '!=', '')->where('gone', 0)->orderBy('name')->get()->filter($isSought)->take(self::MOST);
+        $counts = $places->isEmpty() && $containers->isEmpty() ? [] : $this->stores->counts();
 
-        return array_values([...$places->all(), ...$containers->all()]);
+        return array_values([
+            ...$places->map(static fn (Place $place): FoundDocument => FoundDocument::page('place', $place->id, $place->name, 'place, '.Quantity::number($counts[$place->id] ?? 0, 'lot').' there'))->all(),
+            ...$containers->map(static fn (Container $container): FoundDocument => FoundDocument::page('place', $container->id, $container->name, 'container, '.Quantity::number($counts[$container->id] ?? 0, 'lot').' in it'))->all(),
+        ]);
     }
 }

@@ -12,6 +12,8 @@ namespace App\Models;
  * @property string $name
  * @property string $note
  * @property int $gone  1 when it is no more
+ * @property string|null $place_id  where it lies
+ * @property string|null $inside  id of the container it lies in, instead of a place
  */
 final class Container extends Thing implements Recorded
 {

@@ -36,13 +36,15 @@ final readonly class HoldingSheet
     public function tree(When $when): array
     {
         $all = [];
+        $this->stores->readAll();
+        $counts = $this->stores->counts();
         // What is no more is shown all the same while something lies there: a struck entry may have brought it back.
         foreach (Place::query()->orderBy('name')->get() as $place) {
-            $shown = $this->place($place, $when);
+            $shown = $this->place($place, $counts[$place->id] ?? 0, $when);
             $all = $place->gone === 0 || $shown->lots > 0 ? [...$all, $shown] : $all;
         }
         foreach (Container::query()->where('name', '!=', '')->orderBy('name')->get() as $container) {
-            $shown = $this->container($container, $when);
+            $shown = $this->container($container, $counts[$container->id] ?? 0, $when);
             $all = $container->gone === 0 || $shown->lots > 0 ? [...$all, $shown] : $all;
         }
 
@@ -52,6 +54,7 @@ final readonly class HoldingSheet
     public function of(Place|Container $holder, When $when): HoldingDocument
     {
         $isPlace = $holder instanceof Place;
+        $counts = $this->stores->counts();
         $subject = $isPlace ? Subject::Place : Subject::Container;
         $boxes = Container::query()->where($isPlace ? 'place_id' : 'inside', $holder->id)->where('name', '!=', '')->where('gone', 0)->orderBy('name')->get();
         $fields = $isPlace ? GardenFields::place() : GardenFields::container();
@@ -64,37 +67,35 @@ final readonly class HoldingSheet
         }
 
         return new HoldingDocument(
-            $isPlace ? $this->place($holder, $when) : $this->container($holder, $when),
+            $isPlace ? $this->place($holder, $counts[$holder->id] ?? 0, $when) : $this->container($holder, $counts[$holder->id] ?? 0, $when),
             (object) $typed,
-            array_values($boxes->map(fn (Container $box): HolderDocument => $this->container($box, $when))->all()),
+            array_values($boxes->map(fn (Container $box): HolderDocument => $this->container($box, $counts[$box->id] ?? 0, $when))->all()),
             $this->lots($isPlace ? $this->stores->idsAt($holder->id) : $this->stores->idsIn($holder->id), $holder, $when),
             [OfferDocument::of(Offer::of($isPlace ? AirSet::class : Placed::class, 10), [])],
             $this->entries->of($subject, $holder->id, [], []),
         );
     }
 
-    private function place(Place $place, When $when): HolderDocument
+    private function place(Place $place, int $lots, When $when): HolderDocument
     {
         $around = $this->stores->holdings()->around($place->id, null)?->at($when->now);
 
-        return new HolderDocument($place->id, 'place', $place->name, '', $around === null ? '' : self::air($around), $place->name, count($this->stores->idsAt($place->id)));
+        return new HolderDocument($place->id, 'place', $place->name, '', $around === null ? '' : self::air($around), $place->name, $lots);
     }
 
-    private function container(Container $container, When $when): HolderDocument
+    private function container(Container $container, int $lots, When $when): HolderDocument
     {
         $around = $this->stores->holdings()->around(null, $container->id)?->at($when->now);
-        $row = DB::table('containers')->where('id', $container->id)->first(['place_id', 'inside']);
-        $in = $row === null ? '' : $row->inside ?? $row->place_id ?? '';
         $kind = ContainerKind::from($container->kind);
 
         return new HolderDocument(
             $container->id,
             'container',
             $container->name,
-            is_string($in) ? $in : '',
+            $container->inside ?? $container->place_id ?? '',
             $kind->label().($container->note === '' ? '' : ', '.$container->note),
             $around === null || $around->placeId === null ? $container->name : implode(' › ', $around->path),
-            count($this->stores->idsIn($container->id)),
+            $lots,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Models\Container;
+use App\Models\JournalEntry;
 use App\Models\Lot;
 use App\Models\Place;
 use Illuminate\Database\Query\Builder;
@@ -13,8 +14,10 @@ use Illuminate\Support\Facades\DB;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Holding\Holder;
 use Marrow\Core\Steps\Holding\HoldingCourse;
 use Marrow\Core\Steps\Holding\Holdings;
+use Marrow\Core\Steps\Holding\Surroundings;
 use Marrow\Core\Steps\Storing\ContainerKind;
 use Marrow\Core\Steps\Storing\StoredAt;
 
@@ -25,9 +28,21 @@ final class Stores
 
     public function __construct(private readonly Practice $practice) {}
 
+    /** Each place and container is read when it is first asked for. */
     public function holdings(): Holdings
     {
-        return $this->holdings ??= $this->read();
+        return $this->holdings ??= new Holdings(
+            [],
+            [],
+            fn (string $id): ?Surroundings => ($place = Place::query()->find($id)) === null ? null : $this->surroundings($place, self::entries(EntryStore::rows(Subject::Place, $id))),
+            static fn (string $id): ?Holder => ($container = Container::query()->where('name', '!=', '')->find($id)) === null ? null : self::holder($container, self::entries(EntryStore::rows(Subject::Container, $id))),
+        );
+    }
+
+    /** All of them at once, for who is going to ask for each. */
+    public function readAll(): void
+    {
+        $this->holdings = $this->read();
     }
 
     /** What was kept of places or containers has changed. */
@@ -68,6 +83,32 @@ final class Stores
         return self::lots(DB::table('lot_containers')->where('place_id', $place));
     }
 
+    /** @return array<string, int> how many lots lie in each place and each container, however deep, by its id; those in which none lies are left out */
+    public function counts(): array
+    {
+        $rows = [
+            ...DB::select('SELECT place_id AS id, count(DISTINCT lot_id) AS n FROM lot_containers WHERE place_id IS NOT NULL GROUP BY place_id'),
+            ...DB::select(
+                "WITH RECURSIVE within (top, id) AS (
+                    SELECT id, id FROM containers WHERE name != ''
+                    UNION
+                    SELECT w.top, c.id FROM within w JOIN containers c ON c.inside = w.id WHERE c.name != ''
+                 ), lying (top, lot_id) AS (
+                    SELECT w.top, l.lot_id FROM within w JOIN lot_containers l ON l.inside = w.id
+                    UNION ALL
+                    SELECT c.id, l.lot_id FROM containers c JOIN lot_containers l ON l.container_id = c.id WHERE c.name != ''
+                 ) SELECT top AS id, count(DISTINCT lot_id) AS n FROM lying GROUP BY top",
+            ),
+        ];
+        $counts = [];
+        foreach ($rows as $row) {
+            /** @var object{id: string, n: int} $row */
+            $counts[$row->id] = $row->n;
+        }
+
+        return $counts;
+    }
+
     /** Where a container lies now, in its own row, so that what is in it is found. */
     public function place(string $container): void
     {
@@ -78,6 +119,7 @@ final class Stores
 
     public function placeAll(): void
     {
+        $this->readAll();
         foreach (DB::table('containers')->where('name', '!=', '')->pluck('id') as $id) {
             if (is_string($id)) {
                 $this->place($id);
@@ -85,10 +127,10 @@ final class Stores
         }
     }
 
-    /** @return list<string> ids of a container and of those that lie in it, however deep */
+    /** @return list<string> ids of a container and of those with a name that lie in it, however deep: a lot's own holds no other */
     public function within(string $container): array
     {
-        $all = DB::select('WITH RECURSIVE within (id) AS (SELECT ? UNION SELECT c.id FROM containers c JOIN within w ON c.inside = w.id) SELECT id FROM within', [$container]);
+        $all = DB::select("WITH RECURSIVE within (id) AS (SELECT ? UNION SELECT c.id FROM containers c JOIN within w ON c.inside = w.id WHERE c.name != '') SELECT id FROM within", [$container]);
 
         return array_values(array_filter(array_map(static fn (object $row): mixed => ((array) $row)['id'], $all), is_string(...)));
     }
@@ -101,23 +143,37 @@ final class Stores
 
     private function read(): Holdings
     {
-        $entries = self::entries();
+        $entries = self::entries(EntryStore::ofSubjects(Subject::Place, Subject::Container));
         $places = [];
         foreach (Place::query()->get() as $place) {
-            $places[$place->id] = HoldingCourse::place($place->id, $this->storedAt($place), $entries[Subject::Place->value.$place->id] ?? []);
+            $places[$place->id] = $this->surroundings($place, $entries);
         }
         $holders = [];
         foreach (Container::query()->where('name', '!=', '')->get() as $container) {
-            $holders[$container->id] = HoldingCourse::holder($container->id, $container->name, ContainerKind::from($container->kind), $entries[Subject::Container->value.$container->id] ?? []);
+            $holders[$container->id] = self::holder($container, $entries);
         }
 
         return new Holdings($places, $holders);
     }
 
-    /** @return array<string, list<Entry>> of places and containers, by subject and id */
-    private static function entries(): array
+    /** @param  array<string, list<Entry>>  $entries */
+    private function surroundings(Place $place, array $entries): Surroundings
     {
-        $rows = EntryStore::ofSubjects(Subject::Place, Subject::Container);
+        return HoldingCourse::place($place->id, $this->storedAt($place), $entries[Subject::Place->value.$place->id] ?? []);
+    }
+
+    /** @param  array<string, list<Entry>>  $entries */
+    private static function holder(Container $container, array $entries): Holder
+    {
+        return HoldingCourse::holder($container->id, $container->name, ContainerKind::from($container->kind), $entries[Subject::Container->value.$container->id] ?? []);
+    }
+
+    /**
+     * @param  Collection<int, JournalEntry>  $rows
+     * @return array<string, list<Entry>> by subject and id of what they were recorded of
+     */
+    private static function entries(Collection $rows): array
+    {
         $entries = [];
         foreach (EntryStore::entries($rows) as $i => $entry) {
             $row = $rows[$i];

@@ -32,6 +32,7 @@ final class OldGardensTest extends TestCase
     #[TestWith(['garden-2026-12-01'])]
     #[TestWith(['garden-2026-12-02'])]
     #[TestWith(['garden-2026-12-03'])]
+    #[TestWith(['garden-2026-12-04'])]
     public function test_every_list_and_worksheet_says_what_it_said(string $garden): void
     {
         $this->open("$garden.sql");

@@ -10,9 +10,16 @@ final class Beta
     /** A continued fraction needs about √max(a, b) terms; this is enough for 1e9. */
     private const MOST_TERMS = 100_000;
 
+    /** @var array{float, float, float} the last a and b that were asked for, and their logarithm: who sums over many x asks for the same again and again */
+    private static array $last = [1.0, 1.0, 0.0];
+
     public static function log(float $a, float $b): float
     {
-        return Gamma::log($a) + Gamma::log($b) - Gamma::log($a + $b);
+        if (self::$last[0] !== $a || self::$last[1] !== $b) {
+            self::$last = [$a, $b, Gamma::log($a) + Gamma::log($b) - Gamma::log($a + $b)];
+        }
+
+        return self::$last[2];
     }
 
     /** I_x(a, b) for a, b > 0 and 0 ≤ x ≤ 1. */
@@ -28,7 +35,7 @@ final class Beta
         if ($x > ($a + 1.0) / ($a + $b + 2.0)) {
             return 1.0 - self::regularised(1.0 - $x, $b, $a);
         }
-        $front = exp($a * log($x) + $b * log1p(-$x) - self::log($a, $b)) / $a;
+        $front = exp($a * log($x) + $b * log1p(-$x) - self::log(min($a, $b), max($a, $b))) / $a;
 
         return $front * self::fraction($x, $a, $b);
     }

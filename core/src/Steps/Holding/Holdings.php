@@ -6,7 +6,10 @@ namespace Marrow\Core\Steps\Holding;
 
 use Marrow\Core\Steps\Storing\StoredAt;
 
-/** Places, and the containers in them and in one another: what lies around anything at any time. */
+/**
+ * Places, and the containers in them and in one another: what lies around anything at any time. One that is not among
+ * those given is looked up when it is first asked for: a lot lies in a few of all there are.
+ */
 final class Holdings
 {
     /** °C and per cent of a room, where something lies nobody knows where. */
@@ -19,10 +22,12 @@ final class Holdings
     private array $open = [];
 
     /**
-     * @param  array<string, Surroundings>  $places  by id
-     * @param  array<string, Holder>  $holders  by id
+     * @param  array<string, ?Surroundings>  $places  by id
+     * @param  array<string, ?Holder>  $holders  by id
+     * @param  ?\Closure(string): ?Surroundings  $findsPlace  by its id
+     * @param  ?\Closure(string): ?Holder  $findsHolder  by its id
      */
-    public function __construct(private readonly array $places, private readonly array $holders = []) {}
+    public function __construct(private array $places, private array $holders = [], private readonly ?\Closure $findsPlace = null, private readonly ?\Closure $findsHolder = null) {}
 
     /** @param  array<string, StoredAt>  $places  that were never anything else */
     public static function ofPlaces(array $places): self
@@ -38,37 +43,38 @@ final class Holdings
     /** The same, with places that are yet to be kept. */
     public function with(string $placeId, StoredAt $air): self
     {
-        return new self([...$this->places, $placeId => Surroundings::still($air, $placeId)], $this->holders);
+        return new self([...$this->places, $placeId => Surroundings::still($air, $placeId)], $this->holders, $this->findsPlace, $this->findsHolder);
     }
 
     /** The same, with a container that is yet to be kept. */
     public function withHolder(Holder $holder): self
     {
-        return new self($this->places, [...$this->holders, $holder->id => $holder]);
+        return new self($this->places, [...$this->holders, $holder->id => $holder], $this->findsPlace, $this->findsHolder);
     }
 
     /** What lies around something that was put in a place or into a container; null of what is neither. */
     public function around(?string $placeId, ?string $inside): ?Surroundings
     {
         if ($inside !== null) {
-            return isset($this->holders[$inside]) ? $this->within($this->holders[$inside]) : null;
+            $holder = $this->holder($inside);
+
+            return $holder === null ? null : $this->within($holder);
         }
 
-        return $placeId === null ? null : $this->places[$placeId] ?? null;
+        return $placeId === null ? null : $this->place($placeId);
     }
 
     /** Whether one container lay in another at a time, through however many between. */
     public function isWithin(string $id, string $other, \DateTimeImmutable $at): bool
     {
-        for ($steps = 0, $now = $id; $steps <= count($this->holders); $steps++) {
-            if ($now === $other) {
-                return true;
-            }
-            $placed = isset($this->holders[$now]) ? self::placedAt($this->holders[$now], $at) : null;
+        // One that lies within itself lies in everything.
+        for ($now = $id, $seen = []; $now !== $other && ! isset($seen[$now]); $now = $placed->inside) {
+            $seen[$now] = true;
+            $holder = $this->holder($now);
+            $placed = $holder === null ? null : self::placedAt($holder, $at);
             if ($placed?->inside === null) {
                 return false;
             }
-            $now = $placed->inside;
         }
 
         return true;
@@ -76,7 +82,20 @@ final class Holdings
 
     public function holder(string $id): ?Holder
     {
-        return $this->holders[$id] ?? null;
+        if (! array_key_exists($id, $this->holders)) {
+            $this->holders[$id] = $this->findsHolder === null ? null : ($this->findsHolder)($id);
+        }
+
+        return $this->holders[$id];
+    }
+
+    private function place(string $id): ?Surroundings
+    {
+        if (! array_key_exists($id, $this->places)) {
+            $this->places[$id] = $this->findsPlace === null ? null : ($this->findsPlace)($id);
+        }
+
+        return $this->places[$id];
     }
 
     private function within(Holder $holder): Surroundings

@@ -1,0 +1,19 @@
+<?php
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Support\Facades\DB;
+
+/*
+ * What lies in each place and box is counted by indexes alone, and what lies in a box is found without going through
+ * every container of the garden.
+ */
+return new class extends Migration {
+    public function up(): void
+    {
+        DB::statement('DROP INDEX lot_containers_place');
+        DB::statement('DROP INDEX lot_containers_inside');
+        DB::statement('CREATE INDEX lot_containers_place ON lot_containers (place_id, lot_id)');
+        DB::statement('CREATE INDEX lot_containers_inside ON lot_containers (inside, lot_id) WHERE inside IS NOT NULL');
+        DB::statement('CREATE INDEX lot_containers_container ON lot_containers (container_id)');
+    }
+};
