@@ -6,6 +6,7 @@ namespace App\Presenting;
 
 use App\Documents\CheckedForecastDocument;
 use App\Documents\HindsightDocument;
+use App\Models\Lot;
 use App\Models\TestStanding;
 use App\Moment;
 use App\Reading\Facts;
@@ -26,15 +27,19 @@ final readonly class Hindsight
     public function all(): HindsightDocument
     {
         $tests = TestStanding::query()->whereNotNull('ended_at')->whereNotNull('last_day')
-            ->with(['lot.variety', 'lot.standing', 'lot.planting.variety'])->orderByDesc('started_at')->limit(self::MOST)->get();
-        $checks = [];
-        $courses = [];
-        foreach ($tests as $test) {
-            $check = $this->check($test, $courses[$test->lot_id] ??= $this->facts->lot($test->lot));
-            if ($check !== null) {
-                $checks[] = $check;
+            ->with(['lot.variety', 'lot.standing', 'lot.planting'])->orderByDesc('started_at')->limit(self::MOST)->get();
+        $lots = $tests->map(static fn (TestStanding $test): Lot => $test->lot)->keyBy('id');
+        $checks = $courses = [];
+        // Each is folded as it is, and as it was before its tests.
+        $this->facts->each($lots->values(), function (Lot $lot, LotCourse $course) use ($tests, &$checks, &$courses): void {
+            $courses[$lot->id] = $course;
+            foreach ($tests->where('lot_id', $lot->id) as $i => $test) {
+                $checks[$i] = $this->check($test, $course);
             }
-        }
+        });
+        // The newest first, as they were read.
+        ksort($checks);
+        $checks = array_values(array_filter($checks));
 
         return new HindsightDocument(self::held($checks), self::store($courses), $checks);
     }

@@ -9,11 +9,11 @@ use App\Documents\HolderDocument;
 use App\Documents\HoldingDocument;
 use App\Documents\OfferDocument;
 use App\Models\Container;
-use App\Models\Lot;
 use App\Models\Place;
 use App\Moment;
 use App\Reading\Facts;
 use App\Reading\Stores;
+use App\Reading\Tagged;
 use App\Voice\Quantity;
 use App\Voice\Speaking;
 use App\Voice\When;
@@ -112,15 +112,15 @@ final readonly class HoldingSheet
      */
     private function lots(array $ids, Place|Container $holder, When $when): array
     {
-        $lots = Lot::query()->with(['variety', 'standing'])->findMany($ids)->keyBy('id');
+        $lots = Tagged::lots($ids);
         $within = $this->stores->within($holder->id);
-        $rows = DB::table('lot_containers')->whereIn('lot_id', $ids)
-            ->where(static fn ($query) => $query->where('place_id', $holder->id)->orWhereIn('inside', $within)->orWhere('container_id', $holder->id))
-            ->orderBy('path')->get();
+        $rows = DB::table('lot_containers as c')->leftJoin('lot_standings as s', 's.lot_id', '=', 'c.lot_id')->whereIn('c.lot_id', $ids)
+            ->where(static fn ($query) => $query->where('c.place_id', $holder->id)->orWhereIn('c.inside', $within)->orWhere('c.container_id', $holder->id))
+            ->orderBy('path')->get(['c.lot_id', 'c.container_id', 'c.kind', 'c.path', 'c.seeds', 'c.cold_until', 's.counted']);
         $held = [];
         foreach ($rows as $row) {
-            /** @var object{lot_id: string, container_id: string, kind: string, path: string, seeds: ?float, cold_until: ?string} $row */
-            $lot = $lots->get($row->lot_id);
+            /** @var object{lot_id: string, container_id: string, kind: string, path: string, seeds: ?float, cold_until: ?string, counted: ?int} $row */
+            $lot = $lots[$row->lot_id] ?? null;
             if ($lot !== null) {
                 $cold = Moment::readOrNull($row->cold_until);
                 $held[] = new HeldLotDocument(
@@ -129,7 +129,7 @@ final readonly class HoldingSheet
                     $row->container_id,
                     ContainerKind::from($row->kind)->label(),
                     $row->path,
-                    $row->seeds === null ? 'some' : Quantity::seedsOf($row->seeds, $lot->standing?->counted === 1, $this->facts->crop($lot->variety)->counts()->value),
+                    $row->seeds === null ? 'some' : Quantity::seedsOf($row->seeds, $row->counted === 1, $this->facts->title($lot->variety)->counts->value),
                     $cold === null || $cold <= $when->now ? null : $when->minute($cold),
                 );
             }

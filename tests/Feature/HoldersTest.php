@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Reading\Stores;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\TestWith;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Support\Keeper;
 use Tests\TestCase;
 
@@ -206,6 +210,29 @@ final class HoldersTest extends TestCase
         self::assertSame([$lot], $this->codesIn($fridge));
         self::assertEqualsWithDelta(150.0, DB::table('lot_standings')->value('seeds'), 1e-9);
         $this->rebuiltIsTheSame();
+    }
+
+    #[TestWith([1])]
+    #[TestWith([2])]
+    public function test_each_counts_the_lots_that_lie_in_it_however_deep(int $seed): void
+    {
+        $this->lay('marrow:demo');
+        $random = new Randomizer(new Mt19937($seed));
+        $boxes = DB::table('containers')->where('name', '!=', '')->pluck('id')->all();
+        $places = DB::table('places')->pluck('id')->all();
+        // Boxes into one another and into places, as they come; what would lie within itself is refused.
+        for ($n = 0; $n < 12; $n++) {
+            $box = $boxes[$random->getInt(0, count($boxes) - 1)];
+            $to = [...$boxes, ...$places][$random->getInt(0, count($boxes) + count($places) - 1)];
+            $this->record('container', $box, 'placed', sprintf('2026-09-0%dT10:%02d', 1 + intdiv($n, 6), $n), ['place_id' => $to], evenSo: true);
+        }
+        $stores = app(Stores::class);
+        $shown = array_column($this->getJson('/api/holders')->assertOk()->json(), 'lots', 'id');
+        self::assertCount(count($boxes) + count($places), $shown);
+        foreach ($shown as $id => $lots) {
+            self::assertSame(count(in_array($id, $boxes, true) ? $stores->idsIn($id) : $stores->idsAt($id)), $lots);
+        }
+        self::assertGreaterThan(10, max($shown));
     }
 
     public function test_names_are_one_and_what_is_changed_follows(): void

@@ -10,8 +10,10 @@ use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Lot\LotFacts;
 use Marrow\Core\Registered;
 use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Holding\Holder;
 use Marrow\Core\Steps\Holding\HoldingCourse;
 use Marrow\Core\Steps\Holding\Holdings;
+use Marrow\Core\Steps\Holding\Surroundings;
 use Marrow\Core\Steps\Storing\ContainerKind;
 use Marrow\Core\Steps\Storing\MoistureGround;
 use Marrow\Core\Steps\Storing\StoredAt;
@@ -91,6 +93,32 @@ final class HoldingTest extends CoreTestCase
         $around = $holdings->around(null, 'tin')?->at(new \DateTimeImmutable('2026-01-01'));
         self::assertFalse($around?->air->isAirKnown);
         self::assertTrue($holdings->isWithin('tin', 'bag', new \DateTimeImmutable('2026-01-01')));
+    }
+
+    public function test_what_is_looked_up_when_it_is_asked_for_is_looked_up_once_and_is_the_same(): void
+    {
+        $all = self::holdings(['tin' => [['2025-01-01', 'hall', null], ['2026-02-01', 'shed', null]], 'bag' => [['2025-01-01', null, 'tin']]]);
+        $asked = [];
+        $lazily = new Holdings([], [], static function (string $id) use ($all, &$asked): ?Surroundings {
+            $asked[] = $id;
+
+            return $all->around($id, null);
+        }, static function (string $id) use ($all, &$asked): ?Holder {
+            $asked[] = $id;
+
+            return $all->holder($id);
+        });
+        foreach (['2025-06-01', '2026-06-01'] as $day) {
+            $at = new \DateTimeImmutable($day);
+            self::assertEquals($all->around(null, 'bag')?->at($at), $lazily->around(null, 'bag')?->at($at));
+            self::assertTrue($lazily->isWithin('bag', 'tin', $at));
+            self::assertFalse($lazily->isWithin('tin', 'bag', $at));
+        }
+        self::assertNull($lazily->around('attic', null));
+        self::assertNull($lazily->around(null, 'sack'));
+        self::assertNull($lazily->around('attic', 'sack'));
+        self::assertSame(['bag', 'tin', 'hall', 'shed', 'attic', 'sack'], $asked, 'each once, and no fridge');
+        self::assertNotNull($lazily->withHolder(new Holder('sack', 'Sack', ContainerKind::ClothBag, []))->around(null, 'sack'), 'what is yet to be kept stands before what is not found');
     }
 
     public function test_some_of_it_lies_elsewhere_and_together_it_is_what_there_is(): void
