@@ -89,7 +89,7 @@ abstract class LotBoard implements Board
             function (LotStanding $row, ?TaskDocument $task, ?DueTask $due) use ($when): ListItemDocument {
                 [$figure, $label] = $this->figure($row, $when);
 
-                return new ListItemDocument($this->tags->lot($row->lot), $figure, $label, $this->detail($row), $task, $this->isAtRisk($row, $when), $this->bar($row, $due, $when));
+                return new ListItemDocument($this->tags->of($row->lot), $figure, $label, $this->detail($row), $task, $this->isAtRisk($row, $when), $this->bar($row, $due, $when));
             },
             fn (array $items): ?ScaleDocument => $this->axis($items, $when),
         );

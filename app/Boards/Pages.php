@@ -82,14 +82,13 @@ final readonly class Pages
             ->where('best_at', '<=', Moment::keep($when->now->modify(sprintf('+%d days', self::DAYS_AHEAD))))
             ->orderByRaw("loss = 'nothing'")
             ->orderBy('best_at')
-            ->get()
-            ->unique('subject_id')
-            ->values();
-        $due = [];
-        foreach ($this->tasks->documents($tasks, $when, $things) as $i => $document) {
-            $due[$tasks[$i]->subject_id ?? ''] = [$document, $tasks[$i]];
+            ->get();
+        $next = [];
+        foreach ($tasks as $task) {
+            $next[$task->subject_id] ??= $task;
         }
+        $documents = $this->tasks->documents(new Collection(array_values($next)), $when, $things);
 
-        return $due;
+        return array_combine(array_keys($next), array_map(static fn (TaskDocument $document, DueTask $task): array => [$document, $task], $documents, $next));
     }
 }

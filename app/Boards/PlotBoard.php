@@ -58,8 +58,8 @@ final readonly class PlotBoard implements Board
         $picked = $row->lots > 0 ? Quantity::number($row->lots, 'lot').' picked' : 'nothing picked yet';
 
         return $line === null
-            ? new ListItemDocument($this->tags->planting($row->planting), $plants, $picked, $row->planting->spot, $task, false)
-            : new ListItemDocument($this->tags->planting($row->planting), $line->figure, $line->warning() === '' ? $plants : $line->warning(), $line->warning() === '' ? $row->planting->spot : '', $line->warning() === '' ? $task : null, $line->crosses !== [], $line->bar);
+            ? new ListItemDocument($this->tags->of($row->planting), $plants, $picked, $row->planting->spot, $task, false)
+            : new ListItemDocument($this->tags->of($row->planting), $line->figure, $line->warning() === '' ? $plants : $line->warning(), $line->warning() === '' ? $row->planting->spot : '', $line->warning() === '' ? $task : null, $line->crosses !== [], $line->bar);
     }
 
     public function table(Narrowing $narrowing, When $when): TableDocument

@@ -92,7 +92,7 @@ final readonly class TraysBoard implements Board
     private function bar(TestStanding $row, ?DueTask $due, When $when): BarDocument
     {
         $from = Moment::read($row->started_at);
-        $last = $from->modify(sprintf('+%d days', $this->facts->crop($row->lot->variety)->test->lastCount));
+        $last = $from->modify(sprintf('+%d days', $this->facts->title($row->lot->variety)->lastCount));
         $ended = Moment::readOrNull($row->ended_at);
         $next = $ended ?? ($due === null ? null : Moment::read($due->best_at)) ?? $last;
 
@@ -109,7 +109,7 @@ final readonly class TraysBoard implements Board
         $day = -$when->daysTo(Moment::read($row->started_at));
 
         return new ListItemDocument(
-            $this->tags->lot($row->lot),
+            $this->tags->of($row->lot),
             $row->last_day === null ? "day $day" : Quantity::percent($row->germinated / $row->sown),
             $row->last_day === null ? 'not counted yet' : ($row->ended_at === null ? 'up so far' : 'germinated'),
             sprintf('%d of %d seeds%s', $row->germinated, $row->sown, $row->ended_at === null ? ", day $day" : ', ended'),

@@ -11,6 +11,7 @@ use App\Models\Planting;
 use App\Models\Variety;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Botany\LineWord;
+use WeakMap;
 
 /** Makes the tag of a lot or planting. Wants variety and standing loaded. */
 final class Tags
@@ -18,11 +19,17 @@ final class Tags
     /** @var array<string, ?SeedLookDocument> by crop: a list has many of one */
     private array $looks = [];
 
-    public function __construct(private readonly CropReference $crops) {}
+    /** @var WeakMap<Lot|Planting, TagDocument> a list shows many twice: by itself, and with what is due of it */
+    private WeakMap $made;
+
+    public function __construct(private readonly CropReference $crops)
+    {
+        $this->made = new WeakMap;
+    }
 
     public function of(Lot|Planting $thing): TagDocument
     {
-        return $thing instanceof Lot ? $this->lot($thing) : $this->planting($thing);
+        return $this->made[$thing] ??= $thing instanceof Lot ? $this->lot($thing) : $this->planting($thing);
     }
 
     public function lot(Lot $lot): TagDocument

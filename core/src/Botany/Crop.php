@@ -136,7 +136,7 @@ final readonly class Crop
 
     public function title(): CropTitle
     {
-        return new CropTitle($this->key, $this->name, $this->otherNames, $this->latin, $this->synonyms, $this->group, $this->family, $this->kind, $this->lifeCycle, $this->breeding, $this->outcrossingLow, $this->outcrossingHigh, $this->unit, $this->counts(), $this->look, $this->lookAlikes, $this->jarMoisture, $this->ordinaryYears, $this->test->minimum);
+        return new CropTitle($this->key, $this->name, $this->otherNames, $this->latin, $this->synonyms, $this->group, $this->family, $this->kind, $this->lifeCycle, $this->breeding, $this->outcrossingLow, $this->outcrossingHigh, $this->unit, $this->counts(), $this->look, $this->lookAlikes, $this->jarMoisture, $this->ordinaryYears, $this->test->minimum, $this->test->lastCount);
     }
 
     /** Genus and epithet: the unit that decides what crosses with what. */

@@ -6,7 +6,7 @@ namespace Marrow\Core\Botany;
 
 use Marrow\Core\Fields\PlainText;
 
-/** A crop by all its names, how it breeds, what its seed looks like and how long that lasts: what lists show and finding looks through, without the rest of it. */
+/** A crop by all its names, how it breeds, what its seed looks like, how long that lasts and how long a test of it: what lists show and finding looks through, without the rest of it. */
 final readonly class CropTitle
 {
     /**
@@ -19,6 +19,7 @@ final readonly class CropTitle
      * @param  ?float  $jarMoisture  per cent of wet mass at or below which the seed may be closed in tight; null where it must not be dried
      * @param  float  $ordinaryYears  in a house cupboard, until too little comes up
      * @param  float  $minimum  least share that germinates of what is worth passing on, 0 … 1
+     * @param  int  $lastCount  day on which a test of it ends
      */
     public function __construct(
         public string $key,
@@ -40,6 +41,7 @@ final readonly class CropTitle
         public ?float $jarMoisture,
         public float $ordinaryYears,
         public float $minimum,
+        public int $lastCount,
     ) {}
 
     /** All its names, its group and its family as one text, as it is compared (PlainText). */
