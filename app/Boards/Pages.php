@@ -39,9 +39,11 @@ final readonly class Pages
      */
     public function page(Place $place, Builder $query, Narrowing $narrowing, When $when, Closure $item, ?Closure $axis = null): PlaceDocument
     {
-        $total = $query->toBase()->getCountForPagination();
         /** @var Collection<int, T> $rows */
-        $rows = $query->forPage($narrowing->page, $narrowing->size)->get();
+        $rows = $query->clone()->forPage($narrowing->page, $narrowing->size)->get();
+        // The last page tells by itself how many there are.
+        $isLast = $rows->count() < $narrowing->size && ($narrowing->page === 1 || $rows->isNotEmpty());
+        $total = $isLast ? ($narrowing->page - 1) * $narrowing->size + $rows->count() : $query->toBase()->getCountForPagination();
         $subject = $place === Place::Plot ? Subject::Planting : Subject::Lot;
         $of = array_map(static fn (Record $row): string => self::id($row->getAttribute("{$subject->value}_id")), array_values($rows->all()));
         $things = $subject === Subject::Planting ? Tagged::plantings($of) : Tagged::lots($of);

@@ -71,21 +71,23 @@ final readonly class TraysBoard implements Board
     {
         $query = TestStanding::query()
             ->where(static fn (Builder $q) => $q->whereNull('ended_at')->orWhere('ended_at', '>=', Moment::keep($when->now->modify(sprintf('-%d days', self::ENDED_DAYS)))))
-            ->join('lots', 'lots.id', '=', 'test_standings.lot_id')
-            ->join('lot_standings', 'lot_standings.lot_id', '=', 'lots.id')
-            ->join('varieties', 'varieties.id', '=', 'lots.variety_id')
             ->select('test_standings.*');
-        Sought::of($narrowing->find)->narrow($query, Subject::Lot);
-        if ($narrowing->crop !== '') {
-            $query->where('varieties.crop', $narrowing->crop);
+        $sought = Sought::of($narrowing->find);
+        $sorts = in_array($narrowing->sort, ['name', 'code'], true);
+        // Only where it is asked for: the tests of many years are counted without their lots.
+        if ($sorts || ! $sought->isNothing()) {
+            $query->join('lot_standings', 'lot_standings.lot_id', '=', 'test_standings.lot_id');
+            $sought->narrow($query, Subject::Lot);
         }
-        match ($narrowing->sort) {
-            'name' => $query->orderBy('varieties.name'),
-            'code' => null,
-            default => $query->orderByRaw('ended_at IS NOT NULL')->orderBy('started_at'),
-        };
+        if ($narrowing->crop !== '') {
+            $query->whereIn('test_standings.lot_id', static fn ($lots) => $lots->select('lots.id')->from('lots')->join('varieties', 'varieties.id', '=', 'lots.variety_id')->where('varieties.crop', $narrowing->crop));
+        }
 
-        return $query->orderBy('lots.number');
+        return match ($narrowing->sort) {
+            'name' => $query->orderBy('lot_standings.variety')->orderBy('lot_standings.number'),
+            'code' => $query->orderBy('lot_standings.number'),
+            default => $query->orderByRaw('ended_at IS NOT NULL')->orderBy('started_at')->orderBy('test_standings.lot_id'),
+        };
     }
 
     /** From its beginning to the day on which it is counted next, and to the last of its days. */

@@ -22,11 +22,11 @@ final readonly class FindsPlaces implements Finds
         $isSought = static fn (Place|Container $holder): bool => $sought->isIn($holder->name);
         $places = Place::query()->where('gone', 0)->orderBy('name')->get()->filter($isSought)->take(self::MOST);
         $containers = Container::query()->where('name', '!=', '')->where('gone', 0)->orderBy('name')->get()->filter($isSought)->take(self::MOST);
-        $counts = $places->isEmpty() && $containers->isEmpty() ? [] : $this->stores->counts();
+        $counts = $this->stores->counts([...$places->map(static fn (Place $place): string => $place->id)->all(), ...$containers->map(static fn (Container $container): string => $container->id)->all()]);
 
         return array_values([
-            ...$places->map(static fn (Place $place): FoundDocument => FoundDocument::page('place', $place->id, $place->name, 'place, '.Quantity::number($counts[$place->id] ?? 0, 'lot').' there'))->all(),
-            ...$containers->map(static fn (Container $container): FoundDocument => FoundDocument::page('place', $container->id, $container->name, 'container, '.Quantity::number($counts[$container->id] ?? 0, 'lot').' in it'))->all(),
+            ...$places->map(static fn (Place $place): FoundDocument => FoundDocument::page('place', $place->id, $place->name, 'place, '.Quantity::number($counts[$place->id], 'lot').' there'))->all(),
+            ...$containers->map(static fn (Container $container): FoundDocument => FoundDocument::page('place', $container->id, $container->name, 'container, '.Quantity::number($counts[$container->id], 'lot').' in it'))->all(),
         ]);
     }
 }

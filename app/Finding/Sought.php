@@ -49,16 +49,18 @@ final readonly class Sought
      * Narrows a query over standings to those that hold every word.
      *
      * @param  Builder<covariant Model>  $query
+     * @param  ?int  $newest  so many of those that hold its longer words, where not all of them are wanted; null for all
      */
-    public function narrow(Builder $query, Subject $of): void
+    public function narrow(Builder $query, Subject $of, ?int $newest = null): void
     {
+        $some = $newest === null ? '' : " ORDER BY rowid DESC LIMIT $newest";
         // The index knows words by each three letters that follow one another.
         $long = array_filter($this->words, static fn (string $word): bool => mb_strlen($word) >= self::INDEXED);
         if ($long !== []) {
             $all = implode(' ', array_map(static fn (string $word): string => '"'.str_replace('"', '""', $word).'"', $long));
             $query->whereRaw(match ($of) {
-                Subject::Lot => 'lot_standings.number IN (SELECT rowid FROM lot_words WHERE lot_words MATCH ?)',
-                Subject::Planting => 'planting_standings.planting_id IN (SELECT id FROM plantings WHERE number IN (SELECT rowid FROM planting_words WHERE planting_words MATCH ?))',
+                Subject::Lot => "lot_standings.number IN (SELECT rowid FROM lot_words WHERE lot_words MATCH ?$some)",
+                Subject::Planting => "planting_standings.planting_id IN (SELECT id FROM plantings WHERE number IN (SELECT rowid FROM planting_words WHERE planting_words MATCH ?$some))",
                 default => throw new LogicException("Nobody looks for a $of->value by its words."),
             }, [$all]);
         }

@@ -35,28 +35,22 @@ final readonly class HoldingSheet
     /** @return list<HolderDocument> the places by name, and behind each what lies in it, however deep */
     public function tree(When $when): array
     {
-        $all = [];
         $this->stores->readAll();
-        $counts = $this->stores->counts();
+        $holders = [...Place::query()->orderBy('name')->get()->all(), ...Container::query()->where('name', '!=', '')->orderBy('name')->get()->all()];
+        $counts = $this->stores->counts(array_map(static fn (Place|Container $holder): string => $holder->id, $holders));
         // What is no more is shown all the same while something lies there: a struck entry may have brought it back.
-        foreach (Place::query()->orderBy('name')->get() as $place) {
-            $shown = $this->place($place, $counts[$place->id] ?? 0, $when);
-            $all = $place->gone === 0 || $shown->lots > 0 ? [...$all, $shown] : $all;
-        }
-        foreach (Container::query()->where('name', '!=', '')->orderBy('name')->get() as $container) {
-            $shown = $this->container($container, $counts[$container->id] ?? 0, $when);
-            $all = $container->gone === 0 || $shown->lots > 0 ? [...$all, $shown] : $all;
-        }
+        $holders = array_filter($holders, static fn (Place|Container $holder): bool => $holder->gone === 0 || $counts[$holder->id] > 0);
 
-        return self::inOrder($all, '');
+        return self::inOrder(array_map(fn (Place|Container $holder): HolderDocument => $this->holder($holder, $counts[$holder->id], $when), $holders));
     }
 
     public function of(Place|Container $holder, When $when): HoldingDocument
     {
         $isPlace = $holder instanceof Place;
-        $counts = $this->stores->counts();
         $subject = $isPlace ? Subject::Place : Subject::Container;
         $boxes = Container::query()->where($isPlace ? 'place_id' : 'inside', $holder->id)->where('name', '!=', '')->where('gone', 0)->orderBy('name')->get();
+        $counts = $this->stores->counts($boxes->map(static fn (Container $box): string => $box->id)->all());
+        $lots = $isPlace ? $this->stores->idsAt($holder->id) : $this->stores->idsIn($holder->id);
         $fields = $isPlace ? GardenFields::place() : GardenFields::container();
         $typed = $isPlace
             ? ['name' => $holder->name, ...($holder->air_known === 1 ? ['temperature' => $holder->temperature_c, 'rh' => $holder->rh] : [])]
@@ -67,13 +61,18 @@ final readonly class HoldingSheet
         }
 
         return new HoldingDocument(
-            $isPlace ? $this->place($holder, $counts[$holder->id] ?? 0, $when) : $this->container($holder, $counts[$holder->id] ?? 0, $when),
+            $this->holder($holder, count($lots), $when),
             (object) $typed,
-            array_values($boxes->map(fn (Container $box): HolderDocument => $this->container($box, $counts[$box->id] ?? 0, $when))->all()),
-            $this->lots($isPlace ? $this->stores->idsAt($holder->id) : $this->stores->idsIn($holder->id), $holder, $when),
+            array_values($boxes->map(fn (Container $box): HolderDocument => $this->holder($box, $counts[$box->id], $when))->all()),
+            $this->lots($lots, $holder, $when),
             [OfferDocument::of(Offer::of($isPlace ? AirSet::class : Placed::class, 10), [])],
             $this->entries->of($subject, $holder->id, [], []),
         );
+    }
+
+    private function holder(Place|Container $holder, int $lots, When $when): HolderDocument
+    {
+        return $holder instanceof Place ? $this->place($holder, $lots, $when) : $this->container($holder, $lots, $when);
     }
 
     private function place(Place $place, int $lots, When $when): HolderDocument
@@ -139,21 +138,34 @@ final readonly class HoldingSheet
     }
 
     /**
-     * @param  list<HolderDocument>  $all
-     * @return list<HolderDocument>
+     * @param  array<HolderDocument>  $all
+     * @return list<HolderDocument> each with what lies in it behind it
      */
-    private static function inOrder(array $all, string $in): array
+    private static function inOrder(array $all): array
     {
-        $ids = array_map(static fn (HolderDocument $one): string => $one->id, $all);
-        $ordered = [];
+        $known = $lying = [];
         foreach ($all as $one) {
-            // What lies in nothing that is left stands at the end, by itself.
-            if ($one->in === $in || ($in === '' && ! in_array($one->in, $ids, true))) {
+            $known[$one->id] = true;
+        }
+        foreach ($all as $one) {
+            // What lies in nothing that is left stands by itself.
+            $lying[isset($known[$one->in]) ? $one->in : ''][] = $one;
+        }
+        $ordered = [];
+        $add = static function (string $in) use (&$add, &$ordered, &$lying): void {
+            $ones = $lying[$in] ?? [];
+            // Once each: two that lie in one another would never end.
+            unset($lying[$in]);
+            foreach ($ones as $one) {
                 $ordered[] = $one;
-                array_push($ordered, ...self::inOrder(array_values(array_filter($all, static fn (HolderDocument $other): bool => $other->id !== $one->id)), $one->id));
+                $add($one->id);
             }
+        };
+        $add('');
+        while ($lying !== []) {
+            $add((string) array_key_first($lying));
         }
 
-        return $in === '' ? array_values(array_unique($ordered, SORT_REGULAR)) : $ordered;
+        return $ordered;
     }
 }

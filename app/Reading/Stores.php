@@ -83,23 +83,29 @@ final class Stores
         return self::lots(DB::table('lot_containers')->where('place_id', $place));
     }
 
-    /** @return array<string, int> how many lots lie in each place and each container, however deep, by its id; those in which none lies are left out */
-    public function counts(): array
+    /**
+     * @param  array<array-key, string>  $ids  of places and of containers
+     * @return array<string, int> how many lots lie in each, however deep
+     */
+    public function counts(array $ids): array
     {
-        $rows = [
-            ...DB::select('SELECT place_id AS id, count(DISTINCT lot_id) AS n FROM lot_containers WHERE place_id IS NOT NULL GROUP BY place_id'),
-            ...DB::select(
-                "WITH RECURSIVE within (top, id) AS (
-                    SELECT id, id FROM containers WHERE name != ''
-                    UNION
-                    SELECT w.top, c.id FROM within w JOIN containers c ON c.inside = w.id WHERE c.name != ''
-                 ), lying (top, lot_id) AS (
-                    SELECT w.top, l.lot_id FROM within w JOIN lot_containers l ON l.inside = w.id
+        if ($ids === []) {
+            return [];
+        }
+        $each = implode(',', array_fill(0, count($ids), '?'));
+        $rows = DB::select(
+            "SELECT p.id, (SELECT count(DISTINCT l.lot_id) FROM lot_containers l WHERE l.place_id = p.id) AS n FROM places p WHERE p.id IN ($each)
+             UNION ALL
+             SELECT c.id, (
+                WITH RECURSIVE within (id) AS (SELECT c.id UNION SELECT k.id FROM within w JOIN containers k ON k.inside = w.id WHERE k.name != '')
+                SELECT count(DISTINCT lot_id) FROM (
+                    SELECT l.lot_id FROM within w JOIN lot_containers l ON l.inside = w.id
                     UNION ALL
-                    SELECT c.id, l.lot_id FROM containers c JOIN lot_containers l ON l.container_id = c.id WHERE c.name != ''
-                 ) SELECT top AS id, count(DISTINCT lot_id) AS n FROM lying GROUP BY top",
-            ),
-        ];
+                    SELECT l.lot_id FROM lot_containers l WHERE l.container_id = c.id
+                )
+             ) FROM containers c WHERE c.id IN ($each)",
+            [...array_values($ids), ...array_values($ids)],
+        );
         $counts = [];
         foreach ($rows as $row) {
             /** @var object{id: string, n: int} $row */

@@ -231,11 +231,13 @@ final class BoardsTest extends TestCase
         for ($i = 0; $i < 41; $i++) {
             $drafts[] = ['about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['planting' => $planting], 'kind' => 'picked', 'happened_at' => '2026-09-01T10:00', 'payload' => ['plants' => 1, 'fruits' => 1]];
         }
-        $this->keeper->sends(...$drafts)->assertOk();
+        $this->keeper->sends(...array_slice($drafts, 0, 40))->assertOk();
+        $this->getJson('/api/places/bench?sort=code')->assertJsonCount(40, 'items')->assertJsonPath('total', 40)->assertJsonPath('pages', 1);
+        $this->keeper->sends($drafts[40])->assertOk();
         $first = $this->getJson('/api/places/bench?sort=code')->assertJsonPath('total', 41)->assertJsonPath('pages', 2)->json('items');
-        $second = $this->getJson('/api/places/bench?sort=code&page=2')->assertJsonPath('page', 2)->json('items');
+        $second = $this->getJson('/api/places/bench?sort=code&page=2')->assertJsonPath('page', 2)->assertJsonPath('total', 41)->json('items');
         self::assertSame([40, 1, 'L41'], [count($first), count($second), $second[0]['tag']['code']]);
-        $this->getJson('/api/places/bench?page=9')->assertOk()->assertJsonPath('items', []);
+        $this->getJson('/api/places/bench?page=9')->assertOk()->assertJsonPath('items', [])->assertJsonPath('total', 41);
     }
 
     public function test_the_belt_counts_the_day_on_which_a_thing_is_best_done_and_marks_what_may_be_lost(): void

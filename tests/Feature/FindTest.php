@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Finding\Sought;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Keeper;
@@ -60,6 +61,20 @@ final class FindTest extends TestCase
         yield 'a setting by its name' => ['last frost', ['setting last_frost']];
         yield 'a setting by what it is for' => ['setting latitude', ['setting latitude']];
         yield 'a word' => ['vernal', ['word vernalisation']];
+    }
+
+    public function test_of_what_hundreds_hold_the_newest_are_found_and_a_code_all_the_same(): void
+    {
+        $planting = $this->keeper->idOf($this->keeper->sow($this->keeper->variety('leek', 'Towpath')));
+        $draft = static fn (): array => ['about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['planting' => $planting], 'kind' => 'picked', 'happened_at' => '2026-09-01T10:00', 'payload' => ['plants' => 1, 'fruits' => 1]];
+        for ($n = 0; $n < 5; $n++) {
+            $this->keeper->sends(...array_map($draft, range(1, 46)))->assertOk();
+        }
+        // All have it in common, and it is the number of one of them.
+        DB::table('lot_standings')->update(['search' => DB::raw("search || ' drawer 100'")]);
+        $found = $this->found('drawer 100');
+        self::assertSame(array_map(static fn (int $n): string => "thing L$n", range(230, 211)), array_slice($found, 0, 20));
+        self::assertSame(['thing L100', 'thing L230', 'thing L229'], array_slice($this->found('100'), 0, 3));
     }
 
     public function test_a_code_stands_first_and_nothing_at_all_finds_nothing(): void

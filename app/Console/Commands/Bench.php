@@ -122,6 +122,7 @@ final class Bench extends Command
     {
         $get = static fn (string $path): \Closure => static fn (): ResponseInterface => $client->get($path);
         $lot = self::lot($client);
+        $shelf = data_get(json_decode((string) $client->get('holders')->getBody(), true), '0.id');
 
         return [
             'frame (belt and counts)' => $get('frame'),
@@ -132,10 +133,13 @@ final class Bench extends Command
             'store, only one left' => $get('places/store?lines=1&only=last'),
             'store, as a spreadsheet' => $get('places/store/table'),
             'places and containers' => $get('holders'),
+            'what lies on a shelf' => $get("holders/$shelf"),
+            'trays' => $get('places/trays'),
             'store, narrowed' => $get('places/store?find=onion'),
             'racks' => $get('places/racks'),
             'worksheet of a lot' => $get("lots/$lot"),
             'find' => $get('find?text=onion+2024'),
+            'forecasts against tests' => $get('forecasts'),
             'journal, first page' => $get('journal'),
             'handbook, every crop' => $get('crops'),
             'parting a lot' => $get("lots/$lot/portions"),
