@@ -40,7 +40,7 @@ final readonly class PlotBoard implements Board
     {
         $rows = self::rows($narrowing, $when);
         // Their seasons are drawn where each is a line; a list of tags has no use for them.
-        $lines = $narrowing->size === Narrowing::LINES ? $this->seasons->of($rows->clone()->with(['planting.variety', 'planting.lots'])->forPage($narrowing->page, $narrowing->size)->get()->map(static fn (PlantingStanding $row): Planting => $row->planting), $when) : [];
+        $lines = $narrowing->size === Narrowing::LINES ? $this->seasons->of($rows->clone()->with('planting.variety')->forPage($narrowing->page, $narrowing->size)->get()->map(static fn (PlantingStanding $row): Planting => $row->planting), $when) : [];
 
         return $this->pages->page(
             Place::Plot,

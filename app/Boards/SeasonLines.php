@@ -27,7 +27,7 @@ final readonly class SeasonLines
     public function __construct(private Facts $facts) {}
 
     /**
-     * @param  Collection<int, Planting>  $plantings  with `variety` and `lots` loaded
+     * @param  Collection<int, Planting>  $plantings  with `variety` loaded
      * @return array<string, SeasonLine> by id
      */
     public function of(Collection $plantings, When $when): array

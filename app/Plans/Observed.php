@@ -53,7 +53,7 @@ final readonly class Observed
         $grown = [];
         $links = $this->links($plan);
         // Folded all together: one after the other each would ask for its entries by itself.
-        $courses = $this->facts->plantings((new Collection(array_values($links)))->load('lots')->toBase());
+        $courses = $this->facts->plantings(new Collection(array_values($links)));
         foreach ($links as $planned => $planting) {
             $course = $courses[$planting->id];
             $grown[$planned] = new Grown(

@@ -34,10 +34,8 @@ final readonly class PlantingSheet
     /** @param  Planting  $planting  with its variety and standing */
     public function of(Planting $planting, When $when): PlantingDocument
     {
-        // What it is folded from, its lots' entries among them, is what its journal shows.
-        $lots = array_values($planting->loadMissing('lots')->lots->map(static fn (Lot $lot): string => $lot->id)->all());
-
-        return EntryStore::ahead(['planting' => [$planting->id], 'lot' => $lots], fn (): PlantingDocument => $this->sheet($planting, $when));
+        // What it is folded from is what its journal shows.
+        return EntryStore::ahead(['planting' => [$planting->id]], fn (): PlantingDocument => $this->sheet($planting, $when));
     }
 
     private function sheet(Planting $planting, When $when): PlantingDocument

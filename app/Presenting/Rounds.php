@@ -89,7 +89,7 @@ final readonly class Rounds
 
     private function lookingOver(When $when): RoundDocument
     {
-        $plantings = Planting::query()->with(['variety', 'standing', 'lots'])->whereIn('id', Plantings::standing($when->now)->where('lots', 0)->orderByDesc('season')->limit(self::MOST)->select('planting_id'))->orderBy('spot')->orderBy('number')->get();
+        $plantings = Planting::query()->with(['variety', 'standing'])->whereIn('id', Plantings::standing($when->now)->where('lots', 0)->orderByDesc('season')->limit(self::MOST)->select('planting_id'))->orderBy('spot')->orderBy('number')->get();
         $courses = $this->facts->plantings($plantings);
         // What was left of an older season is over.
         $plantings = $plantings->filter(static fn (Planting $planting): bool => $courses[$planting->id]->growing->season()?->isOver($when->now) !== true)->values();
@@ -163,7 +163,7 @@ final readonly class Rounds
         $ids = DueTask::standing($until)->where('subject', 'planting')->whereIn('kind', array_map(static fn (PollinatingTask $kind): string => $kind->value, $kinds))
             ->where('opens_at', '<=', Moment::keep($until))->orderBy('best_at')->limit(self::MOST)->pluck('subject_id');
 
-        return $ids->isEmpty() ? new Collection : Planting::query()->with(['variety', 'standing', 'lots'])->whereIn('id', $ids)->orderBy('spot')->orderBy('number')->get();
+        return $ids->isEmpty() ? new Collection : Planting::query()->with(['variety', 'standing'])->whereIn('id', $ids)->orderBy('spot')->orderBy('number')->get();
     }
 
     /**

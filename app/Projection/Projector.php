@@ -159,7 +159,7 @@ final readonly class Projector
      */
     private function plantingsOf(array $ids): Collection
     {
-        return Planting::query()->with(['variety', 'lots'])->findMany($ids);
+        return Planting::query()->with('variety')->findMany($ids);
     }
 
     /**
@@ -180,21 +180,19 @@ final readonly class Projector
         );
     }
 
-    /** @param  Collection<int, Planting>  $plantings  with their variety and lots */
+    /** @param  Collection<int, Planting>  $plantings  with their variety */
     private function plantings(Collection $plantings): void
     {
-        $lots = $plantings->flatMap(static fn (Planting $planting): array => $planting->lots->pluck('id')->all());
-        EntryStore::ahead(['planting' => self::ids($plantings->pluck('id')), 'lot' => self::ids($lots)], function () use ($plantings): void {
-            $rows = [];
-            $tasks = [];
-            foreach ($plantings as $planting) {
-                $course = $this->facts->planting($planting);
-                $rows[] = Rows::planting($planting, $course, $this->countLots($planting->id));
-                $tasks[] = [$planting, [...$course->putOff->leaves(self::settle($course->adrift(), Place::Plot, $course->adriftAt())), ...$course->tasks()]];
-            }
-            PlantingStanding::query()->upsert($rows, 'planting_id');
-            $this->tasks(Subject::Planting, $tasks);
-        });
+        $courses = $this->facts->plantings($plantings->toBase());
+        $rows = [];
+        $tasks = [];
+        foreach ($plantings as $planting) {
+            $course = $courses[$planting->id];
+            $rows[] = Rows::planting($planting, $course, $this->countLots($planting->id));
+            $tasks[] = [$planting, [...$course->putOff->leaves(self::settle($course->adrift(), Place::Plot, $course->adriftAt())), ...$course->tasks()]];
+        }
+        PlantingStanding::query()->upsert($rows, 'planting_id');
+        $this->tasks(Subject::Planting, $tasks);
     }
 
     /** A test of one lot tells of the store, and so of what is to be expected of the others: their forecasts follow, some at a time. */

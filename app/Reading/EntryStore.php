@@ -9,8 +9,10 @@ use App\Moment;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Journal\Struck;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Registered;
+use Marrow\Core\Steps\Origin\Picked;
 
 /** Reads journal rows into the core's entries. */
 final class EntryStore
@@ -48,10 +50,10 @@ final class EntryStore
                 }
                 $all = self::journal(Subject::from($subject), $things);
                 self::$referencesAhead = [...self::$referencesAhead ?? [], ...self::references($all)];
-                foreach ($all->groupBy('subject_id') as $id => $rows) {
+                foreach ($all->groupBy(static fn (JournalEntry $row): string => $row->subject_id) as $id => $rows) {
                     self::$rowsAhead[$subject.$id] = $rows;
                 }
-                foreach (self::referring(Subject::from($subject), $things)->groupBy('ref_id') as $id => $rows) {
+                foreach (self::referring(Subject::from($subject), $things)->groupBy(static fn (JournalEntry $row): string => (string) $row->getAttribute('ref_id')) as $id => $rows) {
                     self::$heardAhead[$subject.$id] = self::asHeard($rows);
                 }
             }
@@ -82,6 +84,48 @@ final class EntryStore
     public static function ofSubjects(Subject ...$subjects): Collection
     {
         return self::read('SELECT * FROM journal_entries WHERE subject IN (:each) ORDER BY happened_at, ord', array_values(array_map(static fn (Subject $subject): string => $subject->value, $subjects)));
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<string> ids of all of a sort that was referred to in what was recorded of these
+     */
+    public static function referredTo(Subject $subject, array $ids, Subject $to): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        $rows = DB::table('entry_refs')->join('journal_entries', 'journal_entries.id', '=', 'entry_refs.entry_id')
+            ->where('journal_entries.subject', $subject->value)->whereIn('journal_entries.subject_id', $ids)->where('entry_refs.subject', $to->value)
+            ->distinct()->pluck('entry_refs.subject_id')->all();
+
+        return array_values(array_filter($rows, is_string(...)));
+    }
+
+    /**
+     * The pickings of plantings, which stand in the journals of their lots, with the strikes there, for all of them at once.
+     *
+     * @param  list<string>  $plantings  ids
+     * @return array<string, array<int, non-empty-list<Entry>>> by planting, and by number of the lot, rising
+     */
+    public static function pickings(array $plantings): array
+    {
+        $kinds = [Registered::kind(Picked::class)->name, Registered::kind(Struck::class)->name];
+        $rows = $plantings === [] ? [] : self::read(
+            // From the plantings to their lots to what was recorded of these: left to choose, SQLite goes through the journal.
+            "SELECT e.*, o.planting_id, l.number AS lot FROM lot_origins o CROSS JOIN lots l ON l.id = o.lot_id
+             CROSS JOIN journal_entries e ON e.subject = 'lot' AND e.subject_id = l.id AND e.kind IN (?, ?)
+             WHERE o.planting_id IN (:each) ORDER BY l.number, e.happened_at, e.ord",
+            $plantings,
+            ...$kinds,
+        );
+        $pickings = [];
+        foreach ($rows as $row) {
+            /** @var JournalEntry&object{planting_id: string, lot: int} $row */
+            $pickings[$row->planting_id][$row->lot][] = self::entry($row);
+        }
+
+        return $pickings;
     }
 
     /**

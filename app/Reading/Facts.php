@@ -27,7 +27,6 @@ use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Growing\SeedLot;
 use Marrow\Core\Steps\Growing\Sown;
 use Marrow\Core\Steps\Holding\Holdings;
-use Marrow\Core\Steps\Origin\Picked;
 use Marrow\Core\Steps\Pollinating\HandPollinated;
 use Marrow\Core\Steps\Pollinating\PollenPlanting;
 use Marrow\Core\Steps\Storing\StoredAt;
@@ -37,6 +36,12 @@ use Marrow\Core\Storage\StorePace;
 final class Facts
 {
     private const AT_A_TIME = 100;
+
+    /** @var array<string, array<int, non-empty-list<Entry>>> as EntryStore::pickings(), of the plantings that are being read at once, each of them */
+    private array $pickings = [];
+
+    /** @var array<string, Lot> that those were sown from */
+    private array $seedLots = [];
 
     public function __construct(
         private readonly CropReference $crops,
@@ -112,9 +117,9 @@ final class Facts
     /** @param  list<Entry>  $entries  of the planting, those to come among them */
     public function ofPlanting(Planting $planting, array $entries): PlantingFacts
     {
-        [$pickedAt, $pickedAs] = $this->firstPicked($planting);
+        [$pickedAt, $pickedAs] = self::firstPicked($this->pickings[$planting->id] ?? EntryStore::pickings([$planting->id])[$planting->id] ?? []);
 
-        return new PlantingFacts($this->crop($planting->variety), $planting->variety_id, $pickedAt, $pickedAs, self::seedLots($entries), $this->practice->shift, $this->pollen($entries));
+        return new PlantingFacts($this->crop($planting->variety), $planting->variety_id, $pickedAt, $pickedAs, $this->seedLots($entries), $this->practice->shift, $this->pollen($entries));
     }
 
     public function planting(Planting $planting): PlantingCourse
@@ -127,15 +132,28 @@ final class Facts
     /**
      * Many plantings, with what is known of each; read as lots are.
      *
-     * @param  Collection<int, Planting>  $plantings  with `variety` and `lots` loaded
+     * @param  Collection<int, Planting>  $plantings  with `variety` loaded
      * @return array<string, PlantingCourse> by id
      */
     public function plantings(Collection $plantings): array
     {
         $courses = [];
         foreach ($plantings->chunk(self::AT_A_TIME) as $some) {
-            $ids = ['planting' => array_values($some->map(static fn (Planting $planting): string => $planting->id)->all()), 'lot' => array_values($some->flatMap(static fn (Planting $planting): Collection => $planting->lots->map(static fn (Lot $lot): string => $lot->id))->unique()->all())];
-            $courses += EntryStore::ahead($ids, fn (): array => $some->mapWithKeys(fn (Planting $planting): array => [$planting->id => $this->planting($planting)])->all());
+            $ids = array_values($some->map(static fn (Planting $planting): string => $planting->id)->all());
+            try {
+                $this->pickings = EntryStore::pickings($ids) + array_fill_keys($ids, []);
+                $this->seedLots = Tagged::lots(EntryStore::referredTo(Subject::Planting, $ids, Subject::Lot));
+                $courses += EntryStore::ahead(['planting' => $ids], function () use ($some): array {
+                    $courses = [];
+                    foreach ($some as $planting) {
+                        $courses[$planting->id] = $this->planting($planting);
+                    }
+
+                    return $courses;
+                });
+            } finally {
+                $this->pickings = $this->seedLots = [];
+            }
         }
 
         return $courses;
@@ -164,14 +182,17 @@ final class Facts
         return null;
     }
 
-    /** @return array{?DateTimeImmutable, string} */
-    private function firstPicked(Planting $planting): array
+    /**
+     * @param  array<int, non-empty-list<Entry>>  $pickings  by number of the lot, rising
+     * @return array{?DateTimeImmutable, string} when, and the code of the lot
+     */
+    private static function firstPicked(array $pickings): array
     {
         $first = [null, ''];
-        foreach ($planting->loadMissing('lots')->lots->sortBy('number') as $lot) {
-            foreach (Sequence::of(EntryStore::entries(EntryStore::rows(Subject::Lot, $lot->id)))->standing as $entry) {
-                if ($entry->payload instanceof Picked && ($first[0] === null || $entry->happenedAt < $first[0])) {
-                    $first = [$entry->happenedAt, $lot->code()];
+        foreach ($pickings as $number => $entries) {
+            foreach (Sequence::of($entries)->standing as $entry) {
+                if ($first[0] === null || $entry->happenedAt < $first[0]) {
+                    $first = [$entry->happenedAt, "L$number"];
                 }
             }
         }
@@ -189,21 +210,17 @@ final class Facts
      * @param  list<Entry>  $entries
      * @return array<string, SeedLot>
      */
-    private static function seedLots(array $entries): array
+    private function seedLots(array $entries): array
     {
         $ids = [];
         foreach ($entries as $entry) {
             if ($entry->payload instanceof Sown && $entry->payload->lot !== null) {
-                $ids[] = $entry->payload->lot;
+                $ids[$entry->payload->lot] = true;
             }
         }
-        if ($ids === []) {
-            return [];
-        }
+        $lots = [...array_intersect_key($this->seedLots, $ids), ...Tagged::lots(array_map(strval(...), array_keys(array_diff_key($ids, $this->seedLots))))];
 
-        return Lot::query()->with('variety')->findMany($ids)->mapWithKeys(static fn (Lot $lot): array => [
-            $lot->id => new SeedLot($lot->code(), $lot->variety->crop, $lot->variety_id, $lot->variety->name),
-        ])->all();
+        return array_map(static fn (Lot $lot): SeedLot => new SeedLot($lot->code(), $lot->variety->crop, $lot->variety_id, $lot->variety->name), $lots);
     }
 
     /**
@@ -217,9 +234,7 @@ final class Facts
             return [];
         }
 
-        return Planting::query()->with('variety')->findMany($ids)->mapWithKeys(fn (Planting $planting): array => [
-            $planting->id => new PollenPlanting($planting->code(), $this->crops->get($planting->variety->crop)->species(), $planting->variety_id, $planting->variety->name),
-        ])->all();
+        return array_map(fn (Planting $planting): PollenPlanting => new PollenPlanting($planting->code(), $this->crops->get($planting->variety->crop)->species(), $planting->variety_id, $planting->variety->name), Tagged::plantings($ids));
     }
 
     /** What the fold must know of a place, those that are yet to be kept among them. */

@@ -66,7 +66,7 @@ final readonly class WhichTags
     {
         $numbers = array_values(array_filter(array_map(static fn (string $code): ?int => preg_match('/^\s*p/i', $code) === 1 ? Code::number($code, 'P') : null, $codes)));
 
-        return Planting::query()->with(['variety', 'standing', 'lots'])
+        return Planting::query()->with(['variety', 'standing'])
             ->where(static function ($query) use ($numbers, $place): void {
                 $query->whereIn('number', $numbers);
                 if ($place === 'plot') {
