@@ -76,6 +76,9 @@ final readonly class Pages
      */
     private function due(array $things, Subject $subject, Place $place, When $when): array
     {
+        if ($things === []) {
+            return [];
+        }
         $tasks = DueTask::standing($when->now)
             ->where('subject', $subject->value)
             ->whereIn('subject_id', array_keys($things))

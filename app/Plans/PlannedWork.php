@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use App\Models\Variety;
 use App\Voice\PlanTaskVoice;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -94,14 +93,13 @@ final readonly class PlannedWork
         $ids = [];
         foreach ($rows as $row) {
             /** @var object{variety_id: string, figures: string} $row */
-            $ids[$row->variety_id] = true;
-            foreach (self::others($row->figures) as $other) {
-                $ids[$other] = true;
-            }
+            $ids[] = $row->variety_id;
+            array_push($ids, ...self::others($row->figures));
         }
         /** @var array<string, string> $names */
-        $names = Variety::query()->whereIn('id', array_keys($ids))->pluck('name', 'id')->all();
-        $codes = DB::table('plantings')->whereIn('id', array_filter(array_column($rows, 'grown')))->pluck('number', 'id')->all();
+        $names = self::column('SELECT id, name AS said FROM varieties', $ids);
+        /** @var array<string, int> $numbers */
+        $numbers = self::column('SELECT id, number AS said FROM plantings', array_values(array_filter(array_column($rows, 'grown'), is_string(...))));
         $seeds = PlannedSeeds::of(self::sowings($rows));
         $tasks = [];
         foreach ($rows as $row) {
@@ -115,10 +113,22 @@ final readonly class PlannedWork
             $voice = new PlanTaskVoice(PlanTaskKind::from($row->kind), $names[$row->variety_id] ?? $crop->name, $crop, $figures, $names);
             $sows = $row->kind === PlanTaskKind::Sow->value;
             $plants = $figures['plants'] ?? 0;
-            $tasks[] = new PlannedTask($row->planting, PlanTaskKind::from($row->kind), $row->on_day, $row->until_day, $voice->do(), $voice->why(), $sows ? $row->variety_id : null, is_int($plants) ? $plants : 0, $sows ? $seeds["$row->year $row->variety_id"] ?? null : null, $row->year, $row->grown, $row->standing, $row->in_store, $row->grown === null ? '' : 'P'.($codes[$row->grown] ?? ''));
+            $tasks[] = new PlannedTask($row->planting, PlanTaskKind::from($row->kind), $row->on_day, $row->until_day, $voice->do(), $voice->why(), $sows ? $row->variety_id : null, is_int($plants) ? $plants : 0, $sows ? $seeds["$row->year $row->variety_id"] ?? null : null, $row->year, $row->grown, $row->standing, $row->in_store, $row->grown === null ? '' : 'P'.($numbers[$row->grown] ?? ''));
         }
 
         return $tasks;
+    }
+
+    /**
+     * @param  string  $select  of an id and what is `said` of it
+     * @param  list<string>  $ids
+     * @return array<array-key, mixed> by id
+     */
+    private static function column(string $select, array $ids): array
+    {
+        $ids = array_values(array_unique($ids));
+
+        return $ids === [] ? [] : array_column(DB::select("$select WHERE id IN (".implode(',', array_fill(0, count($ids), '?')).')', $ids), 'said', 'id');
     }
 
     /**

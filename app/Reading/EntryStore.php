@@ -95,11 +95,13 @@ final class EntryStore
         if ($ids === []) {
             return [];
         }
-        $rows = DB::table('entry_refs')->join('journal_entries', 'journal_entries.id', '=', 'entry_refs.entry_id')
-            ->where('journal_entries.subject', $subject->value)->whereIn('journal_entries.subject_id', $ids)->where('entry_refs.subject', $to->value)
-            ->distinct()->pluck('entry_refs.subject_id')->all();
+        // By the few entries, not by all that was ever referred to.
+        $rows = DB::select(
+            'SELECT DISTINCT r.subject_id AS id FROM journal_entries e CROSS JOIN entry_refs r ON r.entry_id = e.id WHERE e.subject = ? AND e.subject_id IN ('.self::marks($ids).') AND +r.subject = ?',
+            [$subject->value, ...$ids, $to->value],
+        );
 
-        return array_values(array_filter($rows, is_string(...)));
+        return array_values(array_filter(array_column($rows, 'id'), is_string(...)));
     }
 
     /**
@@ -153,7 +155,7 @@ final class EntryStore
      */
     private static function read(string $query, array $ids, string ...$before): Collection
     {
-        return JournalEntry::query()->fromQuery(str_replace(':each', implode(',', array_fill(0, count($ids), '?')), $query), [...array_values($before), ...$ids]);
+        return JournalEntry::query()->fromQuery(str_replace(':each', self::marks($ids), $query), [...array_values($before), ...$ids]);
     }
 
     /**
@@ -180,6 +182,12 @@ final class EntryStore
         $kind = $kinds->named($row->kind) ?? throw new \RuntimeException("The journal holds entries of a kind that this program does not know: $row->kind.");
 
         return new Entry($row->id, $row->ord, $kind, $kinds->revive($row->kind, [...$payload, ...$references]), Moment::read($row->happened_at), $heardAs);
+    }
+
+    /** @param  list<string>  $ids */
+    private static function marks(array $ids): string
+    {
+        return implode(',', array_fill(0, count($ids), '?'));
     }
 
     /** @return list<Entry> */

@@ -15,6 +15,8 @@ return new class extends Migration {
         DB::statement('CREATE INDEX lot_containers_place ON lot_containers (place_id, lot_id)');
         DB::statement('CREATE INDEX lot_containers_inside ON lot_containers (inside, lot_id) WHERE inside IS NOT NULL');
         DB::statement('CREATE INDEX lot_containers_container ON lot_containers (container_id)');
+        // The newest tests that found something, against what was forecast.
+        DB::statement('CREATE INDEX test_standings_found ON test_standings (started_at) WHERE ended_at IS NOT NULL AND last_day IS NOT NULL');
         DB::statement("CREATE INDEX containers_inside ON containers (inside) WHERE name != ''");
     }
 };
