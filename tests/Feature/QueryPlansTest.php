@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\Keeper;
 use Tests\TestCase;
 
 /** That no list reads a whole table to show a page: how SQLite means to answer each query, not how long it takes. */
@@ -22,17 +24,70 @@ final class QueryPlansTest extends TestCase
         $place = (string) DB::table('places')->where('name', 'Shelf 3')->value('id');
         $box = (string) DB::table('containers')->where('name', 'Box 3')->value('id');
         // SQLite has not looked at how many rows there are, so it plans for many.
+        $queries = $this->asked(fn () => $this->getJson(strtr($address, ['{place}' => $place, '{box}' => $box]))->assertOk());
+        self::assertNotSame([], $queries);
+        self::assertSame([], self::readWhole($queries, $whole));
+    }
+
+    /**
+     * @param  array<string, mixed>  $payload
+     * @param  list<string>  $whole
+     */
+    #[DataProvider('records')]
+    public function test_what_is_recorded_is_kept_by_an_index(string $of, string $kind, array $payload, array $whole = []): void
+    {
+        $this->lay('marrow:big-garden', ['lots' => 60, 'entries' => 900]);
+        $id = static fn (string $table, string $name): string => (string) DB::table($table)->where($table === 'lots' || $table === 'plantings' ? 'number' : 'name', $name)->value('id');
+        $ids = ['{place}' => $id('places', 'Shelf 3'), '{box}' => $id('containers', 'Box 3'), '{lot}' => $id('lots', '50')];
+        [$subject, $about] = match ($of) {
+            'lot' => ['lot', $ids['{lot}']],
+            'planting' => ['planting', $id('plantings', '50')],
+            'box' => ['container', $ids['{box}']],
+            'shelf' => ['place', $ids['{place}']],
+        };
+        $queries = $this->asked(fn () => (new Keeper($this))->sends(['about' => ['subject' => $subject, 'id' => $about], 'kind' => $kind, 'happened_at' => '2026-09-13T10:00', 'payload' => array_map(static fn (mixed $value): mixed => is_string($value) ? strtr($value, $ids) : $value, $payload), 'even_so' => true])->assertOk());
+        self::assertSame([], self::readWhole($queries, $whole));
+    }
+
+    /** @return iterable<string, array{0: string, 1: string, 2: array<string, mixed>, 3?: list<string>}> */
+    public static function records(): iterable
+    {
+        yield 'a note' => ['lot', 'noted', ['text' => 'Looked at']];
+        yield 'seed taken out' => ['lot', 'withdrawn', ['purpose' => 'gift', 'seeds' => 30, 'to' => 'the village seed table']];
+        yield 'put into a box' => ['lot', 'stored', ['container' => 'paper_envelope', 'place_id' => '{box}']];
+        yield 'a test that is begun' => ['lot', 'test_started', ['test' => '0198a5b0-0000-7000-8000-000000000001', 'replicates' => 1, 'seeds' => 25, 'temperature_c' => 20, 'method' => 'dish']];
+        yield 'the first flower' => ['planting', 'first_bloom', []];
+        yield 'off-types' => ['planting', 'rogued', ['looked_over' => 20, 'pulled' => 1, 'why' => 'off_type']];
+        yield 'a box that is moved' => ['box', 'placed', ['place_id' => '{place}']];
+        yield 'other air' => ['shelf', 'air_set', ['temperature_c' => 9, 'rh' => 60]];
+    }
+
+    /**
+     * @param  \Closure(): mixed  $doing
+     * @return list<array{string, array<array-key, mixed>}> queries with what is bound in them
+     */
+    private function asked(\Closure $doing): array
+    {
         $queries = [];
-        DB::listen(static function (object $query) use (&$queries): void {
-            /** @var \Illuminate\Database\Events\QueryExecuted $query */
+        DB::listen(static function (QueryExecuted $query) use (&$queries): void {
             $queries[] = [$query->sql, $query->bindings];
         });
-        $this->getJson(strtr($address, ['{place}' => $place, '{box}' => $box]))->assertOk();
-        DB::getEventDispatcher()->forget(\Illuminate\Database\Events\QueryExecuted::class);
-        self::assertNotSame([], $queries);
+        $doing();
+        DB::getEventDispatcher()->forget(QueryExecuted::class);
+
+        return $queries;
+    }
+
+    /**
+     * @param  list<array{string, array<array-key, mixed>}>  $queries
+     * @param  list<string>  $whole  tables that may be
+     * @return list<string> what reads a table that grows from end to end
+     */
+    private static function readWhole(array $queries, array $whole): array
+    {
         $scans = [];
         foreach ($queries as [$sql, $bindings]) {
-            if (! str_starts_with(strtolower(ltrim($sql)), 'select') && ! str_starts_with(strtolower(ltrim($sql)), 'with')) {
+            if (preg_match('/^\s*(select|with|update|delete|insert)\b/i', $sql) !== 1) {
                 continue;
             }
             $tables = self::tables($sql);
@@ -48,13 +103,14 @@ final class QueryPlansTest extends TestCase
                 }
             }
         }
-        self::assertSame([], array_values(array_unique($scans)));
+
+        return array_values(array_unique($scans));
     }
 
     /** @return array<string, string> tables of a query by what they go by in it */
     private static function tables(string $sql): array
     {
-        preg_match_all('/\b(?:from|join)\s+"?(\w+)"?(?:\s+(?:as\s+)?"?(?!(?:on|where|cross|left|inner|join|order|group|limit|indexed|union)\b)(\w+)"?)?/i', $sql, $found, PREG_SET_ORDER);
+        preg_match_all('/\b(?:from|join|update|into)\s+"?(\w+)"?(?:\s+(?:as\s+)?"?(?!(?:on|where|cross|left|inner|join|order|group|limit|indexed|union)\b)(\w+)"?)?/i', $sql, $found, PREG_SET_ORDER);
         $tables = [];
         foreach ($found as $one) {
             $tables[$one[2] ?? $one[1]] = $one[1];
@@ -71,7 +127,7 @@ final class QueryPlansTest extends TestCase
             $asked++;
         });
         $this->putJson('/api/crops/tomato/figures', ['path' => 'germination.minimum', 'value' => '80'])->assertOk();
-        DB::getEventDispatcher()->forget(\Illuminate\Database\Events\QueryExecuted::class);
+        DB::getEventDispatcher()->forget(QueryExecuted::class);
         $touched = DB::table('lots')->join('varieties', 'varieties.id', '=', 'lots.variety_id')->where('crop', 'tomato')->count()
             + DB::table('plantings')->join('varieties', 'varieties.id', '=', 'plantings.variety_id')->where('crop', 'tomato')->count();
         self::assertGreaterThan(3, $touched);
