@@ -7,6 +7,7 @@ namespace Marrow\Core\Sowing;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Statistics\Beta;
+use Marrow\Core\Statistics\Normal;
 
 /** How many seeds to sow so that enough plants come up, as surely as asked. */
 final class SeedsNeeded
@@ -31,7 +32,7 @@ final class SeedsNeeded
         InvalidFigure::unlessWithin('field_factor', $fieldFactor, 0.01, 1.0);
         $each = $rate * $fieldFactor;
 
-        return self::smallest($plants, $each, $confidence, static fn (int $seeds): float => self::chanceFromRate($plants, $seeds, $each));
+        return self::smallest($plants, $each, 0.0, $confidence, static fn (int $seeds): float => self::chanceFromRate($plants, $seeds, $each));
     }
 
     /**
@@ -46,7 +47,7 @@ final class SeedsNeeded
         $a = $test->germinated + 0.5;
         $b = $test->sown - $test->germinated + 0.5;
 
-        return self::smallest($plants, $a / ($a + $b), $confidence, static fn (int $seeds): float => self::chanceFromTest($plants, $seeds, $test));
+        return self::smallest($plants, $a / ($a + $b), $a * $b / (($a + $b) ** 2 * ($a + $b + 1.0)), $confidence, static fn (int $seeds): float => self::chanceFromTest($plants, $seeds, $test));
     }
 
     /**
@@ -63,8 +64,9 @@ final class SeedsNeeded
         InvalidFigure::unlessWithin('field_factor', $fieldFactor, 0.01, 1.0);
         $mean = array_sum($rates) / count($rates) * $fieldFactor;
         InvalidFigure::unlessWithin('rate', $mean, 0.000_01, 1.0);
+        $variance = array_sum(array_map(static fn (float $rate): float => ($rate * $fieldFactor - $mean) ** 2, $rates)) / count($rates);
 
-        return self::smallest($plants, $mean, $confidence, static fn (int $seeds): float => self::chanceFromShares($plants, $seeds, $rates, $fieldFactor));
+        return self::smallest($plants, $mean, $variance, $confidence, static fn (int $seeds): float => self::chanceFromShares($plants, $seeds, $rates, $fieldFactor));
     }
 
     /**
@@ -107,17 +109,23 @@ final class SeedsNeeded
 
     /**
      * @param  float  $expected  share expected to come up, above 0
+     * @param  float  $variance  of that share
      * @param  \Closure(int): float  $chance  of enough plants from so many seeds; never falls as seeds rise
      *
      * @throws InvalidFigure when even the most seeds are too few
      */
-    private static function smallest(int $plants, float $expected, float $confidence, \Closure $chance): int
+    private static function smallest(int $plants, float $expected, float $variance, float $confidence, \Closure $chance): int
     {
-        // About half the time this many are enough, so the answer lies near: then a quarter more each time.
-        $enough = (int) min(self::MOST, max($plants, ceil($plants / $expected)));
-        $tooFew = $plants - 1;
-        $chances = [$tooFew => 0.0];
-        while (($chances[$enough] = $chance($enough)) < $confidence) {
+        $chances = [$plants - 1 => 0.0];
+        $isEnough = static function (int $seeds) use (&$chances, $chance, $confidence): bool {
+            $chances[$seeds] ??= $chance($seeds);
+
+            return $chances[$seeds] >= $confidence;
+        };
+        // From near the answer in steps that double, upwards until it is enough, and back until it is not.
+        [$tooFew, $enough] = [$plants - 1, self::guess($plants, $expected, $variance, $confidence)];
+        $stride = max(1, intdiv($enough, 50));
+        for ($step = $stride; ! $isEnough($enough); $step *= 2) {
             if ($enough >= self::MOST) {
                 throw InvalidFigure::because('rate', sprintf(
                     'So little of this seed comes up that not even %s seeds would surely give %d plants.',
@@ -126,8 +134,12 @@ final class SeedsNeeded
                 ));
             }
             $tooFew = $enough;
-            $enough = (int) min(self::MOST, $enough + max(1, intdiv($enough, 4)));
+            $enough = min(self::MOST, $enough + $step);
         }
+        for ($step = $stride; $enough - $step > $tooFew && $isEnough($enough - $step); $step *= 2) {
+            $enough -= $step;
+        }
+        $tooFew = max($tooFew, $enough - $step);
         // Halving always ends; in between, a straight line between the two chances jumps most of the way, which matters
         // when each chance is a sum over many thousands of terms.
         for ($turn = 0; $enough - $tooFew > 1; $turn++) {
@@ -136,15 +148,22 @@ final class SeedsNeeded
                 $share = ($confidence - $chances[$tooFew]) / max(1e-12, $chances[$enough] - $chances[$tooFew]);
                 $middle = max($tooFew + 1, min($enough - 1, $tooFew + (int) ceil($share * ($enough - $tooFew))));
             }
-            $chances[$middle] = $chance($middle);
-            if ($chances[$middle] >= $confidence) {
-                $enough = $middle;
-            } else {
-                $tooFew = $middle;
-            }
+            $isEnough($middle) ? $enough = $middle : $tooFew = $middle;
         }
 
         return $enough;
+    }
+
+    /** Near the answer, by a normal in place of the sum of both lucks: that of the share, and that of each seed. */
+    private static function guess(int $plants, float $expected, float $variance, float $confidence): int
+    {
+        $square = Normal::probit($confidence) ** 2;
+        // n·m − z·√(n·m·(1 − m) + n²·s²) = plants, squared.
+        $a = $expected ** 2 - $square * $variance;
+        $b = 2.0 * $plants * $expected + $square * $expected * (1.0 - $expected);
+        $seeds = $a <= 0.0 ? 2.0 * $plants / $expected : ($b + sqrt(max(0.0, $b ** 2 - 4.0 * $a * $plants ** 2))) / (2.0 * $a);
+
+        return (int) max($plants, min(self::MOST, ceil($seeds)));
     }
 
     /** P(fewer than $plants of $seeds): summed downwards from the largest count, where the terms soon stop to matter. */
