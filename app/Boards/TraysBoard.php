@@ -86,7 +86,7 @@ final readonly class TraysBoard implements Board
         return match ($narrowing->sort) {
             'name' => $query->orderBy('lot_standings.variety')->orderBy('lot_standings.number'),
             'code' => $query->orderBy('lot_standings.number'),
-            default => $query->orderByRaw('ended_at IS NOT NULL')->orderBy('started_at')->orderBy('test_standings.lot_id'),
+            default => $query->orderByRaw('ended_at IS NOT NULL')->orderBy('started_at')->orderByRaw('(SELECT number FROM lot_standings WHERE lot_id = test_standings.lot_id)'),
         };
     }
 

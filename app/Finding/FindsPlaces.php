@@ -20,13 +20,13 @@ final readonly class FindsPlaces implements Finds
     public function find(Sought $sought): array
     {
         $isSought = static fn (Place|Container $holder): bool => $sought->isIn($holder->name);
-        $places = Place::query()->where('gone', 0)->orderBy('name')->get()->filter($isSought)->take(self::MOST);
-        $containers = Container::query()->where('name', '!=', '')->where('gone', 0)->orderBy('name')->get()->filter($isSought)->take(self::MOST);
-        $counts = $this->stores->counts([...$places->map(static fn (Place $place): string => $place->id)->all(), ...$containers->map(static fn (Container $container): string => $container->id)->all()]);
+        $places = array_slice(Stores::byName(Place::query()->where('gone', 0)->get()->filter($isSought)), 0, self::MOST);
+        $containers = array_slice(Stores::byName(Container::query()->where('name', '!=', '')->where('gone', 0)->get()->filter($isSought)), 0, self::MOST);
+        $counts = $this->stores->counts(array_map(static fn (Place|Container $holder): string => $holder->id, [...$places, ...$containers]));
 
-        return array_values([
-            ...$places->map(static fn (Place $place): FoundDocument => FoundDocument::page('place', $place->id, $place->name, 'place, '.Quantity::number($counts[$place->id], 'lot').' there'))->all(),
-            ...$containers->map(static fn (Container $container): FoundDocument => FoundDocument::page('place', $container->id, $container->name, 'container, '.Quantity::number($counts[$container->id], 'lot').' in it'))->all(),
-        ]);
+        return [
+            ...array_map(static fn (Place $place): FoundDocument => FoundDocument::page('place', $place->id, $place->name, 'place, '.Quantity::number($counts[$place->id], 'lot').' there'), $places),
+            ...array_map(static fn (Container $container): FoundDocument => FoundDocument::page('place', $container->id, $container->name, 'container, '.Quantity::number($counts[$container->id], 'lot').' in it'), $containers),
+        ];
     }
 }

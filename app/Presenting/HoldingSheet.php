@@ -36,7 +36,7 @@ final readonly class HoldingSheet
     public function tree(When $when): array
     {
         $this->stores->readAll();
-        $holders = [...Place::query()->orderBy('name')->get()->all(), ...Container::query()->where('name', '!=', '')->orderBy('name')->get()->all()];
+        $holders = [...Stores::byName(Place::query()->get()), ...Stores::byName(Container::query()->where('name', '!=', '')->get())];
         $counts = $this->stores->counts(array_map(static fn (Place|Container $holder): string => $holder->id, $holders));
         // What is no more is shown all the same while something lies there: a struck entry may have brought it back.
         $holders = array_filter($holders, static fn (Place|Container $holder): bool => $holder->gone === 0 || $counts[$holder->id] > 0);
@@ -48,8 +48,8 @@ final readonly class HoldingSheet
     {
         $isPlace = $holder instanceof Place;
         $subject = $isPlace ? Subject::Place : Subject::Container;
-        $boxes = Container::query()->where($isPlace ? 'place_id' : 'inside', $holder->id)->where('name', '!=', '')->where('gone', 0)->orderBy('name')->get();
-        $counts = $this->stores->counts($boxes->map(static fn (Container $box): string => $box->id)->all());
+        $boxes = Stores::byName(Container::query()->where($isPlace ? 'place_id' : 'inside', $holder->id)->where('name', '!=', '')->where('gone', 0)->get());
+        $counts = $this->stores->counts(array_map(static fn (Container $box): string => $box->id, $boxes));
         $lots = $isPlace ? $this->stores->idsAt($holder->id) : $this->stores->idsIn($holder->id);
         $fields = $isPlace ? GardenFields::place() : GardenFields::container();
         $typed = $isPlace
@@ -63,7 +63,7 @@ final readonly class HoldingSheet
         return new HoldingDocument(
             $this->holder($holder, count($lots), $when),
             (object) $typed,
-            array_values($boxes->map(fn (Container $box): HolderDocument => $this->holder($box, $counts[$box->id], $when))->all()),
+            array_map(fn (Container $box): HolderDocument => $this->holder($box, $counts[$box->id], $when), $boxes),
             $this->lots($lots, $holder, $when),
             [OfferDocument::of(Offer::of($isPlace ? AirSet::class : Placed::class, 10), [])],
             $this->entries->of($subject, $holder->id, [], []),
@@ -115,7 +115,8 @@ final readonly class HoldingSheet
         $within = $this->stores->within($holder->id);
         $rows = DB::table('lot_containers as c')->leftJoin('lot_standings as s', 's.lot_id', '=', 'c.lot_id')->whereIn('c.lot_id', $ids)
             ->where(static fn ($query) => $query->where('c.place_id', $holder->id)->orWhereIn('c.inside', $within)->orWhere('c.container_id', $holder->id))
-            ->orderBy('path')->get(['c.lot_id', 'c.container_id', 'c.kind', 'c.path', 'c.seeds', 'c.cold_until', 's.counted']);
+            ->orderBy('s.number')->get(['c.lot_id', 'c.container_id', 'c.kind', 'c.path', 'c.seeds', 'c.cold_until', 's.counted'])
+            ->sort(static fn (object $a, object $b): int => strnatcasecmp(self::path($a), self::path($b)));
         $held = [];
         foreach ($rows as $row) {
             /** @var object{lot_id: string, container_id: string, kind: string, path: string, seeds: ?float, cold_until: ?string, counted: ?int} $row */
@@ -135,6 +136,12 @@ final readonly class HoldingSheet
         }
 
         return $held;
+    }
+
+    private static function path(object $row): string
+    {
+        /** @var object{path: string} $row */
+        return $row->path;
     }
 
     /**

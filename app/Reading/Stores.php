@@ -45,6 +45,22 @@ final class Stores
         $this->holdings = $this->read();
     }
 
+    /**
+     * As people number their shelves and boxes: 2 before 10.
+     *
+     * @template T of Place|Container
+     *
+     * @param  Collection<int, T>  $holders
+     * @return list<T>
+     */
+    public static function byName(Collection $holders): array
+    {
+        $all = array_values($holders->all());
+        usort($all, static fn (Place|Container $a, Place|Container $b): int => strnatcasecmp($a->name, $b->name));
+
+        return $all;
+    }
+
     /** What was kept of places or containers has changed. */
     public function forget(): void
     {

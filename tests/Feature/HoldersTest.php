@@ -235,6 +235,26 @@ final class HoldersTest extends TestCase
         self::assertGreaterThan(10, max($shown));
     }
 
+    public function test_boxes_stand_as_they_are_numbered_and_what_is_in_them_as_one_walks(): void
+    {
+        $hall = $this->place('Hall cupboard', '18', '50');
+        $lots = [];
+        foreach (['Box 10', 'Box 9'] as $n => $name) {
+            $box = $this->container($name, 'tin');
+            $this->record('container', $box, 'placed', '2026-01-01T10:00', ['place_id' => $hall])->assertOk();
+            foreach ([$box, $n === 0 ? $box : $hall] as $in) {
+                $lots[] = $lot = $this->received(['leek', 'onion', 'carrot', 'parsnip'][count($lots)], ['seeds' => 200]);
+                (new Keeper($this))->records($lot, 'stored', '2026-03-02T10:00', ['container' => 'paper_envelope', 'place_id' => $in]);
+            }
+        }
+        self::assertSame(['Hall cupboard', 'Box 9', 'Box 10'], array_column($this->getJson('/api/holders')->json(), 'name'));
+        self::assertSame(['Box 9', 'Box 10'], array_column($this->getJson("/api/holders/$hall")->json('containers'), 'name'));
+        // L4 by itself, L3 in box 9, the two in box 10.
+        self::assertSame(['L4', 'L3', 'L1', 'L2'], $this->codesIn($hall));
+        self::assertSame(['L1', 'L2', 'L3', 'L4'], $lots);
+        self::assertSame(['Box 9', 'Box 10'], array_column(array_filter($this->getJson('/api/find?text=box')->json(), static fn (array $found): bool => $found['kind'] === 'place'), 'title'));
+    }
+
     public function test_names_are_one_and_what_is_changed_follows(): void
     {
         [, , $tin, $bag] = $this->house();

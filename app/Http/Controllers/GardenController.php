@@ -18,6 +18,7 @@ use App\Models\Lot;
 use App\Models\Place;
 use App\Models\Planting;
 use App\Models\Variety;
+use App\Reading\Stores;
 use App\Voice\Quantity;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -91,7 +92,7 @@ final class GardenController extends Controller
     ])]
     public function places(): JsonResponse
     {
-        return new JsonResponse(array_values(Place::query()->where('gone', 0)->orderBy('name')->get()->map(PlaceToKeepDocument::of(...))->all()));
+        return new JsonResponse(array_map(PlaceToKeepDocument::of(...), Stores::byName(Place::query()->where('gone', 0)->get())));
     }
 
     #[OA\Post(path: '/store-places', operationId: 'addStorePlace', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/PlaceRequest')), responses: [

@@ -124,11 +124,16 @@ function Lots({ lots, path }: { lots: HeldLot[]; path: string }) {
             borderTop: `1px solid ${t.vars?.palette.quiet}`,
             py: 0.5,
             display: 'grid',
-            gap: 1,
-            gridTemplateColumns: { xs: '1fr', sm: '2fr 1fr 1.6fr' },
+            columnGap: 1,
+            // On a phone the code and name, and under it how much there is of it in what.
+            gridTemplateColumns: { xs: 'max-content 1fr', sm: '2fr 1fr 1.6fr', lg: 'minmax(0, 1fr) 10em 11em' },
           })}
         >
-          <Box component={Link} to={`/lots/${lot.tag.code}`} sx={{ color: 'inherit' }}>
+          <Box
+            component={Link}
+            to={`/lots/${lot.tag.code}`}
+            sx={{ color: 'inherit', gridColumn: { xs: '1 / -1', sm: 'auto' } }}
+          >
             {lot.tag.code} <b>{lot.tag.variety}</b>, {lot.tag.crop.toLowerCase()}
             {lot.tag.year !== null && ` ${lot.tag.year}`}
           </Box>
