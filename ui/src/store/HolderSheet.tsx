@@ -126,7 +126,11 @@ function Lots({ lots, path }: { lots: HeldLot[]; path: string }) {
             display: 'grid',
             columnGap: 1,
             // On a phone the code and name, and under it how much there is of it in what.
-            gridTemplateColumns: { xs: 'max-content 1fr', sm: '2fr 1fr 1.6fr', lg: 'minmax(0, 1fr) 10em 12em' },
+            gridTemplateColumns: {
+              xs: 'max-content 1fr',
+              sm: '2fr 1fr 1.6fr',
+              lg: 'minmax(0, 1fr) 10em 12em',
+            },
           })}
         >
           <Box
