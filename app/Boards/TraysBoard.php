@@ -73,9 +73,8 @@ final readonly class TraysBoard implements Board
             ->where(static fn (Builder $q) => $q->whereNull('ended_at')->orWhere('ended_at', '>=', Moment::keep($when->now->modify(sprintf('-%d days', self::ENDED_DAYS)))))
             ->select('test_standings.*');
         $sought = Sought::of($narrowing->find);
-        $sorts = in_array($narrowing->sort, ['name', 'code'], true);
         // Only where it is asked for: the tests of many years are counted without their lots.
-        if ($sorts || ! $sought->isNothing()) {
+        if ($narrowing->sort === 'name' || ! $sought->isNothing()) {
             $query->join('lot_standings', 'lot_standings.lot_id', '=', 'test_standings.lot_id');
             $sought->narrow($query, Subject::Lot);
         }
@@ -84,9 +83,9 @@ final readonly class TraysBoard implements Board
         }
 
         return match ($narrowing->sort) {
-            'name' => $query->orderBy('lot_standings.variety')->orderBy('lot_standings.number'),
-            'code' => $query->orderBy('lot_standings.number'),
-            default => $query->orderByRaw('ended_at IS NOT NULL')->orderBy('started_at')->orderByRaw('(SELECT number FROM lot_standings WHERE lot_id = test_standings.lot_id)'),
+            'name' => $query->orderBy('lot_standings.variety')->orderBy('test_standings.number'),
+            'code' => $query->orderBy('test_standings.number'),
+            default => $query->orderByRaw('ended_at IS NOT NULL')->orderBy('started_at')->orderBy('test_standings.number'),
         };
     }
 

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * @property string $test_id
  * @property string $lot_id
+ * @property int $number  of the lot: what lists are ordered by
  * @property string $started_at
  * @property string|null $ended_at
  * @property int $sown

@@ -119,6 +119,7 @@ final class Rows
         return [
             'test_id' => $test->set->test,
             'lot_id' => $lot->id,
+            'number' => $lot->number,
             'started_at' => Moment::keep($test->startedAt),
             'ended_at' => $test->endedAt === null ? null : Moment::keep($test->endedAt),
             'sown' => $test->sown(),

@@ -15,6 +15,9 @@ return new class extends Migration {
         DB::statement('CREATE INDEX lot_containers_place ON lot_containers (place_id, lot_id)');
         DB::statement('CREATE INDEX lot_containers_inside ON lot_containers (inside, lot_id) WHERE inside IS NOT NULL');
         DB::statement('CREATE INDEX lot_containers_container ON lot_containers (container_id)');
+        // Tests that were begun together stand as their lots are numbered.
+        DB::statement('ALTER TABLE test_standings ADD COLUMN number INTEGER NOT NULL DEFAULT 0');
+        DB::statement('UPDATE test_standings SET number = coalesce((SELECT number FROM lots WHERE lots.id = test_standings.lot_id), 0)');
         // The newest tests that found something, against what was forecast.
         DB::statement('CREATE INDEX test_standings_found ON test_standings (started_at) WHERE ended_at IS NOT NULL AND last_day IS NOT NULL');
         DB::statement("CREATE INDEX containers_inside ON containers (inside) WHERE name != ''");
