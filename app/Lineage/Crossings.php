@@ -36,23 +36,30 @@ final class Crossings
     private function find(): array
     {
         // Most gardens have none; then one look is all it costs.
-        $seen = DB::select(
-            'SELECT s.planting_id, s.crossing_at AS seen_at, s.off_types, s.looked_over, s.sown_lot, p.number AS seen_in, l.number AS lot, came.number AS came, cs.season
-             FROM planting_standings s INDEXED BY planting_standings_crossing
-             JOIN plantings p ON p.id = s.planting_id
-             JOIN lots l ON l.id = s.sown_lot
-             LEFT JOIN lot_origins o ON o.lot_id = l.id AND o.planting_id IS NOT NULL
-             LEFT JOIN plantings came ON came.id = o.planting_id
-             LEFT JOIN planting_standings cs ON cs.planting_id = came.id
-             WHERE s.crossing = 1 ORDER BY p.number',
+        $rows = DB::select(
+            'WITH RECURSIVE seen AS (
+                SELECT s.planting_id, s.crossing_at AS seen_at, s.off_types, s.looked_over, s.sown_lot, p.number AS seen_in, l.number AS lot, came.number AS came, cs.season
+                FROM planting_standings s INDEXED BY planting_standings_crossing
+                JOIN plantings p ON p.id = s.planting_id
+                JOIN lots l ON l.id = s.sown_lot
+                LEFT JOIN lot_origins o ON o.lot_id = l.id AND o.planting_id IS NOT NULL
+                LEFT JOIN plantings came ON came.id = o.planting_id
+                LEFT JOIN planting_standings cs ON cs.planting_id = came.id
+                WHERE s.crossing = 1
+             ), grown (root, id) AS (
+                SELECT sown_lot, sown_lot FROM seen
+                UNION
+                SELECT g.root, o.lot_id FROM grown g
+                JOIN planting_standings s ON s.sown_lot = g.id
+                JOIN lot_origins o ON o.planting_id = s.planting_id
+                UNION
+                SELECT g.root, m.lot_id FROM grown g JOIN lot_origins m ON m.from_lot_id = g.id
+             ) SELECT seen.*, grown.id AS crossed FROM seen JOIN grown ON grown.root = seen.sown_lot ORDER BY seen.seen_in',
         );
         $crossed = [];
-        foreach ($seen as $row) {
-            /** @var object{seen_at: ?string, off_types: int, looked_over: int, sown_lot: string, seen_in: int, lot: int, came: int|null, season: int|null} $row */
-            $crossing = new Crossing('L'.$row->lot, 'P'.$row->seen_in, $row->came === null ? null : 'P'.$row->came, $row->season, $row->off_types, $row->looked_over, $row->seen_at === null ? null : Moment::read($row->seen_at));
-            foreach ($this->withDescendants($row->sown_lot) as $lot) {
-                $crossed[$lot] ??= $crossing;
-            }
+        foreach ($rows as $row) {
+            /** @var object{seen_at: ?string, off_types: int, looked_over: int, seen_in: int, lot: int, came: int|null, season: int|null, crossed: string} $row */
+            $crossed[$row->crossed] ??= new Crossing('L'.$row->lot, 'P'.$row->seen_in, $row->came === null ? null : 'P'.$row->came, $row->season, $row->off_types, $row->looked_over, $row->seen_at === null ? null : Moment::read($row->seen_at));
         }
 
         return $crossed;

@@ -108,7 +108,10 @@ final class Lines
     private function reckon(string $lot, int $generations): LineStanding
     {
         $row = DB::selectOne(
-            'SELECT v.id AS variety, v.crop, v.type, o.planting_id, coalesce(ls.tied, 0) AS tied, ls.mothers, s.sown_lot, s.off_types, s.looked_over, s.taken_out, s.crossed, s.crossed_mothers
+            'SELECT v.id AS variety, v.crop, v.type, o.planting_id, coalesce(ls.tied, 0) AS tied, ls.mothers, s.sown_lot, s.off_types, s.looked_over, s.taken_out, s.crossed, s.crossed_mothers,
+                 (SELECT sum(out.off_types) FROM planting_standings out WHERE out.sown_lot = l.id) AS off,
+                 (SELECT sum(out.looked_over) FROM planting_standings out WHERE out.sown_lot = l.id) AS seen,
+                 (SELECT group_concat(mixed.from_lot_id) FROM lot_origins mixed WHERE mixed.lot_id = l.id AND mixed.from_lot_id IS NOT NULL) AS mixed
              FROM lots l JOIN varieties v ON v.id = l.variety_id
              LEFT JOIN lot_standings ls ON ls.lot_id = l.id
              LEFT JOIN lot_origins o ON o.lot_id = l.id
@@ -116,13 +119,11 @@ final class Lines
              WHERE l.id = ?',
             [$lot],
         );
-        /** @var ?object{variety: string, crop: string, type: string, planting_id: ?string, tied: int, sown_lot: ?string, off_types: ?int, looked_over: ?int, taken_out: ?float, crossed: ?float, mothers: ?string, crossed_mothers: ?string} $row */
+        /** @var ?object{variety: string, crop: string, type: string, planting_id: ?string, tied: int, sown_lot: ?string, off_types: ?int, looked_over: ?int, taken_out: ?float, crossed: ?float, mothers: ?string, crossed_mothers: ?string, off: ?int, seen: ?int, mixed: ?string} $row */
         if ($row === null) {
             return LineStanding::of(new LineRecord(null, 1.0, elsewhere: true));
         }
-        /** @var object{off: ?int, seen: ?int} $out */
-        $out = DB::selectOne('SELECT sum(off_types) AS off, sum(looked_over) AS seen FROM planting_standings WHERE sown_lot = ?', [$lot]);
-        $mixed = DB::table('lot_origins')->where('lot_id', $lot)->whereNotNull('from_lot_id')->pluck('from_lot_id')->all();
+        $mixed = $row->mixed === null ? [] : explode(',', $row->mixed);
         $further = fn (?string $of): ?LineStanding => $of === null || $generations === 0 ? null : $this->found[$of] ??= $this->reckon($of, $generations - 1);
 
         return LineStanding::of(new LineRecord(
@@ -130,7 +131,7 @@ final class Lines
             $this->own->ofVariety($this->crops, $row->crop, $row->variety)->adjacentShare,
             $this->crossings->of($lot) !== null,
             $row->planting_id === null && $mixed === [],
-            array_values(array_filter(array_map(static fn (mixed $of): ?LineStanding => is_string($of) ? $further($of) : null, $mixed))),
+            array_values(array_filter(array_map($further, $mixed))),
             $further($row->sown_lot),
             $row->off_types ?? 0,
             $row->looked_over ?? 0,
@@ -138,8 +139,8 @@ final class Lines
             $row->crossed,
             $row->tied === 1,
             $row->tied === 1 && PollinatingStrand::isCross(self::marks($row->mothers), self::marks($row->crossed_mothers)),
-            $out->off ?? 0,
-            $out->seen ?? 0,
+            $row->off ?? 0,
+            $row->seen ?? 0,
         ));
     }
 }

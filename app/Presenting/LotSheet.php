@@ -7,15 +7,16 @@ namespace App\Presenting;
 use App\Documents\LineDocument;
 use App\Documents\LotDocument;
 use App\Documents\OfferDocument;
+use App\Documents\TagDocument;
 use App\Lineage\Crossings;
 use App\Lineage\Lines;
 use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\Planting;
-use App\Models\PlantingStanding;
 use App\Moment;
 use App\Reading\EntryStore;
 use App\Reading\Facts;
+use App\Reading\Tagged;
 use App\Sheet\SectionDocument;
 use App\Sheet\SheetSection;
 use App\Voice\When;
@@ -75,10 +76,18 @@ final readonly class LotSheet
             $this->tasks->documents($due, $when, [$lot->id => $lot]),
             array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $course->cautions()), $course->offers($when->now)),
             $this->sections($course, $when),
-            array_values(Planting::query()->with(['variety', 'standing'])->whereIn('id', PlantingStanding::query()->where('sown_lot', $lot->id)->select('planting_id'))
-                ->orderBy('number')->get()->map(fn (Planting $planting) => $this->tags->planting($planting))->all()),
+            $this->grown($lot),
             $this->entries->of(Subject::Lot, $lot->id, $course->adrift(), $course->agrees()),
         );
+    }
+
+    /** @return list<TagDocument> plantings that were sown from it */
+    private function grown(Lot $lot): array
+    {
+        $plantings = Tagged::plantings($this->lines->sownFrom([$lot->id]));
+        usort($plantings, static fn (Planting $a, Planting $b): int => $a->number <=> $b->number);
+
+        return array_map($this->tags->planting(...), $plantings);
     }
 
     /** @return list<SectionDocument> */

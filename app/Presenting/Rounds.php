@@ -11,6 +11,7 @@ use App\Models\DueTask;
 use App\Models\Planting;
 use App\Moment;
 use App\Reading\Facts;
+use App\Reading\Tagged;
 use App\Voice\Quantity;
 use App\Voice\When;
 use Closure;
@@ -89,7 +90,7 @@ final readonly class Rounds
 
     private function lookingOver(When $when): RoundDocument
     {
-        $plantings = Planting::query()->with(['variety', 'standing'])->whereIn('id', Plantings::standing($when->now)->where('lots', 0)->orderByDesc('season')->limit(self::MOST)->select('planting_id'))->orderBy('spot')->orderBy('number')->get();
+        $plantings = self::walk(Plantings::standing($when->now)->where('lots', 0)->orderByDesc('season')->limit(self::MOST)->toBase()->pluck('planting_id'));
         $courses = $this->facts->plantings($plantings);
         // What was left of an older season is over.
         $plantings = $plantings->filter(static fn (Planting $planting): bool => $courses[$planting->id]->growing->season()?->isOver($when->now) !== true)->values();
@@ -163,7 +164,19 @@ final readonly class Rounds
         $ids = DueTask::standing($until)->where('subject', 'planting')->whereIn('kind', array_map(static fn (PollinatingTask $kind): string => $kind->value, $kinds))
             ->where('opens_at', '<=', Moment::keep($until))->orderBy('best_at')->limit(self::MOST)->pluck('subject_id');
 
-        return $ids->isEmpty() ? new Collection : Planting::query()->with(['variety', 'standing'])->whereIn('id', $ids)->orderBy('spot')->orderBy('number')->get();
+        return self::walk($ids);
+    }
+
+    /**
+     * @param  Collection<int, mixed>  $ids  of plantings
+     * @return Collection<int, Planting> in the order of a walk
+     */
+    private static function walk(Collection $ids): Collection
+    {
+        $plantings = Tagged::plantings(array_filter($ids->all(), is_string(...)));
+        usort($plantings, static fn (Planting $a, Planting $b): int => strnatcasecmp($a->spot, $b->spot) ?: $a->number <=> $b->number);
+
+        return new Collection($plantings);
     }
 
     /**
