@@ -37,7 +37,10 @@ final class Facts
 {
     private const AT_A_TIME = 100;
 
-    /** @var array<string, array<int, non-empty-list<Entry>>> as EntryStore::pickings(), of the plantings that are being read at once, each of them */
+    /** @var list<string> ids of plantings that may all be asked for while many things are read */
+    private array $together = [];
+
+    /** @var array<string, array<int, non-empty-list<Entry>>> as EntryStore::pickings(), of each of those once one was asked for */
     private array $pickings = [];
 
     /** @var array<string, Lot> that those were sown from */
@@ -96,7 +99,12 @@ final class Facts
         $done = [];
         foreach ($lots->chunk(self::AT_A_TIME) as $some) {
             $ids = ['lot' => array_values($some->map(static fn (Lot $lot): string => $lot->id)->all()), 'planting' => array_values($some->map(static fn (Lot $lot): ?string => $lot->planting?->id)->filter()->unique()->all())];
-            array_push($done, ...EntryStore::ahead($ids, fn (): array => array_values($some->map(fn (Lot $lot): mixed => $with($lot, $this->lot($lot)))->all())));
+            try {
+                $this->together = $ids['planting'];
+                array_push($done, ...EntryStore::ahead($ids, fn (): array => array_values($some->map(fn (Lot $lot): mixed => $with($lot, $this->lot($lot)))->all())));
+            } finally {
+                $this->together = $this->pickings = [];
+            }
         }
 
         return $done;
@@ -117,7 +125,7 @@ final class Facts
     /** @param  list<Entry>  $entries  of the planting, those to come among them */
     public function ofPlanting(Planting $planting, array $entries): PlantingFacts
     {
-        [$pickedAt, $pickedAs] = self::firstPicked($this->pickings[$planting->id] ?? EntryStore::pickings([$planting->id])[$planting->id] ?? []);
+        [$pickedAt, $pickedAs] = self::firstPicked($this->pickings($planting->id));
 
         return new PlantingFacts($this->crop($planting->variety), $planting->variety_id, $pickedAt, $pickedAs, $this->seedLots($entries), $this->practice->shift, $this->pollen($entries));
     }
@@ -141,7 +149,7 @@ final class Facts
         foreach ($plantings->chunk(self::AT_A_TIME) as $some) {
             $ids = array_values($some->map(static fn (Planting $planting): string => $planting->id)->all());
             try {
-                $this->pickings = EntryStore::pickings($ids) + array_fill_keys($ids, []);
+                $this->together = $ids;
                 $this->seedLots = Tagged::lots(EntryStore::referredTo(Subject::Planting, $ids, Subject::Lot));
                 $courses += EntryStore::ahead(['planting' => $ids], function () use ($some): array {
                     $courses = [];
@@ -152,7 +160,7 @@ final class Facts
                     return $courses;
                 });
             } finally {
-                $this->pickings = $this->seedLots = [];
+                $this->together = $this->pickings = $this->seedLots = [];
             }
         }
 
@@ -180,6 +188,19 @@ final class Facts
         }
 
         return null;
+    }
+
+    /** @return array<int, non-empty-list<Entry>> by number of the lot, rising */
+    private function pickings(string $planting): array
+    {
+        if (! in_array($planting, $this->together, true)) {
+            return EntryStore::pickings([$planting])[$planting] ?? [];
+        }
+        if ($this->pickings === []) {
+            $this->pickings = EntryStore::pickings($this->together) + array_fill_keys($this->together, []);
+        }
+
+        return $this->pickings[$planting];
     }
 
     /**

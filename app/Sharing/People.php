@@ -12,6 +12,7 @@ use App\Models\Lot;
 use App\Presenting\Tags;
 use App\Reading\Facts;
 use App\Reading\PeopleNames;
+use App\Reading\Tagged;
 use App\Voice\Quantity;
 use App\Voice\Speaking;
 use App\Voice\When;
@@ -46,7 +47,7 @@ final readonly class People
     private function has(When $when): array
     {
         $purposes = array_map(static fn (Purpose $purpose): string => $purpose->value, array_values(array_filter(Purpose::cases(), static fn (Purpose $purpose): bool => $purpose->isPassedOn())));
-        $lots = Lot::query()->with(['variety', 'standing', 'planting.variety'])->whereIn('id', DB::table('journal_entries')->where('kind', 'withdrawn')
+        $lots = Lot::query()->with(['variety', 'standing', 'planting'])->whereIn('id', DB::table('journal_entries')->where('kind', 'withdrawn')
             ->whereIn(DB::raw("json_extract(payload, '$.purpose')"), $purposes)->select('subject_id'))->orderByDesc('number')->get();
         $has = [];
         $this->facts->each($lots, function (Lot $lot, LotCourse $course) use ($when, &$has): void {
@@ -88,13 +89,13 @@ final readonly class People
         $rows = DB::table('journal_entries as j')->where('j.kind', 'received')->whereRaw("json_extract(j.payload, '$.from') <> ''")
             ->whereRaw(PeopleNames::STANDS)
             ->orderBy('j.seq')->get(['j.subject_id', DB::raw("json_extract(j.payload, '$.from') AS name")]);
-        $lots = Lot::query()->with(['variety', 'standing'])->findMany($rows->pluck('subject_id')->unique()->all())->keyBy('id');
+        $lots = Tagged::lots(array_filter($rows->pluck('subject_id')->all(), is_string(...)));
         $gave = [];
         foreach ($rows as $row) {
             /** @var object{subject_id: string, name: string} $row */
-            $lot = $lots->get($row->subject_id);
+            $lot = $lots[$row->subject_id] ?? null;
             $name = trim($row->name);
-            if ($lot instanceof Lot) {
+            if ($lot !== null) {
                 $gave[mb_strtolower($name)] ??= [$name, []];
                 $gave[mb_strtolower($name)][1][] = $this->tags->lot($lot);
             }

@@ -46,7 +46,7 @@ final readonly class WhichTags
     {
         $numbers = array_values(array_filter(array_map(static fn (string $code): ?int => preg_match('/^\s*l/i', $code) === 1 ? Code::number($code, 'L') : null, $codes)));
 
-        return Lot::query()->with(['variety', 'standing', 'planting.variety', 'planting.lots'])
+        return Lot::query()->with(['variety', 'standing', 'planting.variety'])
             ->where(static function ($query) use ($numbers, $place): void {
                 $query->whereIn('number', $numbers);
                 if ($place === 'trays') {
