@@ -123,9 +123,7 @@ abstract class LotBoard implements Board
         if ($narrowing->lies !== '') {
             $query->where('place_id', $narrowing->lies);
         }
-        if ($narrowing->crop !== '') {
-            $query->whereIn('lot_id', static fn ($lots) => $lots->select('lots.id')->from('lots')->join('varieties', 'varieties.id', '=', 'lots.variety_id')->where('varieties.crop', $narrowing->crop));
-        }
+        $narrowing->toCrop($query, 'lot_id');
         match ($narrowing->only) {
             'untested' => $query->whereNull('rate'),
             'past' => $query->where('good_until', '<=', Moment::keep($when->now)),

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Boards;
 
+use App\Models\Record;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
+
 /** How the list of a place is narrowed, ordered and leafed through. */
 final readonly class Narrowing
 {
@@ -28,4 +32,17 @@ final readonly class Narrowing
         public string $only = '',
         public int $size = self::PAGE,
     ) {}
+
+    /**
+     * Leaves the rows whose lot is of the crop asked for.
+     *
+     * @param  Builder<covariant Record>  $query
+     * @param  string  $lot  column of the lot's id
+     */
+    public function toCrop(Builder $query, string $lot): void
+    {
+        if ($this->crop !== '') {
+            $query->whereIn($lot, DB::table('lots')->join('varieties', 'varieties.id', '=', 'lots.variety_id')->where('varieties.crop', $this->crop)->select('lots.id'));
+        }
+    }
 }

@@ -78,9 +78,7 @@ final readonly class TraysBoard implements Board
             $query->join('lot_standings', 'lot_standings.lot_id', '=', 'test_standings.lot_id');
             $sought->narrow($query, Subject::Lot);
         }
-        if ($narrowing->crop !== '') {
-            $query->whereIn('test_standings.lot_id', static fn ($lots) => $lots->select('lots.id')->from('lots')->join('varieties', 'varieties.id', '=', 'lots.variety_id')->where('varieties.crop', $narrowing->crop));
-        }
+        $narrowing->toCrop($query, 'test_standings.lot_id');
 
         return match ($narrowing->sort) {
             'name' => $query->orderBy('lot_standings.variety')->orderBy('test_standings.number'),

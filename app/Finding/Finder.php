@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Finding;
 
 use App\Documents\FoundDocument;
+use Marrow\Core\Fields\PlainText;
 
 /** Finds anything by what is known of it, from any page. */
 final readonly class Finder
 {
+    private const NAMED = ['place', 'person'];
+
     /** @param  iterable<Finds>  $sorts  in the order in which they are shown */
     public function __construct(private iterable $sorts) {}
 
@@ -16,11 +19,23 @@ final readonly class Finder
     public function find(string $text): array
     {
         $sought = Sought::of($text);
-        $found = [];
+        $named = $others = [];
         foreach ($sought->isNothing() ? [] : $this->sorts as $sort) {
-            $found = [...$found, ...$sort->find($sought)];
+            $found = $sort->find($sought);
+            self::isNamed($found, $sought) ? array_push($named, ...$found) : array_push($others, ...$found);
         }
 
-        return $found;
+        return [...$named, ...$others];
+    }
+
+    /**
+     * Whether one of them is called what was typed by the keeper's own naming: who types the name of a box looks for the
+     * box, and not for all that lies in boxes.
+     *
+     * @param  list<FoundDocument>  $found  of one sort
+     */
+    private static function isNamed(array $found, Sought $sought): bool
+    {
+        return array_any($found, static fn (FoundDocument $one): bool => in_array($one->kind, self::NAMED, true) && PlainText::of($one->title) === PlainText::of($sought->text));
     }
 }

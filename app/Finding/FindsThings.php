@@ -19,37 +19,49 @@ final readonly class FindsThings implements Finds
 {
     private const MOST = 20;
 
-    /** Of the newest that hold a word: who looks for what thousands hold looks on with another word. */
-    private const AMONG = 200;
-
     public function __construct(private Tags $tags) {}
 
     public function find(Sought $sought): array
     {
-        [$lot, $planting] = [Code::number($sought->text, 'L'), Code::number($sought->text, 'P')];
-        $lots = LotStanding::query()->select(['lot_id', 'number', 'place', 'stage', 'used_up', 'store_place'])
-            ->where(static fn (Builder $row) => $sought->narrow($row, Subject::Lot, self::AMONG))
-            ->when($lot !== null, static fn (Builder $row) => $row->orWhere('number', $lot))
-            // A code finds its lot before everything that merely holds the same figures.
-            ->orderByRaw('number = ? DESC', [$lot ?? 0])->orderBy('used_up')->orderByDesc('number')->limit(self::MOST)->get();
-        $plantings = PlantingStanding::query()->join('plantings', 'plantings.id', '=', 'planting_standings.planting_id')->select(['planting_id', 'lots'])
-            ->where(static fn (Builder $row) => $sought->narrow($row, Subject::Planting, self::AMONG))
-            ->when($planting !== null, static fn (Builder $row) => $row->orWhere('plantings.number', $planting))
-            ->orderByRaw('plantings.number = ? DESC', [$planting ?? 0])->orderByDesc('plantings.number')->limit(self::MOST)->get();
+        [$lots, $plantings] = [$this->lots($sought), $this->plantings($sought)];
         $tagged = [
-            ...Tagged::lots(array_map(static fn (LotStanding $row): string => $row->lot_id, $lots->all())),
-            ...Tagged::plantings(array_map(static fn (PlantingStanding $row): string => $row->planting_id, $plantings->all())),
+            ...Tagged::lots(array_map(static fn (LotStanding $row): string => $row->lot_id, $lots)),
+            ...Tagged::plantings(array_map(static fn (PlantingStanding $row): string => $row->planting_id, $plantings)),
         ];
 
         return [
             ...array_map(fn (LotStanding $row): FoundDocument => FoundDocument::thing(
                 $this->tags->of($tagged[$row->lot_id]),
                 Stages::of($row->place, $row->stage, $row->used_up === 1).($row->place === 'store' && $row->store_place !== null ? ', '.$row->store_place : ''),
-            ), array_values($lots->all())),
+            ), array_values($lots)),
             ...array_map(fn (PlantingStanding $row): FoundDocument => FoundDocument::thing(
                 $this->tags->of($tagged[$row->planting_id]),
                 $row->lots > 0 ? 'planting, picked' : 'on the plot',
-            ), array_values($plantings->all())),
+            ), array_values($plantings)),
         ];
+    }
+
+    /** @return list<LotStanding> the one of the code that was typed, then those of which there is still seed, then the others; the newest first */
+    private function lots(Sought $sought): array
+    {
+        $rows = static fn (): Builder => LotStanding::query()->select(['lot_id', 'number', 'place', 'stage', 'used_up', 'store_place']);
+        $number = Code::number($sought->text, 'L');
+        $found = $number === null ? [] : $rows()->where('number', $number)->get()->keyBy('lot_id')->all();
+        // By the index, each by itself: no more is read than is shown. Without it all must be read, and are ordered.
+        foreach ($sought->isIndexed() ? [$rows()->where('used_up', 0), $rows()->where('used_up', 1)] : [$rows()->orderBy('used_up')] as $pass) {
+            $sought->narrow($pass, Subject::Lot);
+            $found += count($found) < self::MOST ? $pass->orderByDesc('number')->limit(self::MOST)->get()->keyBy('lot_id')->all() : [];
+        }
+
+        return array_slice(array_values($found), 0, self::MOST);
+    }
+
+    /** @return list<PlantingStanding> the one of the code that was typed, then the newest */
+    private function plantings(Sought $sought): array
+    {
+        $query = PlantingStanding::query()->join('plantings', 'plantings.id', '=', 'planting_standings.planting_id')->select(['planting_id', 'lots']);
+        $sought->narrow($query, Subject::Planting);
+
+        return array_values($query->orderByRaw('plantings.number = ? DESC', [Code::number($sought->text, 'P') ?? 0])->orderByDesc('plantings.number')->limit(self::MOST)->get()->all());
     }
 }

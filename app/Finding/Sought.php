@@ -45,22 +45,32 @@ final readonly class Sought
         return array_all($this->words, static fn (string $word): bool => str_contains($plain, $word));
     }
 
+    /** Whether the index of parts of words is of use. */
+    public function isIndexed(): bool
+    {
+        return $this->indexed() !== [];
+    }
+
+    /** @return array<int, string> words that are long enough for it */
+    private function indexed(): array
+    {
+        return array_filter($this->words, static fn (string $word): bool => mb_strlen($word) >= self::INDEXED);
+    }
+
     /**
      * Narrows a query over standings to those that hold every word.
      *
      * @param  Builder<covariant Model>  $query
-     * @param  ?int  $newest  so many of those that hold its longer words, where not all of them are wanted; null for all
      */
-    public function narrow(Builder $query, Subject $of, ?int $newest = null): void
+    public function narrow(Builder $query, Subject $of): void
     {
-        $some = $newest === null ? '' : " ORDER BY rowid DESC LIMIT $newest";
         // The index knows words by each three letters that follow one another.
-        $long = array_filter($this->words, static fn (string $word): bool => mb_strlen($word) >= self::INDEXED);
+        $long = $this->indexed();
         if ($long !== []) {
             $all = implode(' ', array_map(static fn (string $word): string => '"'.str_replace('"', '""', $word).'"', $long));
             $query->whereRaw(match ($of) {
-                Subject::Lot => "lot_standings.number IN (SELECT rowid FROM lot_words WHERE lot_words MATCH ?$some)",
-                Subject::Planting => "planting_standings.planting_id IN (SELECT id FROM plantings WHERE number IN (SELECT rowid FROM planting_words WHERE planting_words MATCH ?$some))",
+                Subject::Lot => 'lot_standings.number IN (SELECT rowid FROM lot_words WHERE lot_words MATCH ?)',
+                Subject::Planting => 'planting_standings.planting_id IN (SELECT id FROM plantings WHERE number IN (SELECT rowid FROM planting_words WHERE planting_words MATCH ?))',
                 default => throw new LogicException("Nobody looks for a $of->value by its words."),
             }, [$all]);
         }

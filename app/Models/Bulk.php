@@ -12,6 +12,16 @@ final class Bulk
     /** In one statement, whose parameters are bounded. */
     private const ROWS = 500;
 
+    /**
+     * "?,?,?" for as many values as are bound in an IN (…); SQLite takes an empty one, too.
+     *
+     * @param  array<array-key, mixed>  $values
+     */
+    public static function marks(array $values): string
+    {
+        return implode(',', array_fill(0, count($values), '?'));
+    }
+
     /** @param  list<array<string, mixed>>  $rows  all with the same columns */
     public static function insert(string $table, array $rows): void
     {

@@ -97,9 +97,10 @@ final readonly class PlannedWork
             array_push($ids, ...self::others($row->figures));
         }
         /** @var array<string, string> $names */
-        $names = self::column('SELECT id, name AS said FROM varieties', $ids);
+        $names = DB::table('varieties')->whereIn('id', array_unique($ids))->pluck('name', 'id')->all();
+        $grown = array_filter(array_column($rows, 'grown'), is_string(...));
         /** @var array<string, int> $numbers */
-        $numbers = self::column('SELECT id, number AS said FROM plantings', array_values(array_filter(array_column($rows, 'grown'), is_string(...))));
+        $numbers = $grown === [] ? [] : DB::table('plantings')->whereIn('id', $grown)->pluck('number', 'id')->all();
         $seeds = PlannedSeeds::of(self::sowings($rows));
         $tasks = [];
         foreach ($rows as $row) {
@@ -117,18 +118,6 @@ final readonly class PlannedWork
         }
 
         return $tasks;
-    }
-
-    /**
-     * @param  string  $select  of an id and what is `said` of it
-     * @param  list<string>  $ids
-     * @return array<array-key, mixed> by id
-     */
-    private static function column(string $select, array $ids): array
-    {
-        $ids = array_values(array_unique($ids));
-
-        return $ids === [] ? [] : array_column(DB::select("$select WHERE id IN (".implode(',', array_fill(0, count($ids), '?')).')', $ids), 'said', 'id');
     }
 
     /**

@@ -116,7 +116,7 @@ final readonly class HoldingSheet
         $rows = DB::table('lot_containers as c')->leftJoin('lot_standings as s', 's.lot_id', '=', 'c.lot_id')->whereIn('c.lot_id', $ids)
             ->where(static fn ($query) => $query->where('c.place_id', $holder->id)->orWhereIn('c.inside', $within)->orWhere('c.container_id', $holder->id))
             ->orderBy('s.number')->get(['c.lot_id', 'c.container_id', 'c.kind', 'c.path', 'c.seeds', 'c.cold_until', 's.counted'])
-            ->sort(static fn (object $a, object $b): int => strnatcasecmp(self::path($a), self::path($b)));
+            ->sortBy('path', SORT_NATURAL | SORT_FLAG_CASE);
         $held = [];
         foreach ($rows as $row) {
             /** @var object{lot_id: string, container_id: string, kind: string, path: string, seeds: ?float, cold_until: ?string, counted: ?int} $row */
@@ -136,12 +136,6 @@ final readonly class HoldingSheet
         }
 
         return $held;
-    }
-
-    private static function path(object $row): string
-    {
-        /** @var object{path: string} $row */
-        return $row->path;
     }
 
     /**

@@ -175,7 +175,7 @@ final readonly class Projector
     private function lotsCounted(array $plantings): void
     {
         DB::update(
-            'UPDATE planting_standings SET lots = ('.self::LOTS_OF.'planting_standings.planting_id) WHERE planting_id IN ('.implode(',', array_fill(0, count($plantings), '?')).')',
+            'UPDATE planting_standings SET lots = ('.self::LOTS_OF.'planting_standings.planting_id) WHERE planting_id IN ('.Bulk::marks($plantings).')',
             [Place::Plot->value, ...$plantings],
         );
     }

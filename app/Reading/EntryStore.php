@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
+use App\Models\Bulk;
 use App\Models\JournalEntry;
 use App\Moment;
 use Illuminate\Support\Collection;
@@ -97,7 +98,7 @@ final class EntryStore
         }
         // By the few entries, not by all that was ever referred to.
         $rows = DB::select(
-            'SELECT DISTINCT r.subject_id AS id FROM journal_entries e CROSS JOIN entry_refs r ON r.entry_id = e.id WHERE e.subject = ? AND e.subject_id IN ('.self::marks($ids).') AND +r.subject = ?',
+            'SELECT DISTINCT r.subject_id AS id FROM journal_entries e CROSS JOIN entry_refs r ON r.entry_id = e.id WHERE e.subject = ? AND e.subject_id IN ('.Bulk::marks($ids).') AND +r.subject = ?',
             [$subject->value, ...$ids, $to->value],
         );
 
@@ -155,7 +156,7 @@ final class EntryStore
      */
     private static function read(string $query, array $ids, string ...$before): Collection
     {
-        return JournalEntry::query()->fromQuery(str_replace(':each', self::marks($ids), $query), [...array_values($before), ...$ids]);
+        return JournalEntry::query()->fromQuery(str_replace(':each', Bulk::marks($ids), $query), [...array_values($before), ...$ids]);
     }
 
     /**
@@ -182,12 +183,6 @@ final class EntryStore
         $kind = $kinds->named($row->kind) ?? throw new \RuntimeException("The journal holds entries of a kind that this program does not know: $row->kind.");
 
         return new Entry($row->id, $row->ord, $kind, $kinds->revive($row->kind, [...$payload, ...$references]), Moment::read($row->happened_at), $heardAs);
-    }
-
-    /** @param  list<string>  $ids */
-    private static function marks(array $ids): string
-    {
-        return implode(',', array_fill(0, count($ids), '?'));
     }
 
     /** @return list<Entry> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
+use App\Models\Bulk;
 use App\Models\Container;
 use App\Models\JournalEntry;
 use App\Models\Lot;
@@ -55,10 +56,7 @@ final class Stores
      */
     public static function byName(Collection $holders): array
     {
-        $all = array_values($holders->all());
-        usort($all, static fn (Place|Container $a, Place|Container $b): int => strnatcasecmp($a->name, $b->name));
-
-        return $all;
+        return array_values($holders->sortBy('name', SORT_NATURAL | SORT_FLAG_CASE)->all());
     }
 
     /** What was kept of places or containers has changed. */
@@ -108,7 +106,7 @@ final class Stores
         if ($ids === []) {
             return [];
         }
-        $each = implode(',', array_fill(0, count($ids), '?'));
+        $each = Bulk::marks($ids);
         $rows = DB::select(
             "SELECT p.id, (SELECT count(DISTINCT l.lot_id) FROM lot_containers l WHERE l.place_id = p.id) AS n FROM places p WHERE p.id IN ($each)
              UNION ALL

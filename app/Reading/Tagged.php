@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
+use App\Models\Bulk;
 use App\Models\Lot;
 use App\Models\LotStanding;
 use App\Models\Planting;
@@ -72,7 +73,7 @@ final class Tagged
     {
         $ids = array_values(array_unique($ids));
 
-        return $ids === [] ? [] : DB::select($select.'t.id IN ('.implode(',', array_fill(0, count($ids), '?')).')', $ids);
+        return $ids === [] ? [] : DB::select($select.'t.id IN ('.Bulk::marks($ids).')', $ids);
     }
 
     /**

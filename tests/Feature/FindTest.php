@@ -45,6 +45,21 @@ final class FindTest extends TestCase
         self::assertSame(['place', 'Blue tin', 'place, 0 lots there', null], [$found['kind'], $found['title'], str_replace("\u{A0}", ' ', $found['where']), $found['tag']]);
     }
 
+    public function test_who_types_the_name_of_a_place_or_a_person_finds_that_before_all_that_lies_there(): void
+    {
+        $id = (string) Str::uuid7();
+        $this->postJson('/api/store-places', ['id' => $id, 'name' => 'Blue tin', 'temperature' => '12', 'rh' => '50'])->assertOk();
+        $lot = (string) $this->keeper->sends([
+            'about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()],
+            'begins' => ['variety' => $this->keeper->variety('onion', 'Capstan')],
+            'kind' => 'received', 'happened_at' => '2026-03-01', 'payload' => ['how' => 'swapped', 'from' => 'Odile Brandt', 'year' => 2024, 'seeds' => 90],
+        ])->assertOk()->json('answers.0.code');
+        $this->keeper->records($lot, 'stored', '2026-03-02T10:00', ['container' => 'paper_envelope', 'place_id' => $id]);
+        self::assertSame(["place $id", 'thing L1'], $this->found('BLUE tin'));
+        self::assertSame(['person Odile Brandt', 'thing L1'], $this->found('odile brandt'));
+        self::assertSame(['thing L1', "place $id"], array_slice($this->found('blue'), 0, 2), 'in part, it comes after the seed');
+    }
+
     /** @param  list<string>  $expected  kind and key, those that must be among the found */
     #[DataProvider('pages')]
     public function test_pages_of_the_books_are_found(string $text, array $expected): void

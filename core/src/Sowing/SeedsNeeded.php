@@ -154,7 +154,11 @@ final class SeedsNeeded
         return $enough;
     }
 
-    /** Near the answer, by a normal in place of the sum of both lucks: that of the share, and that of each seed. */
+    /**
+     * Near the answer, by a normal in place of the sum of both lucks: that of the share, and that of each seed.
+     *
+     * @return int seeds, $plants … MOST
+     */
     private static function guess(int $plants, float $expected, float $variance, float $confidence): int
     {
         $square = Normal::probit($confidence) ** 2;

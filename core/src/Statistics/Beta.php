@@ -13,6 +13,7 @@ final class Beta
     /** @var array{float, float, float} the last a and b that were asked for, and their logarithm: who sums over many x asks for the same again and again */
     private static array $last = [1.0, 1.0, 0.0];
 
+    /** ln B(a, b) for a, b > 0. */
     public static function log(float $a, float $b): float
     {
         if (self::$last[0] !== $a || self::$last[1] !== $b) {
@@ -35,6 +36,7 @@ final class Beta
         if ($x > ($a + 1.0) / ($a + $b + 2.0)) {
             return 1.0 - self::regularised(1.0 - $x, $b, $a);
         }
+        // Of a and b in one order, for the mirror asks for the same.
         $front = exp($a * log($x) + $b * log1p(-$x) - self::log(min($a, $b), max($a, $b))) / $a;
 
         return $front * self::fraction($x, $a, $b);
