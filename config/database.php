@@ -7,6 +7,8 @@ return [
             'driver' => 'sqlite',
             'database' => env('DB_DATABASE', base_path('data/garden.sqlite')),
             'prefix' => '',
+            // Nobody opens it while it is put back to a copy (App\Models\Gate).
+            'gate' => true,
             'foreign_key_constraints' => true,
             // A garden that is gone from its place must not be begun anew by reading it.
             'options' => [PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READWRITE],
@@ -15,6 +17,8 @@ return [
             // Every confirmed entry is on the disk before it is confirmed.
             'synchronous' => 'FULL',
         ],
+        // A copy that is looked into; whoever does so names its file.
+        'copy' => ['driver' => 'sqlite', 'database' => '', 'prefix' => '', 'options' => [PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READONLY]],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
 ];

@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace App\Copies;
 
 use App\Clock;
-use App\Garden\SchemaAge;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
-use SQLite3;
 use Throwable;
 
 /** Copies of the whole garden: made while it is in use, checked before they count, and gone back to. */
@@ -41,8 +38,7 @@ final readonly class Copies
         if (! is_dir(dirname($file)) || ! is_writable(dirname($file))) {
             throw new CopyFailed('Nothing can be written in '.dirname($file).'.');
         }
-        $part = "$file.part";
-        @unlink($part);
+        $part = "$file.part".bin2hex(random_bytes(4));
         $umask = umask(0o077);
         try {
             $entries = DB::table('journal_entries')->count();
@@ -71,14 +67,18 @@ final readonly class Copies
     /** @return list<Copy> those that lie in the folder, newest first; what is no whole garden is left out */
     public function all(): array
     {
+        $checked = new CheckedCopies($this->folder());
         $copies = [];
-        foreach ($this->folder() === '' ? [] : array_reverse(glob($this->folder().'/garden-*.sqlite') ?: []) as $file) {
+        $files = $this->folder() === '' ? [] : (glob($this->folder().'/garden-*.sqlite') ?: []);
+        usort($files, static fn (string $a, string $b): int => strnatcmp(basename($b, '.sqlite'), basename($a, '.sqlite')));
+        foreach ($files as $file) {
             try {
-                $copies[] = Copy::in($file);
+                $copies[] = $checked->copy($file);
             } catch (CopyFailed) {
                 continue;
             }
         }
+        $checked->keep();
 
         return $copies;
     }
@@ -88,7 +88,7 @@ final readonly class Copies
     {
         $file = $this->folder()."/garden-$name.sqlite";
 
-        return $this->folder() !== '' && preg_match('/^\d{4}-\d{2}-\d{2}(-\d{6}|-before-\d{6})?$/', $name) === 1 && is_file($file)
+        return $this->folder() !== '' && preg_match('/^\d{4}-\d{2}-\d{2}((-before)?-\d{6}(-\d{1,3})?)?$/', $name) === 1 && is_file($file)
             ? Copy::in($file)
             : throw new CopyFailed('There is no such copy.');
     }
@@ -108,7 +108,7 @@ final readonly class Copies
         try {
             DB::statement('ATTACH DATABASE ? AS copy', [$copy->file]);
             try {
-                $lost = DB::selectOne('SELECT count(*) AS n FROM journal_entries e WHERE NOT EXISTS (SELECT 1 FROM copy.journal_entries c WHERE c.id = e.id)');
+                $lost = DB::selectOne('SELECT count(*) AS n FROM main.journal_entries e WHERE NOT EXISTS (SELECT 1 FROM copy.journal_entries c WHERE c.id = e.id)');
 
                 return is_object($lost) && isset($lost->n) && is_numeric($lost->n) ? (int) $lost->n : null;
             } finally {
@@ -119,47 +119,13 @@ final readonly class Copies
         }
     }
 
-    /**
-     * Puts a copy in the place of the garden, whatever state that is in, while it may be in use. What stood there is kept
-     * beside it.
-     *
-     * @return string where what stood there before was kept; empty when there was nothing
-     *
-     * @throws CopyFailed and then nothing was changed
-     */
-    public function restore(Copy $copy): string
-    {
-        if (SchemaAge::holdsUnknown($copy->migrations)) {
-            throw new CopyFailed(SchemaAge::NEWER);
-        }
-        $garden = config()->string('database.connections.sqlite.database');
-        $kept = $this->keepAside($garden);
-        DB::disconnect();
-        $umask = umask(0o077);
-        try {
-            $from = new SQLite3($copy->file, SQLITE3_OPEN_READONLY);
-            $to = new SQLite3($garden);
-            $to->busyTimeout(10_000);
-            if (! $from->backup($to)) {
-                throw new CopyFailed('The copy could not be put in place: '.$to->lastErrorMsg().'.');
-            }
-            $to->close();
-            $from->close();
-        } finally {
-            umask($umask);
-        }
-        DB::reconnect();
-        Artisan::call('marrow:ready');
-
-        return $kept;
-    }
-
     /** The copy of a day, and what need no longer be kept of those before. */
     public function daily(): Copy
     {
         $file = sprintf('%s/garden-%s.sqlite', $this->madeFolder(), $this->clock->now()->format('Y-m-d'));
         $copy = is_file($file) ? Copy::in($file) : $this->take($file);
         $this->prune();
+        $this->sweep($this->folder());
 
         return $copy;
     }
@@ -167,7 +133,30 @@ final readonly class Copies
     /** A copy of a moment, because somebody asked for it. */
     public function now(): Copy
     {
-        return $this->take(sprintf('%s/garden-%s.sqlite', $this->madeFolder(), $this->clock->now()->format('Y-m-d-His')));
+        return $this->take($this->freeName($this->madeFolder(), 'Y-m-d-His'));
+    }
+
+    /**
+     * A name that no copy bears yet, of this moment.
+     *
+     * @param  string  $form  of the moment, as date() has it
+     */
+    public function freeName(string $folder, string $form): string
+    {
+        $name = sprintf('%s/garden-%s', $folder, $this->clock->now()->format($form));
+        for ($n = 1, $free = $name; glob("$free.sqlite*") !== []; $free = "$name-".(++$n));
+
+        return "$free.sqlite";
+    }
+
+    /** Half-made copies that somebody's end left: nobody is at work on what is an hour old. */
+    public function sweep(string $folder, int $olderThan = 3600): void
+    {
+        foreach (glob("$folder/*.sqlite.part*") ?: [] as $part) {
+            if (time() - (int) @filemtime($part) >= $olderThan) {
+                @unlink($part);
+            }
+        }
     }
 
     /** @throws CopyFailed */
@@ -203,32 +192,8 @@ final readonly class Copies
         }
     }
 
-    /** @throws CopyFailed */
-    private function keepAside(string $garden): string
-    {
-        if (! is_file($garden) || filesize($garden) === 0) {
-            return '';
-        }
-        $aside = sprintf('%s/garden-%s.sqlite', $this->folder() === '' || ! is_dir($this->folder()) ? dirname($garden) : $this->folder(), $this->clock->now()->format('Y-m-d-\b\e\f\o\r\e-His'));
-        try {
-            $this->take($aside);
-        } catch (CopyFailed) {
-            // Damaged as it is, it may still hold something: it is moved out of the way whole, with what belongs to it.
-            DB::disconnect();
-            foreach (['', '-wal', '-shm'] as $part) {
-                if (is_file($garden.$part) && ! rename($garden.$part, "$aside.damaged$part")) {
-                    throw new CopyFailed('The damaged garden could not be moved out of the way. Nothing was changed.');
-                }
-            }
-
-            return "$aside.damaged";
-        }
-
-        return $aside;
-    }
-
     /** What the name of a copy stands for is on the disk before it gets that name. */
-    private static function onDisk(string $file): void
+    public static function onDisk(string $file): void
     {
         $handle = fopen($file, 'r+');
         if ($handle === false || ! fsync($handle)) {

@@ -14,7 +14,7 @@ final readonly class Copy
      * @param  string  $recordedAt  when the newest entry was recorded; empty where there is none
      * @param  list<string>  $migrations  the changes of its form that it knows
      */
-    private function __construct(
+    public function __construct(
         public string $file,
         public string $garden,
         public int $entries,
@@ -49,8 +49,10 @@ final readonly class Copy
                 $migrations === false ? [] : array_values(array_map(strval(...), $migrations->fetchAll(PDO::FETCH_COLUMN))),
                 (int) filesize($file),
             );
-        } catch (PDOException) {
-            throw new CopyFailed('The file is damaged, or no garden of Marrow.');
+        } catch (PDOException $e) {
+            throw new CopyFailed(in_array($e->errorInfo[1] ?? 0, [11, 26], true)
+                ? 'The file is damaged, or no garden of Marrow.'
+                : 'The file cannot be read: see whether there is room on the disk, and whether it may be read.', previous: $e);
         }
     }
 

@@ -7,4 +7,4 @@ namespace App\Copies;
 use RuntimeException;
 
 /** A copy that could not be made, or cannot be gone back to, said to a person. */
-final class CopyFailed extends RuntimeException {}
+class CopyFailed extends RuntimeException {}

@@ -20,6 +20,7 @@ final readonly class CopyDocument
      * @param  string  $holds  how much is in it
      * @param  int|null  $lost  entries of the garden that it lacks; null when the garden itself cannot be read
      * @param  string  $loses  the same, said
+     * @param  int  $revives  names in it that were forgotten since
      */
     private function __construct(
         #[OA\Property]
@@ -32,12 +33,13 @@ final readonly class CopyDocument
         public ?int $lost,
         #[OA\Property]
         public string $loses,
+        #[OA\Property]
+        public int $revives,
     ) {}
 
-    public static function of(Copy $copy, Copies $copies): self
+    public static function of(Copy $copy, ?int $lost, int $revives): self
     {
         $name = Copies::nameOf($copy);
-        $lost = $copies->lostBy($copy);
 
         return new self(
             $name,
@@ -49,6 +51,7 @@ final readonly class CopyDocument
                 0 => 'It lacks nothing that the garden holds now.',
                 default => sprintf('It lacks %s that the garden holds now.', Quantity::number($lost, 'entry', 'entries')),
             },
+            $revives,
         );
     }
 
@@ -56,7 +59,7 @@ final readonly class CopyDocument
     {
         $forms = Speaking::forms();
         $day = new \DateTimeImmutable(substr($name, 0, 10));
-        $hour = preg_match('/(\d{2})(\d{2})\d{2}$/', substr($name, 10), $part) === 1 ? ', '.$forms->hour($day->setTime((int) $part[1], (int) $part[2])) : '';
+        $hour = preg_match('/-(\d{2})(\d{2})\d{2}(-\d+)?$/', substr($name, 10), $part) === 1 ? ', '.$forms->hour($day->setTime((int) $part[1], (int) $part[2])) : '';
 
         return $forms->day($day).$hour.(str_contains($name, 'before') ? ', before another was put back' : '');
     }

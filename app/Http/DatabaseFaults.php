@@ -63,7 +63,7 @@ final class DatabaseFaults
             $code === self::FULL || str_contains($message, 'disk is full') => [507, 'The disk is full, so nothing can be kept. Make room on it; what you typed stays here and is sent again.'],
             $code === self::READ_ONLY => [503, "The garden's file may only be read, so nothing can be kept. Let Marrow write to it and to its folder again."],
             in_array($code, self::CANNOT_OPEN, true) => [503, "The garden's file cannot be opened. See whether its folder is there and may be read and written."],
-            in_array($code, self::DAMAGED, true) => [503, "The garden's file is damaged. Do not write to it any more: go back to a copy of it."],
+            in_array($code, self::DAMAGED, true) || preg_match('/malformed|is not a database/', $message) === 1 => [503, "The garden's file is damaged. Do not write to it any more: go back to a copy of it."],
             str_contains($message, 'no such table') => [503, "There is no garden in the garden's file. Was it emptied, or is it another one? Open Marrow once with bin/start, or go back to a copy."],
             default => null,
         };

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Copies\CopyFailed;
+use App\Copies\Meanwhile;
+use App\Models\GateShut;
 use App\Plans\PlanMoved;
 use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -24,7 +26,7 @@ final class Refusals
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || ! mb_check_encoding(rawurldecode($request->getRequestUri()), 'UTF-8'));
-        $exceptions->dontReport([Refused::class, UnknownReckoning::class, PlanMoved::class, CopyFailed::class]);
+        $exceptions->dontReport([Refused::class, UnknownReckoning::class, PlanMoved::class, CopyFailed::class, GateShut::class]);
         // What is logged names what went wrong and where, never what somebody typed.
         $exceptions->report(static function (Throwable $e): bool {
             Log::error(sprintf('%s at %s:%d%s', $e::class, str_replace(base_path().'/', '', $e->getFile()), $e->getLine(), $e instanceof PDOException ? ' ('.implode(' ', array_map(strval(...), array_slice($e->errorInfo ?? [], 0, 2))).')' : ''), [
@@ -34,6 +36,8 @@ final class Refusals
             return false;
         });
         $exceptions->render(static fn (PDOException|SQLiteDatabaseDoesNotExistException $e): ?JsonResponse => DatabaseFaults::answer($e));
+        $exceptions->render(static fn (Meanwhile $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 409));
+        $exceptions->render(static fn (GateShut $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 503, ['Retry-After' => '3']));
         $exceptions->render(static fn (CopyFailed $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 422));
         $exceptions->render(static function (Refused $e): JsonResponse {
             $messages = Input::messages([$e]);

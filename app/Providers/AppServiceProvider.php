@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Clock;
+use App\Copies\GoneBack;
 use App\Garden\SchemaAge;
 use App\Garden\Settings;
 use App\Garden\SettingsChanged;
@@ -19,10 +20,12 @@ use App\Journal\PlantingsRecorded;
 use App\Journal\Subjects;
 use App\Lineage\Crossings;
 use App\Lineage\Lines;
+use App\Models\GatedConnector;
 use App\Plans\PlansAfresh;
 use App\Projection\Projector;
 use App\Reading\StorePaces;
 use App\Reading\Stores;
+use App\Sharing\StaysForgotten;
 use App\Voice\Forms;
 use App\Voice\Speaking;
 use DateTimeZone;
@@ -30,6 +33,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsEnded;
 use Illuminate\Database\Events\MigrationsStarted;
 use Illuminate\Database\Events\NoPendingMigrations;
+use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
@@ -37,6 +41,7 @@ use Illuminate\Support\ServiceProvider;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Reckoning\Registry;
 use Marrow\Core\Settings\Practice;
+use PDOException;
 use Psr\Clock\ClockInterface;
 use RuntimeException;
 
@@ -50,13 +55,19 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Clock::class, static function (): Clock {
             $fixed = config('marrow.now');
 
-            $zone = app(Settings::class)->text('time_zone');
+            // The clock goes on where the garden cannot be read: going back to a copy of it wants the time, too.
+            try {
+                $zone = app(Settings::class)->text('time_zone');
+            } catch (PDOException|SQLiteDatabaseDoesNotExistException) {
+                $zone = '';
+            }
 
             return new Clock(
                 is_string($fixed) && $fixed !== '' ? $fixed : null,
                 new DateTimeZone($zone !== '' ? $zone : config()->string('app.timezone')),
             );
         });
+        $this->app->bind('db.connector.sqlite', GatedConnector::class);
         $this->app->singleton(Settings::class);
         $this->app->alias(Clock::class, ClockInterface::class);
         $this->app->singleton(OwnFigures::class, fn (): OwnFigures => new OwnFigures(config()->string('marrow.crops'), $this->app->make(ReadCrops::class)));
@@ -82,6 +93,7 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(HandbookChanged::class, [PlansAfresh::class, 'handbookChanged']);
         Event::listen(SettingsChanged::class, [Projector::class, 'settingsChanged']);
         Event::listen(SettingsChanged::class, [PlansAfresh::class, 'settingsChanged']);
+        Event::listen(GoneBack::class, [StaysForgotten::class, 'goneBack']);
         Event::listen([MigrationsStarted::class, NoPendingMigrations::class], static function (): void {
             if (SchemaAge::isNewer()) {
                 throw new RuntimeException(SchemaAge::NEWER);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use Illuminate\Support\Facades\DB;
+use Marrow\Core\Registered;
 
 /** The names that stand where seed came from and went to, whatever their capitals. */
 final class PeopleNames
@@ -26,5 +27,39 @@ final class PeopleNames
             /** @var object{name: string} $row */
             return $row->name;
         }, $rows));
+    }
+
+    /**
+     * Whoever is named where somebody is asked for, struck or not, keeps the journal, or has the garden over the fence in a plan.
+     *
+     * @param  ?string  $connection  to another garden than this
+     * @return array<string, string> as first written, by the name in small letters
+     */
+    public static function everybody(?string $connection = null): array
+    {
+        $garden = DB::connection($connection);
+        $written = $garden->table('keepers')->pluck('name')->all();
+        foreach (Registered::kinds()->all() as $kind) {
+            foreach ($kind->fields->fields as $field) {
+                if ($field->isPerson) {
+                    array_push($written, ...$garden->table('journal_entries')->where('kind', $kind->name)->selectRaw('DISTINCT json_extract(payload, ?) AS name', ['$.'.$field->key])->pluck('name')->all());
+                }
+            }
+        }
+        foreach ($garden->table('plan_versions')->pluck('document') as $document) {
+            $plan = is_string($document) ? json_decode($document, true) : [];
+            $neighbours = is_array($plan) && is_array($plan['ground'] ?? null) ? $plan['ground']['neighbours'] ?? [] : [];
+            array_push($written, ...array_column(is_array($neighbours) ? array_filter($neighbours, is_array(...)) : [], 'name'));
+        }
+        $names = [];
+        foreach ($written as $text) {
+            foreach (is_string($text) ? [$text, ...(preg_split('/[,;&+\/]|\s(?:and|und|et|y|en)\s/u', $text) ?: [])] : [] as $name) {
+                if (trim($name) !== '') {
+                    $names[mb_strtolower(trim($name))] ??= trim($name);
+                }
+            }
+        }
+
+        return $names;
     }
 }

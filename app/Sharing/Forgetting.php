@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Sharing;
 
+use App\Clock;
 use App\Copies\Copies;
 use App\Documents\SavedDocument;
+use App\Garden\Marks;
 use App\Journal\Changed;
 use App\Models\WriteLock;
+use App\Reading\PeopleNames;
 use App\Voice\Quantity;
 use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Support\Facades\DB;
@@ -36,7 +39,7 @@ final readonly class Forgetting
     /** What is called by it: a name is not taken away from a thing unasked. */
     private const NAMED = ['varieties' => 'the variety', 'places' => 'the place', 'containers' => 'the container'];
 
-    public function __construct(private Dispatcher $events, private Copies $copies) {}
+    public function __construct(private Dispatcher $events, private Copies $copies, private Clock $clock) {}
 
     /** @throws Refused when there is no such name in the garden */
     public function forget(string $name): SavedDocument
@@ -46,11 +49,16 @@ final readonly class Forgetting
             throw Refused::at('name', 'Say whom: a name of two letters at the least.');
         }
         $places = WriteLock::hold(function () use ($name): int {
+            // A word that is nobody's name would be taken out of every note it stands in.
+            if (! isset(PeopleNames::everybody()[mb_strtolower($name)])) {
+                throw self::nobody($name);
+            }
             DB::statement('PRAGMA secure_delete = ON');
             $places = $this->fromJournal($name) + $this->fromNotes($name) + self::fromPlans($name) + self::fromLabels($name) + self::fromKeepers($name);
             if ($places === 0) {
-                throw Refused::at('name', sprintf('Nobody of the name "%s" stands anywhere in this garden.', mb_substr($name, 0, 60)));
+                throw self::nobody($name);
             }
+            Marks::set(Marks::ofForgotten($name), $this->clock->now()->format('Y-m-d'));
 
             return $places;
         });
@@ -61,6 +69,11 @@ final readonly class Forgetting
         DB::select('PRAGMA wal_checkpoint(TRUNCATE)');
 
         return new SavedDocument('', '', trim(sprintf('Forgotten: the name is gone from %s. %s %s', Quantity::number($places, 'place'), $this->stillCalled($name), $this->inCopies())));
+    }
+
+    private static function nobody(string $name): Refused
+    {
+        return Refused::at('name', sprintf('Nobody of the name "%s" stands anywhere in this garden.', mb_substr($name, 0, 60)));
     }
 
     private function fromJournal(string $name): int

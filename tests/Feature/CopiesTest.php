@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Clock;
 use App\Copies\Copies;
 use App\Copies\Copy;
 use App\Copies\CopyFailed;
 use App\Garden\Marks;
+use App\Garden\Settings;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PDO;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Keeper;
 use Tests\TestCase;
 
@@ -119,21 +122,157 @@ final class CopiesTest extends TestCase
         (new Keeper($this))->records('L1', 'noted', '2026-09-14', ['text' => 'Back again']);
     }
 
-    public function test_a_damaged_garden_is_moved_aside_and_the_copy_takes_its_place(): void
+    /** @param  \Closure(string): void  $harm */
+    #[DataProvider('harms')]
+    public function test_whatever_became_of_the_garden_a_copy_takes_its_place_by_the_interface_and_by_command(\Closure $harm, bool $isKept): void
     {
         (new Keeper($this))->storedTomato();
         app(Copies::class)->take("$this->folder/garden-2026-09-13.sqlite");
-        DB::disconnect();
-        $damaged = substr_replace((string) file_get_contents($this->database), random_bytes(9000), 100, 9000);
-        file_put_contents($this->database, $damaged);
-        $this->getJson('/api/lots/L1')->assertStatus(503);
-        self::assertSame(1, Artisan::call('marrow:ready'));
-        self::assertStringContainsString('marrow:restore', Artisan::output());
-        $listed = $this->getJson('/api/copies')->assertOk()->json('0');
-        self::assertNull($listed['lost']);
-        $this->postJson('/api/copies/2026-09-13/restore', ['lost' => -1])->assertOk();
-        $this->getJson('/api/lots/L1')->assertOk();
-        self::assertSame([$damaged], array_map(file_get_contents(...), glob("$this->folder/*.damaged") ?: []));
+        foreach (['interface', 'command'] as $by) {
+            DB::purge();
+            array_map(unlink(...), glob($this->database.'-{wal,shm}', GLOB_BRACE) ?: []);
+            $harm($this->database);
+            $harmed = is_file($this->database) ? (string) file_get_contents($this->database) : '';
+            $this->refreshApplicationHere();
+            $this->getJson('/api/lots/L1')->assertStatus(503);
+            $this->refreshApplicationHere();
+            self::assertSame(1, Artisan::call('marrow:ready'));
+            self::assertStringContainsString('marrow:restore', Artisan::output());
+            $this->refreshApplicationHere();
+            self::assertNull($this->getJson('/api/copies')->assertOk()->json('0.lost'));
+            if ($by === 'interface') {
+                $this->postJson('/api/copies/2026-09-13/restore', ['lost' => -1])->assertOk();
+            } else {
+                self::assertSame(0, Artisan::call('marrow:restore', ['file' => "$this->folder/garden-2026-09-13.sqlite", '--yes' => true]), Artisan::output());
+            }
+            $this->getJson('/api/lots/L1')->assertOk();
+            self::assertSame(8, DB::table('journal_entries')->count());
+            $kept = glob("$this->folder/*.damaged") ?: [];
+            self::assertSame($isKept ? [$harmed] : [], array_map(file_get_contents(...), $kept));
+            array_map(unlink(...), $kept);
+        }
+    }
+
+    /** @return iterable<string, array{\Closure(string): void, bool}> */
+    public static function harms(): iterable
+    {
+        yield 'its pages torn' => [static fn (string $file) => file_put_contents($file, substr_replace((string) file_get_contents($file), random_bytes(9000), 100, 9000)), true];
+        yield 'its head overwritten' => [static fn (string $file) => file_put_contents($file, substr_replace((string) file_get_contents($file), random_bytes(100), 0, 100)), true];
+        yield 'half of it cut off' => [static fn (string $file) => file_put_contents($file, substr((string) file_get_contents($file), 0, (int) (filesize($file) / 2))), true];
+        yield 'its last pages gone' => [static fn (string $file) => file_put_contents($file, substr((string) file_get_contents($file), 0, -9000)), true];
+        yield 'a text in its place' => [static fn (string $file) => file_put_contents($file, str_repeat("a list of seeds\n", 500)), true];
+        yield 'emptied' => [static fn (string $file) => file_put_contents($file, ''), false];
+        yield 'gone' => [static fn (string $file) => unlink($file), false];
+    }
+
+    public function test_two_goings_back_in_one_second_keep_what_stood_there_under_two_names_and_call_nothing_damaged(): void
+    {
+        $keeper = new Keeper($this);
+        $lot = $keeper->storedTomato();
+        app(Copies::class)->take("$this->folder/garden-2026-09-13.sqlite");
+        foreach ([1, 2, 3] as $time) {
+            $keeper->records($lot, 'noted', '2026-09-14T08:30', ['text' => "The $time. time"]);
+            $this->postJson('/api/copies/2026-09-13/restore', ['lost' => 1])->assertOk();
+        }
+        $kept = $this->getJson('/api/copies')->json();
+        self::assertSame(['2026-09-14-before-100000-3', '2026-09-14-before-100000-2', '2026-09-14-before-100000', '2026-09-13'], array_column($kept, 'name'));
+        self::assertSame([9, 9, 9, 8], array_map(fn (array $copy): int => Copy::in("$this->folder/garden-{$copy['name']}.sqlite")->entries, $kept));
+        self::assertSame([], glob("$this->folder/*damaged*"));
+        // Each can be gone back to.
+        $this->postJson("/api/copies/{$kept[0]['name']}/restore", ['lost' => 0])->assertOk();
+        self::assertStringContainsString('before another', $kept[0]['title']);
+    }
+
+    public function test_what_killed_goings_back_and_copies_left_half_made_is_cleared(): void
+    {
+        (new Keeper($this))->storedTomato();
+        app(Copies::class)->take("$this->folder/garden-2026-09-13.sqlite");
+        touch("$this->folder/garden-2026-09-12.sqlite.part1a2b");
+        touch("$this->folder/garden-2026-09-12.sqlite.partffff", time() - 7200);
+        app(Copies::class)->daily();
+        self::assertSame(["$this->folder/garden-2026-09-12.sqlite.part1a2b"], glob("$this->folder/*.part*"), 'somebody may be at work on the other');
+        $this->postJson('/api/copies/2026-09-13/restore', ['lost' => 0])->assertOk();
+        self::assertSame([], glob("$this->folder/*.part*"));
+    }
+
+    public function test_a_copy_is_read_to_its_end_once_and_again_when_it_is_gone_back_to(): void
+    {
+        (new Keeper($this))->storedTomato();
+        $copy = app(Copies::class)->take("$this->folder/garden-2026-09-13.sqlite")->file;
+        $this->getJson('/api/copies')->assertJsonCount(1);
+        // Spoilt without a trace of when: it is still listed, and not put in place.
+        [$size, $at] = [(int) filesize($copy), (int) filemtime($copy)];
+        file_put_contents($copy, substr_replace((string) file_get_contents($copy), random_bytes(6000), 4096, 6000));
+        touch($copy, $at);
+        clearstatcache();
+        self::assertSame($size, filesize($copy));
+        $this->getJson('/api/copies')->assertJsonCount(1);
+        $this->postJson('/api/copies/2026-09-13/restore', ['lost' => 0])->assertStatus(422);
+        self::assertSame(8, DB::table('journal_entries')->count());
+        // Written otherwise, it is looked at anew, and left out.
+        touch($copy, $at + 5);
+        $this->getJson('/api/copies')->assertJsonCount(0);
+    }
+
+    public function test_on_a_full_disk_nothing_is_put_back_and_nothing_is_thrown_aside(): void
+    {
+        $disk = sys_get_temp_dir().'/marrow-full-'.bin2hex(random_bytes(4));
+        mkdir($disk);
+        exec('mount -t tmpfs -o size=6m tmpfs '.escapeshellarg($disk).' 2>&1', $out, $code);
+        if ($code !== 0) {
+            rmdir($disk);
+            self::markTestSkipped('A small disk of its own cannot be made here.');
+        }
+        try {
+            $keeper = new Keeper($this);
+            $lot = $keeper->storedTomato();
+            DB::purge();
+            copy($this->database, "$disk/garden.sqlite");
+            mkdir("$disk/copies");
+            config(['marrow.copies' => "$disk/copies", 'database.connections.sqlite.database' => "$disk/garden.sqlite"]);
+            $copy = app(Copies::class)->take("$disk/copies/garden-2026-09-13.sqlite");
+            $keeper->records($lot, 'noted', '2026-09-14T08:30', ['text' => 'Since then']);
+            DB::purge();
+            // All but a little is taken by somebody else.
+            $fill = fopen("$disk/music", 'w');
+            self::assertNotFalse($fill);
+            while (disk_free_space($disk) > 200_000 && @fwrite($fill, str_repeat('x', 65_536)) === 65_536) {
+                fflush($fill);
+                clearstatcache();
+            }
+            fclose($fill);
+            $said = $this->postJson('/api/copies/2026-09-13/restore', ['lost' => 1])->assertStatus(422)->json('message');
+            self::assertStringContainsString('no room on the disk', $said);
+            self::assertSame(9, DB::table('journal_entries')->count(), 'the garden is as it was');
+            self::assertSame([$copy->file], glob("$disk/copies/*.sqlite*"));
+            DB::purge();
+            unlink("$disk/music");
+            $this->postJson('/api/copies/2026-09-13/restore', ['lost' => 1])->assertOk();
+            self::assertSame(8, DB::table('journal_entries')->count());
+        } finally {
+            DB::purge();
+            exec('umount '.escapeshellarg($disk));
+            rmdir($disk);
+        }
+    }
+
+    public function test_somebody_who_was_forgotten_stays_so_unless_it_is_wished(): void
+    {
+        $keeper = new Keeper($this);
+        $lot = $keeper->storedTomato();
+        $keeper->records($lot, 'withdrawn', '2026-09-01', ['purpose' => 'gift', 'seeds' => 40, 'to' => 'Tove']);
+        app(Copies::class)->take("$this->folder/garden-2026-09-13.sqlite");
+        self::assertSame(0, $this->getJson('/api/copies')->json('0.revives'));
+        $this->postJson('/api/people/forget', ['name' => 'tove'])->assertOk();
+        self::assertSame(1, $this->getJson('/api/copies')->json('0.revives'));
+        $said = $this->postJson('/api/copies/2026-09-13/restore', ['lost' => 0])->assertOk()->json('said');
+        self::assertStringContainsString('1 name was forgotten again in it.', self::plain($said));
+        self::assertSame([], array_column($this->getJson('/api/people')->json(), 'name') === ['somebody'] ? [] : $this->getJson('/api/people')->json());
+
+        $said = $this->postJson('/api/copies/2026-09-13/restore', ['lost' => 0, 'revive' => true])->assertOk()->json('said');
+        self::assertStringContainsString('Somebody was forgotten since, and is in it again, as you wished.', $said);
+        self::assertSame(['Tove'], array_column($this->getJson('/api/people')->json(), 'name'));
+        self::assertSame(0, $this->getJson('/api/copies')->json('0.revives'), 'and is not asked about for ever');
     }
 
     public function test_a_lost_garden_is_not_silently_begun_anew_while_there_are_copies(): void
@@ -212,6 +351,14 @@ final class CopiesTest extends TestCase
         foreach (['..%2F..%2Fetc', 'garden', '2026-09-13.sqlite', '2026-02-31-999999'] as $name) {
             self::assertContains($this->postJson("/api/copies/$name/restore", ['lost' => 0])->status(), [404, 422], $name);
         }
+    }
+
+    /** As the next request finds it: nothing is remembered of the garden as it was. */
+    private function refreshApplicationHere(): void
+    {
+        DB::purge();
+        app()->forgetInstance(Clock::class);
+        app()->forgetInstance(Settings::class);
     }
 
     private static function plain(string $text): string

@@ -16,7 +16,7 @@ use Throwable;
 /** Gets a garden's file ready for this program, whatever it went through: it may be new, older, or another than before. */
 final class Ready extends Command
 {
-    protected $signature = 'marrow:ready {--name= : what a new garden is called} {--demo : lay the demo garden out in an empty file}';
+    protected $signature = 'marrow:ready {--name= : what a new garden is called} {--demo : lay the demo garden out in an empty file} {--later : leave what must be reckoned afresh to be worked off meanwhile}';
 
     protected $description = 'Bring the database up to date, lay a new garden out, and reckon afresh what was reckoned by another program';
 
@@ -33,6 +33,12 @@ final class Ready extends Command
 
             return self::FAILURE;
         }
+        $lost = $this->option('demo') || $this->holdsGarden() ? [] : $copies->all();
+        if ($lost !== []) {
+            $this->error("There is no garden in the file, but there are copies of one, the newest {$lost[0]->file} with {$lost[0]->entries} entries. Go back to it: php artisan marrow:restore {$lost[0]->file}. For a new garden move the copies elsewhere.");
+
+            return self::FAILURE;
+        }
         try {
             $this->callSilently('migrate', ['--force' => true]);
         } catch (RuntimeException $e) {
@@ -42,12 +48,6 @@ final class Ready extends Command
             return self::FAILURE;
         }
         if (! Garden::query()->exists()) {
-            $lost = $this->option('demo') ? [] : $copies->all();
-            if ($lost !== []) {
-                $this->error("There is no garden in the file, but there are copies of one, the newest {$lost[0]->file} with {$lost[0]->entries} entries. Go back to it: php artisan marrow:restore {$lost[0]->file}. For a new garden move the copies elsewhere.");
-
-                return self::FAILURE;
-            }
             $name = $this->option('name');
             $this->option('demo') ? $this->callSilently('marrow:demo') : Garden::query()->create(['name' => is_string($name) && $name !== '' ? $name : 'My garden']);
         }
@@ -61,6 +61,11 @@ final class Ready extends Command
         DB::statement('ANALYZE');
 
         return self::SUCCESS;
+    }
+
+    private function holdsGarden(): bool
+    {
+        return DB::table('sqlite_master')->where('type', 'table')->where('name', 'gardens')->exists() && Garden::query()->exists();
     }
 
     /** What lists hold is reckoned by these. */

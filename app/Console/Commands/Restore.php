@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Copies\Copies;
 use App\Copies\Copy;
 use App\Copies\CopyFailed;
+use App\Copies\GoingBack;
 use Illuminate\Console\Command;
 
 final class Restore extends Command
@@ -15,7 +16,7 @@ final class Restore extends Command
 
     protected $description = 'Put a copy in the place of the garden; what stood there is kept beside it';
 
-    public function handle(Copies $copies): int
+    public function handle(Copies $copies, GoingBack $back): int
     {
         $file = $this->argument('file');
         try {
@@ -32,13 +33,13 @@ final class Restore extends Command
 
                 return self::FAILURE;
             }
-            $kept = $copies->restore($copy);
+            $said = $back->to($copy);
         } catch (CopyFailed $failed) {
             $this->error($failed->getMessage());
 
             return self::FAILURE;
         }
-        $this->info('The garden is as it was in the copy.'.($kept === '' ? '' : " What stood there before is kept as $kept."));
+        $this->info($said);
 
         return self::SUCCESS;
     }

@@ -6,9 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Copies\Copies;
 use App\Copies\Copy;
+use App\Copies\GoingBack;
 use App\Documents\CopyDocument;
 use App\Documents\SavedDocument;
 use App\Http\Input;
+use App\Sharing\StaysForgotten;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Marrow\Core\Fields\Field;
@@ -25,7 +27,7 @@ final class CopyController extends Controller
     ])]
     public function index(): JsonResponse
     {
-        return new JsonResponse(array_map(fn (Copy $copy): CopyDocument => CopyDocument::of($copy, $this->copies), $this->copies->all()));
+        return new JsonResponse(array_map(fn (Copy $copy): CopyDocument => CopyDocument::of($copy, $this->copies->lostBy($copy), StaysForgotten::comeBack($copy)), $this->copies->all()));
     }
 
     #[OA\Post(path: '/copies', operationId: 'takeCopy', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object')), responses: [
@@ -42,18 +44,17 @@ final class CopyController extends Controller
         new OA\PathParameter(name: 'copy', required: true, schema: new OA\Schema(type: 'string')),
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['lost'], properties: [
         new OA\Property(property: 'lost', description: 'how many entries whoever asks was told that it lacks; -1 when nobody could say', type: 'integer'),
+        new OA\Property(property: 'revive', description: 'whether names that were forgotten since stay in it; they are forgotten again, unless it is so', type: 'boolean'),
     ])), responses: [
         new OA\Response(response: 200, description: 'the garden is as it was in the copy', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
-    public function restore(string $copy, Request $request): JsonResponse
+    public function restore(string $copy, Request $request, GoingBack $back): JsonResponse
     {
-        $told = Input::read(FieldList::of(Field::integer('lost', 'How many entries it lacks', '', -1, 1_000_000_000)), $request->all())->integer('lost');
-        $found = $this->copies->named($copy);
-        if ($told !== ($this->copies->lostBy($found) ?? -1)) {
-            return new JsonResponse(['message' => 'Something has been recorded meanwhile. Look again at what would be lost.'], 409);
-        }
-        $kept = $this->copies->restore($found);
+        $given = Input::read(FieldList::of(
+            Field::integer('lost', 'How many entries it lacks', '', -1, 1_000_000_000),
+            Field::flag('revive', 'Leave the names in it that were forgotten since'),
+        ), $request->all());
 
-        return new JsonResponse(new SavedDocument($copy, '', 'The garden is as it was in the copy.'.($kept === '' ? '' : ' What stood there before is kept as '.basename($kept).'.')));
+        return new JsonResponse(new SavedDocument($copy, '', $back->to($this->copies->named($copy), $given->integer('lost'), ! $given->flag('revive'))));
     }
 }

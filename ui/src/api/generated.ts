@@ -1213,6 +1213,7 @@ export interface components {
             holds: string;
             lost: number | null;
             loses: string;
+            revives: number;
         };
         /** @description A crop of the reference, as a keeper needs it. */
         CropDocument: {
@@ -3257,6 +3258,8 @@ export interface operations {
                 "application/json": {
                     /** @description how many entries whoever asks was told that it lacks; -1 when nobody could say */
                     lost: number;
+                    /** @description whether names that were forgotten since stay in it; they are forgotten again, unless it is so */
+                    revive?: boolean;
                 };
             };
         };

@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
 import { api, take, type GardenCopy } from '../api/client';
 import { afterwards, useCopies, useWrite } from '../api/queries';
@@ -63,11 +65,12 @@ export function CopiesBook() {
 /** Says what would be lost before it is done. */
 function Back({ copy, onClose }: { copy: GardenCopy; onClose: () => void }) {
   const say = useSay();
+  const [revive, setRevive] = useState(false);
   const restore = useWrite(() =>
     take(
       api.POST('/copies/{copy}/restore', {
         params: { path: { copy: copy.name } },
-        body: { lost: copy.lost ?? -1 },
+        body: { lost: copy.lost ?? -1, revive },
       }),
     ),
   );
@@ -76,6 +79,16 @@ function Back({ copy, onClose }: { copy: GardenCopy; onClose: () => void }) {
       <Caution>
         {copy.loses} The garden as it stands now is kept as a copy of its own, so that this can be taken back.
       </Caution>
+      {copy.revives > 0 && (
+        <FormControlLabel
+          control={<Checkbox checked={revive} onChange={(_, on) => setRevive(on)} />}
+          label={
+            copy.revives === 1
+              ? 'Somebody who was forgotten since stands in it, and is forgotten again. Tick to leave that name in it.'
+              : `${copy.revives} people who were forgotten since stand in it, and are forgotten again. Tick to leave their names in it.`
+          }
+        />
+      )}
       {restore.error !== null && <Trouble>{restore.error.message}</Trouble>}
       <Waiting write={restore} />
       <Box sx={{ display: 'flex', gap: 1 }}>
