@@ -45,7 +45,10 @@ system_packages() {
     if [ "${1:-}" = with-printer ] || [ "${1:-}" = with-browser ]; then
         command -v gs >/dev/null || missing+=(ghostscript)
     fi
+    # How it is served for good is tested by these.
     if [ "${1:-}" = with-browser ]; then
+        command -v nginx >/dev/null || [ -x /usr/sbin/nginx ] || missing+=(nginx-light)
+        [ -x /usr/sbin/php-fpm8.2 ] || missing+=(php8.2-fpm)
         command -v chromium-headless-shell >/dev/null || command -v chromium >/dev/null || missing+=(chromium-headless-shell)
         command -v pgrep >/dev/null || missing+=(procps)
     fi
@@ -76,9 +79,22 @@ node_packages() {
         'cd ui && PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --no-audit --no-fund' -- ui/package.json ui/package-lock.json
 }
 
+# Built beside what is served, and put in its place by one name: whoever opens a page meanwhile gets the old or the new,
+# whole. A tab that was left open finds the scripts it was built with for two months.
+build_interface() {
+    (cd ui && npm run --silent build -- --outDir ../public/build-next --emptyOutDir) || return 1
+    mkdir -p public/build
+    # What has the same name holds the same, and may be being read just now.
+    (cd public/build-next && find . -type f ! -path ./index.html -exec cp -n --parents -t ../build {} +) || return 1
+    (cd public/build-next && find . -type f ! -path ./index.html -printf '../build/%P\n' | xargs -r touch -c) || return 1
+    mv -f public/build-next/index.html public/build/index.html || return 1
+    rm -rf public/build-next
+    find public/build/assets -type f -mtime +60 -delete
+}
+
 interface() {
     step 'Building the interface' public/build/.marrow-stamp \
-        'cd ui && npm run --silent build' -- ui/package-lock.json ui/index.html ui/vite.config.ts ui/src
+        build_interface -- ui/package-lock.json ui/index.html ui/vite.config.ts ui/src
 }
 
 set_up() {

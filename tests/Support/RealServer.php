@@ -48,7 +48,7 @@ final class RealServer
         $this->process->stop(0);
     }
 
-    private static function freePort(): int
+    public static function freePort(): int
     {
         $socket = stream_socket_server('tcp://127.0.0.1:0');
         if ($socket === false) {
