@@ -112,6 +112,7 @@ garden() {
 }
 
 SERVER=
+WORKER=
 
 # Serves the application on 127.0.0.1:$1 until interrupted; every process it starts ends with it.
 serve() {
@@ -139,6 +140,9 @@ start_server() {
     PHP_CLI_SERVER_WORKERS=${MARROW_WORKERS:-4} php -d opcache.enable=1 -d expose_php=0 -d zend.exception_ignore_args=1 -S "127.0.0.1:$port" -t public support/router.php \
         >storage/logs/server-$port.log 2>&1 </dev/null &
     SERVER=$!
+    # What takes long is worked at beside it, one at a time.
+    php artisan marrow:work >storage/logs/worker-$port.log 2>&1 </dev/null &
+    WORKER=$!
     set +m
     umask "$mask"
     until curl -fs -o /dev/null "http://127.0.0.1:$port/api/ping"; do
@@ -153,8 +157,13 @@ start_server() {
 }
 
 stop_server() {
-    [ -n "$SERVER" ] || return 0
-    kill -TERM -- "-$SERVER" 2>/dev/null || true
-    wait "$SERVER" 2>/dev/null || true
+    local one
+    for one in $SERVER $WORKER; do
+        kill -TERM -- "-$one" 2>/dev/null || true
+    done
+    for one in $SERVER $WORKER; do
+        wait "$one" 2>/dev/null || true
+    done
     SERVER=
+    WORKER=
 }

@@ -17,6 +17,15 @@ return [
             // Every confirmed entry is on the disk before it is confirmed.
             'synchronous' => 'FULL',
         ],
+        // What is being worked at, in a file of its own beside the garden's: it may be lost without loss (App\Works\WorkFile).
+        'work' => [
+            'driver' => 'sqlite',
+            'database' => env('DB_DATABASE', base_path('data/garden.sqlite')).'-work',
+            'prefix' => '',
+            'busy_timeout' => (int) env('DB_BUSY_TIMEOUT', 10_000),
+            'journal_mode' => 'WAL',
+            'synchronous' => 'NORMAL',
+        ],
         // A copy that is looked into; whoever does so names its file.
         'copy' => ['driver' => 'sqlite', 'database' => '', 'prefix' => '', 'options' => [PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READONLY]],
     ],

@@ -18,9 +18,11 @@ use App\Http\Controllers\ReckoningController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SharingController;
 use App\Http\Controllers\TagController;
+use App\Http\Controllers\WorkController;
 use App\Http\Middleware\CopiesDaily;
 use App\Http\Middleware\KnowsTheGarden;
 use App\Http\Middleware\SpeaksAsSet;
+use App\Http\Middleware\WorksOn;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Route;
 
@@ -45,7 +47,7 @@ Route::post('/intakes/{id}/take-back', [IntakeController::class, 'takeBack']);
 Route::get('/beginnings', [EntryController::class, 'beginnings']);
 Route::get('/journal', [EntryController::class, 'index']);
 // A garden that cannot be read is what a copy is for.
-Route::withoutMiddleware([KnowsTheGarden::class, SpeaksAsSet::class, CopiesDaily::class])->group(static function (): void {
+Route::withoutMiddleware([KnowsTheGarden::class, SpeaksAsSet::class, CopiesDaily::class, WorksOn::class])->group(static function (): void {
     Route::get('/copies', [CopyController::class, 'index']);
     Route::post('/copies', [CopyController::class, 'take']);
     Route::post('/copies/{copy}/restore', [CopyController::class, 'restore']);
@@ -93,6 +95,8 @@ Route::post('/plans/{year}/undo', [PlanController::class, 'undo'])->where('year'
 Route::post('/plans/{year}/plantings/{planting}/put-off', [PlanController::class, 'putOff'])->where('year', '[0-9]{4}');
 Route::post('/plans/{year}/remedies', [PlanController::class, 'remedies'])->where('year', '[0-9]{4}');
 Route::post('/plans/{year}/remedies/apply', [PlanController::class, 'apply'])->where('year', '[0-9]{4}');
+Route::get('/works/{id}', [WorkController::class, 'show']);
+Route::post('/works/{id}/stop', [WorkController::class, 'stop']);
 Route::get('/reckonings', [ReckoningController::class, 'index']);
 Route::get('/reckonings/{name}', [ReckoningController::class, 'show']);
 Route::get('/which', [BooksController::class, 'which']);
@@ -102,4 +106,4 @@ Route::get('/words', [BooksController::class, 'words']);
 Route::get('/forecasts', [BooksController::class, 'forecasts']);
 // What the framework costs by itself: the start-up scripts wait for it, and the benchmark measures against it.
 Route::get('/ping', static fn (): JsonResponse => new JsonResponse(['marrow' => true]))
-    ->withoutMiddleware([KnowsTheGarden::class, SpeaksAsSet::class, CopiesDaily::class]);
+    ->withoutMiddleware([KnowsTheGarden::class, SpeaksAsSet::class, CopiesDaily::class, WorksOn::class]);

@@ -17,6 +17,7 @@ final readonly class FrameDocument
      * @param  int  $hands_today  counted up to 1,000
      * @param  list<PlaceCountDocument>  $places
      * @param  list<BeltWeekDocument>  $belt
+     * @param  int  $behind  how much of the lists is not yet reckoned by what was set or recorded last
      */
     public function __construct(
         #[OA\Property]
@@ -39,5 +40,7 @@ final readonly class FrameDocument
         public array $places,
         #[OA\Property(items: new OA\Items(ref: BeltWeekDocument::class))]
         public array $belt,
+        #[OA\Property]
+        public int $behind,
     ) {}
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use App\Clock;
-use App\Garden\Marks;
+use App\Journal\Changed;
 use App\Journal\JournalRow;
 use App\Models\Act;
 use App\Models\Bulk;
@@ -75,7 +75,7 @@ final readonly class ActBook
      */
     public function takeBack(Act $act, bool $evenSo): Act
     {
-        [$lots, $with] = WriteLock::hold(function () use ($act, $evenSo): array {
+        WriteLock::hold(function () use ($act, $evenSo): void {
             $entries = JournalEntry::query()->toBase()->where('act', $act->id)->get(['id', 'subject', 'subject_id']);
             $lots = $entries->where('subject', Subject::Lot->value)->pluck('subject_id')->unique()->values()->all();
             $since = $this->recordedSince($act);
@@ -95,15 +95,9 @@ final readonly class ActBook
             }
             Bulk::insert('journal_entries', $rows);
             Act::query()->where('id', $act->id)->update(['taken_back_at' => Moment::keep($now)]);
-            // Until the lists follow, the garden is marked: cut off here, it is reckoned anew when it is next opened.
-            $with = Marks::get(Marks::RECKONED_WITH);
-            Marks::set(Marks::RECKONED_WITH, '');
-
-            return [array_values(array_filter($lots, is_string(...))), $with];
+            $this->facts->forget();
+            $this->projector->journalChanged(new Changed(array_values(array_map(static fn (mixed $lot): array => [Subject::Lot, is_string($lot) ? $lot : ''], $lots))));
         });
-        $this->facts->forget();
-        $this->projector->again($lots);
-        Marks::set(Marks::RECKONED_WITH, $with);
 
         return Act::query()->findOrFail($act->id);
     }

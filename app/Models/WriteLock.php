@@ -28,9 +28,6 @@ final class WriteLock
 
     private static bool $isHeld = false;
 
-    /** @var list<Closure(): void> */
-    private static array $after = [];
-
     /**
      * @template T
      *
@@ -45,52 +42,17 @@ final class WriteLock
         $turn = self::turn();
         self::$isHeld = true;
         try {
-            $done = self::transaction($work);
-        } catch (\Throwable $e) {
-            self::$after = [];
-
-            throw $e;
+            return self::transaction($work);
         } finally {
             self::$isHeld = false;
             $turn === null || fclose($turn);
         }
-        while (($next = array_shift(self::$after)) !== null) {
-            $next();
-        }
-
-        return $done;
     }
 
-    /**
-     * Work in slices, each in a lock of its own.
-     *
-     * @template T
-     *
-     * @param  iterable<T>  $slices
-     * @param  Closure(T): void  $work
-     * @param  ?Closure(): void  $done  after each
-     */
-    public static function slices(iterable $slices, Closure $work, ?Closure $done = null): void
+    /** Between two slices of long work others have their turn. */
+    public static function pause(): void
     {
-        foreach ($slices as $slice) {
-            self::hold(static function () use ($work, $slice): bool {
-                $work($slice);
-
-                return true;
-            });
-            usleep(self::PAUSE);
-            $done === null || $done();
-        }
-    }
-
-    /** Does something when what is being written is on the disk and nobody waits for it any more; at once when nothing is. */
-    public static function after(Closure $work): void
-    {
-        if (self::$isHeld) {
-            self::$after[] = $work;
-        } else {
-            $work();
-        }
+        usleep(self::PAUSE);
     }
 
     /**

@@ -7,8 +7,12 @@ namespace App\Plans;
 use App\Garden\SettingsChanged;
 use App\Handbook\HandbookChanged;
 use App\Journal\Changed;
+use App\Models\Backlog;
+use App\Models\WriteLock;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Journal\Subject;
+use Marrow\Core\Settings\BearsOn;
+use Marrow\Core\Settings\SettingList;
 
 /** Writes the work of plans anew when something outside them has changed what they say. */
 final readonly class PlansAfresh
@@ -20,39 +24,37 @@ final readonly class PlansAfresh
     {
         $plantings = $changed->ids(Subject::Planting);
         $years = $plantings === [] ? [] : $this->years(DB::table('plantings')->whereIn('id', $plantings)->pluck('variety_id')->all());
-        foreach (array_unique([...$years, ...$this->ofLots($changed->ids(Subject::Lot))]) as $year) {
-            $this->write($year);
-        }
+        $this->write(array_values(array_unique([...$years, ...$this->ofLots($changed->ids(Subject::Lot))])));
     }
 
     public function handbookChanged(HandbookChanged $changed): void
     {
-        $this->ofVarieties(DB::table('varieties')->where('crop', $changed->crop)->pluck('id')->all());
+        Backlog::addPlans($this->years(DB::table('varieties')->where('crop', $changed->crop)->pluck('id')->all()));
     }
 
     /** What is sown blooms later or sooner where the garden lies farther north or south. */
     public function settingsChanged(SettingsChanged $changed): void
     {
-        if ($changed->key === 'latitude') {
-            $this->all();
+        if (SettingList::bearsOn($changed->key) === BearsOn::Everything) {
+            Backlog::addPlans($this->book->years());
         }
     }
 
     /** The work of every plan, from the plans. */
     public function all(): void
     {
-        DB::table('plan_tasks')->delete();
-        DB::table('plan_varieties')->delete();
-        foreach ($this->book->years() as $year) {
-            $this->write($year);
-        }
+        WriteLock::hold(function (): void {
+            DB::table('plan_tasks')->delete();
+            DB::table('plan_varieties')->delete();
+            $this->write($this->book->years());
+        });
     }
 
-    /** @param  array<array-key, mixed>  $varieties  ids */
-    private function ofVarieties(array $varieties): void
+    /** @param  list<int>  $years */
+    public function write(array $years): void
     {
-        foreach ($this->years($varieties) as $year) {
-            $this->write($year);
+        foreach ($years as $year) {
+            $this->work->write($this->book->open($year)->plan);
         }
     }
 
@@ -86,10 +88,5 @@ final readonly class PlansAfresh
     private static function whole(array $years): array
     {
         return array_values(array_map(static fn (mixed $year): int => is_numeric($year) ? (int) $year : 0, $years));
-    }
-
-    private function write(int $year): void
-    {
-        $this->work->write($this->book->open($year)->plan);
     }
 }

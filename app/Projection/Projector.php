@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Projection;
 
-use App\Garden\Marks;
 use App\Garden\SettingsChanged;
 use App\Handbook\HandbookChanged;
 use App\Journal\Changed;
 use App\Lineage\Crossings;
 use App\Lineage\Lines;
+use App\Models\Backlog;
 use App\Models\Bulk;
 use App\Models\DueTask;
 use App\Models\Lot;
@@ -19,6 +19,7 @@ use App\Models\PlantingStanding;
 use App\Models\TestStanding;
 use App\Models\Variety;
 use App\Models\WriteLock;
+use App\Plans\PlansAfresh;
 use App\Reading\EntryStore;
 use App\Reading\Facts;
 use App\Reading\StorePaces;
@@ -30,6 +31,8 @@ use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Settle;
 use Marrow\Core\Journal\Subject;
+use Marrow\Core\Settings\BearsOn;
+use Marrow\Core\Settings\SettingList;
 use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Place;
 use Marrow\Core\Work\Task;
@@ -37,7 +40,8 @@ use Marrow\Core\Work\Task;
 /** Writes what lists and search need from the journal: always the whole of one thing, so that nothing can drift. */
 final readonly class Projector
 {
-    private const AT_ONCE = 250;
+    /** So many are written while whoever records waits; what more it bears on follows. */
+    private const AT_ONCE = 40;
 
     /** For so many nobody need wait long. */
     private const A_SLICE = 100;
@@ -45,7 +49,7 @@ final readonly class Projector
     /** How many lots came of a planting; its id follows. */
     private const LOTS_OF = 'SELECT count(*) FROM lot_origins o JOIN lot_standings s ON s.lot_id = o.lot_id WHERE s.place != ? AND o.planting_id = ';
 
-    public function __construct(private Facts $facts, private Crossings $crossings, private StorePaces $paces, private Stores $stores, private Lines $lines) {}
+    public function __construct(private Facts $facts, private Crossings $crossings, private StorePaces $paces, private Stores $stores, private Lines $lines, private PlansAfresh $plans) {}
 
     /** What was recorded of things bears on what they came from and what was grown from them. */
     public function journalChanged(Changed $changed): void
@@ -94,63 +98,98 @@ final readonly class Projector
         );
     }
 
+    /** What is set bears on much; whoever sets it does not wait for that. In the same transaction. */
     public function settingsChanged(SettingsChanged $changed): void
     {
-        $this->rebuild();
+        $bears = SettingList::bearsOn($changed->key);
+        if ($bears !== BearsOn::Nothing) {
+            Backlog::addAll(plantings: $bears === BearsOn::Everything);
+        }
     }
 
     /**
-     * Everything afresh from the journal: some at a time, so that who records meanwhile need not wait for the end of it. When
-     * it is cut off half-way, the garden is marked as not reckoned, and marrow:ready begins anew.
+     * Everything afresh from the journal, to its end: some at a time, so that who records meanwhile need not wait. Cut off
+     * half-way, what is left goes on with whoever comes next.
      *
      * @param  ?Closure(float): void  $report  what share is done
      */
     public function rebuild(?Closure $report = null): void
     {
-        $with = Marks::get(Marks::RECKONED_WITH);
-        Marks::set(Marks::RECKONED_WITH, '');
-        $plantings = array_chunk(self::ids(DB::table('plantings')->orderBy('number')->pluck('id')), self::A_SLICE);
-        $lots = array_chunk(self::ids(DB::table('lots')->orderBy('number')->pluck('id')), self::A_SLICE);
-        $slices = 3 * count($plantings) + 2 * count($lots);
-        $done = 0;
-        $told = static function () use (&$done, $slices, $report): void {
-            $report === null || $report(++$done / $slices);
-        };
-        $this->facts->forget();
-        $this->crossings->forget();
+        WriteLock::hold(static function (): void {
+            Backlog::addAll();
+        });
         WriteLock::hold($this->stores->placeAll(...));
-        WriteLock::slices($plantings, function (array $some): void {
-            $this->plantings($this->plantingsOf($some));
-        }, $told);
-        $this->crossings->forget();
-        WriteLock::slices($lots, function (array $some): void {
-            $this->lots($this->lotsOf($some));
-        }, $told);
-        // What their tests tell of the store is known once they are, and bears on the forecasts of all.
-        $this->followTests();
-        // How true a lot is rests on the lots before it.
-        $this->lines->forget();
-        WriteLock::slices($lots, $this->lines->keep(...), $told);
-        WriteLock::slices($plantings, $this->lines->keepOfPlantings(...), $told);
-        // How many lots a planting gave is known once they are.
-        WriteLock::slices($plantings, $this->lotsCounted(...), $told);
-        Marks::set(Marks::RECKONED_WITH, $with);
+        $all = max(1, Backlog::size());
+        while ($this->workOff(self::A_SLICE)) {
+            WriteLock::pause();
+            $report === null || $report(max(0.0, 1 - Backlog::size() / $all));
+        }
     }
 
     /**
-     * Some lots afresh, a few at a time.
+     * Some of what the lists are behind with, in a lock of its own.
      *
-     * @param  list<string>  $lots  ids
+     * @return bool whether anything was left to do before it
      */
-    public function again(array $lots): void
+    public function workOff(int $most): bool
     {
-        WriteLock::slices(array_chunk($lots, self::A_SLICE), function (array $some): void {
-            $this->lots($this->lotsOf($some));
+        return WriteLock::hold(function () use ($most): bool {
+            [$phase, $ids] = Backlog::next($most);
+            if ($ids === []) {
+                return false;
+            }
+            // What was remembered may be older than what somebody else has written since.
+            $this->facts->forget();
+            $this->crossings->forget();
+            $this->lines->forget();
+            $this->paces->forget();
+            match ($phase) {
+                Backlog::PLANTINGS => $this->plantingsAgain($ids),
+                Backlog::LOTS => $this->lots($this->lotsOf($ids)),
+                Backlog::LINES => $this->lines->keep($ids),
+                Backlog::LINES_OF_PLANTINGS => $this->lines->keepOfPlantings($ids),
+                Backlog::COUNTS => $this->lotsCounted($ids),
+                default => $this->plans->write(array_map(intval(...), $ids)),
+            };
+            Backlog::done($phase, $ids);
+            // What their tests tell of the store is known once all are, and bears on the forecasts of the others.
+            if ($phase === Backlog::LOTS && Backlog::next(1)[0] !== Backlog::LOTS) {
+                Backlog::add(Backlog::LOTS, array_values(array_diff($this->paces->behind(), $ids)));
+            }
+
+            return true;
         });
-        $this->followTests();
-        WriteLock::slices(array_chunk($lots, self::A_SLICE), function (array $some): void {
-            $this->linesOf($some, []);
-        });
+    }
+
+    /**
+     * A crossing that comes to light with them bears on lots that may have been reckoned already.
+     *
+     * @param  list<string>  $ids
+     */
+    private function plantingsAgain(array $ids): void
+    {
+        $before = array_keys($this->crossings->all());
+        $this->plantings($this->plantingsOf($ids));
+        $this->crossings->forget();
+        $after = array_keys($this->crossings->all());
+        $lots = [...array_diff($before, $after), ...array_diff($after, $before)];
+        Backlog::add(Backlog::LOTS, array_map(strval(...), $lots));
+        Backlog::add(Backlog::LINES, array_map(strval(...), $lots));
+    }
+
+    /**
+     * @param  list<string>  $lots  ids
+     * @param  list<string>  $plantings  ids
+     */
+    private function later(array $lots, array $plantings): void
+    {
+        $this->lines->forget();
+        $touched = $this->lines->touched($lots, $plantings);
+        Backlog::add(Backlog::PLANTINGS, $plantings);
+        Backlog::add(Backlog::LOTS, $lots);
+        Backlog::add(Backlog::LINES, $touched);
+        Backlog::add(Backlog::LINES_OF_PLANTINGS, array_values(array_unique([...$plantings, ...$this->lines->sownFrom($touched)])));
+        Backlog::add(Backlog::COUNTS, $plantings);
     }
 
     /**
@@ -193,14 +232,6 @@ final readonly class Projector
         }
         PlantingStanding::query()->upsert($rows, 'planting_id');
         $this->tasks(Subject::Planting, $tasks);
-    }
-
-    /** A test of one lot tells of the store, and so of what is to be expected of the others: their forecasts follow, some at a time. */
-    private function followTests(): void
-    {
-        WriteLock::slices(array_chunk($this->paces->behind(), self::A_SLICE), function (array $some): void {
-            $this->lots($this->lotsOf($some));
-        });
     }
 
     /**
@@ -281,7 +312,7 @@ final readonly class Projector
     private function write(array $lots, array $plantings): void
     {
         count($lots) + count($plantings) > self::AT_ONCE
-            ? $this->project($lots, $plantings)
+            ? $this->later($lots, $plantings)
             // A lot and its planting are folded with each other's entries: those of few are read once for both.
             : EntryStore::ahead(['planting' => $plantings, 'lot' => $lots], fn () => $this->project($lots, $plantings));
     }
@@ -293,24 +324,18 @@ final readonly class Projector
     private function project(array $lots, array $plantings): void
     {
         $before = array_keys($this->crossings->all());
-        foreach (array_chunk($plantings, self::AT_ONCE) as $some) {
-            $this->plantings($this->plantingsOf($some));
-        }
+        $this->plantings($this->plantingsOf($plantings));
         $this->crossings->forget();
         // A crossing that comes to light, or goes again, bears on everything grown from that lot.
         $after = array_keys($this->crossings->all());
         $lots = array_values(array_unique([...$lots, ...array_diff($before, $after), ...array_diff($after, $before)]));
-        $taught = false;
-        foreach (array_chunk($lots, self::AT_ONCE) as $some) {
-            $taught = $this->lots($this->lotsOf($some)) || $taught;
-        }
+        $taught = $this->lots($this->lotsOf($lots));
         if ($taught) {
-            WriteLock::after($this->followTests(...));
+            // A test of one lot tells of the store, and so of what is to be expected of the others: their forecasts follow.
+            Backlog::add(Backlog::LOTS, array_values(array_diff($this->paces->behind(), $lots)));
         }
         $this->linesOf($lots, $plantings);
-        foreach (array_chunk($plantings, self::AT_ONCE) as $some) {
-            $this->lotsCounted($some);
-        }
+        $this->lotsCounted($plantings);
     }
 
     /**

@@ -20,21 +20,25 @@ use App\Journal\PlantingsRecorded;
 use App\Journal\Subjects;
 use App\Lineage\Crossings;
 use App\Lineage\Lines;
+use App\Models\Backlog;
 use App\Models\GatedConnector;
 use App\Plans\PlansAfresh;
+use App\Presenting\RemedySearch;
 use App\Projection\Projector;
 use App\Reading\StorePaces;
 use App\Reading\Stores;
 use App\Sharing\StaysForgotten;
 use App\Voice\Forms;
 use App\Voice\Speaking;
+use App\Works\Worker;
+use App\Works\Works;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsEnded;
 use Illuminate\Database\Events\MigrationsStarted;
 use Illuminate\Database\Events\NoPendingMigrations;
 use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
-use Illuminate\Support\Facades\Artisan;
+use Illuminate\Queue\Worker as QueueWorker;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
@@ -50,9 +54,12 @@ final class AppServiceProvider extends ServiceProvider
     /** What entries can be about; a new sort of thing is a new line here. */
     private const SUBJECTS = [PlantingsRecorded::class, LotsRecorded::class, ContainersRecorded::class, PlacesRecorded::class];
 
+    /** What takes long and is done meanwhile; a new sort of it is a new line here. */
+    private const DOINGS = [RemedySearch::class];
+
     public function register(): void
     {
-        $this->app->singleton(Clock::class, static function (): Clock {
+        $this->app->scoped(Clock::class, static function (): Clock {
             $fixed = config('marrow.now');
 
             // The clock goes on where the garden cannot be read: going back to a copy of it wants the time, too.
@@ -68,18 +75,21 @@ final class AppServiceProvider extends ServiceProvider
             );
         });
         $this->app->bind('db.connector.sqlite', GatedConnector::class);
-        $this->app->singleton(Settings::class);
+        $this->app->scoped(Settings::class);
         $this->app->alias(Clock::class, ClockInterface::class);
-        $this->app->singleton(OwnFigures::class, fn (): OwnFigures => new OwnFigures(config()->string('marrow.crops'), $this->app->make(ReadCrops::class)));
-        $this->app->singleton(ReadCrops::class, fn (): ReadCrops => new ReadCrops(config()->string('marrow.crops_read'), ! $this->app->runningInConsole()));
-        $this->app->singleton(CropReference::class, fn (): CropReference => $this->app->make(OwnFigures::class)->reference());
-        $this->app->singleton(Registry::class, fn (): Registry => Registry::standard($this->app->make(CropReference::class)));
-        $this->app->singleton(Crossings::class);
-        $this->app->singleton(Lines::class);
-        $this->app->singleton(Stores::class);
+        $this->app->scoped(OwnFigures::class, fn (): OwnFigures => new OwnFigures(config()->string('marrow.crops'), $this->app->make(ReadCrops::class)));
+        $this->app->scoped(ReadCrops::class, fn (): ReadCrops => new ReadCrops(config()->string('marrow.crops_read'), ! $this->app->runningInConsole()));
+        $this->app->scoped(CropReference::class, fn (): CropReference => $this->app->make(OwnFigures::class)->reference());
+        $this->app->scoped(Registry::class, fn (): Registry => Registry::standard($this->app->make(CropReference::class)));
+        $this->app->scoped(Crossings::class);
+        $this->app->scoped(Lines::class);
+        $this->app->scoped(Stores::class);
         $this->app->tag(self::SUBJECTS, 'recorded-subjects');
         $this->app->when(Subjects::class)->needs('$subjects')->giveTagged('recorded-subjects');
-        $this->app->singleton(StorePaces::class);
+        $this->app->tag(self::DOINGS, 'doings');
+        $this->app->when(Works::class)->needs('$doings')->giveTagged('doings');
+        $this->app->when(Worker::class)->needs(QueueWorker::class)->give('queue.worker');
+        $this->app->scoped(StorePaces::class);
         $this->app->bind(Practice::class, fn (): Practice => $this->app->make(Settings::class)->practice());
     }
 
@@ -102,7 +112,8 @@ final class AppServiceProvider extends ServiceProvider
         // What lists hold is laid out anew by migrations; it is reckoned from the journal and the plans.
         Event::listen(MigrationsEnded::class, static function (): void {
             if (DB::table('journal_entries')->exists()) {
-                Artisan::call('marrow:rebuild');
+                Backlog::addAll();
+                Backlog::addPlans(array_values(array_map(intval(...), DB::table('plan_versions')->distinct()->pluck('year')->all())));
             }
         });
         Speaking::as(new Forms);

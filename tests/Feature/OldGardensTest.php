@@ -115,7 +115,7 @@ final class OldGardensTest extends TestCase
             unlink($file);
         }
         (new PDO("sqlite:$this->database"))->exec((string) file_get_contents(base_path("tests/fixtures/$fixture")));
-        self::assertSame(0, Artisan::call('migrate', ['--force' => true]), Artisan::output());
+        self::assertSame(0, Artisan::call('marrow:ready'), Artisan::output());
     }
 
     /** @return array<string, mixed> */

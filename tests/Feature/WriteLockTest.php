@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Models\Garden;
 use App\Models\WriteLock;
-use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use Tests\TestCase;
 
@@ -33,13 +32,9 @@ final class WriteLockTest extends TestCase
 
     public function test_what_fails_leaves_nothing_and_gives_the_turn_back(): void
     {
-        $ran = false;
         try {
-            WriteLock::hold(function () use (&$ran): never {
+            WriteLock::hold(function (): never {
                 Garden::query()->update(['name' => 'North Wall']);
-                WriteLock::after(static function () use (&$ran): void {
-                    $ran = true;
-                });
 
                 throw new RuntimeException('torn');
             });
@@ -48,35 +43,6 @@ final class WriteLockTest extends TestCase
         }
         self::assertTrue($this->isFree());
         self::assertSame('Harbour Row', Garden::query()->value('name'));
-        self::assertFalse($ran, 'what was to follow does not');
-    }
-
-    public function test_what_follows_comes_when_it_is_written_and_nobody_waits_for_it(): void
-    {
-        $followed = [];
-        WriteLock::hold(function () use (&$followed): int {
-            WriteLock::after(function () use (&$followed): void {
-                $followed[] = [$this->isFree(), DB::transactionLevel(), Garden::query()->value('name')];
-            });
-
-            return Garden::query()->update(['name' => 'North Wall']);
-        });
-        self::assertSame([[true, 0, 'North Wall']], $followed);
-        WriteLock::after(static function () use (&$followed): void {
-            $followed[] = 'at once';
-        });
-        self::assertSame('at once', $followed[1], 'when nothing is being written');
-    }
-
-    public function test_between_slices_the_turn_is_free(): void
-    {
-        $free = [];
-        WriteLock::slices(['a', 'b'], static function (string $name): void {
-            Garden::query()->update(['name' => $name]);
-        }, function () use (&$free): void {
-            $free[] = [$this->isFree(), Garden::query()->value('name')];
-        });
-        self::assertSame([[true, 'a'], [true, 'b']], $free);
     }
 
     public function test_the_file_of_the_turn_is_its_owners_alone(): void

@@ -7,7 +7,12 @@ namespace App\Console\Commands;
 use App\Copies\Copies;
 use App\Garden\Marks;
 use App\Handbook\ReadCrops;
+use App\Models\Backlog;
 use App\Models\Garden;
+use App\Models\WriteLock;
+use App\Plans\PlanBook;
+use App\Projection\Projector;
+use App\Reading\Stores;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
@@ -19,6 +24,8 @@ final class Ready extends Command
     protected $signature = 'marrow:ready {--name= : what a new garden is called} {--demo : lay the demo garden out in an empty file} {--later : leave what must be reckoned afresh to be worked off meanwhile}';
 
     protected $description = 'Bring the database up to date, lay a new garden out, and reckon afresh what was reckoned by another program';
+
+    private const A_SLICE = 100;
 
     public function handle(Copies $copies, ReadCrops $crops): int
     {
@@ -51,16 +58,32 @@ final class Ready extends Command
             $name = $this->option('name');
             $this->option('demo') ? $this->callSilently('marrow:demo') : Garden::query()->create(['name' => is_string($name) && $name !== '' ? $name : 'My garden']);
         }
-        $with = self::program();
-        if (Marks::get(Marks::RECKONED_WITH) !== $with) {
-            $this->callSilently('marrow:rebuild');
-            Marks::set(Marks::RECKONED_WITH, $with);
-        }
+        $this->reckon();
         // Which index serves a question best is told by how the rows are spread; a sample of them will do.
         DB::statement('PRAGMA analysis_limit = 400');
         DB::statement('ANALYZE');
 
         return self::SUCCESS;
+    }
+
+    /** Made only now: what it stands on may have been what could not be read. */
+    private function reckon(): void
+    {
+        $projector = app(Projector::class);
+        $plans = app(PlanBook::class);
+        $with = self::program();
+        if (Marks::get(Marks::RECKONED_WITH) !== $with) {
+            WriteLock::hold(static function () use ($with, $plans): void {
+                Backlog::addAll();
+                Backlog::addPlans($plans->years());
+                Marks::set(Marks::RECKONED_WITH, $with);
+            });
+        }
+        WriteLock::hold(app(Stores::class)->placeAll(...));
+        // A keeper who is served meanwhile need not wait; one who opens the garden sees it whole.
+        while ($this->option('later') !== true && $projector->workOff(self::A_SLICE)) {
+            WriteLock::pause();
+        }
     }
 
     private function holdsGarden(): bool

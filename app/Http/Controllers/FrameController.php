@@ -8,6 +8,7 @@ use App\Boards\Counts;
 use App\Documents\FrameDocument;
 use App\Documents\TodayDocument;
 use App\Http\SeenFrom;
+use App\Models\Backlog;
 use App\Models\Garden;
 use App\Moment;
 use App\Presenting\Belt;
@@ -37,6 +38,7 @@ final class FrameController extends Controller
             $counts->hands,
             $counts->places,
             $belt->weeks($seen->today()),
+            Backlog::size(),
         ));
     }
 

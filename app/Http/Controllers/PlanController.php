@@ -6,30 +6,29 @@ namespace App\Http\Controllers;
 
 use App\Clock;
 use App\Documents\PlanDocument;
-use App\Documents\RemediesDocument;
 use App\Documents\SavedDocument;
+use App\Documents\WorkDocument;
 use App\Http\Input;
-use App\Http\LongWork;
 use App\Http\Requests\PlanRequest;
 use App\Http\Requests\RemedyRequest;
 use App\Models\Variety;
 use App\Plans\Observed;
 use App\Plans\PlanBook;
 use App\Presenting\PlanSheet;
-use App\Presenting\RemedyWays;
+use App\Presenting\RemedySearch;
 use App\Words\RemedyWords;
+use App\Works\Works;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Season\PlannedPlanting;
 use Marrow\Core\Season\Remedies;
 use Marrow\Core\Season\RemedyPlan;
-use Marrow\Core\Season\SearchWatch;
 use Marrow\Core\Season\SeasonPlan;
 use OpenApi\Attributes as OA;
-use Symfony\Component\HttpFoundation\Response;
 
 /** The plans of the seasons. */
 #[OA\PathParameter(parameter: 'year', name: 'year', required: true, schema: new OA\Schema(type: 'integer'))]
@@ -118,19 +117,16 @@ final class PlanController extends Controller
         return new JsonResponse(new SavedDocument($planned->id, '', "$said. The plan of $year takes it back."));
     }
 
-    #[OA\Post(path: '/plans/{year}/remedies', operationId: 'remedies', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: RemedyRequest::class)), responses: [
-        new OA\Response(response: 200, description: 'what can be done', content: new OA\JsonContent(ref: RemediesDocument::class)),
+    #[OA\Post(path: '/plans/{year}/remedies', operationId: 'remedies', description: 'Begins to look, or finds who looks already: a large garden takes seconds. Asked of GET /works/{id} until it is over.', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: RemedyRequest::class)), responses: [
+        new OA\Response(response: 200, description: 'how far it is; found are then the ways', content: new OA\JsonContent(ref: WorkDocument::class)),
     ])]
-    public function remedies(int $year, Request $request, PlanBook $plans, Clock $clock): Response
+    public function remedies(int $year, Request $request, PlanBook $plans, Works $works, Clock $clock): JsonResponse
     {
-        $plan = $this->observed->onto($plans->open($year)->plan);
-        $prefer = RemedyRequest::of($request)->preferences($plan, $clock);
-        $find = static fn (?SearchWatch $watch = null): RemediesDocument => RemedyWays::of($plan, Remedies::alternatives($plan, $prefer, $watch));
+        $wish = RemedyRequest::of($request)->wish();
+        // Of the plan as it is and of what was recorded so far; on another day other sowings are past.
+        $of = implode(' ', [$plans->open($year)->version, DB::table('journal_entries')->max('seq') ?? 0, $clock->now()->format('Y-m-d')]);
 
-        // A large garden takes seconds: who asks for it is told how far the search is, and ends it by hanging up.
-        return LongWork::isWanted($request)
-            ? LongWork::answer(static fn (\Closure $report): RemediesDocument => $find(new SearchWatch($report)))
-            : new JsonResponse($find());
+        return new JsonResponse(WorkDocument::of($works->begin(RemedySearch::KIND, ['year' => $year, ...$wish->asked()], $of)));
     }
 
     #[OA\Post(path: '/plans/{year}/remedies/apply', operationId: 'applyRemedy', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: RemedyRequest::class)), responses: [
@@ -140,9 +136,11 @@ final class PlanController extends Controller
     {
         $wish = RemedyRequest::of($request);
         $way = $wish->way();
+        // Bounded by its steps, but not by PHP's patience.
+        set_time_limit(120);
         // Searched for outside of the write lock, which nobody should wait for; that the plan is still the same is looked at within.
         $plan = $plans->open($year)->plan;
-        $found = Remedies::alternatives($this->observed->onto($plan), $wish->preferences($plan, $clock))[$way] ?? null;
+        $found = Remedies::alternatives($this->observed->onto($plan), $wish->wish()->preferences($plan, $clock->now()))[$way] ?? null;
         $remedies = $found?->plan;
         if (! $remedies instanceof RemedyPlan) {
             throw Refused::at('way', 'That is no longer possible: ask again what can be done.');

@@ -11,6 +11,7 @@ use App\Garden\Settings;
 use App\Garden\SettingsChanged;
 use App\Http\Input;
 use App\Http\Scalar;
+use App\Models\WriteLock;
 use App\Voice\Speaking;
 use App\Words\RefusalWords;
 use App\Words\SettingWords;
@@ -20,7 +21,6 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
-use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Settings\SettingList;
 use OpenApi\Attributes as OA;
@@ -53,12 +53,12 @@ final class SettingsController extends Controller
         $field = SettingList::field($key) ?? abort(404, 'There is no such setting.');
         $typed = Scalar::text($request, 'value');
         try {
-            $this->settings->put($key, Input::typed($field, $typed, Speaking::forms()->units));
+            WriteLock::hold(function () use ($key, $field, $typed, $events): void {
+                $this->settings->put($key, Input::typed($field, $typed, Speaking::forms()->units));
+                $events->dispatch(new SettingsChanged($key));
+            });
         } catch (Refused $refused) {
             throw ValidationException::withMessages(['value' => RefusalWords::bounds($refused)]);
-        }
-        if ($field->type->isNumeric() || $field->type === FieldType::YearDay) {
-            $events->dispatch(new SettingsChanged($key));
         }
         Speaking::as($this->settings->forms());
 

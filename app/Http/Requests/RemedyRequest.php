@@ -4,18 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Clock;
 use App\Http\Input;
-use App\Plans\Waiting;
-use DateTimeImmutable;
-use DateTimeZone;
+use App\Plans\RemedyWish;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\Values;
-use Marrow\Core\Season\RemedyPreferences;
-use Marrow\Core\Season\SeasonPlan;
 use OpenApi\Attributes as OA;
 
 /** What the keeper is ready to do about crossing. */
@@ -37,14 +32,11 @@ final readonly class RemedyRequest
     public static function of(Request $request): self
     {
         return new self(Input::read(FieldList::of(
-            Field::integer('shift_days', 'The shift of sowing', 'days', 0, RemedyPreferences::MOST_SHIFT),
-            Field::flag('move', 'Move plantings'),
-            Field::flag('cage', 'Put up cages'),
-            Field::flag('alternate', 'Open cages in turn'),
-            Field::flag('bag', 'Bag flowers'),
-            Field::flag('leave_out', 'Leave plantings out'),
-            Field::integer('version', 'The version it was proposed for', '', 0, 1_000_000_000)->optional(0),
-            Field::text('way', 'Which way', 60)->optional(''),
+            ...array_values(RemedyWish::fields()->fields),
+            ...[
+                Field::integer('version', 'The version it was proposed for', '', 0, 1_000_000_000)->optional(0),
+                Field::text('way', 'Which way', 60)->optional(''),
+            ],
         ), $request->all()));
     }
 
@@ -58,17 +50,8 @@ final readonly class RemedyRequest
         return $this->given->text('way');
     }
 
-    public function preferences(SeasonPlan $plan, Clock $clock): RemedyPreferences
+    public function wish(): RemedyWish
     {
-        return new RemedyPreferences(
-            new DateTimeImmutable($clock->now()->format('Y-m-d'), new DateTimeZone('UTC')),
-            $this->given->integer('shift_days'),
-            $this->given->flag('move'),
-            $this->given->flag('cage'),
-            $this->given->flag('alternate'),
-            $this->given->flag('bag'),
-            $this->given->flag('leave_out'),
-            Waiting::of($plan)->losses,
-        );
+        return RemedyWish::of(array_intersect_key($this->given->all(), RemedyWish::fields()->fields));
     }
 }

@@ -71,6 +71,36 @@ final class SettingList
         ];
     }
 
+    /** Sections and settings that bear on less than everything; what is not named here bears on all. */
+    private const BEARS = [
+        'How things are said' => BearsOn::Nothing,
+        'Label printer' => BearsOn::Nothing,
+        'Germination tests' => BearsOn::Lots,
+        'Drying and storing' => BearsOn::Lots,
+        'Isolation' => BearsOn::Nothing,
+        'packet_price' => BearsOn::Nothing,
+        'sachet_price' => BearsOn::Nothing,
+        'label_price' => BearsOn::Nothing,
+        'money' => BearsOn::Nothing,
+        'max_empty' => BearsOn::Nothing,
+        'time_zone' => BearsOn::Nothing,
+        'longitude' => BearsOn::Nothing,
+    ];
+
+    public static function bearsOn(string $key): BearsOn
+    {
+        if (isset(self::BEARS[$key])) {
+            return self::BEARS[$key];
+        }
+        foreach (self::sections() as $title => $list) {
+            if (isset($list->fields[$key])) {
+                return self::BEARS[$title] ?? BearsOn::Everything;
+            }
+        }
+
+        return BearsOn::Nothing;
+    }
+
     /** @return array<string, Field> by key */
     public static function all(): array
     {

@@ -775,6 +775,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** @description Begins to look, or finds who looks already: a large garden takes seconds. Asked of GET /works/{id} until it is over. */
         post: operations["remedies"];
         delete?: never;
         options?: never;
@@ -1018,6 +1019,38 @@ export interface paths {
         get: operations["readTag"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/works/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["work"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/works/{id}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stopWork"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1378,6 +1411,7 @@ export interface components {
             hands_today: number;
             places: components["schemas"]["PlaceCountDocument"][];
             belt: components["schemas"]["BeltWeekDocument"][];
+            behind: number;
         };
         /** @description Seed that somebody was given of a lot. */
         GivenDocument: {
@@ -2143,6 +2177,18 @@ export interface components {
         WordDocument: {
             word: string;
             meaning: string;
+        };
+        WorkDocument: {
+            /** @description Work that takes a while, as it stands: to be asked for again until it is over. */
+            id: string;
+            /** @enum {string} */
+            state: "waiting" | "going" | "done" | "failed" | "stopped";
+            /** @description done of it, 0 to 1 */
+            share: number;
+            /** @description once it is done */
+            found: components["schemas"]["RemediesDocument"] | null;
+            /** @description why it failed */
+            message: string;
         };
         /** @description A span of a crop's year, in months since the January before it is sown. */
         YearSpanDocument: {
@@ -4353,13 +4399,13 @@ export interface operations {
             };
         };
         responses: {
-            /** @description what can be done */
+            /** @description how far it is; found are then the ways */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RemediesDocument"];
+                    "application/json": components["schemas"]["WorkDocument"];
                 };
             };
         };
@@ -4790,6 +4836,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TagReadDocument"];
+                };
+            };
+        };
+    };
+    work: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description how it stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkDocument"];
+                };
+            };
+        };
+    };
+    stopWork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description it ends as soon as it hears of it; nothing was changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkDocument"];
                 };
             };
         };

@@ -11,7 +11,8 @@ export function useFrame() {
     queryKey: ['frame', on],
     queryFn: () => take(api.GET('/frame', { params: { query: { on } } })),
     // While it cannot be had it is asked for more often, so that all goes on by itself when it can.
-    refetchInterval: ({ state }) => (state.error !== null && mayPass(state.error) ? 4_000 : 60_000),
+    refetchInterval: ({ state }) =>
+      state.error !== null && mayPass(state.error) ? 4_000 : (state.data?.behind ?? 0) > 0 ? 1_500 : 60_000,
     placeholderData: keepPreviousData,
   });
 }

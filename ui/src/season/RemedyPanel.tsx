@@ -11,7 +11,7 @@ import { Empty, Section, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { TextInput } from '../kit/fields';
 import { useIsLong } from '../kit/Waiting';
-import { findRemedies } from './findRemedies';
+import { findRemedies, Stopped, stopLooking } from './findRemedies';
 import { applyRemedy, usePlanWrite } from './usePlan';
 
 const choices: [keyof Omit<RemedyWish, 'shift_days'>, string][] = [
@@ -34,15 +34,16 @@ export function RemedyPanel({ plan }: { plan: Plan }) {
   });
   const wish: RemedyWish = { ...ready, shift_days: days.trim() === '' ? 0 : Number(days) };
   const say = useSay();
-  const [done, setDone] = useState(0);
+  const [work, setWork] = useState({ id: '', share: 0 });
   const key = ['remedies', plan.year, plan.version, wish];
   const found = useQuery({
     queryKey: key,
-    queryFn: ({ signal }) => findRemedies(plan.year, wish, signal, setDone),
+    queryFn: ({ signal }) => findRemedies(plan.year, wish, signal, setWork),
     retry: false,
     refetchOnWindowFocus: false,
   });
   const long = useIsLong(found.isFetching);
+  const stopped = found.error instanceof Stopped;
   const queries = useQueryClient();
   const apply = usePlanWrite(applyRemedy(plan));
   const nothing =
@@ -74,7 +75,7 @@ export function RemedyPanel({ plan }: { plan: Plan }) {
           />
         </Box>
       </Box>
-      {found.error !== null && <Trouble>{found.error.message}</Trouble>}
+      {found.error !== null && !stopped && <Trouble>{found.error.message}</Trouble>}
       {apply.error !== null && <Trouble>{apply.error.message}</Trouble>}
       {found.isFetching ? (
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, my: 1.5 }}>
@@ -84,16 +85,22 @@ export function RemedyPanel({ plan }: { plan: Plan }) {
               <LinearProgress
                 variant="determinate"
                 aria-label="How far the search is, at the most"
-                value={done * 100}
+                value={work.share * 100}
                 sx={{ flex: 1, maxWidth: 240, height: 8 }}
               />
-              <Button onClick={() => void queries.cancelQueries({ queryKey: key })}>Stop looking</Button>
+              <Button
+                onClick={() =>
+                  void stopLooking(work.id).finally(() => queries.cancelQueries({ queryKey: key }))
+                }
+              >
+                Stop looking
+              </Button>
             </>
           )}
         </Box>
       ) : (
         found.data === undefined &&
-        found.error === null && (
+        (found.error === null || stopped) && (
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, my: 1.5 }}>
             <span role="status">Stopped. Nothing was changed.</span>
             <Button onClick={() => void found.refetch()}>Look again</Button>

@@ -1,61 +1,67 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { RemedyWish } from '../api/client';
-import { findRemedies } from './findRemedies';
+import { api, type RemedyWish } from '../api/client';
+import { findRemedies, Stopped } from './findRemedies';
 
 const wish = { shift_days: 28 } as RemedyWish;
 
-/** An answer that comes in pieces, wherever they are torn. */
-const inPieces = (...pieces: string[]) =>
-  new Response(
-    new ReadableStream({
-      start(stream) {
-        for (const piece of pieces) stream.enqueue(new TextEncoder().encode(piece));
-        stream.close();
-      },
-    }),
-    { status: 200 },
-  );
+const work = (state: string, share: number, found: unknown = null, message = '') => ({
+  id: 'w1',
+  state,
+  share,
+  found,
+  message,
+});
 
-const asks = (answer: Response | Error) =>
-  vi.stubGlobal('fetch', () => (answer instanceof Error ? Promise.reject(answer) : Promise.resolve(answer)));
+/** The answers that come one after another. */
+const answers = (...said: (object | Error)[]) => {
+  const asked: string[] = [];
+  const answer = (how: string) => (path: string) => {
+    asked.push(`${how} ${path}`);
+    const next = said.shift() ?? new TypeError('fetch failed');
+    if (next instanceof Error) return Promise.reject(next);
+    const refused = 'errors' in next;
+    return Promise.resolve({
+      ...(refused ? { error: next } : { data: next }),
+      response: new Response(null, { status: refused ? 422 : 200 }),
+    });
+  };
+  vi.spyOn(api, 'POST').mockImplementation(answer('POST') as unknown as typeof api.POST);
+  vi.spyOn(api, 'GET').mockImplementation(answer('GET') as unknown as typeof api.GET);
+  return asked;
+};
 
-afterEach(() => vi.unstubAllGlobals());
+const find = (told: (work: { id: string; share: number }) => void = () => undefined) =>
+  findRemedies(2027, wish, new AbortController().signal, told);
+
+afterEach(() => vi.restoreAllMocks());
 
 describe('the search for ways out of crossing', () => {
-  it('tells how far it is and at last what was found, however the lines are torn', async () => {
-    asks(inPieces('{"done":0.2}\n{"do', 'ne":0.6}\n{"fou', 'nd":{"ways":[],"obstacles":[]}}\n'));
-    const done: number[] = [];
-    const found = await findRemedies(2027, wish, new AbortController().signal, (share) => done.push(share));
-    expect(done).toEqual([0, 0.2, 0.6]);
-    expect(found).toEqual({ ways: [], obstacles: [] });
+  it('is begun once, asked how far it is, and tells at last what was found', async () => {
+    const found = { ways: [], obstacles: [] };
+    const asked = answers(work('waiting', 0), work('going', 0.6), work('done', 1, found));
+    const shares: number[] = [];
+    expect(await find(({ share }) => shares.push(share))).toEqual(found);
+    expect(shares).toEqual([0, 0.6, 1]);
+    expect(asked).toEqual(['POST /plans/{year}/remedies', 'GET /works/{id}', 'GET /works/{id}']);
   });
 
-  it('says what went wrong in the midst of it', async () => {
-    asks(inPieces('{"done":0.2}\n', '{"message":"The disk is full."}\n'));
-    await expect(findRemedies(2027, wish, new AbortController().signal, () => undefined)).rejects.toThrow(
-      'The disk is full.',
-    );
+  it('that somebody else has done already is there at once', async () => {
+    const asked = answers(work('done', 1, { ways: [], obstacles: ['A hedge.'] }));
+    expect((await find()).obstacles).toEqual(['A hedge.']);
+    expect(asked).toHaveLength(1);
   });
 
-  it('says so when the server goes away half-way, or is not there', async () => {
-    asks(inPieces('{"done":0.2}\n'));
-    const ask = () => findRemedies(2027, wish, new AbortController().signal, () => undefined);
-    await expect(ask()).rejects.toThrow('The server cannot be reached.');
-    asks(new TypeError('fetch failed'));
-    await expect(ask()).rejects.toThrow('The server cannot be reached.');
+  it('says what went wrong in the midst of it, and that it was stopped', async () => {
+    answers(work('going', 0.2), work('failed', 0.2, null, 'The disk is full.'));
+    await expect(find()).rejects.toThrow('The disk is full.');
+    answers(work('going', 0.2), work('stopped', 0.2));
+    await expect(find()).rejects.toBeInstanceOf(Stopped);
   });
 
-  it('is not a fault when one hangs up', async () => {
-    const hung = new AbortController();
-    hung.abort();
-    asks(new DOMException('aborted', 'AbortError'));
-    await expect(findRemedies(2027, wish, hung.signal, () => undefined)).rejects.toThrow('aborted');
-  });
-
-  it('is refused at its field', async () => {
-    asks(new Response('{"message":"No.","errors":{"shift_days":["A whole number."]}}', { status: 422 }));
-    await expect(
-      findRemedies(2027, wish, new AbortController().signal, () => undefined),
-    ).rejects.toMatchObject({ fields: { shift_days: 'A whole number.' } });
+  it('says so when the server is not there, and is refused at its field', async () => {
+    answers(new TypeError('fetch failed'));
+    await expect(find()).rejects.toThrow('The server cannot be reached.');
+    answers({ message: 'No.', errors: { shift_days: ['A whole number.'] } });
+    await expect(find()).rejects.toMatchObject({ fields: { shift_days: 'A whole number.' } });
   });
 });

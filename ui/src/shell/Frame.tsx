@@ -30,6 +30,13 @@ export function Frame() {
     if (wasAway.current && frame.error === null) void client.invalidateQueries();
     wasAway.current = frame.error !== null;
   }, [client, frame.error]);
+  const wasBehind = useRef(false);
+  const behind = frame.data?.behind ?? 0;
+  useEffect(() => {
+    // What the lists were behind with is done: what is on the page is asked for again.
+    if (wasBehind.current && behind === 0) void client.invalidateQueries();
+    wasBehind.current = behind > 0;
+  }, [client, behind]);
   // What is on its way for the first time; what is only asked for again stands there already.
   const waiting = useIsFetching({ predicate: ({ state }) => state.status === 'pending' }) > 0;
   const [keysShown, setKeysShown] = useState(false);
@@ -53,6 +60,7 @@ export function Frame() {
       <Box component="header" sx={{ '@media print': { display: 'none' } }}>
         <Head frame={frame.data} onKeys={() => setKeysShown(true)} />
         {frame.data !== undefined && <Belt frame={frame.data} />}
+        {behind > 0 && <Behind />}
         {frame.data?.looking_ahead === true && <LookingAhead frame={frame.data} />}
       </Box>
       {frame.error !== null && (
@@ -89,6 +97,15 @@ export function Frame() {
         </Box>
       </Box>
       <Keys open={keysShown} onClose={() => setKeysShown(false)} />
+    </Box>
+  );
+}
+
+/** After a setting or a figure that bears on much: the sheets say already what the lists will. */
+function Behind() {
+  return (
+    <Box role="status" sx={(t) => ({ px: 2, py: 0.5, borderBottom: `2px solid ${t.vars?.palette.quiet}` })}>
+      The lists are just being reckoned afresh; open sheets are right already.
     </Box>
   );
 }
