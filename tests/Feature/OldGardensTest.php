@@ -27,12 +27,10 @@ final class OldGardensTest extends TestCase
     ];
 
     #[TestWith(['garden-2026-11'])]
-    #[TestWith(['garden-2026-11-25'])]
     #[TestWith(['garden-2026-11-29'])]
     #[TestWith(['garden-2026-12-01'])]
-    #[TestWith(['garden-2026-12-02'])]
-    #[TestWith(['garden-2026-12-03'])]
     #[TestWith(['garden-2026-12-04'])]
+    #[TestWith(['garden-2026-12-05'])]
     public function test_every_list_and_worksheet_says_what_it_said(string $garden): void
     {
         $this->open("$garden.sql");
