@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Copies;
 
-use App\Garden\Marks;
 use App\Garden\SchemaAge;
 use App\Models\Gate;
 use App\Models\GateShut;
+use App\Models\Marks;
 use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

@@ -10,6 +10,7 @@ use App\Models\Container;
 use App\Models\Lot;
 use App\Models\Place;
 use App\Models\Planting;
+use App\Models\TakenAlready;
 use App\Models\Variety;
 use App\Models\WriteLock;
 use App\Reading\Stores;
@@ -42,7 +43,9 @@ final readonly class Garden
         return WriteLock::hold(function () use ($id, $given): Variety {
             $known = Variety::query()->find($id);
             if ($known !== null) {
-                return $known;
+                $isSame = $known->crop === $given->text('crop') && ($given->text('name') === '' || self::same($known->name, $given->text('name')));
+
+                return $isSame ? $known : throw new TakenAlready($known->name);
             }
             $row = $given->text('name') === ''
                 ? [...$this->varietyRow($id, $given, $this->unnamed($given->text('crop'))), 'type' => VarietyType::Unknown]
@@ -80,10 +83,13 @@ final readonly class Garden
         if ($variety->id === $into->id) {
             throw Refused::at('into', 'Choose another variety than itself.');
         }
-        if ($variety->crop !== $into->crop) {
-            throw Refused::at('into', 'These are of two crops. Change the crop of one of them first.');
-        }
         WriteLock::hold(function () use ($variety, $into): void {
+            // Somebody else may have been merging one of them while this waited for its turn.
+            $variety = Variety::query()->find($variety->id) ?? throw Refused::at('into', "$variety->name was merged into another just now.");
+            $into = Variety::query()->find($into->id) ?? throw Refused::at('into', "$into->name was merged into another just now.");
+            if ($variety->crop !== $into->crop) {
+                throw Refused::at('into', 'These are of two crops. Change the crop of one of them first.');
+            }
             Lot::query()->where('variety_id', $variety->id)->update(['variety_id' => $into->id]);
             Planting::query()->where('variety_id', $variety->id)->update(['variety_id' => $into->id]);
             foreach (DB::table('plan_versions')->get() as $version) {
@@ -109,7 +115,7 @@ final readonly class Garden
         return WriteLock::hold(function () use ($id, $given): Place {
             $known = Place::query()->find($id);
             if ($known !== null) {
-                return $known;
+                return self::same($known->name, $given->text('name')) ? $known : throw new TakenAlready($known->name);
             }
 
             $this->stores->forget();
@@ -147,7 +153,7 @@ final readonly class Garden
         return WriteLock::hold(function () use ($id, $given): Container {
             $known = Container::query()->find($id);
             if ($known !== null) {
-                return $known;
+                return self::same($known->name, $given->text('name')) ? $known : throw new TakenAlready($known->name === '' ? "A lot's own container" : $known->name);
             }
             $this->stores->forget();
 

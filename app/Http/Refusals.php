@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Copies\CopyFailed;
 use App\Copies\Meanwhile;
 use App\Models\GateShut;
+use App\Models\TakenAlready;
 use App\Plans\PlanMoved;
 use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -26,7 +27,7 @@ final class Refusals
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || ! mb_check_encoding(rawurldecode($request->getRequestUri()), 'UTF-8'));
-        $exceptions->dontReport([Refused::class, UnknownReckoning::class, PlanMoved::class, CopyFailed::class, GateShut::class]);
+        $exceptions->dontReport([Refused::class, UnknownReckoning::class, PlanMoved::class, CopyFailed::class, GateShut::class, TakenAlready::class]);
         // What is logged names what went wrong and where, never what somebody typed.
         $exceptions->report(static function (Throwable $e): bool {
             Log::error(sprintf('%s at %s:%d%s', $e::class, str_replace(base_path().'/', '', $e->getFile()), $e->getLine(), $e instanceof PDOException ? ' ('.implode(' ', array_map(strval(...), array_slice($e->errorInfo ?? [], 0, 2))).')' : ''), [
@@ -44,6 +45,7 @@ final class Refusals
 
             return new JsonResponse(['message' => $messages[$e->path], 'errors' => [$e->path => [$messages[$e->path]]]], 422);
         });
+        $exceptions->render(static fn (TakenAlready $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 409));
         $exceptions->render(static fn (PlanMoved $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 409));
         // What the framework says of an address is in its own words, not in ours.
         $exceptions->render(static fn (NotFoundHttpException $e, Request $request): ?JsonResponse => $request->is('api/*') && $request->route() === null ? new JsonResponse(['message' => 'There is nothing at this address.'], 404) : null);

@@ -13,6 +13,7 @@ use App\Models\Container;
 use App\Models\JournalEntry;
 use App\Models\Lot;
 use App\Models\Place;
+use App\Models\TakenAlready;
 use App\Models\Variety;
 use App\Models\WriteLock;
 use App\Moment;
@@ -49,7 +50,7 @@ final readonly class ActBook
         for ($try = 1; ; $try++) {
             $kept = Act::query()->find($id);
             if ($kept !== null) {
-                return $kept;
+                return in_array($kept->digest, ['', $sheet->digest()], true) ? $kept : throw new TakenAlready("“{$kept->title}”");
             }
             [$mark, $working, $lots] = $this->worked($id, $sheet, $report);
             $act = WriteLock::hold(function () use ($id, $title, $sheet, $mark, $working, $lots, $try): ?Act {
@@ -60,7 +61,7 @@ final readonly class ActBook
                     [, $working, $lots] = $this->worked($id, $sheet, null);
                 }
 
-                return $this->write($id, $title, $working, $lots);
+                return $this->write($id, $title, $sheet->digest(), $working, $lots);
             });
             if ($act !== null) {
                 return $act;
@@ -144,9 +145,9 @@ final readonly class ActBook
     }
 
     /** @param  list<NewLot>  $lots */
-    private function write(string $id, string $title, Working $working, array $lots): Act
+    private function write(string $id, string $title, string $digest, Working $working, array $lots): Act
     {
-        $act = Act::query()->create(['id' => $id, 'title' => $title, 'lots' => count($lots), 'made_at' => Moment::keep($this->clock->now()), 'taken_back_at' => null]);
+        $act = Act::query()->create(['id' => $id, 'title' => $title, 'lots' => count($lots), 'made_at' => Moment::keep($this->clock->now()), 'taken_back_at' => null, 'digest' => $digest]);
         Bulk::insert('places', self::attributes($working->newPlaces()));
         Bulk::insert('varieties', self::attributes($working->newVarieties));
         Bulk::insert('lots', self::attributes(array_map(static fn (NewLot $new): Lot => $new->lot, $lots)));

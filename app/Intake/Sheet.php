@@ -16,4 +16,10 @@ final readonly class Sheet
      * @param  array<string, array{temperature: ?float, rh: ?float}>  $airs  of places that are new, by plain name
      */
     public function __construct(public array $lines, public array $units = [], public VarietyType $unmarked = VarietyType::Unknown, public array $airs = []) {}
+
+    /** The same list has the same. */
+    public function digest(): string
+    {
+        return hash('sha256', json_encode([$this->lines, $this->units, $this->unmarked, $this->airs], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
+    }
 }

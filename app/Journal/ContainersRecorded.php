@@ -11,6 +11,7 @@ use App\Reading\Stores;
 use LogicException;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Admission;
+use Marrow\Core\Folding\Course;
 use Marrow\Core\Folding\Question;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
@@ -45,11 +46,16 @@ final readonly class ContainersRecorded implements RecordedSubject
         throw Refused::at('kind', 'There is no such container. Add it first.');
     }
 
-    public function admit(Recorded $thing, array $entries, Entry $entry): Admission
+    public function admit(Recorded $thing, array $entries, Entry $entry, ?string $replaces = null, ?Course $before = null): Admission
     {
         $container = $thing instanceof Container ? $thing : throw new LogicException('That is no container.');
 
-        return HoldingCourse::admitToContainer($container->id, $container->name, $this->stores->holdings(), $entries, $entry);
+        return HoldingCourse::admitToContainer($container->id, $container->name, $this->stores->holdings(), $entries, $entry, $replaces, $before);
+    }
+
+    public function leftAdrift(Recorded $thing, array $entries, string $without): array
+    {
+        return [];
     }
 
     /** Into the cold, it is asked of the lots in it whether they are dry enough. */

@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\DB;
 use LogicException;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Admission;
+use Marrow\Core\Folding\Course;
 use Marrow\Core\Folding\Question;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
@@ -65,9 +66,14 @@ final readonly class LotsRecorded implements RecordedSubject
         return $this->find($draft->aboutId) ?? throw new LogicException('A lot that was made is not there.');
     }
 
-    public function admit(Recorded $thing, array $entries, Entry $entry): Admission
+    public function admit(Recorded $thing, array $entries, Entry $entry, ?string $replaces = null, ?Course $before = null): Admission
     {
-        return LotCourse::admit($this->facts->ofLot(self::lot($thing)), $entries, $entry, $this->facts->practice);
+        return LotCourse::admit($this->facts->ofLot(self::lot($thing)), $entries, $entry, $this->facts->practice, $replaces, $before);
+    }
+
+    public function leftAdrift(Recorded $thing, array $entries, string $without): array
+    {
+        return LotCourse::leftWithout($this->facts->ofLot(self::lot($thing)), $entries, $without, $this->facts->practice);
     }
 
     public function alsoAsks(Recorded $thing, Entry $entry): array

@@ -10,6 +10,7 @@ use App\Reading\Facts;
 use LogicException;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Admission;
+use Marrow\Core\Folding\Course;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Subject;
@@ -36,11 +37,16 @@ final readonly class PlacesRecorded implements RecordedSubject
         throw Refused::at('kind', 'There is no such place. Add it first.');
     }
 
-    public function admit(Recorded $thing, array $entries, Entry $entry): Admission
+    public function admit(Recorded $thing, array $entries, Entry $entry, ?string $replaces = null, ?Course $before = null): Admission
     {
         $place = $thing instanceof Place ? $thing : throw new LogicException('That is no place.');
 
-        return HoldingCourse::admitToPlace($place->id, $this->facts->storedAt($place), $entries, $entry);
+        return HoldingCourse::admitToPlace($place->id, $this->facts->storedAt($place), $entries, $entry, $replaces, $before);
+    }
+
+    public function leftAdrift(Recorded $thing, array $entries, string $without): array
+    {
+        return [];
     }
 
     public function alsoAsks(Recorded $thing, Entry $entry): array

@@ -11,6 +11,7 @@ use App\Reading\Facts;
 use LogicException;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Admission;
+use Marrow\Core\Folding\Course;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Subject;
@@ -54,9 +55,14 @@ final readonly class PlantingsRecorded implements RecordedSubject
         return $this->find($draft->aboutId) ?? throw new LogicException('A planting that was made is not there.');
     }
 
-    public function admit(Recorded $thing, array $entries, Entry $entry): Admission
+    public function admit(Recorded $thing, array $entries, Entry $entry, ?string $replaces = null, ?Course $before = null): Admission
     {
-        return PlantingCourse::admit($this->facts->ofPlanting(self::planting($thing), [...$entries, $entry]), $entries, $entry);
+        return PlantingCourse::admit($this->facts->ofPlanting(self::planting($thing), [...Course::without($entries, $replaces), $entry]), $entries, $entry, $replaces, $before);
+    }
+
+    public function leftAdrift(Recorded $thing, array $entries, string $without): array
+    {
+        return PlantingCourse::leftWithout($this->facts->ofPlanting(self::planting($thing), $entries), $entries, $without);
     }
 
     public function alsoAsks(Recorded $thing, Entry $entry): array

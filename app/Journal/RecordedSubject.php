@@ -7,6 +7,7 @@ namespace App\Journal;
 use App\Models\Recorded;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Admission;
+use Marrow\Core\Folding\Course;
 use Marrow\Core\Folding\Question;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
@@ -31,10 +32,18 @@ interface RecordedSubject
 
     /**
      * @param  list<Entry>  $entries  what bears on it so far
+     * @param  ?string  $replaces  id of the one that it corrects
+     * @param  ?Course  $before  what bears on it so far, folded, where it has been
      *
      * @throws Refused when the entry cannot be so
      */
-    public function admit(Recorded $thing, array $entries, Entry $entry): Admission;
+    public function admit(Recorded $thing, array $entries, Entry $entry, ?string $replaces = null, ?Course $before = null): Admission;
+
+    /**
+     * @param  list<Entry>  $entries  what bears on it so far
+     * @return list<string> why something of it would no longer fit without one of these
+     */
+    public function leftAdrift(Recorded $thing, array $entries, string $without): array;
 
     /** @return list<Question> about other things that the entry bears on */
     public function alsoAsks(Recorded $thing, Entry $entry): array;

@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Admission;
 use Marrow\Core\Folding\Asked;
+use Marrow\Core\Folding\Question;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Payload;
@@ -28,6 +29,7 @@ use Marrow\Core\Journal\Subject;
 use Marrow\Core\Registered;
 use Marrow\Core\Steps\Holding\FillsContainer;
 use Marrow\Core\Steps\Holding\FillsContainers;
+use Marrow\Core\Steps\Holding\Placed;
 use Ramsey\Uuid\Uuid;
 
 /**
@@ -36,6 +38,9 @@ use Ramsey\Uuid\Uuid;
  */
 final readonly class Recorder
 {
+    /** Drafts that are kept in one turn. */
+    private const AT_A_TIME = 50;
+
     /** Where a reference is looked up. */
     private const TABLES = ['lot' => 'lots', 'planting' => 'plantings', 'place' => 'places', 'variety' => 'varieties', 'container' => 'containers'];
 
@@ -51,16 +56,20 @@ final readonly class Recorder
     public function record(array $drafts, bool $all = false): array
     {
         if (! $all) {
-            return array_map(fn (Draft $draft): Answer => $this->answered($draft, fn (): Answer => WriteLock::hold(fn (): Answer => $this->one($draft))), $drafts);
+            $answers = [];
+            // Those who wait have their turn between them.
+            foreach (array_chunk($drafts, self::AT_A_TIME) as $some) {
+                array_push($answers, ...WriteLock::hold(fn (): array => $this->several($some, false)));
+            }
+
+            return $answers;
         }
         $answers = [];
         try {
             WriteLock::hold(function () use ($drafts, &$answers): void {
-                foreach ($drafts as $draft) {
-                    $answers[] = $answer = $this->answered($draft, fn (): Answer => $this->one($draft));
-                    if ($answer->status !== 'kept') {
-                        throw new NotAll;
-                    }
+                $answers = $this->several($drafts, true);
+                if (array_filter($answers, static fn (Answer $answer): bool => $answer->status !== 'kept') !== []) {
+                    throw new NotAll;
                 }
             });
         } catch (NotAll) {
@@ -71,13 +80,59 @@ final readonly class Recorder
     }
 
     /**
+     * What many drafts say of one thing is reckoned once, when they are about something else or over.
+     *
+     * @param  list<Draft>  $drafts
+     * @param  bool  $untilRefused  whether the first that is not kept ends it
+     * @return list<Answer>
+     */
+    private function several(array $drafts, bool $untilRefused): array
+    {
+        $answers = $touched = [];
+        $run = null;
+        foreach ($drafts as $draft) {
+            $before = $run;
+            $run = Run::with($run, $draft);
+            if ($before !== $run) {
+                $this->follow($touched);
+                $touched = [];
+            }
+            $answers[] = $answer = $this->answered($draft, function () use ($draft, $run, &$touched): Answer {
+                [$answer, $things] = DB::transaction(fn (): array => $this->one($draft, $run));
+                array_push($touched, ...$things);
+
+                return $answer;
+            });
+            if ($untilRefused && $answer->status !== 'kept') {
+                break;
+            }
+        }
+        $this->follow($touched);
+
+        return $answers;
+    }
+
+    /** @param  list<array{Subject, string}>  $touched */
+    private function follow(array $touched): void
+    {
+        if ($touched !== []) {
+            $this->events->dispatch(new Changed($touched));
+        }
+    }
+
+    /**
      * One draft that must be kept, for callers who know what they do.
      *
      * @throws Refused
      */
     public function must(Draft $draft): Answer
     {
-        return WriteLock::hold(fn (): Answer => $this->one($draft));
+        return WriteLock::hold(function () use ($draft): Answer {
+            [$answer, $touched] = $this->one($draft, Run::with(null, $draft));
+            $this->follow($touched);
+
+            return $answer;
+        });
     }
 
     /** @param  Closure(): Answer  $work */
@@ -92,40 +147,47 @@ final readonly class Recorder
         }
     }
 
-    /** @throws Refused */
-    private function one(Draft $draft): Answer
+    /**
+     * @return array{Answer, list<array{Subject, string}>} and what must be reckoned afresh
+     *
+     * @throws Refused
+     */
+    private function one(Draft $draft, Run $run): array
     {
         $kind = $this->kind($draft);
         $kept = JournalEntry::query()->where('id', $draft->id)->first();
         if ($kept !== null) {
-            return $this->again($draft, $kept, $kind);
+            return [$this->again($draft, $kept, $kind), []];
         }
         [$payload, $at] = $this->read($draft, $kind);
         $thing = $this->thing($draft, $kind);
-        if ($payload instanceof Struck && ($answer = $this->struckAlready($draft, $payload, $thing, $kind)) !== null) {
-            return $answer;
+        if ($payload instanceof Struck && ($answer = $this->struckAlready($draft, $payload, $thing, $kind, $run)) !== null) {
+            return [$answer, []];
         }
+        $correction = Correction::of($draft, $thing, $this->subjects);
         // What it refers to must be there before anything is made of it; the container it is put into may be new.
-        $this->references($kind, $payload, new: 'container');
-        $payload = $this->withContainer($draft, $payload, $thing);
-        $entry = new Entry($draft->id, $draft->id, $kind, $payload, $at);
+        $this->references($kind, $payload, mayBeNew: 'into');
+        $payload = $this->withContainer($draft, $payload, $thing, $correction);
+        $entry = new Entry($draft->id, $correction->order ?? $draft->id, $kind, $payload, $at);
         $references = $this->references($kind, $payload);
-        $admissions = [$this->admit($draft->about, $thing, $entry, $draft->replaces), ...$this->heardBy($references, $entry)];
+        $held = $payload instanceof Placed ? [...$references, ['place_id', $draft->about->value, $thing->id()]] : $references;
+        $admissions = [$this->subjects->of($draft->about)->admit($thing, $run->entries(), $entry, $correction?->id, $run->stands), ...$this->heardBy($references, $entry, $correction?->id)];
         $questions = array_merge([], ...array_map(static fn (Admission $admission): array => $admission->questions, $admissions));
-        $questions = [...$questions, ...$this->subjects->of($draft->about)->alsoAsks($thing, $entry)];
+        $questions = [...$questions, ...$this->subjects->of($draft->about)->alsoAsks($thing, $entry), ...$correction->questions ?? [], ...$this->asksOfGone($held)];
         if ($questions !== [] && ! $draft->evenSo && ! $draft->late && ! $payload instanceof Struck) {
             throw Asked::about($questions);
         }
-        $this->keep($draft, $thing, $entry, $references);
-        $touched = [[$draft->about, $thing->id()], ...$this->replaced($draft)];
+        $this->keep($draft, $thing, $entry, $references, $correction);
+        self::comeBack($held);
+        $correction === null ? $run->kept($entry, $admissions[0]->with) : $run->forget();
+        $touched = [[$draft->about, $thing->id()], ...$this->strikes($draft, $correction)];
         foreach ($references as [, $subject, $id]) {
             if (Subject::tryFrom($subject)?->hears() === true) {
                 $touched[] = [Subject::from($subject), $id];
             }
         }
-        $this->events->dispatch(new Changed($touched));
 
-        return Answer::kept($draft->id, $thing->code(), $kind, $payload, ($admissions[0]->with->adrift[$entry->id] ?? null)?->getMessage());
+        return [Answer::kept($draft->id, $thing->code(), $kind, $payload, ($admissions[0]->with->adrift[$entry->id] ?? null)?->getMessage()), $touched];
     }
 
     /** @throws Refused */
@@ -194,27 +256,20 @@ final readonly class Recorder
         return $subject->begin($draft, $draft->begins, $kind);
     }
 
-    private function admit(Subject $about, Recorded $thing, Entry $entry, ?string $without = null): Admission
-    {
-        $entries = array_values(array_filter(EntryStore::of($about, $thing->id()), static fn (Entry $kept): bool => $kept->id !== $without));
-
-        return $this->subjects->of($about)->admit($thing, $entries, $entry);
-    }
-
     /**
      * What it means to the other things that it refers to.
      *
      * @param  list<array{string, string, string}>  $references
      * @return list<Admission>
      */
-    private function heardBy(array $references, Entry $entry): array
+    private function heardBy(array $references, Entry $entry, ?string $replaces): array
     {
         $admissions = [];
         foreach ($references as [$role, $subject, $id]) {
             $about = Subject::tryFrom($subject);
             $thing = $about?->hears() === true ? $this->subjects->of($about)->find($id) : null;
             if ($about !== null && $thing !== null) {
-                $admissions[] = $this->admit($about, $thing, new Entry($entry->id, $entry->order, $entry->kind, $entry->payload, $entry->happenedAt, $role));
+                $admissions[] = $this->subjects->of($about)->admit($thing, EntryStore::of($about, $thing->id()), new Entry($entry->id, $entry->order, $entry->kind, $entry->payload, $entry->happenedAt, $role), $replaces);
             }
         }
 
@@ -222,21 +277,51 @@ final readonly class Recorder
     }
 
     /**
-     * @param  string  $new  what need not be there yet
+     * Where nothing is kept any more something may have been all the same: in the past, or because it is kept there again.
+     *
+     * @param  list<array{string, string, string}>  $references
+     * @return list<Question>
+     */
+    private function asksOfGone(array $references): array
+    {
+        $questions = [];
+        foreach ($references as [$role, $subject, $id]) {
+            $name = $subject === 'place' || $subject === 'container' ? DB::table(self::TABLES[$subject])->where('id', $id)->where('gone', 1)->value('name') : null;
+            if (is_string($name)) {
+                // A place and a container are asked for in one field.
+                $questions[] = new Question($role === 'inside' ? 'place_id' : $role, "$name is kept no more. Is it there again? Then it stands among the places again.", true);
+            }
+        }
+
+        return $questions;
+    }
+
+    /** @param  list<array{string, string, string}>  $references */
+    private static function comeBack(array $references): void
+    {
+        foreach ($references as [, $subject, $id]) {
+            if ($subject === 'place' || $subject === 'container') {
+                DB::table(self::TABLES[$subject])->where('id', $id)->where('gone', 1)->update(['gone' => 0]);
+            }
+        }
+    }
+
+    /**
+     * @param  string  $mayBeNew  the role of what need not be there yet
      * @return list<array{string, string, string}> role, what it is, id
      *
      * @throws Refused when there is no such thing
      */
-    private function references(Kind $kind, Payload $payload, string $new = ''): array
+    private function references(Kind $kind, Payload $payload, string $mayBeNew = ''): array
     {
         $references = [];
         foreach ($kind->references() as $role => $subject) {
             $id = $kind->value($payload, $role);
-            if (! is_string($id) || $subject === $new) {
+            if (! is_string($id) || $role === $mayBeNew) {
                 continue;
             }
             if (! DB::table(self::TABLES[$subject])->where('id', $id)->exists()) {
-                throw Refused::at($role, "There is no such $subject.");
+                throw Refused::at($role === 'inside' ? 'place_id' : $role, "There is no such $subject.");
             }
             $references[] = [$role, $subject, $id];
         }
@@ -250,10 +335,11 @@ final readonly class Recorder
      *
      * @throws Refused
      */
-    private function withContainer(Draft $draft, Payload $payload, Recorded $thing): Payload
+    private function withContainer(Draft $draft, Payload $payload, Recorded $thing, ?Correction $correction): Payload
     {
         if ($payload instanceof FillsContainers) {
-            $given = $payload->into();
+            // Corrected, they are the same packets.
+            $given = $payload->into() ?: $correction->into ?? [];
             $ids = array_map(static fn (int $i): string => $given[$i] ?? Uuid::uuid5($draft->id, "container $i")->toString(), range(0, $payload->fills() - 1));
             if (count(array_unique($ids)) !== count($ids)) {
                 throw Refused::at('into', 'Each packet has an id of its own.');
@@ -265,7 +351,7 @@ final readonly class Recorder
         if (! $payload instanceof FillsContainer) {
             return $payload;
         }
-        $into = $payload->into() ?? ($payload->isOnly() ? $thing->id() : Uuid::uuid5($draft->id, 'container')->toString());
+        $into = $payload->into() ?? $correction->into[0] ?? ($payload->isOnly() ? $thing->id() : Uuid::uuid5($draft->id, 'container')->toString());
         $this->container($into, $payload);
 
         return $payload->withInto($into);
@@ -277,6 +363,10 @@ final readonly class Recorder
         if (! Uuid::isValid($id)) {
             throw Refused::at('into', 'The id of a container is a UUID, made by whoever records.');
         }
+        $name = Container::query()->where('id', $id)->value('name');
+        if (is_string($name) && $name !== '') {
+            throw Refused::at('into', "$name has a name and may hold the packets of many. Say that the seed was put in there, not that it is one of its packets.");
+        }
         [$place, $inside] = $payload->lies();
         if ($inside === $id) {
             throw Refused::at('place_id', 'A container cannot lie in itself.');
@@ -285,7 +375,7 @@ final readonly class Recorder
     }
 
     /** What is struck already is struck: the wish is fulfilled. A strike that comes before its entry is kept when it comes late. */
-    private function struckAlready(Draft $draft, Struck $strike, Recorded $thing, Kind $kind): ?Answer
+    private function struckAlready(Draft $draft, Struck $strike, Recorded $thing, Kind $kind, Run $run): ?Answer
     {
         $target = JournalEntry::query()->where('id', $strike->entry)->first();
         if ($target === null) {
@@ -294,7 +384,7 @@ final readonly class Recorder
         if ($target->subject !== $draft->about->value || $target->subject_id !== $thing->id()) {
             throw Refused::at('entry', 'That entry is of something else.');
         }
-        $struck = Sequence::of(EntryStore::entries(EntryStore::rows($draft->about, $thing->id())))->struck;
+        $struck = Sequence::of($run->entries())->struck;
 
         return isset($struck[$strike->entry]) ? Answer::kept($draft->id, $thing->code(), $kind, $strike) : null;
     }
@@ -312,9 +402,10 @@ final readonly class Recorder
             return Answer::taken($draft->id);
         }
         $fixed = static fn (Payload $payload): array => array_diff_key($kind->keep($payload), ['into' => 1]);
+        $isSame = ForgottenText::isSame($fixed($now), $fixed($sent));
         // A day alone was given as such, whatever hour was made of it; a strike happens when the server hears of it.
         $sameTime = $sent instanceof Struck || $kept->given_at === trim($draft->happenedAt) || Moment::say(Moment::read($kept->happened_at)) === trim($draft->happenedAt);
-        if (! $sameTime || $fixed($now) != $fixed($sent)) {
+        if (! $sameTime || ! $isSame) {
             return Answer::taken($draft->id);
         }
         $thing = $this->subjects->of($draft->about)->find($draft->aboutId);
@@ -323,9 +414,9 @@ final readonly class Recorder
     }
 
     /** @param  list<array{string, string, string}>  $references */
-    private function keep(Draft $draft, Recorded $thing, Entry $entry, array $references): void
+    private function keep(Draft $draft, Recorded $thing, Entry $entry, array $references, ?Correction $correction): void
     {
-        $this->insert($draft, $draft->id, $draft->about->value, $thing->id(), $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, $draft->replaces);
+        $this->insert($draft, $draft->id, $draft->about->value, $thing->id(), $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, ['ord' => $entry->order, 'replaces' => $correction?->id, 'act' => $correction?->act]);
         DB::table('entry_refs')->insert(array_map(
             static fn (array $reference): array => ['entry_id' => $draft->id, 'role' => $reference[0], 'subject' => $reference[1], 'subject_id' => $reference[2]],
             $references,
@@ -336,29 +427,28 @@ final readonly class Recorder
      * The entry that this one corrects is struck with it.
      *
      * @return list<array{Subject, string}> what that was about
-     *
-     * @throws Refused
      */
-    private function replaced(Draft $draft): array
+    private function strikes(Draft $draft, ?Correction $correction): array
     {
-        if ($draft->replaces === null) {
+        if ($correction === null) {
             return [];
         }
-        $old = JournalEntry::query()->where('id', $draft->replaces)->first() ?? throw Refused::at('replaces', 'There is no such entry to correct.');
-        $this->insert($draft, Uuid::uuid5($draft->id, 'replaces')->toString(), $old->subject, $old->subject_id, 'struck', ['entry' => $old->id, 'reason' => 'corrected'], $this->clock->now());
+        $this->insert($draft, Uuid::uuid5($draft->id, 'replaces')->toString(), $correction->subject->value, $correction->subjectId, 'struck', ['entry' => $correction->id, 'reason' => 'corrected'], $this->clock->now());
 
-        return [[Subject::from($old->subject), $old->subject_id]];
+        return [[$correction->subject, $correction->subjectId]];
     }
 
-    /** @param  array<string, mixed>  $payload */
-    private function insert(Draft $draft, string $id, string $subject, string $subjectId, string $kind, array $payload, DateTimeImmutable $at, ?string $replaces = null): void
+    /**
+     * @param  array<string, mixed>  $payload
+     * @param  array<string, mixed>  $more  columns
+     */
+    private function insert(Draft $draft, string $id, string $subject, string $subjectId, string $kind, array $payload, DateTimeImmutable $at, array $more = []): void
     {
-        JournalEntry::query()->insert(JournalRow::of($id, $id, $subject, $subjectId, $kind, $payload, $at, $this->clock->now(), [
+        JournalEntry::query()->insert([...JournalRow::of($id, $id, $subject, $subjectId, $kind, $payload, $at, $this->clock->now(), [
             'given_at' => trim($draft->happenedAt),
             'recorded_by' => $draft->by,
             'keeper_id' => $this->keeper($draft->by),
-            'replaces' => $replaces,
-        ]));
+        ]), ...$more]);
     }
 
     private function keeper(string $name): ?string

@@ -12,6 +12,7 @@ namespace App\Models;
  * @property int $lots
  * @property string $made_at
  * @property ?string $taken_back_at
+ * @property string $digest  of the list as it was sent; empty of those that are older
  */
 final class Act extends Thing
 {

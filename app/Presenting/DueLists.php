@@ -6,8 +6,8 @@ namespace App\Presenting;
 
 use App\Documents\PlanTaskDocument;
 use App\Documents\TodayDocument;
-use App\Garden\Marks;
 use App\Models\DueTask;
+use App\Models\Marks;
 use App\Moment;
 use App\Plans\PlannedWork;
 use App\Voice\When;

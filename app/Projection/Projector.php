@@ -80,13 +80,27 @@ final readonly class Projector
         }
         $lots = [];
         foreach ($containers as $container) {
-            array_push($lots, ...$this->stores->idsIn($container));
+            array_push($lots, ...$this->stores->idsIn($container), ...$this->everIn($this->stores->within($container)));
         }
         foreach ($places as $place) {
             array_push($lots, ...$this->stores->idsAt($place));
         }
 
         return $lots;
+    }
+
+    /**
+     * Those whose entries ever named one of these: moved late, it moves what lay in it then.
+     *
+     * @param  list<string>  $containers  ids
+     * @return list<string> ids of lots
+     */
+    private function everIn(array $containers): array
+    {
+        return array_values(array_filter(DB::table('entry_refs')
+            ->join('journal_entries', 'journal_entries.id', '=', 'entry_refs.entry_id')
+            ->where('entry_refs.subject', Subject::Container->value)->whereIn('entry_refs.subject_id', $containers)->where('journal_entries.subject', Subject::Lot->value)
+            ->distinct()->pluck('journal_entries.subject_id')->all(), is_string(...)));
     }
 
     public function handbookChanged(HandbookChanged $changed): void

@@ -7,8 +7,9 @@ namespace App\Sharing;
 use App\Clock;
 use App\Copies\Copies;
 use App\Documents\SavedDocument;
-use App\Garden\Marks;
 use App\Journal\Changed;
+use App\Journal\ForgottenText;
+use App\Models\Marks;
 use App\Models\WriteLock;
 use App\Reading\PeopleNames;
 use App\Voice\Quantity;
@@ -28,7 +29,7 @@ use Marrow\Core\Registered;
  */
 final readonly class Forgetting
 {
-    public const SOMEBODY = 'somebody';
+    public const SOMEBODY = ForgottenText::SOMEBODY;
 
     /** A name shorter than this would take parts of words with it. */
     private const SHORTEST = 2;

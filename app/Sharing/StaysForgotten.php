@@ -6,7 +6,7 @@ namespace App\Sharing;
 
 use App\Copies\Copy;
 use App\Copies\GoneBack;
-use App\Garden\Marks;
+use App\Models\Marks;
 use App\Reading\PeopleNames;
 use App\Voice\Quantity;
 use Illuminate\Database\SQLiteDatabaseDoesNotExistException;

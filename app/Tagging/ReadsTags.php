@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Tagging;
 
 use App\Documents\TagReadDocument;
-use App\Garden\Marks;
 use App\Models\Code;
 use App\Models\Lot;
+use App\Models\Marks;
 use App\Models\Planting;
 use App\Presenting\Tags;
 use Illuminate\Support\Facades\DB;

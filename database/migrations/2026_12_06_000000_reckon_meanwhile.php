@@ -16,5 +16,7 @@ return new class extends Migration {
             id TEXT NOT NULL,
             PRIMARY KEY (phase, number, id)
         ) STRICT, WITHOUT ROWID');
+        // By which a list that is sent again is known to be the same.
+        DB::statement("ALTER TABLE acts ADD COLUMN digest TEXT NOT NULL DEFAULT ''");
     }
 };

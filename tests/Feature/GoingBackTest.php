@@ -8,7 +8,7 @@ use App\Copies\Copies;
 use App\Copies\Copy;
 use App\Copies\CopyFailed;
 use App\Copies\GoingBack;
-use App\Garden\Marks;
+use App\Models\Marks;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PDO;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Copies\Copies;
-use App\Garden\Marks;
 use App\Handbook\ReadCrops;
 use App\Models\Backlog;
 use App\Models\Garden;
+use App\Models\Marks;
 use App\Models\WriteLock;
 use App\Plans\PlanBook;
 use App\Projection\Projector;

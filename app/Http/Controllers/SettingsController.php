@@ -12,6 +12,7 @@ use App\Garden\SettingsChanged;
 use App\Http\Input;
 use App\Http\Scalar;
 use App\Models\WriteLock;
+use App\Printing\LabelPrinter;
 use App\Voice\Speaking;
 use App\Words\RefusalWords;
 use App\Words\SettingWords;
@@ -53,6 +54,9 @@ final class SettingsController extends Controller
         $field = SettingList::field($key) ?? abort(404, 'There is no such setting.');
         $typed = Scalar::text($request, 'value');
         try {
+            if ($key === 'label_printer' && trim($typed) !== '') {
+                LabelPrinter::address($typed);
+            }
             WriteLock::hold(function () use ($key, $field, $typed, $events): void {
                 $this->settings->put($key, Input::typed($field, $typed, Speaking::forms()->units));
                 $events->dispatch(new SettingsChanged($key));

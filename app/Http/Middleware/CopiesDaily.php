@@ -7,7 +7,7 @@ namespace App\Http\Middleware;
 use App\Clock;
 use App\Copies\Copies;
 use App\Copies\CopyFailed;
-use App\Garden\Marks;
+use App\Models\Marks;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;

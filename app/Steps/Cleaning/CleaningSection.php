@@ -63,7 +63,8 @@ final class CleaningSection implements SheetSection
         if ($stock->tsmIsOfThisLot()) {
             $facts[] = new FactDocument("1\u{00A0}000 seeds weigh", Quantity::grams($stock->tsm()));
         }
-        if ($stock->sample !== null) {
+        // One sample says nothing of how much they differ.
+        if ($stock->sample?->cv !== null) {
             $facts[] = new FactDocument('Samples vary by', Quantity::moisture($stock->sample->cv).($stock->sample->cv > self::MOST_VARIATION ? ', more than 4 %: weigh again' : ''));
         }
 

@@ -113,7 +113,8 @@ final class Reading
             throw Refused::at($field->key, sprintf('%s is too long: at most %d letters.', $field->subject(), $field->max));
         }
 
-        return $given;
+        // A name is one line, whatever it was pasted from.
+        return $field->type === FieldType::Text ? trim((string) preg_replace('/\s*[\r\n\t]+\s*/u', ' ', $given)) : $given;
     }
 
     /** @throws Refused */

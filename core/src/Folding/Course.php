@@ -69,13 +69,15 @@ final class Course
      *
      * @param  \Closure(): list<Strand>  $strands  makes fresh ones
      * @param  list<Entry>  $entries  recorded so far
+     * @param  ?string  $replaces  id of the one of these that it corrects, and takes the place of
+     * @param  ?self  $before  these folded, where they have been
      *
      * @throws Refused when it cannot be true whatever else is
      */
-    public static function admit(\Closure $strands, array $entries, Entry $candidate): Admission
+    public static function admit(\Closure $strands, array $entries, Entry $candidate, ?string $replaces = null, ?self $before = null): Admission
     {
-        $before = self::fold($strands(), $entries);
-        $with = self::fold($strands(), [...$entries, $candidate]);
+        $before ??= self::fold($strands(), $entries);
+        $with = self::fold($strands(), [...self::without($entries, $replaces), $candidate]);
         $questions = [];
         $own = $with->adrift[$candidate->id] ?? null;
         if ($own !== null) {
@@ -99,6 +101,31 @@ final class Course
         }
 
         return new Admission($with, $questions);
+    }
+
+    /**
+     * What would no longer fit without one entry that was recorded.
+     *
+     * @param  \Closure(): list<Strand>  $strands  makes fresh ones
+     * @param  list<Entry>  $entries  recorded so far
+     * @return list<string> why
+     */
+    public static function leftWithout(\Closure $strands, array $entries, string $id): array
+    {
+        $left = array_diff_key(self::fold($strands(), self::without($entries, $id))->adrift, self::fold($strands(), $entries)->adrift);
+
+        return array_values(array_map(static fn (Refused $refused): string => $refused->getMessage(), $left));
+    }
+
+    /**
+     * What was recorded besides one entry; its strikes go with it.
+     *
+     * @param  list<Entry>  $entries
+     * @return list<Entry>
+     */
+    public static function without(array $entries, ?string $id): array
+    {
+        return $id === null ? $entries : array_values(array_filter($entries, static fn (Entry $entry): bool => $entry->id !== $id));
     }
 
     /** @return list<Task> */

@@ -46,9 +46,9 @@ final readonly class Sequence
                 $strikes[$entry->payload->entry][] = $entry->id;
             }
         }
-        $struck = [];
+        $struck = $known = [];
         foreach (array_keys($strikes) as $target) {
-            if (self::isStruck($target, $strikes, [])) {
+            if (self::isStruck($target, $strikes, $known)) {
                 $struck[$target] = true;
             }
         }
@@ -58,16 +58,17 @@ final readonly class Sequence
 
     /**
      * @param  array<string, list<string>>  $strikes  ids of the strikes by what they strike
-     * @param  array<string, true>  $asked  so that strikes of one another, which nobody can make, end all the same
+     * @param  array<string, bool>  $known  what was found out so far, so that each is asked about once; strikes of one another, which nobody can make, end all the same
      */
-    private static function isStruck(string $id, array $strikes, array $asked): bool
+    private static function isStruck(string $id, array $strikes, array &$known): bool
     {
-        if (isset($asked[$id])) {
-            return false;
+        if (isset($known[$id])) {
+            return $known[$id];
         }
+        $known[$id] = false;
         foreach ($strikes[$id] ?? [] as $strike) {
-            if (! self::isStruck($strike, $strikes, [...$asked, $id => true])) {
-                return true;
+            if (! self::isStruck($strike, $strikes, $known)) {
+                return $known[$id] = true;
             }
         }
 

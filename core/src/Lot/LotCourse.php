@@ -105,9 +105,18 @@ final class LotCourse
      *
      * @throws Refused when it cannot be true whatever else is
      */
-    public static function admit(LotFacts $facts, array $entries, Entry $candidate, Practice $practice): Admission
+    public static function admit(LotFacts $facts, array $entries, Entry $candidate, Practice $practice, ?string $replaces = null, ?Course $before = null): Admission
     {
-        return Course::admit(static fn (): array => (new self($facts, $practice))->strands(), $entries, $candidate);
+        return Course::admit(static fn (): array => (new self($facts, $practice))->strands(), $entries, $candidate, $replaces, $before);
+    }
+
+    /**
+     * @param  list<Entry>  $entries
+     * @return list<string> why something would no longer fit without that entry
+     */
+    public static function leftWithout(LotFacts $facts, array $entries, string $id, Practice $practice): array
+    {
+        return Course::leftWithout(static fn (): array => (new self($facts, $practice))->strands(), $entries, $id);
     }
 
     /** @return array<string, Refused> why an entry is left out, by its id */

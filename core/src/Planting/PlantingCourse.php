@@ -69,9 +69,18 @@ final class PlantingCourse
      *
      * @throws Refused when it cannot be true whatever else is
      */
-    public static function admit(PlantingFacts $facts, array $entries, Entry $candidate): Admission
+    public static function admit(PlantingFacts $facts, array $entries, Entry $candidate, ?string $replaces = null, ?Course $before = null): Admission
     {
-        return Course::admit(static fn (): array => (new self($facts))->strands(), $entries, $candidate);
+        return Course::admit(static fn (): array => (new self($facts))->strands(), $entries, $candidate, $replaces, $before);
+    }
+
+    /**
+     * @param  list<Entry>  $entries
+     * @return list<string> why something would no longer fit without that entry
+     */
+    public static function leftWithout(PlantingFacts $facts, array $entries, string $id): array
+    {
+        return Course::leftWithout(static fn (): array => (new self($facts))->strands(), $entries, $id);
     }
 
     /** @return array<string, Refused> */

@@ -37,16 +37,16 @@ final class HoldingCourse
     /**
      * @param  list<Entry>  $entries  recorded of the place so far
      */
-    public static function admitToPlace(string $id, StoredAt $ordinary, array $entries, Entry $candidate): Admission
+    public static function admitToPlace(string $id, StoredAt $ordinary, array $entries, Entry $candidate, ?string $replaces = null, ?Course $before = null): Admission
     {
-        return Course::admit(static fn (): array => [new PlaceStrand($id, $ordinary)], $entries, $candidate);
+        return Course::admit(static fn (): array => [new PlaceStrand($id, $ordinary)], $entries, $candidate, $replaces, $before);
     }
 
     /**
      * @param  list<Entry>  $entries  recorded of the container so far
      */
-    public static function admitToContainer(string $id, string $name, Holdings $others, array $entries, Entry $candidate): Admission
+    public static function admitToContainer(string $id, string $name, Holdings $others, array $entries, Entry $candidate, ?string $replaces = null, ?Course $before = null): Admission
     {
-        return Course::admit(static fn (): array => [new ContainerStrand($id, $name, $others)], $entries, $candidate);
+        return Course::admit(static fn (): array => [new ContainerStrand($id, $name, $others)], $entries, $candidate, $replaces, $before);
     }
 }

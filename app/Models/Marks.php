@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Garden;
+namespace App\Models;
 
 use Illuminate\Support\Facades\DB;
 use PDO;
