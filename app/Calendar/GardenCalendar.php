@@ -13,6 +13,7 @@ use App\Plans\PlannedWork;
 use App\Presenting\Tasks;
 use App\Voice\When;
 use DateTimeImmutable;
+use DateTimeZone;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 
@@ -76,7 +77,8 @@ final readonly class GardenCalendar
     {
         $event = new VEvent($calendar, 'VEVENT', [
             'UID' => rtrim($id, '-').'@marrow',
-            'DTSTAMP' => Moment::read(Moment::keep($this->clock->now())),
+            // In universal time, as the standard wants it of this one.
+            'DTSTAMP' => $this->clock->now()->setTimezone(new DateTimeZone('UTC'))->format('Ymd\THis\Z'),
             'SUMMARY' => str_replace("\u{00A0}", ' ', $summary),
             'DESCRIPTION' => str_replace("\u{00A0}", ' ', $why),
             'TRANSP' => 'TRANSPARENT',

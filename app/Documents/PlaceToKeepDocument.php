@@ -33,13 +33,16 @@ final readonly class PlaceToKeepDocument
     public static function of(Place $place): self
     {
         $fields = GardenFields::place();
-        $isKnown = $place->air_known !== 0;
-        $typed = ['name' => $place->name, ...($isKnown ? ['temperature' => $place->temperature_c, 'rh' => $place->rh] : [])];
+        $typed = ['name' => $place->name, ...$place->air()];
         foreach ($typed as $key => $value) {
             $now = Speaking::forms()->units->typed($fields->field($key), $value);
             $typed[$key] = is_float($now) ? Field::show($now) : $now;
         }
 
-        return new self($place->id, $place->name, $isKnown ? sprintf("%s, %s, %s\u{00A0}%% RH", $place->name, Quantity::temperature($place->temperature_c), round($place->rh)) : "$place->name, air not measured", (object) $typed);
+        return new self($place->id, $place->name, match ($place->air_known) {
+            Place::NOTHING_KNOWN => "$place->name, air not measured",
+            Place::TEMPERATURE_KNOWN => sprintf('%s, %s', $place->name, Quantity::temperature($place->temperature_c)),
+            default => sprintf("%s, %s, %s\u{00A0}%% RH", $place->name, Quantity::temperature($place->temperature_c), round($place->rh)),
+        }, (object) $typed);
     }
 }

@@ -13,6 +13,7 @@ use App\Reading\Tagged;
 use App\Words\Stages;
 use Illuminate\Database\Eloquent\Builder;
 use Marrow\Core\Journal\Subject;
+use Marrow\Core\Work\Place;
 
 /** Lots and plantings, by anything: code, variety, Latin or common name, place, person, note, year. */
 final readonly class FindsThings implements Finds
@@ -48,8 +49,9 @@ final readonly class FindsThings implements Finds
         $number = Code::number($sought->text, 'L');
         $found = $number === null ? [] : $rows()->where('number', $number)->get()->keyBy('lot_id')->all();
         // By the index, each by itself: no more is read than is shown. Without it all must be read, and are ordered.
+        // One that was taken back is found by its code alone.
         foreach ($sought->isIndexed() ? [$rows()->where('used_up', 0), $rows()->where('used_up', 1)] : [$rows()->orderBy('used_up')] as $pass) {
-            $sought->narrow($pass, Subject::Lot);
+            $sought->narrow($pass->where('place', '!=', Place::Plot->value), Subject::Lot);
             $found += count($found) < self::MOST ? $pass->orderByDesc('number')->limit(self::MOST)->get()->keyBy('lot_id')->all() : [];
         }
 

@@ -246,15 +246,15 @@ final readonly class Garden
             }
         }
 
-        if ($given->has('temperature') !== $given->has('rh')) {
-            throw Refused::at($given->has('rh') ? 'temperature' : 'rh', 'Give the temperature and the humidity, or neither where nobody has measured them.');
+        if ($given->has('rh') && ! $given->has('temperature')) {
+            throw Refused::at('temperature', 'Give the temperature with the humidity, or neither where nobody has measured them.');
         }
 
         return [
             'name' => self::composed($given->text('name')),
             'temperature_c' => $given->numberOr('temperature', self::UNMEASURED[0]),
             'rh' => $given->numberOr('rh', self::UNMEASURED[1]),
-            'air_known' => (int) $given->has('rh'),
+            'air_known' => Place::known($given->has('temperature'), $given->has('rh')),
         ];
     }
 

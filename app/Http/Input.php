@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Clock;
 use App\Voice\Speaking;
 use App\Voice\UnitSystem;
 use App\Words\RefusalWords;
@@ -58,7 +59,7 @@ final class Input
     public static function typed(Field $field, string $typed, UnitSystem $units): string
     {
         if ($field->type === FieldType::Date) {
-            return DayText::read($typed, Speaking::forms()->monthFirst()) ?? $typed;
+            return DayText::read($typed, Speaking::forms()->monthFirst(), app(Clock::class)->now()) ?? $typed;
         }
 
         return $field->type === FieldType::Share && is_numeric(str_replace(',', '.', trim($typed))) ? trim($typed).' %' : $units->read($field, $typed);

@@ -243,7 +243,7 @@ final class Working
                 'name' => Garden::composed($name),
                 'temperature_c' => $air['temperature'] ?? Garden::UNMEASURED[0],
                 'rh' => $air['rh'] ?? Garden::UNMEASURED[1],
-                'air_known' => (int) ($air['temperature'] !== null && $air['rh'] !== null),
+                'air_known' => Place::known($air['temperature'] !== null, $air['rh'] !== null),
             ]);
             $this->places[$plain] = $place;
             $this->holdings = $this->holdings->with($place->id, $this->facts->storedAt($place));

@@ -7,6 +7,7 @@ namespace App\Journal;
 use App\Clock;
 use App\Voice\Speaking;
 use DateTimeImmutable;
+use Marrow\Core\Fields\DayOf;
 use Marrow\Core\Fields\DayText;
 use Marrow\Core\Fields\Refused;
 
@@ -54,7 +55,7 @@ final readonly class Moments
             }
             $given = $part[1];
         }
-        $day = DayText::read($given, Speaking::forms()->monthFirst());
+        $day = DayText::read($given, Speaking::forms()->monthFirst(), $now, DayOf::Past);
         if ($day === null) {
             return null;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use Illuminate\Support\Facades\DB;
+use Marrow\Core\Season\PlannedPlanting;
 use Marrow\Core\Season\PlanTask;
 use Marrow\Core\Season\PlanTasks;
 use Marrow\Core\Season\SeasonPlan;
@@ -14,8 +15,24 @@ final readonly class WorkPlanned
 {
     public function __construct(private Observed $observed) {}
 
+    /** Of this plan, and of those that had or have plantings in common with it. */
     public function write(SeasonPlan $plan): void
     {
+        $shared = [
+            ...DB::table('plan_tasks')->where('year', $plan->year)->distinct()->pluck('planting')->all(),
+            ...array_map(static fn (PlannedPlanting $planting): string => $planting->id, $plan->plantings),
+        ];
+        $this->of($plan);
+        foreach (SharedPlantings::all() as $year => $ids) {
+            if ($year !== $plan->year && array_intersect($ids, $shared) !== []) {
+                $this->of(app(PlanBook::class)->open($year)->plan);
+            }
+        }
+    }
+
+    private function of(SeasonPlan $plan): void
+    {
+        $asks = SharedPlantings::of($plan->year);
         DB::table('plan_tasks')->where('year', $plan->year)->delete();
         DB::table('plan_varieties')->where('year', $plan->year)->delete();
         $grown = $this->observed->grown($plan);
@@ -32,7 +49,7 @@ final readonly class WorkPlanned
             'grown' => $grown[$task->planting->id]->planting ?? null,
             'standing' => $grown[$task->planting->id]->standing ?? 0,
             'in_store' => $grown[$task->planting->id]->inStore ?? 0,
-        ], PlanTasks::of(Observed::inBloom($plan, $grown), $grown));
+        ], array_values(array_filter(PlanTasks::of(Observed::inBloom($plan, $grown), $grown), $asks->asks(...))));
         foreach (array_chunk($rows, 100) as $chunk) {
             DB::table('plan_tasks')->insert($chunk);
         }

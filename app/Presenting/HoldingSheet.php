@@ -53,7 +53,7 @@ final readonly class HoldingSheet
         $lots = $isPlace ? $this->stores->idsAt($holder->id) : $this->stores->idsIn($holder->id);
         $fields = $isPlace ? GardenFields::place() : GardenFields::container();
         $typed = $isPlace
-            ? ['name' => $holder->name, ...($holder->air_known === 1 ? ['temperature' => $holder->temperature_c, 'rh' => $holder->rh] : [])]
+            ? ['name' => $holder->name, ...$holder->air()]
             : ['name' => $holder->name, 'kind' => $holder->kind, 'note' => $holder->note];
         foreach ($typed as $key => $value) {
             $now = Speaking::forms()->units->typed($fields->field($key), $value);
@@ -100,9 +100,11 @@ final readonly class HoldingSheet
 
     private static function air(Stretch $around): string
     {
-        return $around->air->isAirKnown
-            ? sprintf("%s, %s\u{00A0}%% RH", Quantity::temperature($around->air->temperatureC), round($around->air->rh))
-            : 'air not measured';
+        return match (true) {
+            ! $around->air->isAirKnown => 'air not measured',
+            ! $around->air->isRhKnown => Quantity::temperature($around->air->temperatureC),
+            default => sprintf("%s, %s\u{00A0}%% RH", Quantity::temperature($around->air->temperatureC), round($around->air->rh)),
+        };
     }
 
     /**

@@ -68,9 +68,11 @@ final class Stores
     /** What the fold must know of a place, those that are yet to be kept among them. */
     public function storedAt(Place $place): StoredAt
     {
-        return $place->air_known === 0
-            ? new StoredAt($place->name, $this->practice->number('room_temperature'), $this->practice->number('room_rh'), false)
-            : new StoredAt($place->name, $place->temperature_c, $place->rh);
+        return match ($place->air_known) {
+            Place::NOTHING_KNOWN => new StoredAt($place->name, $this->practice->number('room_temperature'), $this->practice->number('room_rh'), false),
+            Place::TEMPERATURE_KNOWN => new StoredAt($place->name, $place->temperature_c, $this->practice->number('room_rh'), true, false),
+            default => new StoredAt($place->name, $place->temperature_c, $place->rh),
+        };
     }
 
     /**

@@ -6,6 +6,9 @@ namespace App\Voice;
 
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldType;
+use Marrow\Core\Fields\NumberText;
+use Marrow\Core\Fields\Reading;
+use Marrow\Core\Fields\Refused;
 
 /** Metric, or US customary: what a person types and reads. The core knows metric alone. */
 enum UnitSystem: string
@@ -60,14 +63,20 @@ enum UnitSystem: string
             return implode(',', array_map(function (string $segment): string {
                 $parts = explode(':', $segment);
                 if (isset($parts[2])) {
-                    $parts[2] = $this->number('°C', $parts[2], false);
+                    $parts[2] = $this->number(Field::number('temperature', 'Temperature', '°C', -1e6, 1e6), $parts[2]);
                 }
 
                 return implode(':', $parts);
             }, explode(',', $typed)));
         }
 
-        return implode(',', array_map(fn (string $part): string => $this->number($input->unit, $part, self::isChange($input)), explode(',', $typed)));
+        if ($input->each === null) {
+            return $this->number($input, $typed);
+        }
+        $parts = array_map(fn (string $part): string => $this->number($input, $part), Reading::split($typed));
+
+        // What was left as typed may have a comma within.
+        return implode(array_filter($parts, static fn (string $part): bool => str_contains($part, ',')) === [] ? ',' : ';', $parts);
     }
 
     /**
@@ -97,13 +106,20 @@ enum UnitSystem: string
         return str_ends_with($input->key, '_change');
     }
 
-    private function number(string $unit, string $typed, bool $change): string
+    /** A bare number is in the keeper's own unit, however it was typed: "½", "1 1/2", "11,5"; one with a unit behind it is in that. */
+    private function number(Field $input, string $typed): string
     {
-        $text = trim($typed);
+        if ($this->unit($input->unit) === $input->unit || preg_match('/^[\s\d.,\/+\x{2212}-]*[\d½¼¾⅓⅔⅛⅜⅝⅞][\s\d.,\/½¼¾⅓⅔⅛⅜⅝⅞]*$/u', $typed) !== 1) {
+            return $typed;
+        }
+        try {
+            $value = NumberText::read($typed, Field::number('typed', 'What was typed', '', -1e12, 1e12));
+        } catch (Refused) {
+            // What is no number, or can be read in two ways, is refused as such where it was typed.
+            return $typed;
+        }
 
-        return is_numeric($text) && $this->unit($unit) !== $unit
-            ? sprintf('%.12G', $this->toCore($unit, (float) $text, $change))
-            : $typed;
+        return sprintf('%.12G', $this->toCore($input->unit, $value, self::isChange($input)));
     }
 
     private static function digits(float $value, int $most): string

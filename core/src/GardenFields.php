@@ -27,8 +27,8 @@ final class GardenFields
     {
         return FieldList::of(
             Field::text('name', 'Place', 80)->called('the name of the place')->hint('The hall cupboard, the old fridge'),
-            Field::number('temperature', 'Temperature', '°C', -30, 45)->called('its ordinary temperature')->optional()->hint('Empty with the humidity where nobody has measured it: it is then reckoned as a room'),
-            Field::number('rh', 'Humidity', '% RH', 2, 97)->called('its ordinary relative humidity')->optional(),
+            Field::number('temperature', 'Temperature', '°C', -30, 45)->called('its ordinary temperature')->optional()->hint('Empty where nobody has measured it: it is then reckoned as a room'),
+            Field::number('rh', 'Humidity', '% RH', 2, 97)->called('its ordinary relative humidity')->optional()->hint('A freezer needs none'),
         );
     }
 

@@ -43,8 +43,13 @@ final class DaysAndHoursTest extends TestCase
         yield ['1 September 2026, 24:10', null];
         yield ['1 September 2026, 13:10 pm', null];
         yield ['14 September 2026, 18:00', null];
-        yield ['31 August', null];
-        yield ['yesterday', null];
+        yield ['31 August', '2026-08-31 12:00'];
+        yield ['31 December', '2025-12-31 12:00'];
+        yield ['32 August', null];
+        yield ['yesterday', '2026-09-13 12:00'];
+        yield ['yesterday, 18:30', '2026-09-13 18:30'];
+        yield ['tomorrow', null];
+        yield ['10.3.24', '2024-03-10 12:00'];
     }
 
     public function test_the_server_says_days_in_the_form_that_was_set_and_tells_the_interface_which(): void

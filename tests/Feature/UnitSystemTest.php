@@ -30,6 +30,13 @@ final class UnitSystemTest extends TestCase
         yield 'what is no number is left to be refused as it stands' => [$temperature, 'warm', 'warm'];
         yield 'a change of temperature' => [Field::number('temperature_change', 't', '°C', -50, 50), '-9', '-5'];
         yield 'an ounce' => [Field::number('mass', 'm', 'g', 0, 1000), '1', '28.349523125'];
+        yield 'half an ounce' => [Field::number('mass', 'm', 'g', 0, 1000), '½', '14.1747615625'];
+        yield 'half an ounce, on the keys' => [Field::number('mass', 'm', 'g', 0, 1000), '1/2', '14.1747615625'];
+        yield 'an ounce and a half' => [Field::number('mass', 'm', 'g', 0, 1000), '1 1/2', '42.5242846875'];
+        yield 'with a decimal comma' => [Field::number('mass', 'm', 'g', 0, 10_000), '11,5', '326.019515937'];
+        yield 'with a unit of its own' => [Field::number('mass', 'm', 'g', 0, 1000), '½ lb', '½ lb'];
+        yield 'what can be read in two ways is left to be asked about' => [Field::number('mass', 'm', 'g', 0, 100_000), '1,200', '1,200'];
+        yield 'ounces with decimal commas' => [Field::numbers('masses', 'm', 'g', 0, 1000), '0,5 1', '14.1747615625,28.349523125'];
         yield 'a list of ounces' => [Field::numbers('masses', 'm', 'g', 0, 1000), '1, 2,x', '28.349523125,56.69904625,x'];
         yield 'feet' => [Field::number('distance', 'd', 'm', 0, 1000), '100', '30.48'];
         yield 'per cent is the same everywhere' => [Field::number('moisture', 'm', '% of wet mass', 0, 100), '9', '9'];

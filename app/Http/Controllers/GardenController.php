@@ -26,6 +26,7 @@ use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\GardenFields;
+use Marrow\Core\Work\Place as Stage;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -127,6 +128,8 @@ final class GardenController extends Controller
         $crop = Scalar::text($request, 'crop');
         $lots = Lot::query()->with(['variety', 'standing'])
             ->when($crop !== '', static fn ($query) => $query->whereHas('variety', static fn ($variety) => $variety->where('crop', $crop)))
+            // One whose picking was taken back is no lot any more.
+            ->whereHas('standing', static fn ($standing) => $standing->where('place', '!=', Stage::Plot->value))
             ->orderByDesc('number')->limit(500)->get();
 
         $packets = [];

@@ -88,7 +88,7 @@ final class StoringSection implements SheetSection
         $facts = [
             new FactDocument('There is', StockWords::of($lot) ?? 'not counted'),
             new FactDocument('Kept in', $now->container->label().', '.implode(' › ', $now->path)),
-            new FactDocument('At', ($now->at->isAirKnown ? '' : 'not measured, taken as a room: ').sprintf("%s, %s\u{00A0}%% RH%s", Quantity::temperature($now->at->temperatureC), round($now->at->rh), $now->container->isTight() ? ' outside the container' : '')),
+            new FactDocument('At', ($now->at->isAirKnown ? '' : 'not measured, taken as a room: ').($now->at->isRhKnown ? sprintf("%s, %s\u{00A0}%% RH%s", Quantity::temperature($now->at->temperatureC), round($now->at->rh), $now->container->isTight() ? ' outside the container' : '') : Quantity::temperature($now->at->temperatureC).($now->container->isTight() ? '' : ', humidity not measured, taken as a room\'s'))),
             new FactDocument('Since', $when->date($since)),
         ];
         if ($storing->moisture !== null) {

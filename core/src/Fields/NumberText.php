@@ -73,7 +73,7 @@ final class NumberText
     {
         $comma = strrpos($number, ',');
         if ($comma === false) {
-            return $number;
+            return self::withoutPoints($number, $field);
         }
         $point = strrpos($number, '.');
         if ($point !== false) {
@@ -89,6 +89,24 @@ final class NumberText
         }
 
         return str_replace(',', '.', $number);
+    }
+
+    /**
+     * With points alone. "1.250" is a figure with three places, as scales and programs write it; "1.200" and "1.250.000" are not
+     * what anybody writes who has no thousands in mind, or a scale that shows what it does not weigh.
+     *
+     * @throws Refused
+     */
+    private static function withoutPoints(string $number, Field $field): string
+    {
+        if (preg_match('/^\d{1,3}(\.\d{3}){2,}$/', $number) === 1) {
+            return str_replace('.', '', $number);
+        }
+        if (preg_match('/^([1-9]\d{0,2})\.(\d{2}0)$/', $number, $part) === 1 && (float) "$part[1]$part[2]" <= $field->max) {
+            throw Refused::at($field->key, sprintf('Does "%s" mean %s%s or %s? Write it in one of these ways.', $number, $part[1], $part[2], rtrim(rtrim($number, '0'), '.')));
+        }
+
+        return $number;
     }
 
     private static function strange(string $text, string $unit, Field $field): Refused

@@ -174,6 +174,28 @@ final class Reading
     }
 
     /**
+     * Values typed one after another into one line, as people part them: by semicolons, by commas, by spaces. Where something
+     * else parts them, a comma is a decimal mark: "0,35 0,36", "0,35; 0,36".
+     *
+     * @return non-empty-list<string>
+     */
+    public static function split(string $text): array
+    {
+        $text = trim($text);
+        $number = '[+-]?(?:\d+(?:[.,]\d+)?|[.,]\d+)';
+
+        return match (true) {
+            str_contains($text, ';') => array_map(trim(...), explode(';', $text)),
+            preg_match("/^$number(?:\s+$number)+$/u", $text) === 1 => preg_split('/\s+/u', $text) ?: [$text],
+            // "0,35, 0,36": a comma with a space behind it parts, one without is within a number.
+            preg_match("/^\d+,\d+(?:,\s+\d+,\d+)+$/u", $text) === 1 => preg_split('/,\s+/u', $text) ?: [$text],
+            // No list begins with a nought that is followed by a share of one.
+            preg_match('/^0,\d+$/', $text) === 1 => [$text],
+            default => array_map(trim(...), explode(',', $text)),
+        };
+    }
+
+    /**
      * @param  ','|';'  $between
      * @return list<mixed>
      *
@@ -182,8 +204,7 @@ final class Reading
     private static function parts(Field $field, mixed $given, string $between = ','): array
     {
         if (is_string($given)) {
-            // With semicolons between them, commas are decimal marks.
-            $given = array_map('trim', explode($between === ',' && str_contains($given, ';') ? ';' : $between, $given));
+            $given = $between === ',' ? self::split($given) : array_map('trim', explode($between, $given));
         } elseif (is_int($given) || is_float($given)) {
             $given = [$given];
         }

@@ -34,6 +34,9 @@ final class FieldTest extends TestCase
         yield 'thousands by a point and a comma' => ['g', '1.250,5', 1250.5];
         yield 'thousands by a blank' => ['g', '1 250', 1250.0];
         yield 'thousands by a narrow blank' => ['g', "1\u{202F}250", 1250.0];
+        yield 'three places after a point' => ['g', '12.125', 12.125];
+        yield 'thousands by points' => ['g', '1.250.000', 1_250_000.0];
+        yield 'two places, and a nought before' => ['g', '0.250', 0.25];
         yield 'a half' => ['g', '½', 0.5];
         yield 'one and a half' => ['g', '1½', 1.5];
         yield 'a fraction' => ['g', '3/4', 0.75];
@@ -73,6 +76,7 @@ final class FieldTest extends TestCase
         yield 'the unit of something else' => ['g', '12 °C', 'cannot be given in'];
         yield 'two numbers' => ['g', '1 2', 'must be a number'];
         yield 'read in two ways' => ['g', '1,250', 'Does "1,250" mean 1250 or 1.25?'];
+        yield 'thousands by one point, perhaps' => ['g', '1.200', 'Does "1.200" mean 1200 or 1.2?'];
         yield 'three points' => ['g', '1.2.3', 'must be a number'];
         yield 'divided by nothing' => ['g', '1/0', 'must be a number'];
         yield 'a list' => ['g', [12], 'must be a number'];
@@ -94,6 +98,14 @@ final class FieldTest extends TestCase
         self::assertNull(Field::mass('m', 'Mass')->optional()->read(''));
         self::assertSame(7, Field::integer('n', 'n', '', 0, 9)->optional(7)->read(null));
         self::assertRefused('must be a number', static fn () => Field::mass('m', 'Mass')->optional()->read('x'));
+    }
+
+    public function test_a_list_is_parted_as_people_part_it(): void
+    {
+        $field = Field::numbers('masses', 'Masses', 'g', 0, 1000);
+        foreach (['24 23 25' => [24.0, 23.0, 25.0], '0,35 0,36' => [0.35, 0.36], '0,35; 0,36' => [0.35, 0.36], '0,35, 0,36' => [0.35, 0.36], '24,23,25' => [24.0, 23.0, 25.0], '24, 23.5' => [24.0, 23.5], '0,35' => [0.35], '7' => [7.0]] as $typed => $read) {
+            self::assertSame($read, $field->read((string) $typed), (string) $typed);
+        }
     }
 
     public function test_whole_numbers_lists_and_flags(): void

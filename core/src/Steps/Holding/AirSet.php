@@ -14,16 +14,16 @@ final readonly class AirSet implements Payload
 {
     /**
      * @param  float  $temperatureC  °C
-     * @param  float  $rh  per cent
+     * @param  ?float  $rh  per cent; null where nobody measured it, as in a freezer
      */
-    public function __construct(public float $temperatureC, public float $rh) {}
+    public function __construct(public float $temperatureC, public ?float $rh) {}
 
     public static function kind(): Kind
     {
         return Kind::of('air_set', Subject::Place, 'Its air')->act('Its air changed')
             ->asks(
                 Field::number('temperature_c', 'Temperature from then on', '°C', -30, 45)->called('the temperature'),
-                Field::number('rh', 'Humidity from then on', '% RH', 2, 97)->called('the relative humidity'),
+                Field::number('rh', 'Humidity from then on', '% RH', 2, 97)->called('the relative humidity')->optional()->hint('A freezer needs none'),
             );
     }
 }

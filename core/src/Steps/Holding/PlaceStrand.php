@@ -25,7 +25,7 @@ final class PlaceStrand extends Strand
     #[Takes]
     public function airSet(AirSet $air, Entry $entry): void
     {
-        $this->stretches[] = new Stretch($entry->happenedAt, new StoredAt($this->ordinary->name, $air->temperatureC, $air->rh), false, [$this->ordinary->name], $this->id);
+        $this->stretches[] = new Stretch($entry->happenedAt, new StoredAt($this->ordinary->name, $air->temperatureC, $air->rh ?? $this->ordinary->rh, true, $air->rh !== null || $this->ordinary->isRhKnown), false, [$this->ordinary->name], $this->id);
     }
 
     public function surroundings(): Surroundings

@@ -23,7 +23,7 @@ final readonly class Filling
             return [null, null];
         }
         if (! $kept->isShut) {
-            return [$this->crop->balance->moisture($kept->at->rh / 100.0, max(-20.0, $kept->at->temperatureC)), $kept->at->isAirKnown ? MoistureGround::PlaceAir : MoistureGround::RoomAir];
+            return [$this->crop->balance->moisture($kept->at->rh / 100.0, max(-20.0, $kept->at->temperatureC)), $kept->at->isAirKnown && $kept->at->isRhKnown ? MoistureGround::PlaceAir : MoistureGround::RoomAir];
         }
         if ($from !== null && $from->moisture !== null && $from->ground !== null) {
             if ($from->isShut) {

@@ -118,7 +118,7 @@ final class Kept
         $this->isShut = $this->container->isTight() || $stretch->isShut;
         if ($this->moisture !== null && ! $this->isShut) {
             $this->moisture = $this->crop->balance->moisture($stretch->air->rh / 100.0, max(-20.0, $stretch->air->temperatureC));
-            $this->ground = $stretch->air->isAirKnown ? MoistureGround::PlaceAir : MoistureGround::RoomAir;
+            $this->ground = $stretch->air->isAirKnown && $stretch->air->isRhKnown ? MoistureGround::PlaceAir : MoistureGround::RoomAir;
         } elseif ($this->moisture !== null && ! $wasShut) {
             $this->ground = MoistureGround::Carried;
         }

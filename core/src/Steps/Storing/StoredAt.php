@@ -11,6 +11,7 @@ final readonly class StoredAt
      * @param  float  $temperatureC  °C
      * @param  float  $rh  per cent
      * @param  bool  $isAirKnown  whether somebody said what its air is; else it is taken as a room's
+     * @param  bool  $isRhKnown  whether somebody said how damp it is; else that is taken as a room's
      */
-    public function __construct(public string $name, public float $temperatureC, public float $rh, public bool $isAirKnown = true) {}
+    public function __construct(public string $name, public float $temperatureC, public float $rh, public bool $isAirKnown = true, public bool $isRhKnown = true) {}
 }
