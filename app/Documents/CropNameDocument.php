@@ -11,7 +11,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class CropNameDocument
 {
-    /** @param  list<string>  $other_names  one of them may mean several crops */
+    /**
+     * @param  list<string>  $other_names  one of them may mean several crops
+     * @param  list<string>  $abroad  what it is called in other languages
+     */
     public function __construct(
         #[OA\Property]
         public string $key,
@@ -19,6 +22,8 @@ final readonly class CropNameDocument
         public string $name,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $other_names,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $abroad,
         #[OA\Property]
         public string $latin,
         #[OA\Property]
@@ -33,8 +38,9 @@ final readonly class CropNameDocument
         public string $breeding,
     ) {}
 
-    public static function of(CropTitle $crop, string $breeding): self
+    /** @param  list<string>  $abroad */
+    public static function of(CropTitle $crop, array $abroad, string $breeding): self
     {
-        return new self($crop->key, $crop->name, $crop->otherNames, $crop->latin, $crop->group, $crop->family, $crop->kind->value, $crop->lifeCycle->value, $breeding);
+        return new self($crop->key, $crop->name, $crop->otherNames, $abroad, $crop->latin, $crop->group, $crop->family, $crop->kind->value, $crop->lifeCycle->value, $breeding);
     }
 }

@@ -12,11 +12,11 @@ final readonly class FoundDocument
 {
     /**
      * @param  ?TagDocument  $tag  of a lot or planting; null for a page
-     * @param  string  $key  of the page among its kind: a crop's key, a reckoner's name, a setting's, a place's name, a word, a person's name
+     * @param  string  $key  of the page among its kind: a crop's key, a reckoner's name, a setting's, a place's name, a word, a person's name, an address
      * @param  string  $where  where it is, or what it says
      */
     private function __construct(
-        #[OA\Property(enum: ['thing', 'crop', 'reckoner', 'setting', 'place', 'word', 'which', 'person'])]
+        #[OA\Property(enum: ['thing', 'crop', 'reckoner', 'setting', 'place', 'word', 'which', 'person', 'way'])]
         public string $kind,
         #[OA\Property]
         public string $key,
@@ -33,7 +33,7 @@ final readonly class FoundDocument
         return new self('thing', $tag->code, $tag, $tag->variety, $where);
     }
 
-    /** @param  'crop'|'reckoner'|'setting'|'place'|'word'|'which'|'person'  $kind */
+    /** @param  'crop'|'reckoner'|'setting'|'place'|'word'|'which'|'person'|'way'  $kind */
     public static function page(string $kind, string $key, string $title, string $where): self
     {
         return new self($kind, $key, null, $title, $where);

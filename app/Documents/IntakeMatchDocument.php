@@ -13,11 +13,14 @@ use OpenApi\Attributes as OA;
 final readonly class IntakeMatchDocument
 {
     /**
-     * @param  bool  $has_headings  whether its first row says what stands below
+     * @param  int  $above  rows above that are no packets: titles, empty ones
+     * @param  bool  $has_headings  whether the first row below those says what stands below it
      * @param  list<string>  $columns  key of each; empty of one that is none of ours
      * @param  object  $units  that headings give to bare numbers, by column
      */
     public function __construct(
+        #[OA\Property]
+        public int $above,
         #[OA\Property]
         public bool $has_headings,
         #[OA\Property(items: new OA\Items(type: 'string'))]
@@ -28,6 +31,6 @@ final readonly class IntakeMatchDocument
 
     public static function of(ColumnMatch $match): self
     {
-        return new self($match->hasHeadings, array_map(static fn (?Column $column): string => $column === null ? '' : $column->value, $match->columns), (object) $match->units);
+        return new self($match->above, $match->hasHeadings, array_map(static fn (?Column $column): string => $column === null ? '' : $column->value, $match->columns), (object) $match->units);
     }
 }

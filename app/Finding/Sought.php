@@ -25,7 +25,19 @@ final readonly class Sought
     {
         $words = preg_split('/\s+/', PlainText::of(trim($text)), -1, PREG_SPLIT_NO_EMPTY) ?: [];
 
-        return new self(trim($text), array_slice($words, 0, self::MOST_WORDS));
+        return new self(trim($text), array_map(self::stem(...), array_slice($words, 0, self::MOST_WORDS)));
+    }
+
+    /** A word as it stands in a name of one, and in one of many: "tomatoes" is looked for as "tomato", "berries" as "berr". */
+    private static function stem(string $word): string
+    {
+        return mb_strlen($word) < 5 ? $word : (string) preg_replace('/(?<=[a-z]{2})(?:ies|(?<=o|sh|ch|ss|.x)es|(?<![su])s)$/', '', $word);
+    }
+
+    /** Whether what was typed is that name, of one or of many. */
+    public function isName(string $name): bool
+    {
+        return implode(' ', $this->words) === implode(' ', self::of($name)->words);
     }
 
     public function isNothing(): bool

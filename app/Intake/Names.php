@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use App\Clock;
+use App\Handbook\NamesAbroad;
 use App\Handbook\WhichKeys;
 use App\Models\Container;
 use App\Models\Lot;
@@ -24,7 +25,7 @@ final readonly class Names
 
     public function crops(): CropNames
     {
-        return new CropNames($this->crops->titles(), $this->which->all());
+        return new CropNames($this->crops->titles(), $this->which->all(), NamesAbroad::all());
     }
 
     public function reader(): LineReader

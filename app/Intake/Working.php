@@ -65,12 +65,18 @@ final class Working
 
     private readonly KnownNames $known;
 
+    private readonly Doubles $doubles;
+
+    /** Which line is being worked out, the first is 1. */
+    private int $at = 0;
+
     private int $number;
 
     public function __construct(private readonly LineReader $reader, private readonly Facts $facts, private readonly Clock $clock, private readonly string $act, private readonly Sheet $sheet)
     {
         $this->holdings = $facts->holdings();
         $this->known = Names::known();
+        $this->doubles = new Doubles;
         $this->number = (int) (is_numeric($highest = Lot::query()->toBase()->max('number')) ? $highest : 0);
     }
 
@@ -100,6 +106,7 @@ final class Working
     {
         $worked = [];
         foreach ($this->sheet->lines as $i => $line) {
+            $this->at = $i + 1;
             $worked[] = $this->line($line['id'], $line['cells']);
             if ($report !== null && $i % self::REPORT === 0) {
                 $report($i / count($this->sheet->lines));
@@ -117,7 +124,7 @@ final class Working
             return new WorkedLine($id, $line, $line->doubts, null);
         }
         $new = $this->lot($id, $line->packet);
-        $doubts = [...$line->doubts, ...self::ofType($line->packet, $new->lot->variety), ...self::ofCourse($new->course)];
+        $doubts = [...$line->doubts, ...self::ofType($line->packet, $new->lot->variety), ...self::ofCourse($new->course), ...$this->doubles->of($line->packet, $this->at)];
         $stops = array_filter($doubts, static fn (CellDoubt $doubt): bool => $doubt->stops) !== [];
 
         return new WorkedLine($id, $line, $doubts, $stops ? null : $new);

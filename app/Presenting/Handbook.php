@@ -11,6 +11,7 @@ use App\Documents\KinDocument;
 use App\Documents\RelationDocument;
 use App\Documents\SeedLookDocument;
 use App\Documents\YearSpanDocument;
+use App\Handbook\NamesAbroad;
 use App\Presenting\CropPage\PageSections;
 use App\Reckoners\Pictures\Axis;
 use App\Reckoners\Pictures\Mark;
@@ -37,7 +38,7 @@ final readonly class Handbook
     public function page(Crop $crop): HandbookDocument
     {
         return new HandbookDocument(
-            CropNameDocument::of($crop->title(), HandbookWords::breeding($crop->title())),
+            CropNameDocument::of($crop->title(), NamesAbroad::all()[$crop->key] ?? [], HandbookWords::breeding($crop->title())),
             $this->sections->of($crop),
             $this->kin($crop),
             self::relations($crop),

@@ -21,6 +21,7 @@ use App\Words\StockWords;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Steps\Testing\Told;
 use Marrow\Core\Work\Place;
 
 /** The tags of lots and plantings, as they are printed. Each line rests on a record or a stated reckoning; what is not known is said to be so. */
@@ -137,6 +138,6 @@ final readonly class PaperTags
         $test = $course->testing->lastEnded();
         $share = $test?->share();
 
-        return new FactDocument('Germination', $test === null || $share === null ? 'not tested' : sprintf('%s of %d, %s', Quantity::percent($share->rate()), $test->sown(), Speaking::forms()->day($test->startedAt)));
+        return new FactDocument('Germination', $test === null || $share === null ? 'not tested' : sprintf($test->told === Told::ByGiver ? '%1$s as told, %3$s' : '%s of %d, %s', Quantity::percent($share->rate()), $test->sown(), Speaking::forms()->day($test->startedAt)));
     }
 }

@@ -11,6 +11,7 @@ use Marrow\Core\Botany\Crop;
 use Marrow\Core\Lot\Advice;
 use Marrow\Core\Lot\Counsel;
 use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Steps\Testing\Told;
 
 /** What a lot is good for, all told: the only words that give orders about it. */
 final readonly class AdviceWords
@@ -20,7 +21,7 @@ final readonly class AdviceWords
     public function sentence(Advice $advice): string
     {
         $share = $advice->test?->share();
-        $tested = $share === null || $advice->test === null ? '' : sprintf('%s, %s, in the test of %s', Quantity::percent($share->rate()), Quantity::likely($share->interval()), When::month($advice->test->startedAt));
+        $tested = $share === null || $advice->test === null ? '' : sprintf($advice->test->told === Told::ByGiver ? '%s as it was told, %s, in a test of %s' : '%s, %s, in the test of %s', Quantity::percent($share->rate()), Quantity::likely($share->interval()), When::month($advice->test->startedAt));
 
         return match ($advice->counsel) {
             Counsel::NotForSeed => 'Crossed: it may be grown as a mixture, but not for seed of its variety.',

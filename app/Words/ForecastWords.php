@@ -13,6 +13,7 @@ use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Statistics\Normal;
 use Marrow\Core\Steps\Storing\MoistureGround;
 use Marrow\Core\Steps\Storing\StoringStrand;
+use Marrow\Core\Steps\Testing\Told;
 use Marrow\Core\Steps\Treating\Bath;
 use Marrow\Core\Storage\ConstantsBasis;
 use Marrow\Core\Storage\Forecast;
@@ -133,7 +134,11 @@ final readonly class ForecastWords
             $this->restsOn($forecast),
             $this->storeTells(),
             $share !== null && $test !== null
-                ? sprintf('Last test: %s of %d seeds came up, %s.', Quantity::percent($share->rate()), $share->sown, Speaking::forms()->day($test->startedAt))
+                ? match ($test->told) {
+                    Told::Not => sprintf('Last test: %s of %d seeds came up, %s.', Quantity::percent($share->rate()), $share->sown, Speaking::forms()->day($test->startedAt)),
+                    Told::ByKeeper => sprintf('Your own test, recorded when it came in: %s of %d seeds, %s.', Quantity::percent($share->rate()), $share->sown, Speaking::forms()->day($test->startedAt)),
+                    Told::ByGiver => sprintf('As it was told: %s, %s. Nobody knows how that was found: it counts as a test of %d seeds. Until it was put away here it is taken to have lain in an ordinary room.', Quantity::percent($share->rate()), Speaking::forms()->day($test->startedAt), $share->sown),
+                }
                 : sprintf('Start: never tested, so %s is taken for sound fresh seed. A test will replace this guess.', Quantity::percent($this->lot->practice->untestedShare)),
             ...array_map($this->bath(...), $this->lot->treating->baths),
             $this->moistureInStore($this->lot->storing),

@@ -13,6 +13,7 @@ use App\Documents\WhichDocument;
 use App\Documents\WhichQuestionDocument;
 use App\Documents\WordDocument;
 use App\Finding\Finder;
+use App\Handbook\NamesAbroad;
 use App\Handbook\WhichKeys;
 use App\Http\Scalar;
 use App\Http\SeenFrom;
@@ -36,7 +37,7 @@ final class BooksController extends Controller
     ])]
     public function crops(CropReference $crops): JsonResponse
     {
-        $names = array_map(static fn (CropTitle $crop): CropNameDocument => CropNameDocument::of($crop, HandbookWords::breeding($crop)), $crops->titles());
+        $names = array_map(static fn (CropTitle $crop): CropNameDocument => CropNameDocument::of($crop, NamesAbroad::all()[$crop->key] ?? [], HandbookWords::breeding($crop)), $crops->titles());
         usort($names, static fn (CropNameDocument $a, CropNameDocument $b): int => strcasecmp($a->name, $b->name));
 
         return new JsonResponse($names);

@@ -33,7 +33,7 @@ final class OriginSection implements SheetSection
 
         return [new OriginDocument('Where it came from', [
             new FactDocument('Came', Registered::kind(Received::class)->fields->field('how')->options[$received->how].', '.Speaking::forms()->day($at)),
-            new FactDocument('From', $received->from === '' ? 'nobody knows' : $received->from),
+            new FactDocument('From', $received->how === 'own' && $received->from === '' ? 'your own garden' : ($received->from === '' ? 'nobody knows' : $received->from)),
             ...$told('Their number', $received->packet),
             new FactDocument('Ripened in', self::ripened($received)),
             ...$told('Germinates, as it was told', self::claim($received)),
@@ -55,6 +55,7 @@ final class OriginSection implements SheetSection
     private static function claim(Received $received): ?string
     {
         return $received->claimed === null ? null : Quantity::percent($received->claimed)
-            .($received->claimedOn === null ? '' : ', tested '.Speaking::forms()->day(new \DateTimeImmutable($received->claimedOn)));
+            .($received->claimedOf === null ? '' : " of $received->claimedOf seeds")
+            .($received->claimedOn === null ? '; nobody knows when, so it is reckoned with nowhere' : ', tested '.Speaking::forms()->day(new \DateTimeImmutable($received->claimedOn)));
     }
 }

@@ -115,12 +115,45 @@ enum Column: string
         };
     }
 
+    /** @return list<string> the same in German, French, Spanish, Italian and Dutch, as lists there are headed */
+    private function calledAbroad(): array
+    {
+        return match ($this) {
+            self::Code => ['kürzel', 'inventarnummer', 'codice', 'código', 'codigo'],
+            self::Crop => ['art', 'kultur', 'pflanze', 'gemüse', 'gemuse', 'pflanzenart', 'gemüseart', 'espèce', 'espece', 'légume', 'legume', 'plante', 'especie', 'cultivo', 'hortaliza', 'planta', 'specie', 'ortaggio', 'pianta', 'coltura', 'soort', 'gewas', 'groente', 'plant'],
+            self::Latin => ['botanischer name', 'lateinischer name', 'wissenschaftlicher name', 'nom latin', 'nom scientifique', 'nombre latino', 'nombre científico', 'nombre cientifico', 'nome latino', 'nome scientifico', 'latijnse naam', 'wetenschappelijke naam'],
+            self::Variety => ['sorte', 'sortenname', 'sortenbezeichnung', 'variété', 'variete', 'cultivar', 'nom de la variété', 'variedad', 'varietà', 'varieta', 'ras', 'variëteit', 'varieteit', 'rasnaam', 'bezeichnung', 'name der sorte'],
+            self::Type => ['sortentyp', 'typ', 'typus', 'tipo', 'hybride'],
+            self::Year => ['jahr', 'erntejahr', 'jahrgang', 'ernte', 'geerntet', 'année', 'annee', 'année de récolte', 'annee de recolte', 'récolte', 'recolte', 'millésime', 'año', 'ano', 'año de cosecha', 'cosecha', 'anno', 'anno di raccolta', 'raccolta', 'raccolto', 'jaar', 'oogstjaar', 'oogst', 'geoogst'],
+            self::PackedFor => ['abgepackt', 'abgepackt für'],
+            self::Amount => ['menge', 'anzahl', 'vorrat', 'bestand', 'quantité', 'quantite', 'qté', 'qte', 'stock', 'cantidad', 'existencias', 'quantità', 'quantita', 'hoeveelheid', 'voorraad', 'aantal'],
+            self::Seeds => ['korn', 'körner', 'korner', 'anzahl körner', 'anzahl samen', 'samen', 'stück', 'stuck', 'stk', 'graines', 'nombre de graines', 'nb graines', 'semillas', 'número de semillas', 'numero de semillas', 'semi', 'numero di semi', 'numero semi', 'zaden', 'aantal zaden', 'zaadjes'],
+            self::Mass => ['gewicht', 'gramm', 'poids', 'grammes', 'peso', 'gramos', 'grammi', 'gram'],
+            self::From => ['herkunft', 'quelle', 'von', 'von wem', 'bezugsquelle', 'lieferant', 'provenance', 'origine', 'fournisseur', 'source', 'de qui', 'origen', 'procedencia', 'proveedor', 'de quién', 'de quien', 'provenienza', 'fornitore', 'da chi', 'herkomst', 'bron', 'leverancier', 'van', 'van wie'],
+            self::How => ['erhalten durch', 'art des erwerbs', 'comment', 'obtenu par', 'cómo', 'como', 'come', 'hoe', 'hoe verkregen'],
+            self::CameOn => ['erhalten', 'erhalten am', 'gekauft', 'gekauft am', 'reçu', 'recu', 'reçu le', 'acheté le', 'achete le', 'recibido', 'comprado', 'recibido el', 'ricevuto', 'ricevuto il', 'comprato', 'ontvangen', 'ontvangen op', 'gekocht', 'gekocht op'],
+            self::Container => ['behälter', 'behalter', 'gefäß', 'gefass', 'verpackung', 'contenant', 'récipient', 'recipient', 'emballage', 'conditionnement', 'recipiente', 'envase', 'contenitore', 'confezione', 'verpakking', 'bewaard in'],
+            self::Place => ['ort', 'lagerort', 'standort', 'platz', 'fach', 'lagerplatz', 'aufbewahrt', 'lieu', 'emplacement', 'rangement', 'endroit', 'lugar', 'ubicación', 'ubicacion', 'sitio', 'luogo', 'posizione', 'posto', 'plaats', 'locatie', 'bewaarplaats', 'plek'],
+            self::Germinates => ['keimfähigkeit', 'keimfahigkeit', 'keimrate', 'keimung', 'keimquote', 'keimprobe', 'germination', 'faculté germinative', 'taux de germination', 'germinación', 'germinacion', 'poder germinativo', 'germinazione', 'germinabilità', 'germinabilita', 'kiemkracht', 'kieming', 'kiemproef', 'kiempercentage'],
+            self::TestedOn => ['getestet am', 'keimprobe am', 'datum der keimprobe', 'testé le', 'teste le', 'date du test', 'probado el', 'fecha de la prueba', 'testato il', 'data del test', 'getest op', 'datum kiemproef'],
+            self::Packet => ['charge', 'chargennummer', 'partie', 'los', 'losnummer', 'lot numéro', 'numéro de lot', 'numero de lot', 'lote', 'número de lote', 'numero de lote', 'lotto', 'numero di lotto', 'partij', 'partijnummer', 'batchnummer'],
+            self::Treated => ['gebeizt', 'behandelt', 'traité', 'traite', 'tratado', 'trattato', 'behandeld', 'ontsmet'],
+            self::Note => ['bemerkung', 'bemerkungen', 'notiz', 'notizen', 'anmerkung', 'anmerkungen', 'kommentar', 'remarque', 'remarques', 'commentaire', 'commentaires', 'observations', 'notas', 'nota', 'observaciones', 'comentarios', 'note', 'osservazioni', 'commenti', 'opmerking', 'opmerkingen', 'notitie', 'notities'],
+            default => [],
+        };
+    }
+
     /** The column that a heading names; null of what is none of ours. A unit may stand behind it in brackets. */
     public static function headed(string $heading): ?self
     {
         $plain = self::plain((string) preg_replace('/[(\[].*?[)\]]/u', '', $heading));
         foreach (self::cases() as $column) {
             if ($plain === self::plain((string) preg_replace('/\(.*?\)/', '', $column->label())) || in_array($plain, $column->alsoCalled(), true)) {
+                return $column;
+            }
+        }
+        foreach (self::cases() as $column) {
+            if (in_array($plain, array_map(self::plain(...), $column->calledAbroad()), true)) {
                 return $column;
             }
         }

@@ -14,8 +14,11 @@ final class CropNames
     /** So many are named where a text may mean several. */
     private const NAMED = 6;
 
-    /** Letters; a shorter word is no name with a slip of the pen in it. */
-    private const SLIP = 5;
+    /** Letters; a shorter word is no name with a slip of the pen in it, and one shorter than the second has but one slip. */
+    private const SLIP = [5, 8];
+
+    /** @var array<string, list<string>> keys of crops by each of their names in other languages */
+    private array $abroad = [];
 
     /** @var array<string, list<string>> keys of crops by each of their names */
     private array $byName = [];
@@ -29,9 +32,15 @@ final class CropNames
     /**
      * @param  list<CropTitle>  $titles
      * @param  list<WhichKey>  $which  common names that mean several crops
+     * @param  array<string, list<string>>  $abroad  what a crop is called in other languages, by its key
      */
-    public function __construct(array $titles, array $which = [])
+    public function __construct(array $titles, array $which = [], array $abroad = [])
     {
+        foreach ($abroad as $key => $names) {
+            foreach ($names as $name) {
+                $this->abroad[self::plain($name)] = array_values(array_unique([...$this->abroad[self::plain($name)] ?? [], $key]));
+            }
+        }
         foreach ($titles as $crop) {
             $this->names[$crop->key] = $crop->name;
             foreach ([$crop->name, $crop->latin, ...$crop->otherNames, ...$crop->synonyms] as $name) {
@@ -72,6 +81,11 @@ final class CropNames
             }
         }
 
+        $abroad = $this->abroad[$plain] ?? [];
+        if ($abroad !== []) {
+            return count($abroad) === 1 ? new CropMeant($abroad[0], true) : new CropMeant(null, false, $this->called($abroad));
+        }
+
         return $this->like($plain);
     }
 
@@ -105,7 +119,7 @@ final class CropNames
             $name = (string) $name;
             if (array_filter($words, static fn (string $word): bool => ! str_contains(" $name", " $word")) === []) {
                 array_push($having, ...$keys);
-            } elseif (strlen($plain) >= self::SLIP && strlen($plain) < 40 && abs(strlen($plain) - strlen($name)) <= 2 && levenshtein($plain, $name) <= 2) {
+            } elseif (strlen($plain) >= self::SLIP[0] && strlen($plain) < 40 && abs(strlen($plain) - strlen($name)) <= 2 && levenshtein($plain, $name) <= (strlen($plain) < self::SLIP[1] ? 1 : 2)) {
                 array_push($near, ...$keys);
             }
         }

@@ -12,6 +12,9 @@ final class KnownNames
     /** @var array<string, list<array{id: string, crop: string, name: string}>> by plain name */
     private array $varieties = [];
 
+    /** @var array<string, array{id: string, crop: string, name: string}> */
+    private array $byId = [];
+
     /** What stands between the names of a path, from the place inwards. */
     private const WITHIN = '/\s*[›>]\s*/u';
 
@@ -34,6 +37,7 @@ final class KnownNames
         }
         foreach ($varieties as $variety) {
             $this->varieties[self::plain($variety['name'])][] = $variety;
+            $this->byId[$variety['id']] = $variety;
         }
         foreach ($places as $id => $name) {
             $this->places[self::plain($name)] = $id;
@@ -78,10 +82,13 @@ final class KnownNames
         return array_values(array_filter(preg_split(self::WITHIN, trim($place)) ?: [], static fn (string $part): bool => $part !== ''));
     }
 
-    /** @return ?string id of the variety of the lot with that code */
-    public function varietyOfLot(string $code): ?string
+    /** Whether the lot of that code stands already, and is of that variety; without a name it is of one that has none. */
+    public function isLotOf(string $code, string $crop, string $name): bool
     {
-        return $this->lots[mb_strtoupper(trim($code))] ?? null;
+        $variety = $this->byId[$this->lots[mb_strtoupper(trim($code))] ?? ''] ?? null;
+
+        return $variety !== null && $variety['crop'] === $crop
+            && ($name === '' ? preg_match(LineReader::UNNAMED, $variety['name']) === 1 : self::plain($variety['name']) === self::plain($name));
     }
 
     public static function plain(string $name): string

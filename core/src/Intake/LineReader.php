@@ -19,7 +19,10 @@ use Marrow\Core\Steps\Storing\ContainerKind;
 final readonly class LineReader
 {
     /** What a variety without a name is called where it stands. */
-    private const UNNAMED = '/^name unknown( \d+)?$/i';
+    public const UNNAMED = '/^name unknown( \d+)?$/i';
+
+    /** Years; what is written of older seed is a slip. */
+    private const OLDEST = 60;
 
     /**
      * @param  string  $today  Y-m-d
@@ -47,19 +50,20 @@ final readonly class LineReader
         }
         $variety = $name === '' ? null : $this->known->variety($crop, $name);
         $code = $line->text(Column::Code);
-        if ($code !== '' && $variety !== null && $this->known->varietyOfLot($code) === $variety) {
+        if ($code !== '' && $this->known->isLotOf($code, $crop, $name)) {
             return new Line(null, [new CellDoubt(Column::Code, "$code stands already: it is not taken in again.")], mb_strtoupper($code));
         }
         $type = $this->type($line, $name);
         [$year, $packedFor] = $this->years($line);
-        [$seeds, $grams] = $this->amount($line, $units);
-        [$claimed, $claimedOn] = $this->test($line);
+        [$seeds, $grams, $about] = $this->amount($line, $units);
+        [$claimed, $claimedOn, $claimedOf] = $this->test($line);
         $cameOn = $this->cameOn($line);
         [$place, $container] = $this->whereabouts($line);
         $treated = $line->text(Column::Treated);
+        $isOwn = self::isOwn($line->text(Column::From)) || self::isOwn($line->text(Column::How));
         $received = new Received(
-            $this->how($line),
-            $this->fitting($line, Column::From, 'from'),
+            $isOwn ? 'own' : $this->how($line),
+            $isOwn && self::isOwn($line->text(Column::From)) ? '' : $this->fitting($line, Column::From, 'from'),
             $year,
             $packedFor,
             $this->fitting($line, Column::Packet, 'packet'),
@@ -69,6 +73,8 @@ final readonly class LineReader
             $grams,
             Written::isYes($treated),
             $this->fitting($line, Column::Terms, 'terms'),
+            $claimedOf,
+            $about,
         );
         try {
             $received->check();
@@ -152,11 +158,11 @@ final readonly class LineReader
         $written = $line->text(Column::Type);
         $type = Written::type($written);
         if ($type === null && ! Written::isNotKnown($written)) {
-            if (in_array(mb_strtolower($written), ['yes', 'y', 'x', 'true', '1'], true)) {
+            if (in_array(mb_strtolower($written), ['yes', 'y', 'x', 'true', '1', 'ja', 'j', 'oui', 'o', 'sí', 'si', 'sì'], true)) {
                 // Under a heading like "Hybrid".
                 return VarietyType::Hybrid;
             }
-            if (! in_array(mb_strtolower($written), ['no', 'n', 'false', '0'], true)) {
+            if (! in_array(mb_strtolower($written), ['no', 'n', 'false', '0', 'nein', 'non', 'nee'], true)) {
                 $line->doubt(Column::Type, "What “{$written}” says of the variety is not known; it is in the note.");
                 $line->remark(Column::Type, $written);
             }
@@ -180,12 +186,14 @@ final readonly class LineReader
             if ($year === null) {
                 $line->doubt($column, self::quoted($written).' tells no year: it is taken as not known, and stands in the note.');
                 $line->remark($column, $written);
+            } elseif ($now - $year > self::OLDEST) {
+                $line->doubt($column, sprintf('%s would be %d years ago. Is the year right?', self::quoted($written), $now - $year), stops: true, instead: array_values(array_map(strval(...), array_filter([2000 + $year % 100, 1900 + $year % 100], static fn (int $one): bool => $one <= $now && $now - $one <= self::OLDEST))));
             } elseif (! $isPackedFor && $year > $now) {
                 $line->doubt($column, sprintf('It is %d now: seed cannot have ripened in %d.', $now, $year), stops: true, instead: [(string) $now]);
             } elseif ($isPackedFor && $year > $now + 2) {
                 $line->doubt($column, sprintf('Packed for %d? It is %d now.', $year, $now), stops: true);
             } else {
-                if (preg_match('~\d{2,4}\s*[/–-]\s*\d{2,4}~u', $written) === 1 && $this->day($written) === null) {
+                if (preg_match('~\d{2,4}\s*[/–-]\s*[’\']?\d{2,4}~u', $written) === 1 && $this->day($written) === null) {
                     $line->doubt($column, sprintf('%s is taken as %d.', self::quoted($written), $year));
                 }
                 $years[$isPackedFor ? 1 : $at] ??= $year;
@@ -197,14 +205,19 @@ final readonly class LineReader
 
     /**
      * @param  array<string, string>  $units
-     * @return array{?int, ?float}
+     * @return array{?int, ?float, bool} seeds, g, and whether that is only about right
      */
     private function amount(Cells $line, array $units): array
     {
         $seeds = $grams = null;
+        $about = false;
         foreach ([Column::Seeds, Column::Mass, Column::Amount] as $column) {
             $written = $line->text($column);
             if (Written::isSome($written)) {
+                if (Written::saysMore($written)) {
+                    $line->remark($column, $written);
+                }
+
                 continue;
             }
             $unit = $units[$column->value] ?? ($column === Column::Mass ? $this->massUnit : '');
@@ -214,11 +227,15 @@ final readonly class LineReader
                 $line->doubt($column, self::isNegative($written) ? 'There cannot be less than none.' : self::quoted($written).' tells no number of seeds and no mass: taken as “some”, and stands in the note.', stops: self::isNegative($written));
                 $line->remark($column, $written);
             }
+            if (Written::isAbout($written) && ($isGrams ?? $isSeeds) !== null) {
+                $about = true;
+                $line->remark($column, $written);
+            }
             $grams ??= $isGrams;
             $seeds ??= $isSeeds;
         }
 
-        return [$seeds, $grams];
+        return [$seeds, $grams, $about];
     }
 
     private static function isNegative(string $written): bool
@@ -226,7 +243,7 @@ final readonly class LineReader
         return preg_match('/^[-\x{2212}]\s*\d/u', $written) === 1 || preg_match('/^0+([.,]0+)?(\s*[a-z]*)?$/i', $written) === 1;
     }
 
-    /** @return array{?float, ?string} */
+    /** @return array{?float, ?string, ?int} share, day, and of how many seeds */
     private function test(Cells $line): array
     {
         $written = $line->text(Column::Germinates);
@@ -235,26 +252,55 @@ final readonly class LineReader
         if ($day === '' && preg_match('/^(.*?)[\s,;(]+(?:on |in )?([^()%]*\d{4}[^()%]*)\)?$/u', $written, $part) === 1) {
             [$written, $day] = [trim($part[1]), trim($part[2])];
         }
-        $share = Written::isNotKnown($written) ? null : Written::share($written);
-        if ($share === null && ! Written::isNotKnown($written)) {
+        $share = Written::isUntested($written) ? null : Written::share($written);
+        $of = Written::counted(str_replace(',', '.', $written))[1] ?? null;
+        if ($share === null && ! Written::isUntested($written)) {
             $line->doubt(Column::Germinates, self::quoted($written).' tells no share that germinates: it is taken as not known, and stands in the note.');
             $line->remark(Column::Germinates, $written);
         }
-        if (Written::isNotKnown($day)) {
-            return [$share, null];
+        if (Written::isUntested($day)) {
+            return [$share, null, $of];
         }
-        $on = $this->day($day);
+        $on = $this->day($day) ?? $this->roughly($line, $day);
         if ($on === null || $share === null || $on > $this->today) {
             if ($on !== null && $on > $this->today) {
                 $line->doubt(Column::TestedOn, self::quoted($day).' is still to come: it is left out, and stands in the note.');
-            } elseif ($on === null && preg_match('/^\d{4}$/', $day) !== 1) {
+            } elseif ($on === null) {
                 $line->doubt(Column::TestedOn, self::quoted($day).' is no day that can be told for sure: it is left out, and stands in the note.');
             }
             $line->remark(Column::TestedOn, $day);
             $on = null;
         }
 
-        return [$share, $on];
+        return [$share, $on, $of];
+    }
+
+    /** A test of a month or a year is one of its middle, and that is said. */
+    private function roughly(Cells $line, string $written): ?string
+    {
+        $month = preg_match('/^(?:1[0-2]|0?[1-9])[.\/-]((?:19|20)\d{2})$|^((?:19|20)\d{2})-(\d{2})$/', $written) === 1;
+        $day = match (true) {
+            preg_match('/^(?:19|20)\d{2}$/', $written) === 1 => "$written-07-01",
+            preg_match('/^(1[0-2]|0?[1-9])[.\/-]((?:19|20)\d{2})$/', $written, $part) === 1 => sprintf('%s-%02d-15', $part[2], $part[1]),
+            preg_match('/^((?:19|20)\d{2})-(0[1-9]|1[0-2])$/', $written, $part) === 1 => "$part[1]-$part[2]-15",
+            default => $month ? null : $this->day("15 $written"),
+        };
+        if ($day === null) {
+            return null;
+        }
+        // Of this year's, what is past of it.
+        $day = $day > $this->today && substr($day, 0, 4) === substr($this->today, 0, 4) ? $this->today : $day;
+        if ($day <= $this->today) {
+            $line->doubt(Column::TestedOn, sprintf('%s is taken as %s.', self::quoted($written), (new \DateTimeImmutable($day))->format('j F Y')));
+        }
+
+        return $day;
+    }
+
+    /** Whether it says that the seed is the keeper's own. */
+    private static function isOwn(string $written): bool
+    {
+        return preg_match('/^(?:my |our |from )?(?:own|own seed|own garden|self|me|myself|mine|saved|home|home saved|homegrown|home-grown|us|ours|selbst|eigen|eigene|eigenes|eigene ernte|eigenes saatgut|selbst geerntet|propre|maison|de moi|récolte perso|propia|propio|propria|proprio|casa|zelf|eigen oogst|eigen zaad)\.?$/iu', trim($written)) === 1;
     }
 
     private function cameOn(Cells $line): ?string
@@ -278,7 +324,7 @@ final readonly class LineReader
     {
         $written = mb_strtolower($line->text(Column::How));
         /** @var array<string, list<string>> $words */
-        $words = ['bought' => ['bought', 'purchas', 'shop', 'buy'], 'swapped' => ['swap', 'exchange', 'trade'], 'trial' => ['trial', 'test'], 'given' => ['giv', 'gift', 'present', 'donat'], 'found' => ['found', 'cupboard', 'have', 'own', 'saved']];
+        $words = ['bought' => ['bought', 'purchas', 'shop', 'buy', 'gekauft', 'achet', 'comprad', 'comprat', 'gekocht'], 'swapped' => ['swap', 'exchange', 'trade', 'tausch', 'échang', 'intercambi', 'scambi', 'geruild'], 'trial' => ['trial', 'test'], 'given' => ['giv', 'gift', 'present', 'donat', 'geschenk', 'cadeau', 'regal', 'donn', 'gekregen'], 'found' => ['found', 'cupboard', 'have', 'gefunden', 'trouv']];
         foreach ($words as $how => $said) {
             foreach ($said as $word) {
                 if (str_contains($written, $word)) {

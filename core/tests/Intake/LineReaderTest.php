@@ -29,6 +29,14 @@ final class LineReaderTest extends CoreTestCase
         yield 'with its second half first' => ['Bean, runner', 'runner-bean'];
         yield 'in Latin' => ['Lactuca sativa', 'lettuce'];
         yield 'of many ending in ies' => ['Poppies, corn', 'corn-poppy'];
+        yield 'a bean that climbs' => ['Climbing bean', 'french-bean'];
+        yield 'a bean that does not' => ['dwarf French bean', 'french-bean'];
+        yield 'a melon that is called a cucumber' => ['Armenian cucumber', 'melon'];
+        yield 'one crop, not six' => ['Courgettes', 'squash-pepo'];
+        yield 'chili' => ['chili', 'pepper'];
+        foreach (['Tomaten' => 'tomato', 'Möhre' => 'carrot', 'Feldsalat' => 'lambs-lettuce', 'Mangold' => 'chard', 'Zucchini' => 'squash-pepo', 'Rote Bete' => 'beetroot', 'fève' => 'broad-bean', 'Poireaux' => 'leek', 'haricots nains' => 'french-bean', 'calabacín' => 'squash-pepo', 'guisantes' => 'pea', 'Lechuga' => 'lettuce', 'pomodoro' => 'tomato', 'zucchine' => 'squash-pepo', 'fagiolini' => 'french-bean', 'boerenkool' => 'kale', 'sla' => 'lettuce', 'tuinbonen' => 'broad-bean', 'veldsla' => 'lambs-lettuce'] as $name => $key) {
+            yield $name => [$name, $key];
+        }
     }
 
     #[DataProvider('names')]
@@ -48,6 +56,92 @@ final class LineReaderTest extends CoreTestCase
         self::assertGreaterThan(2, count($line->doubts[0]->instead));
         foreach ($line->doubts[0]->instead as $name) {
             self::assertNotNull(self::read(['crop' => $name])->packet, $name);
+        }
+    }
+
+    #[TestWith(['Kürbis'])]
+    #[TestWith(['courge'])]
+    #[TestWith(['zucca'])]
+    #[TestWith(['Bohnen'])]
+    #[TestWith(['beans'])]
+    #[TestWith(['corn'])]
+    public function test_so_is_one_that_does_in_another_language(string $written): void
+    {
+        $line = self::read(['crop' => $written, 'variety' => 'x']);
+        self::assertNull($line->packet);
+        self::assertGreaterThan(1, count($line->doubts[0]->instead), $written);
+    }
+
+    public function test_every_name_abroad_is_of_a_crop_that_there_is_and_means_what_it_says(): void
+    {
+        /** @var array<string, list<string>> $abroad */
+        $abroad = json_decode((string) file_get_contents(__DIR__.'/../../data/names.json'), true, flags: JSON_THROW_ON_ERROR);
+        $of = self::cropNames();
+        foreach ($abroad as $key => $names) {
+            self::assertTrue(self::crops()->has($key), $key);
+            foreach ($names as $name) {
+                $meant = $of->of($name);
+                // Another crop's own English name goes before it; a name of several is asked about.
+                self::assertTrue($meant->crop === $key || ($meant->crop === null && in_array($of->name($key), $meant->names, true)), "$name is taken as $meant->crop, not as $key");
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, string>  $cells
+     */
+    #[DataProvider('abouts')]
+    public function test_what_is_only_about_right_is_kept_as_such_and_as_it_was_written(string $written, ?int $seeds, ?float $grams, bool $about, string $note): void
+    {
+        $packet = self::read(['crop' => 'tomato', 'amount' => $written])->packet;
+        self::assertNotNull($packet);
+        self::assertSame([$seeds, $grams, $about, $note], [$packet->received->seeds, $packet->received->massG, $packet->received->about, $packet->note], $written);
+    }
+
+    /** @return iterable<array{string, ?int, ?float, bool, string}> */
+    public static function abouts(): iterable
+    {
+        yield ['50', 50, null, false, ''];
+        yield ['approx 50', 50, null, true, 'Amount: approx 50'];
+        yield ['~200', 200, null, true, 'Amount: ~200'];
+        yield ['ca 300', 300, null, true, 'Amount: ca 300'];
+        yield ['ca. 300 Korn', 300, null, true, 'Amount: ca. 300 Korn'];
+        yield ['40 or so', 40, null, true, 'Amount: 40 or so'];
+        yield ['200+', 200, null, true, 'Amount: 200+'];
+        yield ['<20', 20, null, true, 'Amount: <20'];
+        yield ['±60', 60, null, true, 'Amount: ±60'];
+        yield ['environ 30 graines', 30, null, true, 'Amount: environ 30 graines'];
+        yield ['about 12 g', null, 12.0, true, 'Amount: about 12 g'];
+        yield ['1.200 Korn', 1200, null, false, ''];
+        yield ['2,5 dkg', null, 25.0, false, ''];
+        yield ['a handful', null, null, false, 'Amount: a handful'];
+        yield ['some', null, null, false, ''];
+        yield ['not known', null, null, false, ''];
+    }
+
+    public function test_a_year_that_cannot_be_is_asked_and_one_over_the_turn_of_the_year_is_its_first(): void
+    {
+        $line = self::read(['crop' => 'basil', 'year' => '1922']);
+        self::assertNull($line->packet);
+        self::assertSame('“1922” would be 104 years ago. Is the year right?', $line->doubts[0]->message);
+        self::assertSame(['2022'], $line->doubts[0]->instead);
+        self::assertSame(2022, self::read(['crop' => 'basil', 'year' => '22-23'])->packet?->received->year);
+        self::assertSame(2022, self::read(['crop' => 'basil', 'year' => '2022/23'])->packet?->received->year);
+    }
+
+    public function test_the_keepers_own_seed_is_nobody_elses_and_so_is_its_test(): void
+    {
+        foreach (['own', 'My own', 'saved', 'eigene Ernte', 'self'] as $from) {
+            $received = self::read(['crop' => 'tomato', 'from' => $from, 'germinates' => '42 of 50', 'tested_on' => '3 March 2025'])->packet?->received;
+            self::assertSame(['own', '', 0.84, 50, '2025-03-03'], [$received?->how, $received?->from, $received?->claimed, $received?->claimedOf, $received?->claimedOn], $from);
+        }
+        self::assertSame(['found', 'Odile'], [($received = self::read(['crop' => 'tomato', 'from' => 'Odile'])->packet?->received)?->how, $received?->from]);
+    }
+
+    public function test_ones_own_list_brought_again_doubles_nothing_not_even_what_has_no_name(): void
+    {
+        foreach ([['L7', 'tomato', 'Sluice Gate', true], ['L8', 'French bean', '', true], ['L8', 'French bean', 'Name unknown 2', true], ['L8', 'tomato', '', false], ['L7', 'tomato', '', false]] as [$code, $crop, $name, $stands]) {
+            self::assertSame($stands, self::read(['code' => $code, 'crop' => $crop, 'variety' => $name])->stands !== null, "$code $crop $name");
         }
     }
 
@@ -167,7 +261,14 @@ final class LineReaderTest extends CoreTestCase
         yield 'a count in words' => ['17 of 20', '', 0.85, null, 0];
         yield 'with its day' => ['85 %', '3 March 2025', 0.85, '2025-03-03', 0];
         yield 'with its day in one cell' => ['85% (3.3.2025)', '', 0.85, '2025-03-03', 0];
-        yield 'with its year alone, which is in the note' => ['85 %', '2025', 0.85, null, 0];
+        yield 'with its year alone, of which the middle is taken and said' => ['85 %', '2025', 0.85, '2025-07-01', 1];
+        yield 'with its month' => ['85 %', 'March 2024', 0.85, '2024-03-15', 1];
+        yield 'with its month in figures' => ['85 %', '03/2024', 0.85, '2024-03-15', 1];
+        yield 'of the year that is not over' => ['85 %', '2026', 0.85, '2026-07-01', 1];
+        yield 'a count in German' => ['17 von 20', '', 0.85, null, 0];
+        yield 'a count in French' => ['17 sur 20 graines', '', 0.85, null, 0];
+        yield 'nobody has looked' => ['not tested', '', null, null, 0];
+        yield 'niemand hat geschaut' => ['nicht getestet', 'not yet', null, null, 0];
         yield 'a day that can be read in two ways' => ['85 %', '4/3/2025', 0.85, null, 1];
         yield 'a day to come' => ['85 %', '2027-01-01', 0.85, null, 1];
         yield 'no share' => ['good', '', null, null, 1];
@@ -259,13 +360,16 @@ final class LineReaderTest extends CoreTestCase
     {
         self::$names ??= self::cropNames();
 
-        return new LineReader(self::$names, new KnownNames([['id' => 'v1', 'crop' => 'tomato', 'name' => 'Sluice Gate']], ['p1' => 'Hall cupboard'], ['L7' => 'v1']), '2026-11-15');
+        return new LineReader(self::$names, new KnownNames([['id' => 'v1', 'crop' => 'tomato', 'name' => 'Sluice Gate'], ['id' => 'v2', 'crop' => 'french-bean', 'name' => 'Name unknown 2']], ['p1' => 'Hall cupboard'], ['L7' => 'v1', 'L8' => 'v2']), '2026-11-15');
     }
 
     public static function cropNames(): CropNames
     {
         $which = json_decode((string) file_get_contents(__DIR__.'/../../data/which.json'), true, flags: JSON_THROW_ON_ERROR);
 
-        return new CropNames(self::crops()->titles(), array_values(array_map(static fn (mixed $one): WhichKey => WhichKey::read(is_array($one) ? $one : []), is_array($which) ? $which : [])));
+        /** @var array<string, list<string>> $abroad */
+        $abroad = json_decode((string) file_get_contents(__DIR__.'/../../data/names.json'), true, flags: JSON_THROW_ON_ERROR);
+
+        return new CropNames(self::crops()->titles(), array_values(array_map(static fn (mixed $one): WhichKey => WhichKey::read(is_array($one) ? $one : []), is_array($which) ? $which : [])), $abroad);
     }
 }

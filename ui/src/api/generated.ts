@@ -1300,6 +1300,7 @@ export interface components {
             key: string;
             name: string;
             other_names: string[];
+            abroad: string[];
             latin: string;
             group: string | null;
             family: string;
@@ -1390,7 +1391,7 @@ export interface components {
         /** @description Something that was looked for: a lot or planting by its tag, or a page of the books. */
         FoundDocument: {
             /** @enum {string} */
-            kind: "thing" | "crop" | "reckoner" | "setting" | "place" | "word" | "which" | "person";
+            kind: "thing" | "crop" | "reckoner" | "setting" | "place" | "word" | "which" | "person" | "way";
             key: string;
             tag: components["schemas"]["TagDocument"] | null;
             title: string;
@@ -1541,6 +1542,7 @@ export interface components {
         };
         /** @description Which column of a list is which of ours. */
         IntakeMatchDocument: {
+            above: number;
             has_headings: boolean;
             columns: string[];
             units: {
@@ -2690,7 +2692,7 @@ export interface components {
              * @description How it came
              * @enum {string}
              */
-            how: "bought" | "given" | "swapped" | "found" | "trial";
+            how: "bought" | "given" | "swapped" | "found" | "trial" | "own";
             /** @description From whom */
             from?: string | null;
             /** @description Ripened in the year */
@@ -2701,10 +2703,14 @@ export interface components {
             seeds?: ((number | null) | (string | null)) | null;
             /** @description It weighs, g */
             mass_g?: ((number | null) | (string | null)) | null;
+            /** @description Only about so much */
+            about?: boolean;
             /** @description Germinates, as it was told, share */
             claimed?: ((number | null) | (string | null)) | null;
             /** @description Tested on, as it was told */
             claimed_on?: string | null;
+            /** @description Seeds in that test, seeds */
+            claimed_of?: ((number | null) | (string | null)) | null;
             /** @description Their lot or packet number */
             packet?: string | null;
             /** @description On what terms */
@@ -2950,7 +2956,7 @@ export interface components {
             /** @description Temperature from then on, °C */
             temperature_c: number | string;
             /** @description Humidity from then on, % RH */
-            rh: number | string;
+            rh?: ((number | null) | (string | null)) | null;
         };
         /** Put away */
         EntryPlaced: {

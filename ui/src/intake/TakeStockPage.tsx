@@ -11,7 +11,16 @@ import { Coming } from '../kit/Coming';
 import { ChoiceInput } from '../kit/fields';
 import { FileButton } from '../kit/FileButton';
 import { Caution, Trouble } from '../kit/Section';
-import { fromFile, fromText, hand, NoList, toCsv, toWorkbook, type Table } from '../kit/spreadsheet';
+import {
+  fromFile,
+  fromText,
+  hand,
+  NoList,
+  toCsv,
+  toWorkbook,
+  type Sheet,
+  type Table,
+} from '../kit/spreadsheet';
 import { plural } from '../kit/words';
 import { Waiting } from '../kit/Waiting';
 import { places } from '../shell/places';
@@ -23,7 +32,14 @@ import { NewPlaces } from './NewPlaces';
 import { TakenIn } from './TakenIn';
 import { useRead, useStock } from './useStock';
 
-type Brought = { title: string; table: Table; matched: Matched; units: Record<string, string> };
+type Brought = {
+  title: string;
+  table: Table;
+  /** what stood above the list and is no packet */
+  above: Table;
+  matched: Matched;
+  units: Record<string, string>;
+};
 
 /** A cupboard full of seed: written packet by packet, pasted, or brought in a file; kept as one, and taken back as one. */
 export function TakeStockPage() {
@@ -44,6 +60,8 @@ function TakeStock() {
   const [changing, setChanging] = useState<string | null>(null);
   const [brought, setBrought] = useState<Brought | null>(null);
   const [wrong, setWrong] = useState('');
+  const [sheets, setSheets] = useState<{ file: string; found: Sheet[] } | null>(null);
+  const [beginning, setBeginning] = useState(false);
   const [done, setDone] = useState(0);
   const sum = tally(stock.lines, read);
   const most = form.data?.most ?? 0;
@@ -57,15 +75,30 @@ function TakeStock() {
     setWrong('');
     try {
       const rows = await table();
+      if (rows.length === 0) throw new NoList('There is nothing in it.');
       const match = await take(api.POST('/intake/columns', { body: { rows: rows.slice(0, 40) } }));
-      if (rows.length - (match.has_headings ? 1 : 0) + stock.lines.length > most)
+      if (rows.length - match.above - (match.has_headings ? 1 : 0) + stock.lines.length > most)
         throw new NoList(`That is more than comes in as one: at most ${most} lines.`);
       setBrought({
         title,
-        table: rows,
+        table: rows.slice(match.above),
+        above: rows.slice(0, match.above),
         matched: { hasHeadings: match.has_headings, columns: match.columns },
         units: match.units,
       });
+    } catch (error) {
+      setWrong(error instanceof Error ? error.message : 'That could not be read.');
+    }
+  };
+  const open = async (file: File) => {
+    setWrong('');
+    setSheets(null);
+    try {
+      const found = await fromFile(file);
+      const [only] = found;
+      if (found.length === 1 && only !== undefined)
+        return await bring(file.name, () => Promise.resolve(only.table));
+      setSheets({ file: file.name, found });
     } catch (error) {
       setWrong(error instanceof Error ? error.message : 'That could not be read.');
     }
@@ -139,7 +172,7 @@ function TakeStock() {
               .filter((part) => part !== false)
               .join(' · ')}
         </Box>
-        <Bring onFile={(file) => void bring(file.name, () => fromFile(file))} />
+        <Bring onFile={(file) => void open(file)} />
       </Box>
       {sum.lines === 0 && brought === null && (
         <p style={{ maxWidth: '52em', margin: '8px 0 12px' }}>
@@ -148,6 +181,48 @@ function TakeStock() {
         </p>
       )}
       {wrong !== '' && <Trouble>{wrong}</Trouble>}
+      {sheets !== null && (
+        <Box role="group" aria-label={`Sheets of ${sheets.file}`} sx={{ my: 1.5 }}>
+          <Caution>
+            {sheets.file} has several sheets. Which of them is the list? Others can be brought after it.
+          </Caution>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+            {sheets.found.map(({ name, table }) => (
+              <Button
+                key={name}
+                onClick={() => {
+                  setSheets(null);
+                  void bring(`${sheets.file}: ${name}`, () => Promise.resolve(table));
+                }}
+              >
+                {name}, {plural(table.length, 'row')}
+              </Button>
+            ))}
+            <Button variant="text" onClick={() => setSheets(null)}>
+              None of them
+            </Button>
+          </Box>
+        </Box>
+      )}
+      {brought !== null && brought.above.length > 0 && (
+        <Caution>
+          Left out above the {brought.matched.hasHeadings ? 'headings' : 'list'}:{' '}
+          {brought.above.map((row) => `“${row.filter((cell) => cell.trim() !== '').join(', ')}”`).join(' ')}{' '}
+          <Button
+            variant="text"
+            onClick={() =>
+              setBrought({
+                ...brought,
+                table: [...brought.above, ...brought.table],
+                above: [],
+                matched: { ...brought.matched, hasHeadings: false },
+              })
+            }
+          >
+            These are packets, too
+          </Button>
+        </Caution>
+      )}
       {brought !== null && (
         <ColumnStep
           title={brought.title}
@@ -254,17 +329,30 @@ function TakeStock() {
               >
                 Keep {plural(sum.lines - sum.stopped - sum.stands, 'packet')}
               </Button>
-              <Button
-                variant="text"
-                disabled={save.isPending}
-                onClick={() => {
-                  clear();
-                  setChanging(null);
-                }}
-              >
-                Begin anew
-              </Button>
+              {!beginning && (
+                <Button variant="text" disabled={save.isPending} onClick={() => setBeginning(true)}>
+                  Begin anew …
+                </Button>
+              )}
             </Box>
+            {beginning && (
+              <Caution>
+                That throws {plural(sum.lines, 'line')} away that nobody has kept.{' '}
+                <Button
+                  variant="text"
+                  onClick={() => {
+                    clear();
+                    setChanging(null);
+                    setBeginning(false);
+                  }}
+                >
+                  Throw {sum.lines === 1 ? 'it' : 'them'} away
+                </Button>
+                <Button variant="text" onClick={() => setBeginning(false)}>
+                  Keep on writing
+                </Button>
+              </Caution>
+            )}
           </>
         )}
         {sum.lines === 0 && <Before />}

@@ -79,10 +79,26 @@ describe('a list that goes out', () => {
   });
 
   it('comes in again unchanged as CSV', async () => {
-    expect(await fromFile(file('a.csv', await toCsv(table)))).toEqual(table);
+    expect(await fromFile(file('a.csv', await toCsv(table)))).toEqual([{ name: '', table }]);
   });
 
   it('comes in again unchanged as a workbook', async () => {
-    expect(await fromFile(file('a.xlsx', await toWorkbook('Store: all', table)))).toEqual(table);
+    expect(await fromFile(file('a.xlsx', await toWorkbook('Store: all', table)))).toEqual([
+      { name: 'Store  all', table },
+    ]);
+  });
+
+  it('of a workbook with several sheets gives each in which there is something, but for those that are hidden', async () => {
+    const { default: excel } = await import('exceljs');
+    const book = new excel.Workbook();
+    book.addWorksheet('Beans').addRow(['Crop', 'Year']);
+    book.addWorksheet('Empty');
+    book.addWorksheet('Old', { state: 'hidden' }).addRow(['x']);
+    book.addWorksheet('Peas').addRow(['Pea', 2024]);
+    const bytes = new Uint8Array((await book.xlsx.writeBuffer()) as ArrayBuffer);
+    expect(await fromFile(file('a.xlsx', bytes))).toEqual([
+      { name: 'Beans', table: [['Crop', 'Year']] },
+      { name: 'Peas', table: [['Pea', '2024']] },
+    ]);
   });
 });

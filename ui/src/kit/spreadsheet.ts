@@ -2,6 +2,9 @@
 
 export type Table = string[][];
 
+/** One of the sheets of a file; a text has one without a name. */
+export type Sheet = { name: string; table: Table };
+
 /** Bytes; a list of everything in the largest cupboard is smaller. */
 const MOST_BYTES = 5 * 1024 * 1024;
 
@@ -46,18 +49,20 @@ export async function fromText(text: string): Promise<Table> {
   return trimmed(papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' }).data);
 }
 
-export async function fromFile(file: Blob & { name: string }): Promise<Table> {
+/** Every sheet in which there is something, but for those that are hidden. */
+export async function fromFile(file: Blob & { name: string }): Promise<Sheet[]> {
   if (file.size > MOST_BYTES)
     throw new NoList(`This file is too large: at most ${MOST_BYTES / 1024 / 1024} MB.`);
   const bytes = new Uint8Array(await file.arrayBuffer());
   // An XLSX file is a ZIP file.
   const isZip = bytes[0] === 0x50 && bytes[1] === 0x4b && bytes[2] === 0x03 && bytes[3] === 0x04;
-  const table = isZip ? await fromWorkbook(bytes) : await fromText(decoded(bytes));
-  if (table.length === 0) throw new NoList('There is nothing in this file.');
-  return table;
+  const sheets = isZip ? await fromWorkbook(bytes) : [{ name: '', table: await fromText(decoded(bytes)) }];
+  const filled = sheets.filter(({ table }) => table.length > 0);
+  if (filled.length === 0) throw new NoList('There is nothing in this file.');
+  return filled;
 }
 
-async function fromWorkbook(bytes: Uint8Array): Promise<Table> {
+async function fromWorkbook(bytes: Uint8Array): Promise<Sheet[]> {
   const { default: excel } = await import('exceljs');
   const book = new excel.Workbook();
   try {
@@ -65,17 +70,18 @@ async function fromWorkbook(bytes: Uint8Array): Promise<Table> {
   } catch {
     throw new NoList('This file cannot be read as a spreadsheet: save it as CSV or XLSX first.');
   }
-  const sheet = book.worksheets.find(({ state }) => state === 'visible') ?? book.worksheets[0];
-  if (sheet === undefined) throw new NoList('There is nothing in this file.');
-  const table: Table = [];
-  sheet.eachRow({ includeEmpty: false }, (row) => {
-    const cells: string[] = [];
-    row.eachCell({ includeEmpty: true }, (cell, at) => {
-      cells[at - 1] = worded(cell.value, cell.numFmt);
+  const visible = book.worksheets.filter(({ state }) => state === 'visible');
+  return (visible.length > 0 ? visible : book.worksheets).map((sheet) => {
+    const table: Table = [];
+    sheet.eachRow({ includeEmpty: false }, (row) => {
+      const cells: string[] = [];
+      row.eachCell({ includeEmpty: true }, (cell, at) => {
+        cells[at - 1] = worded(cell.value, cell.numFmt);
+      });
+      table.push(Array.from(cells, (cell) => cell ?? ''));
     });
-    table.push(Array.from(cells, (cell) => cell ?? ''));
+    return { name: sheet.name, table: trimmed(table) };
   });
-  return trimmed(table);
 }
 
 /** What stands in a cell of a workbook, as a text; a formula is what came of it. */

@@ -12,18 +12,20 @@ import { Begin } from '../record/Begin';
 import { useFrame } from '../api/queries';
 import { usePlans } from '../season/usePlan';
 
-/** The way to the plan of the season that is ahead. */
+/** The ways to the plan of the season that goes on, and of the one that is ahead of the day looked at. */
 function PlanLink() {
   const plans = usePlans();
   const frame = useFrame();
-  const ahead = Number((frame.data?.now ?? '').slice(0, 4)) + 1;
   if (plans.data === undefined || frame.data === undefined) return null;
-  const year = plans.data.includes(ahead) ? ahead : (plans.data[plans.data.length - 1] ?? ahead);
+  const now = Number(frame.data.on.slice(0, 4));
+  const years = [...(plans.data.includes(now) ? [now] : []), now + 1];
   return (
-    <Box sx={{ px: 2, pb: 1 }}>
-      <Button component={Link} to={`/plot/plan/${year}`} fullWidth>
-        {plans.data.includes(year) ? `The plan for ${year}` : `Plan ${year}`}
-      </Button>
+    <Box sx={{ px: 2, pb: 1, display: 'flex', gap: 1 }}>
+      {years.map((year) => (
+        <Button key={year} component={Link} to={`/plot/plan/${year}`} sx={{ flex: 1 }}>
+          {plans.data.includes(year) ? `The plan for ${year}` : `Plan ${year}`}
+        </Button>
+      ))}
     </Box>
   );
 }

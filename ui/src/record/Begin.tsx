@@ -15,6 +15,7 @@ import { useLook } from '../api/look';
 import { useDraft } from '../kit/draft';
 import { Coming } from '../kit/Coming';
 import { Waiting } from '../kit/Waiting';
+import { findVarieties } from './handbook';
 import { ChoiceInput, Labelled, sentOf, startOf, TextInput } from '../kit/fields';
 import { DayInput } from '../kit/DayInput';
 import { moment } from '../kit/words';
@@ -109,6 +110,7 @@ export function Begin({
               getOptionLabel={(option: Variety) => `${option.name}, ${option.crop_name}`}
               getOptionKey={(option) => option.id}
               isOptionEqualToValue={(a, b) => a.id === b.id}
+              filterOptions={(options, { inputValue }) => findVarieties(options, inputValue)}
               onChange={(_, variety) => set({ variety: variety?.id ?? '' })}
               noOptionsText="No variety of that name yet: add it"
               renderOption={({ key, ...props }, option) => (

@@ -7,6 +7,7 @@ const crop = (name: string, latin: string, other: string[] = [], more: Partial<C
   name,
   latin,
   other_names: other,
+  abroad: [],
   group: null,
   family: '',
   kind: 'vegetable',
@@ -29,8 +30,24 @@ describe('a crop of the handbook', () => {
     ['amaryll', ['Leek']],
     ['allium leek', ['Leek', 'Elephant garlic']],
     ['oca', []],
+    ['leeks', ['Leek', 'Elephant garlic']],
+    ['elephant garlics', ['Elephant garlic']],
   ])('is found by %j', (typed, names) => {
     expect(findCrops(crops, typed).map(({ name }) => name)).toEqual(names);
+  });
+
+  it('whose very name was typed stands before one that only holds it, by any of its names', () => {
+    const crops = [
+      crop('Tomatillo', 'Physalis philadelphica', ['Husk tomato']),
+      crop('Tomato', 'Solanum lycopersicum', [], { abroad: ['Tomate', 'Tomaten'] }),
+      crop('Cherry tomato', 'Solanum lycopersicum'),
+    ];
+    const named = (typed: string) => findCrops(crops, typed).map(({ name }) => name);
+    expect(named('tomato')[0]).toBe('Tomato');
+    expect(named('Tomatoes')[0]).toBe('Tomato');
+    expect(named('tomat')[0]).toBe('Tomatillo');
+    expect(named('husk tomato')).toEqual(['Tomatillo']);
+    expect(named('Tomaten')).toEqual(['Tomato']);
   });
 
   it('asks which when a common name means several species, and not when it means one', () => {

@@ -20,6 +20,7 @@ const address: Record<Found['kind'], (found: Found) => string> = {
   which: ({ key }) => `/books/which/${key}`,
   setting: ({ key }) => `/books/settings#${key}`,
   word: ({ key }) => `/books/words#${encodeURIComponent(key)}`,
+  way: ({ key }) => key,
 };
 
 const headings: Record<Found['kind'], string> = {
@@ -31,6 +32,7 @@ const headings: Record<Found['kind'], string> = {
   which: 'Which one is it?',
   setting: 'Settings',
   word: 'Words',
+  way: 'What to do',
 };
 
 /** Finds anything by what is known of it, from any page. Drawn for itself alone: it measures how wide it is whenever it is

@@ -175,7 +175,7 @@ function Logger({ id }: { id: string }) {
     take(
       api.POST('/holders/{id}/readings', {
         params: { path: { id } },
-        body: { rows: await fromFile(file) },
+        body: { rows: (await fromFile(file))[0]?.table ?? [] },
       }),
     ),
   );

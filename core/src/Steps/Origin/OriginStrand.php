@@ -21,6 +21,9 @@ final class OriginStrand extends Strand
 
     private bool $closed = false;
 
+    /** Years; hardly any seed in a cupboard is older. */
+    private const OLDEST = 30;
+
     public ?Received $received = null;
 
     public ?\DateTimeImmutable $receivedAt = null;
@@ -61,6 +64,10 @@ final class OriginStrand extends Strand
         }
         if ($received->year !== null && $received->year > (int) $entry->happenedAt->format('Y')) {
             throw Misfit::at('year', sprintf('Seed that came on %s cannot have ripened in %d.', $entry->happenedAt->format('j F Y'), $received->year));
+        }
+        $age = $received->year === null ? 0 : (int) $entry->happenedAt->format('Y') - $received->year;
+        if ($age > self::OLDEST) {
+            $this->doubt('year', sprintf('Seed that ripened in %d was %d years old then. Is the year right?', $received->year, $age));
         }
         if ($received->packedFor !== null && $received->packedFor > (int) $entry->happenedAt->format('Y') + 1) {
             $this->doubt('packed_for', sprintf('It came on %s; seed is not often packed for %d so early.', $entry->happenedAt->format('j F Y'), $received->packedFor));

@@ -21,6 +21,9 @@ final class Stock
 
     private ?float $grams = null;
 
+    /** How much there is was only told as about so much; a count or a weighing since says it. */
+    public bool $isAbout = false;
+
     private ?float $seeds = null;
 
     public ?SeedMass $sample = null;
@@ -33,6 +36,7 @@ final class Stock
     /** What there is, counted, weighed or both. A weight alone that is still the same leaves what was counted standing. */
     public function filled(?float $grams, ?int $seeds): void
     {
+        $this->isAbout = false;
         if ($grams !== null && $seeds !== null) {
             $this->countedTsm = $grams * 1000 / $seeds;
         } elseif ($grams !== null && $this->seeds !== null) {
@@ -89,13 +93,13 @@ final class Stock
     /** Whether the seeds themselves were counted, not only weighed. */
     public function isCounted(): bool
     {
-        return $this->seeds !== null;
+        return $this->seeds !== null && ! $this->isAbout;
     }
 
     /** Whether the count rests on the crop's ordinary seed mass alone. */
     public function isRough(): bool
     {
-        return $this->seeds === null && ! $this->tsmIsOfThisLot();
+        return $this->isAbout || ($this->seeds === null && ! $this->tsmIsOfThisLot());
     }
 
     /** Whether there may be so many: a count from an ordinary seed mass may be half as many again. */
@@ -110,7 +114,7 @@ final class Stock
     public function sufficesGrams(float $grams): bool
     {
         $there = $this->grams();
-        $rough = $this->grams === null && ! $this->tsmIsOfThisLot();
+        $rough = $this->isAbout || ($this->grams === null && ! $this->tsmIsOfThisLot());
 
         return $there === null || $grams <= $there * ($rough ? self::ORDINARY_SPREAD : 1.0) + 1e-6;
     }

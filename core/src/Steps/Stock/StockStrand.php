@@ -58,6 +58,7 @@ final class StockStrand extends Strand
     {
         if ($received->massG !== null || $received->seeds !== null) {
             $this->filled($received->massG, $received->seeds);
+            $this->stock->isAbout = $received->about;
         }
         $this->isTreated = $received->treated;
     }

@@ -62,22 +62,22 @@ enum ContainerKind: string implements Choice
     public function calledBy(): array
     {
         return match ($this) {
-            self::Jar => ['jar', 'glass', 'bottle'],
-            self::FoilPouch => ['foil', 'pouch'],
-            self::PaperEnvelope => ['envelope', 'packet', 'paper', 'sachet', 'pkt', 'pack'],
-            self::ClothBag => ['cloth', 'bag', 'cotton', 'muslin', 'sack'],
-            self::Tin => ['tin', 'can'],
-            self::PlasticBag => ['plastic', 'zip', 'polythene'],
-            self::Box => ['box', 'tub', 'drawer'],
-            self::Net => ['net'],
-            self::Crate => ['crate', 'tray'],
+            self::Jar => ['jar', 'glass', 'bottle', 'glas', 'gläser', 'flasche', 'schraubglas', 'bocal', 'bocaux', 'flacon', 'frasco', 'tarro', 'bote', 'barattolo', 'vasetto', 'vaso', 'flesje', 'potje', 'glazen'],
+            self::FoilPouch => ['foil', 'pouch', 'folienbeutel', 'alubeutel', 'aluminium'],
+            self::PaperEnvelope => ['envelope', 'packet', 'paper', 'sachet', 'pkt', 'pack', 'umschlag', 'papiertüte', 'tütchen', 'samentüte', 'briefchen', 'kuvert', 'enveloppe', 'papier', 'sobre', 'papel', 'busta', 'bustina', 'carta', 'envelop', 'zakje'],
+            self::ClothBag => ['cloth', 'bag', 'cotton', 'muslin', 'sack', 'stoffbeutel', 'säckchen', 'tissu', 'sac', 'tela', 'saco', 'sacchetto', 'stof', 'katoen'],
+            self::Tin => ['tin', 'can', 'dose', 'blechdose', 'lata', 'latta', 'blik'],
+            self::PlasticBag => ['plastic', 'zip', 'polythene', 'plastiktüte', 'plastikbeutel', 'plastique', 'plástico', 'plastica'],
+            self::Box => ['box', 'tub', 'drawer', 'schachtel', 'kiste', 'schublade', 'boîte', 'boite', 'caja', 'scatola', 'doos', 'doosje'],
+            self::Net => ['net', 'netz', 'filet', 'rete'],
+            self::Crate => ['crate', 'tray', 'caisse', 'cajón', 'cassetta', 'krat'],
         };
     }
 
     /** The kind that a text speaks of: the first of its words that says so, what it is made of before its shape. */
     public static function spokenOf(string $text): ?self
     {
-        $words = preg_split('/[^a-z]+/', mb_strtolower($text)) ?: [];
+        $words = preg_split('/[^\p{L}]+/u', mb_strtolower($text)) ?: [];
         $has = static fn (string $word): bool => in_array($word, $words, true) || in_array($word.'s', $words, true) || in_array($word.'es', $words, true);
         // "Plastic bag" is plastic, "paper bag" paper, "plastic box" a box: it is the shape that a box has.
         foreach ([self::Jar, self::Box, self::Tin, self::Crate, self::Net, self::FoilPouch, self::PlasticBag, self::PaperEnvelope, self::ClothBag] as $kind) {

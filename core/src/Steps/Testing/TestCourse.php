@@ -25,7 +25,18 @@ final class TestCourse
         public readonly TestStarted $set,
         public readonly \DateTimeImmutable $startedAt,
         private readonly Crop $crop,
+        public readonly Told $told = Told::Not,
     ) {}
+
+    /** A test of which only what came of it is known: a share of so many seeds. */
+    public static function told(float $share, int $seeds, \DateTimeImmutable $at, Crop $crop, Told $told): self
+    {
+        $test = new self(new TestStarted('told', 1, $seeds, $crop->test->temperatureHigh, TestMethod::DampTowel), $at, $crop, $told);
+        $test->counts[] = ['day' => $crop->test->lastCount, 'at' => $at, 'counted' => new TestCounted('told', [(int) round($share * $seeds)], [0])];
+        $test->endedAt = $at;
+
+        return $test;
+    }
 
     /** @throws Misfit */
     public function counted(TestCounted $counted, \DateTimeImmutable $at): void

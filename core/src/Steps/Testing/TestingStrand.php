@@ -14,6 +14,7 @@ use Marrow\Core\Germination\SmallerTest;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Origin\OriginStrand;
+use Marrow\Core\Steps\Origin\Received;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Work\Later;
 use Marrow\Core\Work\Loss;
@@ -31,6 +32,9 @@ final class TestingStrand extends Strand
     /** @var array<string, TestCourse> by test id, in the order in which they were started */
     public array $tests = [];
 
+    /** The one that was told of when the seed came; null where none was, or nobody knows when. */
+    public ?TestCourse $told = null;
+
     public function __construct(
         private readonly Crop $crop,
         private readonly Whereabouts $where,
@@ -38,6 +42,19 @@ final class TestingStrand extends Strand
         private readonly CleaningStrand $cleaning,
         private readonly StockStrand $stock,
     ) {}
+
+    /** What came with the seed counts for what it can: the keeper's own test as any, what a seller or giver says as a small one. */
+    #[Takes]
+    public function received(Received $received, Entry $entry): void
+    {
+        if ($received->claimed === null || $received->claimedOn === null) {
+            return;
+        }
+        $told = $received->how === 'own' ? Told::ByKeeper : Told::ByGiver;
+        $seeds = $told === Told::ByKeeper ? $received->claimedOf ?? Told::AT_MOST : min(Told::AT_MOST, $received->claimedOf ?? Told::AT_MOST);
+        $at = new \DateTimeImmutable("$received->claimedOn 12:00", $entry->happenedAt->getTimezone());
+        $this->told = TestCourse::told($received->claimed, $seeds, min($at, $entry->happenedAt), $this->crop, $told);
+    }
 
     #[Takes]
     public function started(TestStarted $set, Entry $entry): void
@@ -130,7 +147,7 @@ final class TestingStrand extends Strand
     {
         $ended = array_filter($this->tests, fn (TestCourse $test): bool => $test->endedAt !== null && ! $this->mayHaveSlept($test));
 
-        return $ended === [] ? null : $ended[array_key_last($ended)];
+        return $ended === [] ? $this->told : $ended[array_key_last($ended)];
     }
 
     /** The newest test that has ended, where what did not come up in it may have been asleep; null where a later one tells. */
@@ -174,7 +191,7 @@ final class TestingStrand extends Strand
     /** @return list<TestCourse> those that are over, were counted and tell what was alive, the earliest first */
     public function results(): array
     {
-        $counted = array_values(array_filter($this->tests, fn (TestCourse $test): bool => $test->endedAt !== null && $test->share() !== null && ! $this->mayHaveSlept($test)));
+        $counted = array_values(array_filter([...array_values($this->tests), ...array_filter([$this->told])], fn (TestCourse $test): bool => $test->endedAt !== null && $test->share() !== null && ! $this->mayHaveSlept($test)));
         usort($counted, static fn (TestCourse $a, TestCourse $b): int => $a->startedAt <=> $b->startedAt);
 
         return $counted;

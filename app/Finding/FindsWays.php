@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Finding;
+
+use App\Documents\FoundDocument;
+use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Subject;
+use Marrow\Core\Registered;
+
+/** What one wants to do, by the words that people have for it: where that is done, and what can be recorded. */
+final readonly class FindsWays implements Finds
+{
+    private const MOST = 6;
+
+    /** What is done, the page on which, and by which words it is looked for. */
+    private const WAYS = [
+        ['Two varieties that are one', '/books/varieties', 'merge join same combine duplicate variety'],
+        ['Rename a variety, or change its crop', '/books/varieties', 'rename name wrong spelling change crop'],
+        ['Take back, correct or strike an entry', '/books/journal', 'undo take back strike correct mistake wrong delete remove revert'],
+        ['Take stock: many packets, a list, a file', '/store/stock', 'import csv xlsx spreadsheet list upload paste packets inventory add seeds'],
+        ['Take a list back as one', '/store/stock', 'undo import take back list'],
+        ['The store as a spreadsheet', '/store', 'export csv xlsx spreadsheet download print'],
+        ['What may be swapped or given away', '/store/swap', 'swap exchange share give list'],
+        ['Where everything lies: places, boxes, stock-taking', '/store/where', 'place box shelf fridge freezer cupboard move humidity walk count'],
+        ['Tags and labels', '/tags', 'print label tag qr sticker'],
+        ['Read a tag', '/read', 'scan camera qr tag read'],
+        ['Everything due as a calendar', '/plot/plan', 'calendar ics ical remind reminder alarm phone subscribe'],
+        ['The plan of a season', '/plot/plan', 'plan season map bed garden distance isolation'],
+        ['Flowers to shut this evening', '/plot/round/evening', 'evening round tape tie hand pollinate flower'],
+        ['Flowers to pollinate in the morning', '/plot/round/morning', 'morning round hand pollinate pollen'],
+        ['Copies of the garden', '/books/copies', 'backup copy restore go back lost damaged'],
+        ['People: who gave seed, who has some, forget somebody', '/books/people', 'person people forget privacy recall call back gave'],
+        ['Sieves and screens for a crop', '/books/handbook', 'sieve screen mesh hole riddle'],
+        ['Settings', '/books/settings', 'settings units ounces fahrenheit date printer frost latitude zone'],
+    ];
+
+    public function find(Sought $sought): array
+    {
+        $found = [];
+        foreach (self::WAYS as [$title, $address, $words]) {
+            if ($sought->isIn($title, $words)) {
+                $found[] = FoundDocument::page('way', $address, $title, '');
+            }
+        }
+        foreach (Registered::kinds()->all() as $kind) {
+            if ($kind->name !== 'struck' && $sought->isIn($kind->title, $kind->act, str_replace('_', ' ', $kind->name))) {
+                $found[] = FoundDocument::page('way', self::of($kind), $kind->act === '' ? $kind->title : $kind->act, self::where($kind));
+            }
+        }
+
+        return array_slice($found, 0, self::MOST);
+    }
+
+    private static function of(Kind $kind): string
+    {
+        return match (true) {
+            in_array(Subject::Lot, $kind->of, true) => '/store',
+            in_array(Subject::Planting, $kind->of, true) => '/plot',
+            default => '/store/where',
+        };
+    }
+
+    private static function where(Kind $kind): string
+    {
+        return 'recorded on the sheet of '.implode(' or ', array_map(static fn (Subject $subject): string => match ($subject) {
+            Subject::Lot => 'a lot',
+            Subject::Planting => 'a planting',
+            Subject::Container => 'a container',
+            Subject::Place => 'a place',
+        }, $kind->of));
+    }
+}
