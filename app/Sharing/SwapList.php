@@ -20,6 +20,7 @@ use Marrow\Core\Botany\LineWord;
 use Marrow\Core\Botany\VarietyType;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Lot\Sharing;
+use Marrow\Core\Steps\Testing\TestCourse;
 use Marrow\Core\Steps\Testing\Told;
 
 /** Which lots of the store may be swapped or given away, and why the others are kept back. */
@@ -61,9 +62,21 @@ final readonly class SwapList
         return new SwapLineDocument(
             $this->tags->lot($lot),
             $spare === null ? '' : Quantity::seedsOf($spare, $course->stock->stock->isCounted(), $course->facts->crop->counts()->value),
-            $share === null || $test === null ? '' : $test->told === Told::ByGiver ? sprintf('%s as told, %s', Quantity::percent($share->rate()), $when::month($test->startedAt)) : sprintf('%s of %d, %s', Quantity::percent($share->rate()), $test->sown(), $when::month($test->startedAt)),
+            self::tested($test, $when),
             $forecast === null ? '' : ForecastWords::inShort($words->isTestedPoor(), $forecast->reachesEarliest($course->facts->crop->test->minimum), $when).($share === null ? ', if it was sound' : ''),
             $said,
         );
+    }
+
+    private static function tested(?TestCourse $test, When $when): string
+    {
+        $share = $test?->share();
+        if ($test === null || $share === null) {
+            return '';
+        }
+
+        return $test->told === Told::ByGiver
+            ? sprintf('%s as told, %s', Quantity::percent($share->rate()), $when::month($test->startedAt))
+            : sprintf('%s of %d, %s', Quantity::percent($share->rate()), $test->sown(), $when::month($test->startedAt));
     }
 }

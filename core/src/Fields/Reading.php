@@ -189,8 +189,6 @@ final class Reading
             preg_match("/^$number(?:\s+$number)+$/u", $text) === 1 => preg_split('/\s+/u', $text) ?: [$text],
             // "0,35, 0,36": a comma with a space behind it parts, one without is within a number.
             preg_match("/^\d+,\d+(?:,\s+\d+,\d+)+$/u", $text) === 1 => preg_split('/,\s+/u', $text) ?: [$text],
-            // No list begins with a nought that is followed by a share of one.
-            preg_match('/^0,\d+$/', $text) === 1 => [$text],
             default => array_map(trim(...), explode(',', $text)),
         };
     }

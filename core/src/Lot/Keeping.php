@@ -263,12 +263,14 @@ final class Keeping extends Strand
         $begun = $this->origin->firstAt() ?? $since;
         $spent = $kept->keeps === null ? null : Later::days($begun, (int) round($kept->keeps[1] * Later::DAYS_A_MONTH));
 
+        $latest = $spent !== null && $spent > $opens && $spent < $ends ? $spent : $ends;
+
         return [new Task(
             KeepingTask::PlantAgain,
             Place::Store,
             $opens,
-            Later::days($opens, intdiv((int) $opens->diff($ends)->days, 2)),
-            $spent !== null && $spent > $opens && $spent < $ends ? $spent : $ends,
+            Later::days($opens, intdiv((int) $opens->diff($latest)->days, 2)),
+            $latest,
             Loss::Season,
             ['keeps_min' => $kept->keeps[0] ?? null, 'keeps_max' => $kept->keeps[1] ?? null],
         )];

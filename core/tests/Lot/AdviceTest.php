@@ -51,14 +51,14 @@ final class AdviceTest extends CoreTestCase
         yield 'after a poor test another is running' => [Counsel::DoNotRely, $again];
 
         $damp = self::tested(46);
-        $damp->record('stored', '2026-09-01', ['container' => 'jar', 'place_id' => 'hall']);
+        $damp->insist('stored', '2026-09-01', ['container' => 'jar', 'place_id' => 'hall']);
         $damp->record('jar_read', '2026-09-03', ['rh' => 75, 'temperature_c' => 18]);
         yield 'a good test, but shut in damp' => [Counsel::DryFirst, $damp];
 
         $crossed = self::tested(46, true);
         yield 'a good test, but crossed' => [Counsel::NotForSeed, $crossed];
         $crossedDamp = self::tested(46, true);
-        $crossedDamp->record('stored', '2026-09-01', ['container' => 'jar', 'place_id' => 'hall']);
+        $crossedDamp->insist('stored', '2026-09-01', ['container' => 'jar', 'place_id' => 'hall']);
         $crossedDamp->record('jar_read', '2026-09-03', ['rh' => 75, 'temperature_c' => 18]);
         yield 'crossed, and damp too' => [Counsel::NotForSeed, $crossedDamp];
 

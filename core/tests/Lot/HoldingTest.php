@@ -339,7 +339,7 @@ final class HoldingTest extends CoreTestCase
         $diary = new Diary(self::crop('onion'), null, self::airs(), false, $holdings);
         $diary->record('received', '2025-09-01', ['how' => 'given', 'year' => 2025]);
         foreach ($entries as [$kind, $at, $payload]) {
-            $diary->record($kind, $at, $payload);
+            $diary->insist($kind, $at, $payload);
         }
 
         return $diary;

@@ -68,7 +68,7 @@ final class HotWaterTest extends CoreTestCase
     public function test_from_a_tight_jar_it_is_no_longer_as_dry_as_it_was_measured(): void
     {
         $diary = $this->cabbage();
-        $diary->record('stored', '2026-10-01 10:00', ['container' => 'jar', 'place' => 'Shelf', 'temperature_c' => 18, 'rh' => 50]);
+        $diary->insist('stored', '2026-10-01 10:00', ['container' => 'jar', 'place' => 'Shelf', 'temperature_c' => 18, 'rh' => 50]);
         $diary->record('jar_read', '2026-10-02 10:00', ['rh' => 30, 'temperature_c' => 20]);
         self::assertSame(MoistureGround::Measured, $diary->course()->storing->ground);
         $measured = $diary->course()->storing->moisture;

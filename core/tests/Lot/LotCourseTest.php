@@ -56,7 +56,7 @@ final class LotCourseTest extends CoreTestCase
         self::assertSame(DryingVerdict::DryEnough, $diary->course()->drying->verdict());
         self::assertSame([DryingTask::PutAway], self::kinds($diary->course()->tasks()));
 
-        $diary->record('stored', '2026-08-29 10:00', ['container' => 'jar', 'place' => 'Fridge', 'temperature_c' => 5, 'rh' => 60, 'mass_g' => 10.7]);
+        $diary->insist('stored', '2026-08-29 10:00', ['container' => 'jar', 'place' => 'Fridge', 'temperature_c' => 5, 'rh' => 60, 'mass_g' => 10.7]);
         $course = $diary->course();
         self::assertSame(Place::Store, $course->place());
         self::assertSame(MoistureGround::Measured, $course->storing->ground);
@@ -160,7 +160,7 @@ final class LotCourseTest extends CoreTestCase
         $diary->record('test_started', '2026-01-10', ['test' => 't1', 'replicates' => 1, 'seeds' => 100, 'temperature_c' => 18, 'method' => 'dish']);
         $diary->record('test_counted', '2026-01-20', ['test' => 't1', 'normal' => [94], 'abnormal' => [0]]);
         $diary->record('test_ended', '2026-01-22', ['test' => 't1']);
-        $diary->record('stored', '2026-06-10', ['container' => 'jar', 'place' => 'Fridge', 'temperature_c' => 5, 'rh' => 60]);
+        $diary->insist('stored', '2026-06-10', ['container' => 'jar', 'place' => 'Fridge', 'temperature_c' => 5, 'rh' => 60]);
         $forecast = $diary->course()->forecast();
         self::assertNotNull($forecast);
 
@@ -194,7 +194,7 @@ final class LotCourseTest extends CoreTestCase
         $diary = new Diary(self::crop('broad-bean'));
         $diary->record('picked', '2026-07-20', ['plants' => 10, 'fruits' => 100, 'mass_g' => 2000]);
         $diary->record('threshed', '2026-08-05', ['mass_g' => 900]);
-        $diary->record('stored', '2026-08-20', ['container' => 'jar', 'place' => 'Cupboard', 'temperature_c' => 18, 'rh' => 50, 'mass_g' => 800]);
+        $diary->insist('stored', '2026-08-20', ['container' => 'jar', 'place' => 'Cupboard', 'temperature_c' => 18, 'rh' => 50, 'mass_g' => 800]);
         self::assertContains(StoringTask::ReadStoredJar, self::kinds($diary->course()->tasks()), 'nobody knows how dry it is');
         $diary->record('jar_read', '2026-08-22', ['rh' => 66, 'temperature_c' => 18]);
         $course = $diary->course();

@@ -226,7 +226,7 @@ final class PacketsTest extends CoreTestCase
     {
         $diary = new Diary(self::crop('lettuce'), null, self::places());
         $diary->record('received', '2026-10-01', ['how' => 'bought', 'from' => 'A shop', 'year' => 2026, 'seeds' => 200]);
-        $diary->record('stored', '2026-10-02', ['container' => 'jar', 'place_id' => 'shelf', 'into' => 'jar']);
+        $diary->insist('stored', '2026-10-02', ['container' => 'jar', 'place_id' => 'shelf', 'into' => 'jar']);
         if ($packets !== null && $packets !== []) {
             $diary->record('portioned', '2026-11-01', $packets);
         }

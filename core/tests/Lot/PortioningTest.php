@@ -195,7 +195,7 @@ final class PortioningTest extends CoreTestCase
         $diary->record('picked', '2026-08-20', ['plants' => 30, 'fruits' => 60, 'mass_g' => 5000]);
         $diary->record('threshed', '2026-09-05');
         $diary->record('winnowed', '2026-09-05');
-        $diary->record('stored', '2026-09-20', ['container' => 'paper_envelope', 'place_id' => 'shelf', 'seeds' => $seeds + 100]);
+        $diary->insist('stored', '2026-09-20', ['container' => 'paper_envelope', 'place_id' => 'shelf', 'seeds' => $seeds + 100]);
         $diary->record('test_started', '2026-10-01', ['test' => 't', 'replicates' => 2, 'seeds' => 50, 'temperature_c' => 20, 'method' => 'dish']);
         $diary->record('test_counted', '2026-10-13', ['test' => 't', 'normal' => [46, 45], 'abnormal' => [0, 0]]);
         $diary->record('test_ended', '2026-10-13', ['test' => 't']);
@@ -212,7 +212,7 @@ final class PortioningTest extends CoreTestCase
     private static function stored(int $seeds): Diary
     {
         $diary = self::began();
-        $diary->record('stored', '2026-10-02', ['container' => 'jar', 'place_id' => 'shelf', 'into' => 'jar', 'seeds' => $seeds]);
+        $diary->insist('stored', '2026-10-02', ['container' => 'jar', 'place_id' => 'shelf', 'into' => 'jar', 'seeds' => $seeds]);
 
         return $diary;
     }

@@ -61,7 +61,7 @@ final class StoringTest extends CoreTestCase
         // Dry when it was put into the envelope: that says nothing of what it is half a year later.
         $diary->record('jar_read', '2025-09-29', ['rh' => 20, 'temperature_c' => 20]);
         $diary->record('stored', '2025-10-01', ['container' => 'paper_envelope', 'mass_g' => 20, ...self::SHED]);
-        $diary->record('stored', '2026-06-10', ['container' => 'jar', ...self::FRIDGE]);
+        $diary->insist('stored', '2026-06-10', ['container' => 'jar', ...self::FRIDGE]);
         $course = $diary->course();
         self::assertSixDigits(self::IN_SHED, $course->storing->moisture);
         self::assertSame(MoistureGround::Carried, $course->storing->ground);
@@ -75,7 +75,7 @@ final class StoringTest extends CoreTestCase
         $diary->record('stored', '2025-10-01', ['container' => 'paper_envelope', 'mass_g' => 20, ...self::SHED]);
         $diary->record('jar_read', '2026-06-09', ['rh' => 33, 'temperature_c' => 20]);
         self::assertSame(MoistureGround::PlaceAir, $diary->course()->storing->ground, 'it still lies in paper');
-        $diary->record('stored', '2026-06-10', ['container' => 'jar', ...self::FRIDGE]);
+        $diary->insist('stored', '2026-06-10', ['container' => 'jar', ...self::FRIDGE]);
         self::assertSixDigits(8.490794293, $diary->course()->storing->moisture);
         self::assertSame(MoistureGround::Measured, $diary->course()->storing->ground);
     }
@@ -84,7 +84,7 @@ final class StoringTest extends CoreTestCase
     {
         $diary = self::clean();
         $diary->record('jar_read', '2025-09-29', ['rh' => 20, 'temperature_c' => 20]);
-        $diary->record('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::SHED]);
+        $diary->insist('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::SHED]);
         $diary->record('stored', '2026-06-10', ['container' => 'foil_pouch', ...self::FRIDGE]);
         $storing = $diary->course()->storing;
         self::assertSixDigits(6.931586883, $storing->moisture);
@@ -95,7 +95,7 @@ final class StoringTest extends CoreTestCase
     public function test_a_reading_in_store_replaces_what_was_taken_for_granted(): void
     {
         $diary = self::clean();
-        $diary->record('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
+        $diary->insist('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
         self::assertSame([StoringTask::ReadStoredJar], self::tasks($diary, StoringTask::class));
         $diary->record('jar_read', '2025-10-03', ['rh' => 33, 'temperature_c' => 20]);
         self::assertSixDigits(8.490794293, $diary->course()->storing->moisture);
@@ -108,7 +108,7 @@ final class StoringTest extends CoreTestCase
             // 9.666 and 9.777 % of wet mass; onion may be jarred at 8.7 %, and one per cent more is called damp.
             $diary = self::clean();
             $diary->record('jar_read', '2025-09-29', ['rh' => $rh, 'temperature_c' => 30]);
-            $diary->record('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
+            $diary->insist('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
             self::assertSame($damp, $diary->course()->storing->isShutInDamp(), "$rh % RH");
         }
     }
@@ -117,7 +117,7 @@ final class StoringTest extends CoreTestCase
     {
         $diary = self::clean();
         $diary->record('jar_read', '2025-09-29', ['rh' => 60, 'temperature_c' => 20]);
-        $diary->record('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
+        $diary->insist('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
         self::assertSame('spread', self::offered($diary)[0]);
         $diary->record('spread', '2025-10-02', ['surface' => 'tray', 'mass_g' => 20]);
         $course = $diary->course();
@@ -131,7 +131,7 @@ final class StoringTest extends CoreTestCase
     {
         $places = ['cellar' => new StoredAt('Cellar', 12, 65), 'fridge' => new StoredAt('Fridge', 5, 60)];
         $diary = self::clean($places);
-        $diary->record('stored', '2025-10-01', ['container' => 'foil_pouch', 'place_id' => 'cellar', 'mass_g' => 20]);
+        $diary->insist('stored', '2025-10-01', ['container' => 'foil_pouch', 'place_id' => 'cellar', 'mass_g' => 20]);
         $move = array_values(array_filter($diary->course()->offers(), static fn (Offer $offer): bool => $offer->kind->name === 'stored'))[0];
         self::assertSame('Move it', $move->act);
         $usual = [];
@@ -164,7 +164,7 @@ final class StoringTest extends CoreTestCase
     {
         $diary = self::clean();
         $diary->record('spread', '2025-09-22', ['surface' => 'mesh', 'mass_g' => 20]);
-        self::assertSame([], $diary->asks('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20.9, ...self::FRIDGE])->questions);
+        self::assertSame([], $diary->asks('stored', '2025-10-01', ['container' => 'paper_envelope', 'mass_g' => 20.9, ...self::FRIDGE])->questions);
         $heavier = $diary->asks('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 21.5, ...self::FRIDGE])->questions;
         self::assertSame('mass_g', $heavier[0]->field);
         self::assertStringContainsString('last weighed 20 g; 21.5 g cannot', $heavier[0]->message);
@@ -174,8 +174,10 @@ final class StoringTest extends CoreTestCase
 
     public function test_how_much_there_is_may_stay_unknown_but_is_asked_for(): void
     {
-        $diary = self::clean();
-        $asked = $diary->asks('stored', '2025-10-01', ['container' => 'jar', ...self::FRIDGE])->questions;
+        $diary = new Diary(self::crop('tomato'));
+        $diary->record('picked', '2025-08-20', ['plants' => 4, 'fruits' => 12]);
+        $diary->record('rinsed', '2025-08-21');
+        $asked = $diary->asks('stored', '2025-10-01', ['container' => 'paper_envelope', ...self::FRIDGE])->questions;
         self::assertCount(1, $asked);
         self::assertStringContainsString('How much there is is not known', $asked[0]->message);
         $diary->insist('stored', '2025-10-01', ['container' => 'jar', ...self::FRIDGE]);
@@ -193,10 +195,63 @@ final class StoringTest extends CoreTestCase
         $diary->record('stored', '2025-10-01', ['container' => 'jar', ...self::FRIDGE, 'mass_g' => 20]);
     }
 
+    public function test_damp_seed_is_never_shut_into_anything_tight_unasked(): void
+    {
+        $asks = static fn (Diary $diary, string $at, string $in): array => array_column(array_filter($diary->asks('stored', $at, ['container' => $in, 'mass_g' => 20, ...self::FRIDGE])->questions, static fn ($question): bool => $question->field === 'container'), 'message');
+        $tomato = new Diary(self::crop('tomato'));
+        $tomato->record('picked', '2025-08-20 10:00', ['plants' => 4, 'fruits' => 12]);
+        $tomato->record('rinsed', '2025-08-21 10:00');
+        foreach (['jar', 'foil_pouch'] as $tight) {
+            self::assertStringStartsWith('It was wet 2 days ago.', $asks($tomato, '2025-08-23 10:00', $tight)[0]);
+            self::assertStringStartsWith('Nothing says how dry it is.', $asks($tomato, '2025-09-23 10:00', $tight)[0]);
+        }
+        foreach (['paper_envelope', 'cloth_bag', 'tin', 'plastic_bag'] as $breathes) {
+            self::assertSame([], $asks($tomato, '2025-08-23 10:00', $breathes), 'paper and cloth are the remedy');
+        }
+        $bean = new Diary(self::crop('french-bean'));
+        $bean->record('picked', '2025-09-01 09:00', ['plants' => 20, 'fruits' => 100]);
+        $bean->record('threshed', '2025-09-01 10:00', ['mass_g' => 500]);
+        self::assertStringStartsWith('It was threshed an hour ago, and seed straight from the plant is damp.', $asks($bean, '2025-09-01 10:40', 'foil_pouch')[0]);
+        // Steady in a room says no more than that it is in balance with it.
+        $bean->record('spread', '2025-09-02', ['surface' => 'mesh', 'mass_g' => 500]);
+        foreach (['2025-09-20', '2025-09-22', '2025-09-24'] as $day) {
+            $bean->record('weighed', $day, ['mass_g' => 430]);
+        }
+        self::assertStringStartsWith('Its weight is steady', $asks($bean, '2025-09-25', 'jar')[0]);
+        $bean->record('jar_read', '2025-09-26', ['rh' => 65, 'temperature_c' => 20]);
+        self::assertStringContainsString('By what is known it holds', $asks($bean, '2025-09-27', 'jar')[0]);
+        $bean->record('jar_read', '2025-10-26', ['rh' => 30, 'temperature_c' => 20]);
+        self::assertSame([], $asks($bean, '2025-10-27', 'jar'), 'read and dry');
+        // What came in a jar came in it; shut into one later, it is asked.
+        $came = new Diary(self::crop('onion'));
+        $came->record('received', '2025-09-01 10:00', ['how' => 'given', 'year' => 2025]);
+        self::assertSame([], $asks($came, '2025-09-01 10:00', 'jar'));
+        self::assertStringStartsWith('Nothing says how dry it is.', $asks($came, '2025-09-05 10:00', 'jar')[0]);
+    }
+
+    public function test_what_was_weighed_is_not_asked_for_again(): void
+    {
+        $bean = new Diary(self::crop('french-bean'));
+        $bean->record('picked', '2025-09-01', ['plants' => 20, 'fruits' => 100]);
+        $bean->record('threshed', '2025-09-20', ['mass_g' => 500]);
+        $bean->record('winnowed', '2025-09-21', ['mass_g' => 310]);
+        $bean->record('stored', '2025-10-20', ['container' => 'paper_envelope', ...self::FRIDGE]);
+        $stock = $bean->course()->stock->stock;
+        self::assertSame([310.0, true], [$stock->grams(), $stock->isRough()], 'it will have lost a little water since');
+        $racks = new Diary(self::crop('french-bean'));
+        $racks->record('picked', '2025-09-01', ['plants' => 20, 'fruits' => 100]);
+        $racks->record('threshed', '2025-09-20', ['mass_g' => 500]);
+        $racks->record('spread', '2025-09-21', ['surface' => 'mesh', 'mass_g' => 310]);
+        $racks->record('weighed', '2025-10-10', ['mass_g' => 290]);
+        $racks->record('stored', '2025-10-20', ['container' => 'paper_envelope', ...self::FRIDGE]);
+        self::assertSame(290.0, $racks->course()->stock->stock->grams());
+        self::assertFalse($racks->course()->stock->stock->isAbout);
+    }
+
     public function test_a_lot_may_lie_in_several_containers(): void
     {
         $diary = self::clean();
-        $diary->record('stored', '2025-10-01', ['container' => 'jar', 'into' => 'a', 'mass_g' => 20, ...self::FRIDGE]);
+        $diary->insist('stored', '2025-10-01', ['container' => 'jar', 'into' => 'a', 'mass_g' => 20, ...self::FRIDGE]);
         $diary->record('stored', '2025-10-02', ['container' => 'paper_envelope', 'into' => 'b', ...self::SHED]);
         $diary->record('stored', '2025-10-03', ['container' => 'foil_pouch', 'into' => 'a', ...self::FRIDGE]);
         $course = $diary->course();
@@ -220,11 +275,11 @@ final class StoringTest extends CoreTestCase
     {
         $diary = self::clean();
         $diary->record('jar_read', '2025-09-29', ['rh' => 20, 'temperature_c' => 20]);
-        $diary->record('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
+        $diary->insist('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
         $diary->record('spread', '2026-01-01', ['surface' => 'tray', 'mass_g' => 20]);
         self::assertNull($diary->course()->forecast(), 'on the racks it is not in store');
         $diary->record('jar_read', '2026-01-31', ['rh' => 20, 'temperature_c' => 20]);
-        $diary->record('stored', '2026-02-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
+        $diary->insist('stored', '2026-02-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
         self::assertSixDigits(0.926078404, $diary->course()->forecast()?->shareAt(new \DateTimeImmutable('2026-02-01')));
     }
 
@@ -250,7 +305,7 @@ final class StoringTest extends CoreTestCase
         $share = static function (float $rh): float {
             $diary = self::clean();
             $diary->record('jar_read', '2025-09-29', ['rh' => $rh, 'temperature_c' => 30]);
-            $diary->record('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
+            $diary->insist('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
             self::assertLessThan(3.0, $diary->course()->storing->moisture);
 
             return (float) $diary->course()->forecast()?->shareAt(new \DateTimeImmutable('2035-10-01'));

@@ -35,6 +35,12 @@ final class CleaningStrand extends Strand
 
     public bool $sproutedSeen = false;
 
+    /** When it was last in water. */
+    public ?\DateTimeImmutable $wetAt = null;
+
+    /** When it was last threshed. */
+    public ?\DateTimeImmutable $threshedAt = null;
+
     /** g after the last step that was weighed */
     public ?float $massOut = null;
 
@@ -58,7 +64,7 @@ final class CleaningStrand extends Strand
     public function pouredOff(PouredOff $poured, Entry $entry): void
     {
         $this->mustBe($entry, 'Only a working ferment can be poured off', CleaningStage::Fermenting);
-        $this->pouredOffAt = $entry->happenedAt;
+        $this->pouredOffAt = $this->wetAt = $entry->happenedAt;
         $this->sproutedSeen = $poured->sprouted;
         $this->enter(CleaningStage::PouredOff, $entry);
     }
@@ -71,6 +77,7 @@ final class CleaningStrand extends Strand
         }
         // Rubbed and rinsed at once is the other school for gel seed; onion is rinsed after winnowing by some.
         $this->mustBe($entry, 'Seed is rinsed before it is dried', CleaningStage::Uncleaned, CleaningStage::PouredOff, CleaningStage::Clean);
+        $this->wetAt = $entry->happenedAt;
         $this->enter(CleaningStage::Clean, $entry);
     }
 
@@ -83,6 +90,7 @@ final class CleaningStrand extends Strand
         $this->origin->mustHold($threshed->massG, 'What came out of threshing');
         $this->mustBe($entry, 'Seed is threshed before it is winnowed', CleaningStage::Uncleaned, CleaningStage::Threshed);
         $this->massOut = $threshed->massG;
+        $this->threshedAt = $entry->happenedAt;
         $this->enter(CleaningStage::Threshed, $entry);
     }
 

@@ -58,6 +58,8 @@ final class StoringStrand extends Strand
 
     private readonly Filling $filling;
 
+    private readonly Shutting $shutting;
+
     public function __construct(
         private readonly Crop $crop,
         private readonly Whereabouts $where,
@@ -72,6 +74,7 @@ final class StoringStrand extends Strand
     ) {
         $this->freezing = new Freezing($crop, $practice);
         $this->filling = new Filling($crop, $drying, $practice);
+        $this->shutting = new Shutting($crop, $origin, $cleaning, $drying, $practice);
     }
 
     /** @return array<string, Kept> by id of the container; a lot may lie in several */
@@ -102,8 +105,15 @@ final class StoringStrand extends Strand
         $kept = $this->kept($stored->container, $around, $entry->happenedAt, $stored->inside);
         [$moisture, $ground] = $this->filling->of($kept, $from);
         $this->askOfFreezing($kept, $moisture, $ground);
+        if ($from?->isShut !== true) {
+            $this->ask($this->shutting->asks($kept, $moisture, $ground, $entry));
+        }
         if ($stored->massG !== null || $stored->seeds !== null) {
             $this->counted($stored, $was);
+        } elseif (! $this->stock->stock->isKnown() && $this->weighedBefore() !== null) {
+            // What was weighed clean, or on the racks, is what goes in.
+            $this->stock->filled($this->weighedBefore(), null);
+            $this->stock->stock->isAbout = $last === null;
         } elseif (! $this->stock->stock->isKnown()) {
             $this->doubt('seeds', 'How much there is is not known: count the seeds, or weigh them, if you can.');
         }
@@ -134,6 +144,9 @@ final class StoringStrand extends Strand
         $kept = $this->kept($divided->container, $around, $entry->happenedAt, $divided->inside);
         [$moisture, $ground] = $this->filling->of($kept, $from);
         $this->askOfFreezing($kept, $moisture, $ground);
+        if (! $from->isShut) {
+            $this->ask($this->shutting->asks($kept, $moisture, $ground, $entry));
+        }
         $kept->part = (float) $seeds;
         $this->put($divided->into ?? $entry->id, $kept, $from, $moisture, $ground, $entry);
     }
@@ -154,6 +167,7 @@ final class StoringStrand extends Strand
             [$moisture, $ground] = $this->filling->of($kept, $from);
             if ($i === 0) {
                 $this->askOfFreezing($kept, $moisture, $ground);
+                $this->ask($from->isShut ? null : $this->shutting->asks($kept, $moisture, $ground, $entry));
             }
             $kept->part = (float) $seeds;
             $kept->packet = $this->kepts->packet($this->origin->code, $portioned, $i);
@@ -352,6 +366,12 @@ final class StoringStrand extends Strand
         $room = ['from' => $from, 'moisture' => $this->filling->room(), 'temperature' => $this->practice->number('room_temperature')];
 
         return Stays::segments([$room, ...($in ?? $this->now)->stays ?? $this->before], $this->treating->baths, $from, $constants);
+    }
+
+    /** g of what there is, where it was weighed on the racks or when it was clean. */
+    private function weighedBefore(): ?float
+    {
+        return $this->drying->lastMass() ?? $this->cleaning->massOut;
     }
 
     private function aroundOf(Stored $stored): ?Surroundings

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Storing;
+
+use DateTimeImmutable;
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\Show;
+use Marrow\Core\Folding\Doubt;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Cleaning\CleaningStrand;
+use Marrow\Core\Steps\Drying\DryingStrand;
+use Marrow\Core\Steps\Drying\DryingVerdict;
+use Marrow\Core\Steps\Origin\OriginStrand;
+
+/** What is asked before seed is shut into something tight: damp it moulds in there, and nobody sees it. */
+final readonly class Shutting
+{
+    /** Hours after which seed that was wet may be dry on a windowsill; sooner it is not. */
+    private const WET_HOURS = 72;
+
+    /** Hours; seed threshed or winnowed as lately as this is as damp as the plant was. */
+    private const GREEN_HOURS = 48;
+
+    public function __construct(private Crop $crop, private OriginStrand $origin, private CleaningStrand $cleaning, private DryingStrand $drying, private Practice $practice) {}
+
+    /** @return ?Doubt null where it is known to be dry enough, or what it goes into breathes */
+    public function asks(Kept $kept, ?float $moisture, ?MoistureGround $ground, Entry $entry): ?Doubt
+    {
+        $jar = $this->crop->jarMoisture;
+        if (! $kept->container->isTight() || ! $this->crop->bearsDrying() || $jar === null) {
+            return null;
+        }
+        $in = $kept->container->label();
+        if ($ground !== MoistureGround::Assumed && $moisture !== null) {
+            return $moisture <= $jar + $this->practice->number('damp_margin') ? null : new Doubt('container', sprintf(
+                'By what is known it holds %s %% water, and %s bears %s %% shut in tight: in a %s it may mould unseen. Dry it first, or leave it in paper or cloth.',
+                Field::show(round($moisture, 1)), mb_strtolower($this->crop->name), Field::show(round($jar, 1)), $in,
+            ));
+        }
+        // It came in it.
+        if ($this->origin->cameClean() && $this->origin->receivedAt == $entry->happenedAt) {
+            return null;
+        }
+
+        return new Doubt('container', sprintf('%s. Shut into a %s damp seed moulds unseen: read a closed jar first, or leave it in paper or cloth until it is dry.', $this->evidence($entry->happenedAt), $in));
+    }
+
+    private function evidence(DateTimeImmutable $now): string
+    {
+        $wet = $this->cleaning->wetAt;
+        $green = $this->cleaning->threshedAt;
+
+        return match (true) {
+            $wet !== null && self::hours($wet, $now) < self::WET_HOURS => sprintf('It was wet %s ago', self::ago($wet, $now)),
+            $green !== null && self::hours($green, $now) < self::GREEN_HOURS => sprintf('It was threshed %s ago, and seed straight from the plant is damp', self::ago($green, $now)),
+            $this->drying->verdict() === DryingVerdict::Steady => 'Its weight is steady: it is in balance with the room, which does not say how dry that is',
+            default => 'Nothing says how dry it is',
+        };
+    }
+
+    private static function hours(DateTimeImmutable $then, DateTimeImmutable $now): float
+    {
+        return ($now->getTimestamp() - $then->getTimestamp()) / 3600;
+    }
+
+    private static function ago(DateTimeImmutable $then, DateTimeImmutable $now): string
+    {
+        $hours = max(0.0, self::hours($then, $now));
+
+        return match (true) {
+            $hours < 1.5 => 'an hour',
+            $hours < 36.0 => Show::count(round($hours)).' hours',
+            default => Show::count(round($hours / 24.0)).' days',
+        };
+    }
+}
