@@ -17,6 +17,7 @@ final readonly class EntryDocument
      * @param  string|null  $was  what it said before it was corrected
      * @param  object  $payload  as it is kept, for correcting it
      * @param  list<FieldDocument>  $fields  that it asks for
+     * @param  string|null  $elsewhere  code of what it was recorded of, where that is another and only refers to this
      */
     public function __construct(
         #[OA\Property]
@@ -47,7 +48,14 @@ final readonly class EntryDocument
         public object $payload,
         #[OA\Property(items: new OA\Items(ref: FieldDocument::class))]
         public array $fields,
+        #[OA\Property]
+        public ?string $elsewhere = null,
     ) {}
+
+    public function recordedOf(string $code): self
+    {
+        return new self($this->id, $this->kind, $this->title, $this->figures, $this->happened_at, $this->recorded_at, $this->by, $this->struck, $this->strike, $this->adrift, $this->agrees, $this->was, $this->payload, $this->fields, $code);
+    }
 
     /** The same moment, of more than itself. */
     public function of(string $title, string $figures, bool $struck): self

@@ -33,15 +33,18 @@ final readonly class OfferDocument
         public array $cautions,
     ) {}
 
-    /** @param  list<Caution>  $all  of the crop, and of this very lot */
-    public static function of(Offer $offer, array $all): self
+    /**
+     * @param  list<Caution>  $all  of the crop, and of this very lot
+     * @param  list<string>  $more  cautions of how it lies just now
+     */
+    public static function of(Offer $offer, array $all, array $more = []): self
     {
         return new self(
             $offer->kind->name,
             $offer->kind->title,
             $offer->act ?? $offer->kind->act,
             array_map(static fn (Field $field): FieldDocument => FieldDocument::of($field), $offer->fields),
-            CautionWords::at($all, $offer->kind->name),
+            [...$more, ...CautionWords::at($all, $offer->kind->name)],
         );
     }
 }

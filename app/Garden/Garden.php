@@ -56,13 +56,16 @@ final readonly class Garden
     }
 
     /** @throws Refused */
-    public function changeVariety(Variety $variety, Values $given): void
+    public function changeVariety(Variety $variety, Values $given, bool $evenSo = false): void
     {
         if ($given->text('name') === '') {
             throw Refused::at('name', sprintf('Give it a name; where nobody knows it, “%s” will do.', self::UNNAMED));
         }
-        WriteLock::hold(function () use ($variety, $given): void {
+        WriteLock::hold(function () use ($variety, $given, $evenSo): void {
             $was = $variety->crop;
+            if ($was !== $given->text('crop') && ! $evenSo) {
+                $this->askOfCrop($variety, $given->text('crop'));
+            }
             $variety->update($this->varietyRow($variety->id, $given, $given->text('name')));
             $this->varietyChanged($variety->id);
             if ($was !== $variety->crop) {
@@ -71,6 +74,22 @@ final readonly class Garden
                 $this->events->dispatch(new HandbookChanged($variety->crop));
             }
         });
+    }
+
+    /**
+     * All that is of it becomes another crop: other days, another cleaning, another forecast.
+     *
+     * @throws Refused where there is any
+     */
+    private function askOfCrop(Variety $variety, string $crop): void
+    {
+        $lots = DB::table('lots')->where('variety_id', $variety->id)->count();
+        $plantings = DB::table('plantings')->where('variety_id', $variety->id)->count();
+        $plans = DB::table('plan_varieties')->where('variety_id', $variety->id)->count();
+        $of = array_filter([$lots === 0 ? '' : ($lots === 1 ? '1 lot' : "$lots lots"), $plantings === 0 ? '' : ($plantings === 1 ? '1 planting' : "$plantings plantings"), $plans === 0 ? '' : ($plans === 1 ? '1 plan' : "$plans plans")]);
+        if ($of !== [] && $this->crops->has($crop)) {
+            throw Refused::at('even_so', sprintf('%s of it become %s: days, cleaning, tests and forecasts are reckoned anew by that, and what does not fit stands adrift. Was it %s all along? Changed back, all is as it was, but for figures of your own.', implode(' and ', $of), $this->crops->title($crop)->name, $this->crops->title($crop)->name));
+        }
     }
 
     /**

@@ -68,7 +68,7 @@ final readonly class LotsRecorded implements RecordedSubject
 
     public function admit(Recorded $thing, array $entries, Entry $entry, ?string $replaces = null, ?Course $before = null): Admission
     {
-        return LotCourse::admit($this->facts->ofLot(self::lot($thing)), $entries, $entry, $this->facts->practice, $replaces, $before);
+        return LotCourse::admit($this->facts->ofLot(self::lot($thing), [...$entries, $entry]), $entries, $entry, $this->facts->practice, $replaces, $before);
     }
 
     public function leftAdrift(Recorded $thing, array $entries, string $without): array

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Lineage;
 
 use App\Handbook\OwnFigures;
+use App\Models\Bulk;
+use App\Moment;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Botany\LineWord;
@@ -25,11 +27,14 @@ final class Lines
     /** @var array<string, LineStanding> by id of the lot */
     private array $found = [];
 
+    /** @var array<string, list<string>> crops of the garden of the same species, by crop */
+    private array $species = [];
+
     public function __construct(private readonly Crossings $crossings, private readonly CropReference $crops, private readonly OwnFigures $own) {}
 
     public function forget(): void
     {
-        $this->found = [];
+        $this->found = $this->species = [];
     }
 
     public function of(string $lot): LineStanding
@@ -76,6 +81,7 @@ final class Lines
      */
     public function touched(array $lots, array $plantings): array
     {
+        $plantings = [...$plantings, ...$this->bloomingWith($plantings)];
         $sown = DB::table('planting_standings')->whereIn('planting_id', $plantings)->whereNotNull('sown_lot')->pluck('sown_lot')->all();
         $picked = DB::table('lot_origins')->whereIn('planting_id', $plantings)->pluck('lot_id')->all();
         $all = [];
@@ -86,6 +92,31 @@ final class Lines
         }
 
         return array_map(strval(...), array_keys($all));
+    }
+
+    /**
+     * When a planting blooms bears on what others of its species were crossed with, then and as it was thought before.
+     *
+     * @param  list<string>  $plantings  ids
+     * @return list<string> ids of those others, of its seasons
+     */
+    private function bloomingWith(array $plantings): array
+    {
+        $others = [];
+        foreach ($plantings as $planting) {
+            $crop = DB::table('plantings')->join('varieties', 'varieties.id', '=', 'plantings.variety_id')->where('plantings.id', $planting)->value('crop');
+            $crops = is_string($crop) ? $this->crossing($crop) : [];
+            array_push($others, ...array_column(DB::select(
+                'SELECT p.id FROM planting_standings s
+                 CROSS JOIN varieties v ON v.crop IN ('.Bulk::marks($crops).')
+                 CROSS JOIN plantings p ON p.variety_id = v.id AND p.id != s.planting_id
+                 CROSS JOIN planting_standings o ON o.planting_id = p.id AND o.season BETWEEN s.season - 1 AND s.season + 1
+                 WHERE s.planting_id = ?',
+                [...$crops, $planting],
+            ), 'id'));
+        }
+
+        return array_values(array_unique(array_filter($others, is_string(...))));
     }
 
     /**
@@ -111,6 +142,7 @@ final class Lines
             'SELECT v.id AS variety, v.crop, v.type, o.planting_id, coalesce(ls.tied, 0) AS tied, ls.mothers, s.sown_lot, s.off_types, s.looked_over, s.taken_out, s.crossed, s.crossed_mothers,
                  (SELECT sum(out.off_types) FROM planting_standings out WHERE out.sown_lot = l.id) AS off,
                  (SELECT sum(out.looked_over) FROM planting_standings out WHERE out.sown_lot = l.id) AS seen,
+                 (SELECT count(*) FROM lot_origins mixed JOIN lots part ON part.id = mixed.from_lot_id WHERE mixed.lot_id = l.id AND part.variety_id != l.variety_id) AS strange,
                  (SELECT group_concat(mixed.from_lot_id) FROM lot_origins mixed WHERE mixed.lot_id = l.id AND mixed.from_lot_id IS NOT NULL) AS mixed
              FROM lots l JOIN varieties v ON v.id = l.variety_id
              LEFT JOIN lot_standings ls ON ls.lot_id = l.id
@@ -119,7 +151,7 @@ final class Lines
              WHERE l.id = ?',
             [$lot],
         );
-        /** @var ?object{variety: string, crop: string, type: string, planting_id: ?string, tied: int, sown_lot: ?string, off_types: ?int, looked_over: ?int, taken_out: ?float, crossed: ?float, mothers: ?string, crossed_mothers: ?string, off: ?int, seen: ?int, mixed: ?string} $row */
+        /** @var ?object{variety: string, crop: string, type: string, planting_id: ?string, tied: int, sown_lot: ?string, off_types: ?int, looked_over: ?int, taken_out: ?float, crossed: ?float, mothers: ?string, crossed_mothers: ?string, off: ?int, seen: ?int, mixed: ?string, strange: int} $row */
         if ($row === null) {
             return LineStanding::of(new LineRecord(null, 1.0, elsewhere: true));
         }
@@ -127,7 +159,8 @@ final class Lines
         $further = fn (?string $of): ?LineStanding => $of === null || $generations === 0 ? null : $this->found[$of] ??= $this->reckon($of, $generations - 1);
 
         return LineStanding::of(new LineRecord(
-            VarietyType::from($row->type)->line(),
+            // Poured together of two varieties it is of no one kind, whatever it is called.
+            $row->strange > 0 ? LineWord::Mixing : VarietyType::from($row->type)->line(),
             $this->own->ofVariety($this->crops, $row->crop, $row->variety)->adjacentShare,
             $this->crossings->of($lot) !== null,
             $row->planting_id === null && $mixed === [],
@@ -141,6 +174,51 @@ final class Lines
             $row->tied === 1 && PollinatingStrand::isCross(self::marks($row->mothers), self::marks($row->crossed_mothers)),
             $row->off ?? 0,
             $row->seen ?? 0,
+            ...$this->beside($row->planting_id, $row->variety, $row->crop, $row->crossed),
         ));
+    }
+
+    /**
+     * The keeper's own plantings of other varieties that bloomed meanwhile and cross with it; they count where nobody looked round.
+     *
+     * @return array{?float, string} share of its seed, were they right beside it, and which they are
+     */
+    private function beside(?string $planting, string $variety, string $crop, ?float $crossed): array
+    {
+        if ($planting === null || $crossed !== null) {
+            return [null, ''];
+        }
+        $crops = $this->crossing($crop);
+        $rows = DB::select(
+            'SELECT p.number, v.name, max(s.bloom_from, o.bloom_from) AS first, min(s.bloom_to, o.bloom_to) AS last, s.bloom_from AS own_first, s.bloom_to AS own_last
+             FROM planting_standings s
+             CROSS JOIN varieties v ON v.crop IN ('.Bulk::marks($crops).') AND v.id != ?
+             CROSS JOIN plantings p ON p.variety_id = v.id
+             CROSS JOIN planting_standings o ON o.planting_id = p.id AND o.bloom_seen = 1 AND o.bloom_from <= s.bloom_to AND o.bloom_to >= s.bloom_from
+             WHERE s.planting_id = ? ORDER BY p.number',
+            [...$crops, $variety, $planting],
+        );
+        $share = 0.0;
+        $names = [];
+        foreach ($rows as $row) {
+            /** @var object{number: int, name: string, first: string, last: string, own_first: string, own_last: string} $row */
+            $days = static fn (string $from, string $to): int => 1 + (int) Moment::read($from)->setTime(0, 0)->diff(Moment::read($to)->setTime(0, 0))->format('%a');
+            $share = max($share, min(1.0, $days($row->first, $row->last) / $days($row->own_first, $row->own_last)));
+            $names[] = "P$row->number $row->name";
+        }
+
+        return $names === [] ? [null, ''] : [$share * $this->own->ofVariety($this->crops, $crop, $variety)->adjacentShare, implode(', ', array_slice($names, 0, 4)).(count($names) > 4 ? sprintf(' and %d more', count($names) - 4) : '')];
+    }
+
+    /** @return list<string> keys of the crops of the same species, it among them */
+    private function crossing(string $crop): array
+    {
+        return $this->species[$crop] ??= (function () use ($crop): array {
+            $of = static fn (string $latin): string => implode(' ', array_slice(explode(' ', $latin), 0, 2));
+            $species = $this->crops->has($crop) ? $of($this->crops->title($crop)->latin) : '';
+            $crops = DB::table('varieties')->distinct()->pluck('crop')->all();
+
+            return array_values(array_filter($crops, fn (mixed $other): bool => is_string($other) && $this->crops->has($other) && $of($this->crops->title($other)->latin) === $species));
+        })();
     }
 }

@@ -40,6 +40,33 @@ final readonly class Entries
     }
 
     /**
+     * With what was recorded of others and refers to it: what was sown of it, what it was poured together into.
+     *
+     * @param  array<string, Refused>  $adrift
+     * @param  array<string, string>  $agrees
+     * @return list<EntryDocument> newest first
+     */
+    public function ofLot(string $id, array $adrift, array $agrees): array
+    {
+        $all = $this->of(Subject::Lot, $id, $adrift, $agrees);
+        $heard = EntryStore::heardRows(Subject::Lot, $id);
+        if ($heard->isEmpty()) {
+            return $all;
+        }
+        $codes = Lot::query()->findMany($heard->where('subject', Subject::Lot->value)->pluck('subject_id'))->mapWithKeys(static fn (Lot $lot): array => [$lot->id => $lot->code()])
+            ->union(Planting::query()->findMany($heard->where('subject', Subject::Planting->value)->pluck('subject_id'))->mapWithKeys(static fn (Planting $planting): array => [$planting->id => $planting->code()]));
+        $of = $heard->mapWithKeys(static fn (JournalEntry $row): array => [$row->id => $codes[$row->subject_id] ?? null]);
+        foreach ($this->documents($heard->unique('id')->values()) as $document) {
+            if (! $document->struck && is_string($of[$document->id] ?? null)) {
+                $all[] = $document->recordedOf($of[$document->id]);
+            }
+        }
+        usort($all, static fn (EntryDocument $a, EntryDocument $b): int => $b->happened_at <=> $a->happened_at);
+
+        return $all;
+    }
+
+    /**
      * @param  Collection<int, JournalEntry>  $rows  newest first
      * @param  array<string, Refused>  $adrift
      * @param  array<string, string>  $agrees

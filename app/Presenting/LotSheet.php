@@ -21,6 +21,7 @@ use App\Sheet\SectionDocument;
 use App\Sheet\SheetSection;
 use App\Voice\When;
 use App\Words\AdviceWords;
+use App\Words\ColdWords;
 use App\Words\CrossingWords;
 use App\Words\Stages;
 use Marrow\Core\Journal\Subject;
@@ -74,10 +75,10 @@ final readonly class LotSheet
             Stages::ofCourse($course),
             CropSheet::of($crop),
             $this->tasks->documents($due, $when, [$lot->id => $lot]),
-            array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $course->cautions()), $course->offers($when->now)),
+            array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $course->cautions(), ColdWords::at($course, $offer->kind, $when)), $course->offers($when->now)),
             $this->sections($course, $when),
             $this->grown($lot),
-            $this->entries->of(Subject::Lot, $lot->id, $course->adrift(), $course->agrees()),
+            $this->entries->ofLot($lot->id, $course->adrift(), $course->agrees()),
         );
     }
 

@@ -58,6 +58,8 @@ final readonly class Projector
         $lots = [...$changed->ids(Subject::Lot), ...$this->lyingIn($changed)];
         // When a planting was sown bounds when its lots can have been picked; whether it was picked is told by its lots.
         $lots = [...$lots, ...DB::table('lot_origins')->whereIn('planting_id', $plantings)->pluck('lot_id')->all()];
+        // What was poured together of some of these has as much as there was of them.
+        $lots = [...$lots, ...DB::table('lot_origins')->whereIn('from_lot_id', $lots)->pluck('lot_id')->all()];
         $plantings = [...$plantings, ...DB::table('lot_origins')->whereIn('lot_id', $lots)->whereNotNull('planting_id')->pluck('planting_id')->all()];
         $this->write(array_values(array_unique($lots)), array_values(array_unique($plantings)));
     }

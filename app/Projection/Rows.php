@@ -66,9 +66,9 @@ final class Rows
             'mothers' => json_encode($course->origin->mothers(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             // As its variety is kept, until it is reckoned what is recorded of it (Lines).
             'line' => ($lot->variety->type->line() ?? LineWord::NotKnown)->value,
-            'container' => $storing->now?->container->value,
-            'place_id' => $storing->now?->placeId,
-            'store_place' => $storing->now === null ? null : implode(' › ', $storing->now->path),
+            'container' => $storing->main()?->container->value,
+            'place_id' => $storing->main()?->placeId,
+            'store_place' => ($main = $storing->main()) === null ? null : implode(' › ', $main->path),
             'last_at' => $course->lastAt() === null ? null : Moment::keep($course->lastAt()),
             'search' => self::searchText($lot->code(), $lot->variety, $crop, (string) $year, ...array_merge([], ...array_map(static fn (Kept $kept): array => [...$kept->path, $kept->packet->code ?? ''], array_values($storing->containers()))), ...$course->texts()),
         ];
@@ -148,6 +148,9 @@ final class Rows
             'off_types' => $course->trueness->offThatCount(),
             'looked_over' => $course->trueness->seen,
             'planned' => $growing->sown->planned ?? '',
+            'bloom_from' => ($bloom = $growing->season()) === null ? null : Moment::keep($bloom->firstBloom),
+            'bloom_to' => $bloom === null ? null : Moment::keep($bloom->lastBloom),
+            'bloom_seen' => (int) ($bloom?->isFirstSeen === true),
             'crossing_at' => $course->trueness->shownAt === null ? null : Moment::keep($course->trueness->shownAt),
             'crossing' => (int) $course->trueness->showsCrossing(),
             'taken_out' => $course->trueness->takenOut,

@@ -10,6 +10,7 @@ use App\Moment;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Journal\Sequence;
 use Marrow\Core\Journal\Struck;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Registered;
@@ -79,6 +80,18 @@ final class EntryStore
     public static function rows(Subject $subject, string $id): Collection
     {
         return self::$rowsAhead[$subject->value.$id] ?? self::journal($subject, [$id]);
+    }
+
+    /** @return Collection<int, JournalEntry> what was recorded of others, refers to a thing and was not struck, newest first */
+    public static function heardRows(Subject $subject, string $id): Collection
+    {
+        $rows = self::referring($subject, [$id]);
+        if ($rows->isEmpty()) {
+            return $rows;
+        }
+        $struck = Sequence::of(self::asHeard($rows))->struck;
+
+        return $rows->filter(static fn (JournalEntry $row): bool => ! isset($struck[$row->id]))->sortByDesc('happened_at')->values();
     }
 
     /** @return Collection<int, JournalEntry> all that was recorded of some sorts of things, of which there are few */

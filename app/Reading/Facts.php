@@ -27,6 +27,7 @@ use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Growing\SeedLot;
 use Marrow\Core\Steps\Growing\Sown;
 use Marrow\Core\Steps\Holding\Holdings;
+use Marrow\Core\Steps\Origin\PouredTogether;
 use Marrow\Core\Steps\Pollinating\HandPollinated;
 use Marrow\Core\Steps\Pollinating\PollenPlanting;
 use Marrow\Core\Steps\Storing\StoredAt;
@@ -66,7 +67,8 @@ final class Facts
         return $this->own->titleOfVariety($this->crops, $variety->crop, $variety->id);
     }
 
-    public function ofLot(Lot $lot): LotFacts
+    /** @param  list<Entry>  $entries  of the lot, those to come among them */
+    public function ofLot(Lot $lot, array $entries = []): LotFacts
     {
         return new LotFacts(
             $lot->code(),
@@ -77,12 +79,39 @@ final class Facts
             $this->paces->of($lot->id),
             $this->stores->holdings(),
             $this->crossings->of($lot->id)?->cameToLight,
+            $this->poured($entries),
         );
+    }
+
+    /**
+     * How much there was of the lots that one was poured together from, before that.
+     *
+     * @param  list<Entry>  $entries
+     * @return array<string, float> seeds, by id
+     */
+    private function poured(array $entries): array
+    {
+        $poured = [];
+        foreach ($entries as $entry) {
+            if (! $entry->payload instanceof PouredTogether || $entry->heardAs !== null) {
+                continue;
+            }
+            foreach (Lot::query()->with(['variety', 'planting.variety'])->findMany([$entry->payload->lot, $entry->payload->other]) as $of) {
+                $seeds = $this->lotBefore($of, $entry->happenedAt)->stock->stock->seeds();
+                if ($seeds !== null) {
+                    $poured[$of->id] = $seeds;
+                }
+            }
+        }
+
+        return $poured;
     }
 
     public function lot(Lot $lot): LotCourse
     {
-        return LotCourse::fold($this->ofLot($lot), EntryStore::of(Subject::Lot, $lot->id), $this->practice);
+        $entries = EntryStore::of(Subject::Lot, $lot->id);
+
+        return LotCourse::fold($this->ofLot($lot, $entries), $entries, $this->practice);
     }
 
     /**

@@ -53,6 +53,7 @@ final class LineWords
             LineReason::ParentsNotKnown => 'How true its parents were is not known, and none of them were looked over.',
             LineReason::TakenOut => sprintf('Of the off-types among them about %s were pulled before anything bloomed (a round is taken to meet %s of what differs).', $share, Quantity::finePercent(TruenessStrand::MEETS)),
             LineReason::ByHand => "Only flowers that were shut and pollinated by hand: $share strange pollen is taken to get in all the same.",
+            LineReason::OwnBeside => sprintf('%s bloomed in this garden meanwhile, and crosses with it. How far away is not on record: right beside it, up to %s of its seed can be of that. Look round it, and say how far.', $figures['which'] ?? '', $share),
             LineReason::KeptApart => "As it was kept apart, up to $share of its seed can be of strange pollen.",
             LineReason::Selfs => "It nearly always pollinates itself: with another variety right beside it about $share of its seed would be crossed.",
             LineReason::IsolationNotKnown => 'What stood round it in bloom, and whether anything kept insects out, is not on record.',

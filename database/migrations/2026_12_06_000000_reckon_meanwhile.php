@@ -16,6 +16,10 @@ return new class extends Migration {
             id TEXT NOT NULL,
             PRIMARY KEY (phase, number, id)
         ) STRICT, WITHOUT ROWID');
+        // When each planting blooms, seen or reckoned: those of one species that bloom together are each other's pollen.
+        DB::statement('ALTER TABLE planting_standings ADD COLUMN bloom_from TEXT');
+        DB::statement('ALTER TABLE planting_standings ADD COLUMN bloom_to TEXT');
+        DB::statement('ALTER TABLE planting_standings ADD COLUMN bloom_seen INTEGER NOT NULL DEFAULT 0');
         // By which a list that is sent again is known to be the same.
         DB::statement("ALTER TABLE acts ADD COLUMN digest TEXT NOT NULL DEFAULT ''");
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Tests\Support\Keeper;
 use Tests\TestCase;
@@ -134,5 +135,39 @@ final class CrossingTest extends TestCase
         (new Keeper($this))->tries($planting, $kind, $at, $payload, $id)->assertStatus($status);
 
         return $id;
+    }
+
+    public function test_ones_own_plantings_that_bloom_together_count_without_being_asked_for_again(): void
+    {
+        $keeper = new Keeper($this);
+        $bell = $keeper->sow($keeper->variety('squash-pepo', 'Bell Buoy'), '2026-05-01T10:00', 12);
+        $lead = $keeper->sow($keeper->variety('squash-pepo', 'Sounding Lead'), '2026-05-02T10:00', 12);
+        $keeper->records($bell, 'first_bloom', '2026-07-01');
+        $lot = $keeper->pick($bell, '2026-09-10T10:00', ['plants' => 5, 'fruits' => 9]);
+        $line = fn (): array => $this->getJson("/api/lots/$lot")->json('line');
+        self::assertStringNotContainsString('Sounding Lead', self::flat($line()));
+        // What the other does is recorded later, and reaches this lot.
+        $keeper->records($lead, 'first_bloom', '2026-07-05');
+        self::assertStringContainsString("$lead Sounding Lead bloomed in this garden meanwhile, and crosses with it", self::flat($line()));
+        self::assertSame('doubtful', $this->getJson("/api/lots/$lot")->json('tag.line'));
+        $was = DB::table('lot_standings')->pluck('line', 'lot_id')->all();
+        Artisan::call('marrow:rebuild');
+        self::assertSame($was, DB::table('lot_standings')->pluck('line', 'lot_id')->all());
+        // Only a look round says how far; it goes before.
+        $keeper->records($bell, 'neighbours_seen', '2026-07-20', ['within_m' => 900]);
+        self::assertStringNotContainsString('Sounding Lead', self::flat($line()));
+        // Another year's, another species', or one that was not seen in bloom tells nothing.
+        $moschata = $keeper->sow($keeper->variety('squash-moschata', 'Ballast'), '2026-05-02T10:00', 12);
+        $keeper->records($moschata, 'first_bloom', '2026-07-05');
+        $other = $keeper->pick($lead, '2026-09-11T10:00', ['plants' => 5, 'fruits' => 9]);
+        $said = self::flat($this->getJson("/api/lots/$other")->json('line'));
+        self::assertStringContainsString('Bell Buoy', $said);
+        self::assertStringNotContainsString('Ballast', $said);
+    }
+
+    /** @param  array<string, mixed>  $line */
+    private static function flat(array $line): string
+    {
+        return str_replace("\u{00A0}", ' ', implode(' ', [$line['says'], ...$line['reasons']]));
     }
 }

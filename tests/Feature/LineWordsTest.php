@@ -47,6 +47,7 @@ final class LineWordsTest extends TestCase
         yield 'taken out' => [LineReason::TakenOut, ['share' => 0.4], 'Of the off-types among them about 40 % were pulled before anything bloomed (a round is taken to meet 80 % of what differs).'];
         yield 'by hand' => [LineReason::ByHand, ['share' => 0.005], 'Only flowers that were shut and pollinated by hand: 0.5 % strange pollen is taken to get in all the same.'];
         yield 'kept apart' => [LineReason::KeptApart, ['share' => 0.03], 'As it was kept apart, up to 3 % of its seed can be of strange pollen.'];
+        yield 'own beside' => [LineReason::OwnBeside, ['share' => 0.4, 'which' => 'P3 Bell Buoy'], 'P3 Bell Buoy bloomed in this garden meanwhile, and crosses with it. How far away is not on record: right beside it, up to 40 % of its seed can be of that. Look round it, and say how far.'];
         yield 'selfs' => [LineReason::Selfs, ['share' => 0.02], 'It nearly always pollinates itself: with another variety right beside it about 2 % of its seed would be crossed.'];
         yield 'isolation not known' => [LineReason::IsolationNotKnown, [], 'What stood round it in bloom, and whether anything kept insects out, is not on record.'];
         yield 'grown out' => [LineReason::GrownOut, ['off' => 0, 'seen' => 30], 'Grown out, 0 of 30 plants were off-type.'];

@@ -69,7 +69,7 @@ final class GardenController extends Controller
     public function changeVariety(string $id, Request $request, Garden $garden): JsonResponse
     {
         $variety = $this->variety($id);
-        $garden->changeVariety($variety, Input::read(GardenFields::variety(), $request->all()));
+        $garden->changeVariety($variety, Input::read(GardenFields::variety(), $request->all()), $request->boolean('even_so'));
 
         return new JsonResponse(new SavedDocument($variety->id, '', "Changed $variety->name"));
     }

@@ -15,6 +15,7 @@ use App\Words\ForecastWords;
 use App\Words\StockWords;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Stock\Withdrawn;
+use Marrow\Core\Steps\Storing\MoistureGround;
 use Marrow\Core\Steps\Storing\Seen;
 use Marrow\Core\Steps\Storing\Stored;
 use Marrow\Core\Storage\Forecast;
@@ -24,8 +25,8 @@ final class StoringSection implements SheetSection
 {
     public function of(LotCourse $lot, When $when): array
     {
-        $now = $lot->storing->now;
-        $since = $lot->storing->since;
+        $now = $lot->storing->main();
+        $since = $now?->since;
         if ($now === null || $since === null) {
             return [];
         }
@@ -80,19 +81,20 @@ final class StoringSection implements SheetSection
     private static function facts(LotCourse $lot, ?Forecast $forecast, ForecastWords $words, When $when): array
     {
         $storing = $lot->storing;
-        $now = $storing->now;
-        $since = $storing->since;
+        $now = $storing->main();
+        $since = $now?->since;
         if ($now === null || $since === null) {
             return [];
         }
+        $elsewhere = count($storing->containers()) - 1;
         $facts = [
             new FactDocument('There is', StockWords::of($lot) ?? 'not counted'),
-            new FactDocument('Kept in', $now->container->label().', '.implode(' › ', $now->path)),
+            new FactDocument('Kept in', $now->container->label().', '.implode(' › ', $now->path).($elsewhere === 0 ? '' : ', and '.($elsewhere === 1 ? 'one other container' : "$elsewhere other containers"))),
             new FactDocument('At', ($now->at->isAirKnown ? '' : 'not measured, taken as a room: ').($now->at->isRhKnown ? sprintf("%s, %s\u{00A0}%% RH%s", Quantity::temperature($now->at->temperatureC), round($now->at->rh), $now->container->isTight() ? ' outside the container' : '') : Quantity::temperature($now->at->temperatureC).($now->container->isTight() ? '' : ', humidity not measured, taken as a room\'s'))),
             new FactDocument('Since', $when->date($since)),
         ];
-        if ($storing->moisture !== null) {
-            $facts[] = new FactDocument('Moisture', $lot->treating->isWet() ? 'wet from its bath' : Quantity::moisture($storing->moisture));
+        if ($now->moisture !== null) {
+            $facts[] = new FactDocument('Moisture', $lot->treating->isWet() ? 'wet from its bath' : Quantity::moisture($now->moisture).($now->ground === MoistureGround::Assumed ? ', not measured: as in an ordinary room' : ''));
         }
         if ($now->frozenThough !== null) {
             $facts[] = new FactDocument('Frozen all the same', $now->frozenThough);

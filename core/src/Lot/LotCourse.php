@@ -76,7 +76,7 @@ final class LotCourse
         $this->notes = new NotesStrand;
         $this->origin = new OriginStrand($this->where, $facts->code, $facts->sownAt);
         $this->cleaning = new CleaningStrand($facts->crop, $this->origin);
-        $this->stock = new StockStrand($facts->crop, $this->where, $this->cleaning, $kepts);
+        $this->stock = new StockStrand($facts->crop, $this->where, $this->cleaning, $kepts, $facts->poured);
         $this->drying = new DryingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $practice);
         $this->testing = new TestingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock);
         $this->treating = new TreatingStrand($facts->crop, $this->where, $this->cleaning, $this->stock);

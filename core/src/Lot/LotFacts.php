@@ -19,6 +19,7 @@ final readonly class LotFacts
      * @param  ?Holdings  $holdings  places and containers over time; null where places were never anything else
      * @param  ?StorePace  $store  how seed ages in this keeper's store, by the tests of its other lots; null to go by the model alone
      * @param  ?\DateTimeImmutable  $crossedAt  when that came to light
+     * @param  array<string, float>  $poured  seeds that there were of the lots it was poured together from, by their ids
      */
     public function __construct(
         public string $code,
@@ -29,6 +30,7 @@ final readonly class LotFacts
         public ?StorePace $store = null,
         private ?Holdings $holdings = null,
         public ?\DateTimeImmutable $crossedAt = null,
+        public array $poured = [],
     ) {}
 
     /** Places and containers over time. */

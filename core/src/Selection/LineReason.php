@@ -18,6 +18,9 @@ enum LineReason: string
     case TakenOut = 'taken_out';
     case ByHand = 'by_hand';
     case KeptApart = 'kept_apart';
+
+    /** Another variety that crosses with it bloomed in the garden meanwhile, and nobody looked how far away. */
+    case OwnBeside = 'own_beside';
     case Selfs = 'selfs';
     case IsolationNotKnown = 'isolation_not_known';
     case GrownOut = 'grown_out';

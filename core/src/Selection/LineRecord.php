@@ -24,6 +24,8 @@ final readonly class LineRecord
      * @param  bool  $onPurpose  pollinated with another variety
      * @param  int  $off  off-types among what was grown from it
      * @param  int  $seen  plants of that looked over
+     * @param  ?float  $beside  share of its seed that plantings of the keeper's own may have fathered that bloomed meanwhile, were they right beside it; null of none
+     * @param  string  $besides  which they are
      */
     public function __construct(
         public ?LineWord $made,
@@ -40,5 +42,7 @@ final readonly class LineRecord
         public bool $onPurpose = false,
         public int $off = 0,
         public int $seen = 0,
+        public ?float $beside = null,
+        public string $besides = '',
     ) {}
 }

@@ -38,6 +38,9 @@ final readonly class LineStanding
         $reasons[] = $record->seen === 0 ? [LineReason::NotGrownOut, []] : [LineReason::GrownOut, ['off' => $record->off, 'seen' => $record->seen]];
         // What is reckoned weighs more where the parents were looked over: by as many plants as they were.
         $weight = min(1000.0, LineTrueness::WEIGHT + ($record->parents->seen ?? $record->parentsSeen));
+        // Whatever the parents were, so much may be crossed.
+        $isBeside = $how !== null && $how[0] === LineReason::OwnBeside;
+        $parents ??= $isBeside ? 0.0 : null;
         $true = LineTrueness::of($parents, $crossed, $record->off, $record->seen, null, $weight);
 
         return new self(self::word($true, $record, $parents !== null && $crossed !== null), $true->share, $true->band, array_values(array_filter($reasons)), $record->seen);
@@ -83,6 +86,7 @@ final readonly class LineStanding
             $record->byHand => [self::LEAKS, [LineReason::ByHand, ['share' => self::LEAKS]]],
             $record->crossed !== null => [$record->crossed, [LineReason::KeptApart, ['share' => $record->crossed]]],
             $record->selfing <= LineTrueness::SELFS_BELOW => [$record->selfing, [LineReason::Selfs, ['share' => $record->selfing]]],
+            $record->beside !== null => [$record->beside, [LineReason::OwnBeside, ['share' => $record->beside, 'which' => $record->besides]]],
             default => [null, [LineReason::IsolationNotKnown, []]],
         };
     }

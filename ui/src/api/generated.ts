@@ -1364,6 +1364,7 @@ export interface components {
                 [key: string]: unknown;
             };
             fields: components["schemas"]["FieldDocument"][];
+            elsewhere: string | null;
         };
         /** @description A short fact under its name. */
         FactDocument: {
@@ -2849,6 +2850,34 @@ export interface components {
         };
         /** Opened */
         EntryOpened: Record<string, never>;
+        /** Parted into packets */
+        EntryPortioned: {
+            /** @description Sown in */
+            years: (number | string)[];
+            /** @description Seeds in each */
+            seeds: (number | string)[];
+            /** @description Plants from each */
+            plants?: ((number | null) | (string | null)) | null;
+            /**
+             * @description Packets of
+             * @enum {string}
+             */
+            container: "jar" | "foil_pouch" | "paper_envelope" | "cloth_bag" | "tin" | "plastic_bag" | "box" | "net" | "crate";
+            /** @description Where */
+            place_id?: string | null;
+            /** @description Inside */
+            inside?: string | null;
+            /** @description Kept in reserve */
+            reserve?: ((number | null) | (string | null)) | null;
+            /** @description Drying sachets in each */
+            sachets?: ((number | null) | (string | null)) | null;
+            /** @description The packets */
+            into?: (string | null)[];
+            /** @description How sure of the plants, share */
+            confidence?: ((number | null) | (string | null)) | null;
+            /** @description Of living seeds, make a plant, share */
+            field?: ((number | null) | (string | null)) | null;
+        };
         /** Divided */
         EntryDivided: {
             /** @description Seeds */
@@ -2892,34 +2921,6 @@ export interface components {
             rh?: ((number | null) | (string | null)) | null;
             /** @description Against what eats it */
             against_insects?: boolean;
-        };
-        /** Parted into packets */
-        EntryPortioned: {
-            /** @description Sown in */
-            years: (number | string)[];
-            /** @description Seeds in each */
-            seeds: (number | string)[];
-            /** @description Plants from each */
-            plants?: ((number | null) | (string | null)) | null;
-            /**
-             * @description Packets of
-             * @enum {string}
-             */
-            container: "jar" | "foil_pouch" | "paper_envelope" | "cloth_bag" | "tin" | "plastic_bag" | "box" | "net" | "crate";
-            /** @description Where */
-            place_id?: string | null;
-            /** @description Inside */
-            inside?: string | null;
-            /** @description Kept in reserve */
-            reserve?: ((number | null) | (string | null)) | null;
-            /** @description Drying sachets in each */
-            sachets?: ((number | null) | (string | null)) | null;
-            /** @description The packets */
-            into?: (string | null)[];
-            /** @description How sure of the plants, share */
-            confidence?: ((number | null) | (string | null)) | null;
-            /** @description Of living seeds, make a plant, share */
-            field?: ((number | null) | (string | null)) | null;
         };
         /** Stock taken */
         EntrySeen: {
@@ -2966,7 +2967,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;

@@ -1,20 +1,93 @@
-import { useState } from 'react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
 import { v7 } from 'uuid';
 
 /** What is typed but not yet kept: it survives a reload, and goes when it has been kept. */
 export type Kept<T> = { id: string; values: T };
 
-export function useDraft<T extends object>(key: string, start: () => T) {
-  const name = `draft:${key}`;
+/** What was typed somewhere and is neither kept nor dropped: what it is, and where one goes on with it. */
+export type Unsent = { name: string; title: string; at: string };
+
+const PREFIX = 'draft:';
+
+/** Forms that stand open: what is typed into them need not be told of. */
+const open = new Map<string, number>();
+const listeners = new Set<() => void>();
+let unsent: Unsent[] | undefined;
+
+function changed() {
+  unsent = undefined;
+  for (const listener of listeners) listener();
+}
+
+/** What a browser kept may be of an older page, or spoilt: what cannot be read is not there. */
+function read(name: string): unknown {
+  try {
+    return JSON.parse(sessionStorage.getItem(name) ?? 'null');
+  } catch {
+    return null;
+  }
+}
+
+const isKept = (stored: unknown): stored is Kept<object> & Partial<Unsent> =>
+  typeof stored === 'object' &&
+  stored !== null &&
+  typeof (stored as Kept<object>).id === 'string' &&
+  typeof (stored as Kept<object>).values === 'object';
+
+export function unsentNow(): Unsent[] {
+  unsent ??= Object.keys(sessionStorage)
+    .filter((name) => name.startsWith(PREFIX) && !open.has(name))
+    .flatMap((name) => {
+      const stored = read(name);
+      return isKept(stored) && typeof stored.title === 'string' && typeof stored.at === 'string'
+        ? [{ name, title: stored.title, at: stored.at }]
+        : [];
+    });
+  return unsent;
+}
+
+/** What waits unsent in this tab, but for what stands open just now. */
+export const useUnsent = (): Unsent[] =>
+  useSyncExternalStore((listener) => {
+    listeners.add(listener);
+    return () => listeners.delete(listener);
+  }, unsentNow);
+
+export function drop(name: string) {
+  sessionStorage.removeItem(name);
+  changed();
+}
+
+/**
+ * @param what what is typed, as it is named while it waits, and where it is gone on with
+ */
+export function useDraft<T extends object>(
+  key: string,
+  start: () => T,
+  what?: { title: string; at: string },
+) {
+  const name = `${PREFIX}${key}`;
   const [draft, setDraft] = useState<Kept<T>>(() => {
-    const stored = sessionStorage.getItem(name);
+    const stored = read(name);
     // The id is made once for what is typed, so that sending it twice keeps it once.
-    return stored === null ? { id: v7(), values: start() } : (JSON.parse(stored) as Kept<T>);
+    return isKept(stored)
+      ? { id: stored.id, values: { ...start(), ...stored.values } }
+      : { id: v7(), values: start() };
   });
+  useEffect(() => {
+    open.set(name, (open.get(name) ?? 0) + 1);
+    changed();
+    return () => {
+      const left = (open.get(name) ?? 1) - 1;
+      if (left === 0) open.delete(name);
+      else open.set(name, left);
+      changed();
+    };
+  }, [name]);
   // Only what somebody typed is worth keeping; a form merely opened starts afresh, with the time it is then.
   const keep = (next: Kept<T>) => {
     setDraft(next);
-    sessionStorage.setItem(name, JSON.stringify(next));
+    sessionStorage.setItem(name, JSON.stringify({ ...next, ...what }));
   };
 
   return {
@@ -23,7 +96,7 @@ export function useDraft<T extends object>(key: string, start: () => T) {
     set: (change: Partial<T>) => keep({ ...draft, values: { ...draft.values, ...change } }),
     clear: () => {
       setDraft({ id: v7(), values: start() });
-      sessionStorage.removeItem(name);
+      drop(name);
     },
   };
 }

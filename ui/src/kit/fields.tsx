@@ -161,19 +161,32 @@ export function FieldInput(props: FieldInputProps) {
   const Reference = useContext(References)[field.type === 'reference' ? field.of : field.type];
   if (field.type === 'flag') {
     return (
-      <FormControlLabel
-        control={<Checkbox checked={value === true} onChange={(event) => onChange(event.target.checked)} />}
-        label={
-          <>
-            {field.label}
-            {field.hint !== '' && (
-              <Typography variant="body2" sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
-                {field.hint}
-              </Typography>
-            )}
-          </>
-        }
-      />
+      <>
+        <FormControlLabel
+          control={
+            <Checkbox
+              checked={value === true}
+              onChange={(event) => onChange(event.target.checked)}
+              slotProps={{ input: { 'aria-invalid': error !== undefined } }}
+            />
+          }
+          label={
+            <>
+              {field.label}
+              {field.hint !== '' && (
+                <Typography variant="body2" sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
+                  {field.hint}
+                </Typography>
+              )}
+            </>
+          }
+        />
+        {error !== undefined && (
+          <Box role="alert" sx={(t) => ({ color: t.vars?.palette.error.main })}>
+            {error}
+          </Box>
+        )}
+      </>
     );
   }
   if (field.count !== null || field.grows) {

@@ -52,17 +52,21 @@ export function Begin({
   const [adding, setAdding] = useState(false);
   // A sowing of the plan comes with what the plan knows of it.
   const [given] = useSearchParams();
-  const draft = useDraft(`begin:${subject}:${given.get('planned') ?? ''}`, () => ({
-    begun: v7(),
-    kind: '',
-    variety: given.get('variety') ?? '',
-    spot: given.get('spot') ?? '',
-    packet: given.get('packet') ?? '',
-    fields: Object.fromEntries(
-      ['plants', 'lot', 'seeds'].flatMap((key) => (given.has(key) ? [[key, given.get(key) ?? '']] : [])),
-    ) as Values,
-    when: moment(frame.data?.now ?? ''),
-  }));
+  const draft = useDraft(
+    `begin:${subject}:${given.get('planned') ?? ''}`,
+    () => ({
+      begun: v7(),
+      kind: '',
+      variety: given.get('variety') ?? '',
+      spot: given.get('spot') ?? '',
+      packet: given.get('packet') ?? '',
+      fields: Object.fromEntries(
+        ['plants', 'lot', 'seeds'].flatMap((key) => (given.has(key) ? [[key, given.get(key) ?? '']] : [])),
+      ) as Values,
+      when: moment(frame.data?.now ?? ''),
+    }),
+    { title, at: `${window.location.pathname}${window.location.search}` },
+  );
   const { values, set } = draft;
   const chosen = varieties.data?.find(({ id }) => id === values.variety) ?? null;
   const way = ways.find(({ kind }) => kind === values.kind) ?? ways[0];

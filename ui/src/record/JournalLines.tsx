@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Draft, Entry } from '../api/client';
 import { useStrike } from '../api/queries';
 import { useLook } from '../api/look';
@@ -32,6 +33,7 @@ export function JournalLines({ entries, about }: { entries: Entry[]; about: Subj
 }
 
 export function EntryWords({ entry }: { entry: Entry }) {
+  const { at } = useLook();
   return (
     <Box sx={{ flex: 1, minWidth: 0 }}>
       <Box
@@ -44,6 +46,14 @@ export function EntryWords({ entry }: { entry: Entry }) {
       <Box component="span" sx={(t) => ({ display: 'block', color: t.vars?.palette.text.secondary })}>
         {moment(entry.happened_at)}
         {entry.by !== '' && `, ${entry.by}`}
+        {entry.elsewhere !== null && (
+          <>
+            , recorded of{' '}
+            <Link to={at(`/${entry.elsewhere.startsWith('P') ? 'plot' : 'lots'}/${entry.elsewhere}`)}>
+              {entry.elsewhere}
+            </Link>
+          </>
+        )}
         {entry.struck && ', struck: nothing is reckoned from it'}
         {entry.agrees && !entry.struck && ', said once more'}
         {entry.was !== null && `, corrected; it said: ${entry.was}`}
@@ -112,7 +122,7 @@ function Line({ entry, about }: { entry: Entry; about: Subject }) {
     >
       <EntryWords entry={entry} />
       <Waiting write={strike} typed={false} />
-      {on === undefined && !entry.struck && (
+      {on === undefined && !entry.struck && entry.elsewhere === null && (
         <Button
           variant="text"
           onClick={() => setCorrecting(true)}
@@ -121,7 +131,7 @@ function Line({ entry, about }: { entry: Entry; about: Subject }) {
           Correct
         </Button>
       )}
-      {on === undefined && (
+      {on === undefined && entry.elsewhere === null && (
         <Button
           variant="text"
           onClick={() => void press()}

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import type { Answered, Offer } from '../api/client';
 import { RecordForm, type Happening } from './RecordForm';
 
@@ -32,7 +32,10 @@ export function Offers({
   most?: number;
   onDone?: (kind: string, saved: Answered) => void;
 }) {
-  const [chosen, setChosen] = useState<string | null>(null);
+  const { hash } = useLocation();
+  // What was typed and not kept is gone on with.
+  const going = /^#record-(\w+)$/.exec(hash)?.[1] ?? null;
+  const [chosen, setChosen] = useState<string | null>(going);
   const [all, setAll] = useState(false);
   const shown = all ? offers : offers.filter(({ kind }, index) => index < most || kind === 'noted');
   const offer = offers.find(({ kind }) => kind === chosen);

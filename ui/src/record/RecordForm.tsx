@@ -48,15 +48,23 @@ export function RecordForm({
   const shown = fields.filter(({ hidden }) => !hidden);
   const frame = useFrame();
   const say = useSay();
+  const where = /[LP]\d+/.exec(window.location.pathname)?.[0] ?? '';
   const subject = about === 'a new lot' ? `from:${happening.from ?? ''}` : about.id;
   const which = fields.find(({ hidden, usual }) => hidden && usual !== null)?.usual ?? '';
-  const draft = useDraft<Typed>(`${subject}:${kind}:${which}:${corrects?.id ?? ''}`, () => ({
-    when: moment(corrects?.at ?? frame.data?.now ?? ''),
-    fields: Object.fromEntries(fields.map((field) => [field.key, start(field, corrects?.payload)])),
-    // The id of the lot that begins, or of the test that does.
-    made: v7(),
-    of: subject,
-  }));
+  const draft = useDraft<Typed>(
+    `${subject}:${kind}:${which}:${corrects?.id ?? ''}`,
+    () => ({
+      when: moment(corrects?.at ?? frame.data?.now ?? ''),
+      fields: Object.fromEntries(fields.map((field) => [field.key, start(field, corrects?.payload)])),
+      // The id of the lot that begins, or of the test that does.
+      made: v7(),
+      of: subject,
+    }),
+    {
+      title: `${title}${where === '' ? '' : `, ${where}`}`,
+      at: `${window.location.pathname}${corrects === undefined ? `#record-${kind}` : ''}`,
+    },
+  );
   const { values } = draft;
   const OfWhat = about !== 'a new lot' && about.subject === 'planting' ? PlantingInput : LotInput;
   // What nobody is asked is as the form has it now, not as it was when something was typed into it.

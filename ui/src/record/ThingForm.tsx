@@ -1,11 +1,13 @@
 import Button from '@mui/material/Button';
 import Box from '@mui/material/Box';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState, type ReactNode } from 'react';
 import { v7 } from 'uuid';
 import { Refused, type Saved } from '../api/client';
 import { afterwards, useForm, useWrite } from '../api/queries';
 import { FieldGrid, typedOf, type Values } from '../kit/FieldGrid';
-import { Trouble } from '../kit/Section';
+import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { Waiting } from '../kit/Waiting';
 
@@ -36,7 +38,8 @@ export function ThingForm({
   const [id] = useState(() => thing?.id ?? v7());
   const [values, setValues] = useState<Values>(() => ({ ...thing?.typed }));
   const typed = typedOf(fields, values);
-  const write = useWrite(() => save(id, typed));
+  const [evenSo, setEvenSo] = useState(false);
+  const write = useWrite(() => save(id, { ...typed, ...(evenSo && { even_so: 'true' }) }));
   const errors = write.error instanceof Refused ? write.error.fields : {};
   const keep = () =>
     void afterwards(write.mutateAsync(undefined), (saved) => {
@@ -47,6 +50,16 @@ export function ThingForm({
     <>
       <FieldGrid fields={fields} values={values} errors={errors} onChange={setValues} />
       {children?.(typed)}
+      {errors['even_so'] !== undefined && (
+        <Caution>
+          {errors['even_so']}
+          <FormControlLabel
+            sx={{ display: 'block' }}
+            control={<Checkbox checked={evenSo} onChange={(_, on) => setEvenSo(on)} />}
+            label="It is so: change it all"
+          />
+        </Caution>
+      )}
       {write.error !== null && Object.keys(errors).length === 0 && <Trouble>{write.error.message}</Trouble>}
       <Waiting write={write} />
       <Box sx={{ display: 'flex', gap: 1, my: 1 }}>

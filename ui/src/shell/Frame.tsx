@@ -13,6 +13,7 @@ import { day, shortDay, speakAs, weekday } from '../kit/words';
 import { Belt } from './Belt';
 import { Broken } from '../kit/Broken';
 import { Coming } from '../kit/Coming';
+import { drop, useUnsent } from '../kit/draft';
 import { Find } from './Find';
 import { Keys } from './Keys';
 import { Places } from './Places';
@@ -61,6 +62,7 @@ export function Frame() {
         <Head frame={frame.data} onKeys={() => setKeysShown(true)} />
         {frame.data !== undefined && <Belt frame={frame.data} />}
         {behind > 0 && <Behind />}
+        <NotKept />
         {frame.data?.looking_ahead === true && <LookingAhead frame={frame.data} />}
       </Box>
       {frame.error !== null && (
@@ -97,6 +99,43 @@ export function Frame() {
         </Box>
       </Box>
       <Keys open={keysShown} onClose={() => setKeysShown(false)} />
+    </Box>
+  );
+}
+
+/** What was typed into a form that is no longer open stays until it is kept or dropped; it is told of wherever one is. */
+function NotKept() {
+  const unsent = useUnsent();
+  if (unsent.length === 0) return null;
+  return (
+    <Box
+      role="region"
+      aria-label="Not kept yet"
+      sx={(t) => ({ px: 2, py: 0.5, borderBottom: `2px solid ${t.vars?.palette.caution.main}` })}
+    >
+      {unsent.slice(0, 5).map(({ name, title, at }) => (
+        <Box
+          key={name}
+          sx={{
+            display: 'flex',
+            alignItems: 'center',
+            gap: 1,
+            flexWrap: 'wrap',
+            '& a': { color: 'inherit' },
+          }}
+        >
+          <span>
+            <b>Not kept yet:</b> {title}
+          </span>
+          <Button component={Link} to={at} variant="text" aria-label={`Go on: ${title}`}>
+            Go on
+          </Button>
+          <Button variant="text" onClick={() => drop(name)} aria-label={`Drop: ${title}`}>
+            Drop it
+          </Button>
+        </Box>
+      ))}
+      {unsent.length > 5 && <span>and {unsent.length - 5} more</span>}
     </Box>
   );
 }

@@ -93,6 +93,9 @@ final class PollinatingStrand extends Strand
                 $this->crossedMothers = array_values(array_unique([...$this->crossedMothers, mb_strtolower($done->mother)]));
             }
         }
+        if ($done->mother !== '' && $done->pollen === null && $done->fatherPlants() === [mb_strtolower(trim($done->mother))]) {
+            $this->doubt('fathers', sprintf('“%s” is the mother itself: pollinated with its own pollen it counts for no more than one plant. Is that so?', $done->mother));
+        }
         if ($this->tending->sickStanding > 0 && $done->mother === '' && $done->fathers === '') {
             $this->doubt('mother', 'Sick plants stand among them: were these all of sound ones?');
         }
@@ -118,6 +121,10 @@ final class PollinatingStrand extends Strand
         }
         if ($seen->tie !== '' && array_all($this->done, static fn (Pollination $one): bool => mb_strtolower($one->of->tie) !== mb_strtolower($seen->tie))) {
             $this->doubt('tie', sprintf('Nothing was tied with “%s”, by what is recorded.', $seen->tie));
+        }
+        $tied = $seen->tie === '' ? null : array_sum(array_map(static fn (Pollination $one): int => mb_strtolower($one->of->tie) === mb_strtolower($seen->tie) ? $one->of->flowers : 0, $this->done));
+        if ($tied !== null && $tied > 0 && $seen->took + $seen->dropped > $tied) {
+            $this->doubt('took', sprintf('Only %s were tied with “%s”, by what is recorded.', Show::count($tied), $seen->tie));
         }
         $this->took += $seen->took;
         $this->dropped += $seen->dropped;

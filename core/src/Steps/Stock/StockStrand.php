@@ -34,7 +34,8 @@ final class StockStrand extends Strand
     /** @var list<\Closure(float): void> told the grams that were taken */
     private array $whenTaken = [];
 
-    public function __construct(private readonly Crop $crop, private readonly Whereabouts $where, private readonly CleaningStrand $cleaning, private readonly Kepts $kepts)
+    /** @param  array<string, float>  $poured  seeds that there were of the lots it was poured together from, by their ids */
+    public function __construct(private readonly Crop $crop, private readonly Whereabouts $where, private readonly CleaningStrand $cleaning, private readonly Kepts $kepts, private readonly array $poured = [])
     {
         $this->stock = new Stock($crop);
     }
@@ -90,13 +91,15 @@ final class StockStrand extends Strand
         }
     }
 
-    /** Poured together, there is of it what was taken of both; unless all of one was taken and nobody counted that. */
+    /** Poured together, there is of it what was taken of both: of all of one what there was of that, unless nobody knew. */
     #[Takes]
     public function mixed(PouredTogether $mixed): void
     {
-        $seeds = $mixed->seeds !== null && $mixed->otherSeeds !== null ? $mixed->seeds + $mixed->otherSeeds : null;
-        if ($seeds !== null || $mixed->massG !== null) {
-            $this->filled($mixed->massG, $seeds);
+        $one = $mixed->seeds ?? $this->poured[$mixed->lot] ?? null;
+        $other = $mixed->otherSeeds ?? $this->poured[$mixed->other] ?? null;
+        $seeds = $one !== null && $other !== null ? (int) round($one + $other) : null;
+        if ($seeds > 0 || $mixed->massG !== null) {
+            $this->filled($mixed->massG, $seeds > 0 ? $seeds : null);
         }
     }
 

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Steps\Storing;
 
+use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Journal\Kind;
 use Marrow\Core\Steps\Drying\JarRead;
 use Marrow\Core\Steps\Drying\Spread;
+use Marrow\Core\Steps\Packets\Portioned;
 use Marrow\Core\Steps\Stock\SampleWeighed;
 use Marrow\Core\Steps\Stock\Withdrawn;
 use Marrow\Core\Steps\Testing\TestStarted;
+use Marrow\Core\Steps\Treating\Bathed;
 use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Place;
@@ -35,7 +39,7 @@ final class OpeningStrand extends Strand
     #[Takes]
     public function withdrawn(Withdrawn $withdrawn, Entry $entry): void
     {
-        $this->open($entry);
+        $this->open($entry, $withdrawn->container);
     }
 
     #[Takes]
@@ -63,6 +67,18 @@ final class OpeningStrand extends Strand
     }
 
     #[Takes]
+    public function bathed(Bathed $bathed, Entry $entry): void
+    {
+        $this->open($entry);
+    }
+
+    #[Takes]
+    public function portioned(Portioned $portioned, Entry $entry): void
+    {
+        $this->open($entry);
+    }
+
+    #[Takes]
     public function divided(Divided $divided, Entry $entry): void
     {
         $this->open($entry);
@@ -77,6 +93,12 @@ final class OpeningStrand extends Strand
                 $this->open($entry);
             }
         }
+    }
+
+    /** Whether what is recorded so means that its container is opened. */
+    public static function opens(Kind $kind): bool
+    {
+        return array_any(self::takes(), static fn (array $taken): bool => $taken[0] !== Stored::class && $kind->name === $taken[0]::kind()->name);
     }
 
     public function wants(): array
@@ -100,10 +122,19 @@ final class OpeningStrand extends Strand
         return array_filter($this->kepts->all, static fn (Kept $kept): bool => $kept->coldUntil !== null) === [] ? [] : [Offer::of(Opened::class, 45)];
     }
 
-    private function open(Entry $entry): void
+    /** @param  ?string  $which  id of the container that is opened; what is in none of the others where nobody says */
+    private function open(Entry $entry, ?string $which = null): void
     {
+        $opened = ($which === null ? null : $this->kepts->all[$which] ?? null) ?? $this->kepts->rest();
         foreach ($this->kepts->all as $kept) {
             $kept->pass($entry->happenedAt);
+            if ($kept === $opened && $kept->coldUntil === null && Freezing::is($kept->at)) {
+                $this->doubt('happened_at', sprintf(
+                    'It lies in %s, at %s °C: opened there, or cold, water from the air settles on the seed. Bring it into the room shut, say so, and open it when it is warm.',
+                    $kept->at->name,
+                    Field::show($kept->at->temperatureC),
+                ));
+            }
             if ($kept->coldUntil !== null && $entry->happenedAt < $kept->coldUntil) {
                 $this->doubt('happened_at', sprintf(
                     'It came out of the cold on %s. Opened before about %s, water from the air of %s settles on the seed: leave it shut until then.',

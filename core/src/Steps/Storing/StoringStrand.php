@@ -321,6 +321,19 @@ final class StoringStrand extends Strand
         return [$offer, ...$divide, ...$seen, ...($this->isShutInDamp() ? [Offer::of(Spread::class, 5)] : [])];
     }
 
+    /** Where the lot is said to lie: where what is in none of its packets is, else where most of it is. */
+    public function main(): ?Kept
+    {
+        $rest = $this->kepts->rest();
+        if ($rest !== null || $this->kepts->all === []) {
+            return $rest;
+        }
+        $shares = array_map(static fn (?float $share): float => $share ?? 0.0, $this->shares());
+        arsort($shares);
+
+        return $this->kepts->all[array_key_first($shares)] ?? $this->now;
+    }
+
     /** Whether it stands closed in tight at a moisture at which it will mould. */
     public function isShutInDamp(): bool
     {

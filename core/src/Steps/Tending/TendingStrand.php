@@ -9,6 +9,7 @@ use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Steps\Growing\FirstBloom;
 use Marrow\Core\Steps\Growing\GrowingStrand;
 use Marrow\Core\Steps\Growing\Sown;
 use Marrow\Core\Work\Offer;
@@ -63,6 +64,14 @@ final class TendingStrand extends Strand
         $this->atMost($out->plants, 'plants', 'set out');
         $this->standing = $out->plants;
         $this->isPlantedOut = true;
+    }
+
+    #[Takes]
+    public function bloomed(FirstBloom $bloom, Entry $entry): void
+    {
+        if ($this->isLifted && $this->standing === 0) {
+            $this->doubt('happened_at', 'By what is recorded all of it was lifted and lies in store: nothing of it can bloom before it is planted again.');
+        }
     }
 
     #[Takes]
