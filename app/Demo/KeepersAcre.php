@@ -105,7 +105,10 @@ final class KeepersAcre
         $this->write->weigh($carrot, ['2025-09-19 09:00' => 113.8, '2025-09-24 09:00' => 112.9]);
         $this->write->happen($carrot, 'jar_read', '2025-09-25 09:00', ['rh' => 28, 'temperature_c' => 19]);
         $this->write->store($carrot, '2025-09-25 09:30', $this->freezer, 'foil_pouch', 112.9);
+        // Out of the freezer shut, and opened when it was as warm as the room.
+        $this->write->store($carrot, '2025-10-05 18:00', $this->cupboard, 'foil_pouch', null);
         $this->write->test($carrot, '2025-10-06', 4, 50, 22, [7 => [28, 30, 27, 29], 10 => [11, 9, 12, 10], 14 => [3, 2, 3, 2]], true, 'rolled_cloth');
+        $this->write->store($carrot, '2025-10-06 19:00', $this->freezer, 'foil_pouch', null);
 
         $parsnip = $this->write->pick($this->write->sow($this->varieties['Groyne'], '2024-04-02', 30, 'Long bed', by: 'Yusra'), '2025-08-16 10:00', 3, 9, 140, 'Yusra');
         $this->write->note($parsnip, '2025-08-16 10:10', 'Only three plants came through the winter: a bottleneck. Find other seed of this one to grow beside it.', 'Yusra');
