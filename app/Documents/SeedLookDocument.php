@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Voice\InUnits;
 use Marrow\Core\Botany\CropTitle;
 use Marrow\Core\Botany\SeedForm;
 use Marrow\Core\Botany\SeedMarks;
@@ -52,13 +53,13 @@ final readonly class SeedLookDocument
             $look->colours,
             $look->marks?->value,
             $crop->unit->value,
-            sprintf(
+            InUnits::sentence(sprintf(
                 'A %s is %s%s%s',
                 $crop->unit->value,
                 $look->length === $look->width ? $said($look->width)."\u{00A0}mm across" : $said($look->length)."\u{00A0}mm long and ".$said($look->width)."\u{00A0}mm broad",
                 $look->thickness === null ? '' : ', '.$said($look->thickness)."\u{00A0}mm thick",
                 '.',
-            ),
+            )),
             $crop->lookAlikes === null ? null : $crop->lookAlikes.'.',
         );
     }

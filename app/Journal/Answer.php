@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Journal;
 
+use App\Voice\InUnits;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Asked;
 use Marrow\Core\Folding\Question;
@@ -42,13 +43,13 @@ final readonly class Answer
     {
         $errors = [];
         foreach ($faults as $fault) {
-            $errors[$fault->path] ??= $fault->getMessage();
+            $errors[$fault->path] ??= InUnits::sentence($fault->getMessage());
         }
 
         return new self(
             $id,
             $faults[0] instanceof Asked ? 'asked' : 'refused',
-            message: $faults[0]->getMessage(),
+            message: InUnits::sentence($faults[0]->getMessage()),
             errors: $errors,
             questions: $faults[0] instanceof Asked ? $faults[0]->questions : [],
         );

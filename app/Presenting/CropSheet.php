@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenting;
 
 use App\Documents\CropDocument;
+use App\Voice\InUnits;
 use App\Words\CautionWords;
 use App\Words\HandbookWords;
 use Marrow\Core\Botany\Crop;
@@ -21,7 +22,7 @@ final class CropSheet
             $crop->lifeCycle->value,
             HandbookWords::breeding($crop->title()),
             $crop->cleaning->way->value,
-            implode(' ', [$crop->cleaning->note, ...(new HandbookWords($crop))->screening()]),
+            implode(' ', [InUnits::sentence($crop->cleaning->note), ...(new HandbookWords($crop))->screening()]),
             $crop->ripening->cue,
             $crop->ordinaryYears,
             $crop->oil,
@@ -34,7 +35,7 @@ final class CropSheet
             $crop->test->firstCount,
             $crop->test->lastCount,
             $crop->test->minimum,
-            $crop->test->note,
+            InUnits::sentence($crop->test->note),
             $crop->bearsDrying() ? $crop->viability()->basis->value : 'none',
             array_map(CautionWords::text(...), $crop->cautions),
         );

@@ -49,12 +49,12 @@ final readonly class Entries
     public function ofLot(string $id, array $adrift, array $agrees): array
     {
         $all = $this->of(Subject::Lot, $id, $adrift, $agrees);
-        $heard = EntryStore::heardRows(Subject::Lot, $id);
+        // What was sown of it was taken out of it first, and that is a line of its own.
+        $heard = EntryStore::heardRows(Subject::Lot, $id)->where('subject', Subject::Lot->value);
         if ($heard->isEmpty()) {
             return $all;
         }
-        $codes = Lot::query()->findMany($heard->where('subject', Subject::Lot->value)->pluck('subject_id'))->mapWithKeys(static fn (Lot $lot): array => [$lot->id => $lot->code()])
-            ->union(Planting::query()->findMany($heard->where('subject', Subject::Planting->value)->pluck('subject_id'))->mapWithKeys(static fn (Planting $planting): array => [$planting->id => $planting->code()]));
+        $codes = Lot::query()->findMany($heard->pluck('subject_id'))->mapWithKeys(static fn (Lot $lot): array => [$lot->id => $lot->code()]);
         $of = $heard->mapWithKeys(static fn (JournalEntry $row): array => [$row->id => $codes[$row->subject_id] ?? null]);
         foreach ($this->documents($heard->unique('id')->values()) as $document) {
             if (! $document->struck && is_string($of[$document->id] ?? null)) {

@@ -16,6 +16,7 @@ use App\Presenting\CropPage\PageSections;
 use App\Reckoners\Pictures\Axis;
 use App\Reckoners\Pictures\Mark;
 use App\Reckoners\Pictures\Picture;
+use App\Voice\InUnits;
 use App\Voice\Quantity;
 use App\Words\HandbookWords;
 use Marrow\Core\Botany\Crop;
@@ -120,7 +121,7 @@ final readonly class Handbook
 
     private static function source(string $figure, Source $source): FactDocument
     {
-        return new FactDocument(str_replace(['_', '.'], [' ', ': '], $figure), $source->from.match ($source->sure) {
+        return new FactDocument(str_replace(['_', '.'], [' ', ': '], $figure), InUnits::sentence($source->from).match ($source->sure) {
             Sureness::Sure => '; sure',
             Sureness::Usual => '; usual',
             Sureness::Rough => '; rough',

@@ -15,6 +15,7 @@ use App\Steps\Origin\OriginSection;
 use App\Voice\Quantity;
 use App\Voice\Speaking;
 use App\Voice\When;
+use App\Words\PlanWords;
 use Marrow\Core\Botany\LineWord;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
@@ -73,8 +74,8 @@ final readonly class OriginLines
     private static function beside(NeighboursSeen $seen): string
     {
         return $seen->nearestM === null
-            ? sprintf('none it could cross with in bloom within %s m', Quantity::decimal($seen->withinM))
-            : sprintf('the nearest it could cross with at %s m', Quantity::decimal($seen->nearestM));
+            ? sprintf('none it could cross with in bloom within %s', PlanWords::metres($seen->withinM))
+            : sprintf('the nearest it could cross with at %s', PlanWords::metres($seen->nearestM));
     }
 
     /** @return list<FactDocument> in one line, where there is room for no more */

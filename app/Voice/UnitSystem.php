@@ -20,6 +20,8 @@ enum UnitSystem: string
 
     private const METRES_A_FOOT = 0.3048;
 
+    private const MILLIMETRES_AN_INCH = 25.4;
+
     /** A unit of the core as it is called here. */
     public function unit(string $unit): string
     {
@@ -27,6 +29,7 @@ enum UnitSystem: string
             '°C' => '°F',
             'g' => 'oz',
             'm' => 'ft',
+            'mm' => 'in',
             default => $unit,
         };
     }
@@ -38,6 +41,7 @@ enum UnitSystem: string
             '°C' => $value * 1.8 + ($change ? 0.0 : 32.0),
             'g' => $value / self::GRAMS_AN_OUNCE,
             'm' => $value / self::METRES_A_FOOT,
+            'mm' => $value / self::MILLIMETRES_AN_INCH,
             default => $value,
         };
     }
@@ -49,6 +53,7 @@ enum UnitSystem: string
             '°C' => ($value - ($change ? 0.0 : 32.0)) / 1.8,
             'g' => $value * self::GRAMS_AN_OUNCE,
             'm' => $value * self::METRES_A_FOOT,
+            'mm' => $value * self::MILLIMETRES_AN_INCH,
             default => $value,
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Voice\HarvestOrder;
+use App\Voice\InUnits;
 use App\Voice\Months;
 use App\Voice\Quantity;
 use Marrow\Core\Botany\BreedingSystem;
@@ -222,8 +223,8 @@ final readonly class HandbookWords
             },
             match (true) {
                 $screens === null => null,
-                $cleaning->way === CleaningWay::Thresh => sprintf('Screens to begin with: round holes of %s let the seed through and hold the trash, holes of %s hold the seed and let dust and broken bits through.', self::hole($screens->through), self::hole($screens->holding)),
-                default => sprintf('Rinse it in a sieve with holes no wider than %s.', self::hole($screens->holding)),
+                $cleaning->way === CleaningWay::Thresh => sprintf('Screens to begin with: round holes of %s let the seed through and hold the trash, holes of %s hold the seed and let dust and broken bits through.', InUnits::hole($screens->through), InUnits::hole($screens->holding)),
+                default => sprintf('Rinse it in a sieve with holes no wider than %s.', InUnits::hole($screens->holding)),
             },
             match ($cleaning->wind) {
                 null => null,
@@ -337,14 +338,9 @@ final readonly class HandbookWords
         return $years < 1 ? Quantity::number((int) round($years * 12), 'month') : rtrim(rtrim(number_format($years, 1), '0'), '.')."\u{00A0}".($years === 1.0 ? 'year' : 'years');
     }
 
-    public static function hole(float $millimetres): string
-    {
-        return rtrim(rtrim(number_format($millimetres, 2, '.', ''), '0'), '.')."\u{00A0}mm";
-    }
-
     public static function metres(float $metres): string
     {
-        return $metres < 1 ? round($metres * 100)."\u{00A0}cm" : rtrim(rtrim(number_format($metres, 1, '.', ''), '0'), '.')."\u{00A0}m";
+        return InUnits::sentence($metres < 1 ? round($metres * 100)."\u{00A0}cm" : rtrim(rtrim(number_format($metres, 1, '.', ''), '0'), '.')."\u{00A0}m");
     }
 
     private static function span(int $from, int $to): string
@@ -366,6 +362,6 @@ final readonly class HandbookWords
      */
     private static function filled(array $texts): array
     {
-        return array_values(array_filter($texts, static fn (?string $text): bool => $text !== null && $text !== ''));
+        return array_map(InUnits::sentence(...), array_values(array_filter($texts, static fn (?string $text): bool => $text !== null && $text !== '')));
     }
 }

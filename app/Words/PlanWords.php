@@ -6,7 +6,7 @@ namespace App\Words;
 
 use App\Voice\Figures;
 use App\Voice\Quantity;
-use App\Voice\UnitSystem;
+use App\Voice\Speaking;
 use DateTimeImmutable;
 use Marrow\Core\Botany\IsolationStandard;
 use Marrow\Core\Isolation\Barrier;
@@ -131,7 +131,7 @@ final readonly class PlanWords
 
     public static function metres(float $metres): string
     {
-        return Figures::distance($metres, UnitSystem::Metric);
+        return Figures::distance($metres, Speaking::forms()->units);
     }
 
     public static function away(float $metres): string

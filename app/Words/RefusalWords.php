@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Voice\InUnits;
 use App\Voice\Speaking;
 use App\Voice\UnitSystem;
 use Marrow\Core\Fields\Refused;
@@ -31,7 +32,7 @@ final class RefusalWords
     public static function bounds(Refused $refused): string
     {
         return $refused->outside === null
-            ? $refused->getMessage()
+            ? InUnits::sentence($refused->getMessage())
             : sprintf('%s must be from %s.', $refused->outside->subject(), ReckonerWords::bounds($refused->outside, Speaking::forms()->units));
     }
 }

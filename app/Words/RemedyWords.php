@@ -35,7 +35,7 @@ final readonly class RemedyWords
 
         return match ($remedy->kind) {
             RemedyKind::Shift => sprintf('Sow %s %s %s, on %s.', $name, Quantity::number(abs($remedy->days), 'day'), $remedy->days > 0 ? 'later' : 'earlier', $sow === null || $sow === false ? '' : $sow->format('j F')),
-            RemedyKind::Move => sprintf('Move %s to %s m from the left and %s m from the top.', $name, self::number($remedy->spot->x ?? 0), self::number($remedy->spot->y ?? 0)),
+            RemedyKind::Move => sprintf('Move %s to %s from the left and %s from the top.', $name, PlanWords::metres($remedy->spot->x ?? 0), PlanWords::metres($remedy->spot->y ?? 0)),
             RemedyKind::CutFlowers => sprintf('Cut every flower stalk of %s before it opens: about %s of looking it over.', $name, Quantity::number($remedy->mornings, 'morning')),
             RemedyKind::Bag => sprintf('Bag flowers of %s and pollinate by hand: about %s.', $name, Quantity::number($remedy->mornings, 'morning')),
             RemedyKind::Alternate => sprintf('Cage %s, opened in turn with the others: %s of changing over.', $name, Quantity::number($remedy->mornings, 'evening')),
@@ -85,10 +85,5 @@ final readonly class RemedyWords
         }
 
         return null;
-    }
-
-    private static function number(float $metres): string
-    {
-        return rtrim(rtrim(number_format($metres, 1, '.', ''), '0'), '.');
     }
 }

@@ -89,7 +89,7 @@ final class GardenRoundTest extends TestCase
         $this->keeper->strikes($seen);
         self::assertSame('near clean', $this->line($daughter)[0], 'struck, it did not stand there');
         $printed = fn (string $lot): array => array_column($this->getJson("/api/tags?codes=$lot")->json('0.lines'), 'said', 'label');
-        self::assertSame(['none it could cross with in bloom within 700 m', 'near clean'], [$printed($daughter)['Isolation'], $printed($daughter)['Line']]);
+        self::assertSame(['none it could cross with in bloom within 700 m', 'near clean'], [$printed($daughter)['Isolation'], $printed($daughter)['Line']]);
 
         $third = $this->sown($variety, '2026-05-10T10:00', 200, $daughter);
         $this->keeper->records($third, 'off_types_seen', '2026-07-10T10:00', ['seen' => 200, 'off' => 0]);

@@ -38,7 +38,7 @@ final class GardenTest extends TestCase
         $variety = DB::table('varieties')->value('id');
         $this->putJson('/api/crops/leek/figures', ['path' => 'isolation.careful', 'value' => '500', 'variety' => $variety])->assertOk();
         $before = $this->getJson("/api/plantings/$planting")->json('tasks.0.opens');
-        $this->change($variety, ['crop' => 'onion'])->assertOk();
+        $this->change($variety, ['crop' => 'onion', 'even_so' => true])->assertOk();
         $sheet = $this->getJson("/api/plantings/$planting")->assertOk();
         $sheet->assertJsonPath('tag.latin', 'Allium cepa');
         self::assertNotSame($before, $sheet->json('tasks.0.opens'));

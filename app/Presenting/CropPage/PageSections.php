@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presenting\CropPage;
 
+use App\Documents\FactDocument;
 use App\Documents\HandbookSectionDocument;
+use App\Voice\InUnits;
 use Illuminate\Contracts\Container\Container;
 use Marrow\Core\Botany\Crop;
 
@@ -39,10 +41,23 @@ final readonly class PageSections
         foreach (self::ALL as $class) {
             $section = $this->container->make($class)->of($crop);
             if ($section !== null) {
-                $sections[] = $section;
+                $sections[] = self::inUnits($section);
             }
         }
 
         return $sections;
+    }
+
+    /** A crop's figures and notes are written in metric units; what is the keeper's own is not on this page. */
+    private static function inUnits(HandbookSectionDocument $section): HandbookSectionDocument
+    {
+        return new HandbookSectionDocument(
+            $section->key,
+            $section->title,
+            array_map(InUnits::sentence(...), $section->paragraphs),
+            array_map(static fn (FactDocument $fact): FactDocument => new FactDocument($fact->label, InUnits::sentence($fact->said)), $section->facts),
+            array_map(InUnits::sentence(...), $section->cautions),
+            array_map(InUnits::sentence(...), $section->steps),
+        );
     }
 }

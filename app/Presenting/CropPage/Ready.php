@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Presenting\CropPage;
 
 use App\Documents\HandbookSectionDocument;
-use App\Words\HandbookWords;
+use App\Voice\InUnits;
 use Marrow\Core\Botany\CleaningWay;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\DrynessTest;
@@ -60,7 +60,7 @@ final class Ready implements PageSection
                 CleaningWay::Ferment => ['a jar with a cloth over it', self::sieve($crop), 'a plate that it does not stick to'],
                 CleaningWay::Rinse => ['a bowl', self::sieve($crop), 'a plate that it does not stick to'],
                 CleaningWay::Thresh => [
-                    $screens === null ? null : sprintf('screens of %s and %s', HandbookWords::hole($screens->through), HandbookWords::hole($screens->holding)),
+                    $screens === null ? null : sprintf('screens of %s and %s', InUnits::hole($screens->through), InUnits::hole($screens->holding)),
                     $crop->cleaning->wind === null ? null : 'two buckets to pour from',
                 ],
             },
@@ -69,6 +69,6 @@ final class Ready implements PageSection
 
     private static function sieve(Crop $crop): string
     {
-        return $crop->cleaning->screens === null ? 'a sieve' : sprintf('a sieve with holes up to %s', HandbookWords::hole($crop->cleaning->screens->holding));
+        return $crop->cleaning->screens === null ? 'a sieve' : sprintf('a sieve with holes up to %s', InUnits::hole($crop->cleaning->screens->holding));
     }
 }

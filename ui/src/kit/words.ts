@@ -27,6 +27,19 @@ export const grams = (g: number) => {
   return `${g >= 100 ? Math.round(g) : Number(g.toFixed(g >= 1 ? 1 : 3))} g`;
 };
 
+const METRES_A_FOOT = 0.3048;
+
+/** A distance of so many metres, as the sentences beside it have it. */
+export const metres = (m: number) =>
+  forms.units === 'us' ? `${Number((m / METRES_A_FOOT).toPrecision(3))} ft` : `${Number(m.toPrecision(3))} m`;
+
+/** The longest round distance that a bar of a scale stands for, with its words: at least `shortest`, in metres. */
+export const roundDistance = (shortest: number): { metres: number; said: string } => {
+  const unit = forms.units === 'us' ? METRES_A_FOOT : 1;
+  const round = [1, 2, 5, 10, 20, 50, 100, 200, 500].find((many) => many * unit >= shortest) ?? 1000;
+  return { metres: round * unit, said: metres(round * unit) };
+};
+
 const MONTHS = [
   'January',
   'February',

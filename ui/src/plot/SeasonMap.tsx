@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { Plan } from '../api/client';
 import { useFrame } from '../api/queries';
 import { useInk } from '../charts/Chart';
-import { day as dayWords, percent } from '../kit/words';
+import { day as dayWords, metres, percent } from '../kit/words';
 import { places } from '../shell/places';
 import { usePlan, usePlans } from '../season/usePlan';
 import { bloomingOn } from './seasonMap';
@@ -45,7 +45,7 @@ function Drawn({ plan, day }: { plan: Plan; day: string }) {
           viewBox={`0 0 ${WIDTH} ${ground.depth * scale + 2 * PAD}`}
           width="100%"
           role="img"
-          aria-label={`The garden, ${ground.width} by ${ground.depth} m, with what blooms on ${dayWords(day)}`}
+          aria-label={`The garden, ${metres(ground.width)} by ${metres(ground.depth)}, with what blooms on ${dayWords(day)}`}
           style={{ display: 'block', maxHeight: 320 }}
         >
           <rect

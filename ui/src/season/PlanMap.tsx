@@ -1,3 +1,4 @@
+import { metres, roundDistance } from '../kit/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import useMediaQuery from '@mui/material/useMediaQuery';
@@ -77,7 +78,7 @@ export function PlanMap({
       ...source,
       rim,
       letter: String.fromCharCode(65 + (i % 26)),
-      said: away < 1 ? 'in the garden' : `${Math.round(away)} m off`,
+      said: away < 1 ? 'in the garden' : `${metres(Math.round(away))} off`,
     };
   });
   return (
@@ -87,7 +88,7 @@ export function PlanMap({
         viewBox={`0 0 ${width} ${height}`}
         width="100%"
         role="group"
-        aria-label={`The garden, ${ground.width} by ${ground.depth} m`}
+        aria-label={`The garden, ${metres(ground.width)} by ${metres(ground.depth)}`}
         style={{ display: 'block', fontVariantNumeric: 'tabular-nums' }}
         onPointerMove={(event) => {
           if (drag === null) return;
@@ -394,17 +395,17 @@ function Compass({ north, wind, x, y }: { north: number; wind: number; x: number
 
 function ScaleBar({ scale, x, y }: { scale: number; x: number; y: number }) {
   const { ink } = useInk();
-  const metres = [1, 2, 5, 10, 20, 50, 100, 200].find((m) => m * scale >= 60) ?? 500;
+  const bar = roundDistance(60 / scale);
   return (
     <g>
       <path
-        d={`M ${x} ${y - 6} V ${y} H ${x + metres * scale} V ${y - 6}`}
+        d={`M ${x} ${y - 6} V ${y} H ${x + bar.metres * scale} V ${y - 6}`}
         stroke={ink}
         strokeWidth={2}
         fill="none"
       />
-      <text x={x + metres * scale + 6} y={y} fontSize={13} fill={ink}>
-        {metres} m
+      <text x={x + bar.metres * scale + 6} y={y} fontSize={13} fill={ink}>
+        {bar.said}
       </text>
     </g>
   );
