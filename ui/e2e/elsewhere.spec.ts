@@ -27,7 +27,11 @@ test('seed that came from elsewhere is a lot, is put away, and says what nobody 
   await expect(keeper.section('Where it came from')).toContainText(/swapped.*Odile.*OB-31.*2024.*85\s%/);
   await expect(page.getByRole('main')).toContainText('Treated seed: never eat it');
   // What came with it need not be counted again.
-  await keeper.records('Put away', { Where: 'Hall cupboard', When: '2 March 2026' });
+  await page.getByRole('button', { name: 'Put away', exact: true }).click();
+  await keeper.fill({ Where: 'Hall cupboard', When: '2 March 2026' });
+  await page.getByRole('button', { name: /^Keep: / }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Nothing says how dry it is' })).toBeVisible();
+  await page.getByRole('button', { name: 'It was so all the same' }).click();
   await keeper.code('store');
   await expect(keeper.section('In store')).toContainText('nobody knows how it was kept before it came here');
   await expect(keeper.section('In store')).toContainText('300 seeds');

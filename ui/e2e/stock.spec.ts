@@ -195,6 +195,8 @@ test('a template comes as a file that comes in again', async ({ page }) => {
     await page.getByRole('button', { name: 'Look at 2 lines' }).click();
     await expect(tally(page)).toContainText('2 packets · 2 crops');
     await expect(tally(page)).not.toContainText('cannot');
-    await page.getByRole('button', { name: 'Begin anew' }).click();
+    await page.getByRole('button', { name: 'Begin anew …' }).click();
+    await expect(page.getByText('That throws 2 lines away that nobody has kept.')).toBeVisible();
+    await page.getByRole('button', { name: 'Throw them away' }).click();
   }
 });
