@@ -37,7 +37,7 @@ test('two squashes of one species are at risk and a third of another is not; a r
   await page.getByLabel('Width').fill('70');
   await page.getByLabel('Depth').fill('40');
   await page.getByRole('button', { name: 'Keep the garden' }).click();
-  await expect(page.getByRole('group', { name: 'The garden, 70 by 40 m' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'The garden, 70 m by 40 m' })).toBeVisible();
   await page.getByRole('tab', { name: 'Crossing' }).click();
 
   await plan(page, 'Bell Buoy', 'Squash and courgette', 'pepo', '0', '0');
@@ -160,7 +160,7 @@ test('a mistake in the garden stands at its field, and nothing of it is kept', a
     page.getByText('The last frost in spring must be a day of the year, as 20 April or 04-20.'),
   ).toBeVisible();
   await expect(width).toHaveValue('30');
-  await expect(page.getByRole('group', { name: 'The garden, 20 by 12 m' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'The garden, 20 m by 12 m' })).toBeVisible();
   await page.reload();
-  await expect(page.getByRole('group', { name: 'The garden, 20 by 12 m' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'The garden, 20 m by 12 m' })).toBeVisible();
 });
