@@ -16,6 +16,7 @@ final readonly class TaskDocument
      * @param  bool  $alarm  seed is lost unless somebody acts
      * @param  string|null  $about  id of the test it concerns
      * @param  string  $of  id of the lot or planting
+     * @param  int  $alike  how many of its kind stand in the same list, shown or not
      */
     public function __construct(
         #[OA\Property]
@@ -46,5 +47,7 @@ final readonly class TaskDocument
         public TagDocument $tag,
         #[OA\Property]
         public string $of,
+        #[OA\Property]
+        public int $alike = 1,
     ) {}
 }

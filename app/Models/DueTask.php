@@ -26,6 +26,7 @@ use Illuminate\Support\Facades\DB;
  * @property string $day  of best_at
  * @property int $urgency  the smaller, the higher on Today
  * @property string $code  of its lot or planting
+ * @property int|null $alike  how many there are like it in the list that it is of; null where nobody counted
  */
 final class DueTask extends Record
 {

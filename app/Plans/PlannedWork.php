@@ -68,6 +68,19 @@ final readonly class PlannedWork
         return $both;
     }
 
+    /**
+     * Plantings that by the plan are pollinated by hand, from a day of this season on.
+     *
+     * @return list<string> ids
+     */
+    public function byHand(DateTimeImmutable $on): array
+    {
+        return array_values(array_filter(
+            DB::table('plan_tasks')->where('kind', PlanTaskKind::Pollinate->value)->whereNotNull('grown')->where('year', '>=', (int) $on->format('Y'))->where('on_day', '<=', $on->format('Y-m-d'))->pluck('grown')->all(),
+            is_string(...),
+        ));
+    }
+
     /** @return list<PlannedTask> */
     public function ofYear(int $year): array
     {

@@ -9,6 +9,7 @@ use App\Documents\TodayDocument;
 use App\Models\DueTask;
 use App\Models\Marks;
 use App\Moment;
+use App\Plans\PlannedTask;
 use App\Plans\PlannedWork;
 use App\Voice\When;
 use Illuminate\Database\Eloquent\Builder;
@@ -21,6 +22,9 @@ final readonly class DueLists
     private const MOST = 30;
 
     private const SOON_DAYS = 30;
+
+    /** Of one kind: a whole shelf that waits for its test must not push everything else off the page. */
+    private const ALIKE = 12;
 
     public function __construct(private Tasks $tasks, private PlannedWork $planned) {}
 
@@ -36,9 +40,9 @@ final readonly class DueLists
 
         // What will be lost soonest stands first; what only waits, after it.
         $lists = [
-            $due->clone()->orderBy('urgency')->orderBy('best_at')->orderBy('id')->limit(self::MOST)->get(),
-            $open->clone()->orderBy('best_at')->orderBy('id')->limit(self::MOST)->get(),
-            $next->clone()->orderBy('best_at')->orderBy('id')->limit(self::MOST)->get(),
+            self::first($due, 'urgency, best_at, id'),
+            self::first($open, 'best_at, id'),
+            self::first($next, 'best_at, id'),
         ];
         // Put into words all at once: what they are of is read for all of them together.
         [$documents, $needs] = $this->tasks->withNeeds($lists[0]->concat($lists[1])->concat($lists[2]), $when, $week);
@@ -52,10 +56,26 @@ final readonly class DueLists
             self::number($lists[1], $open),
             array_slice($documents, $first + $second),
             self::number($lists[2], $next),
-            array_map(PlanTaskDocument::of(...), $this->planned->between($when->now, $when->now->modify(sprintf('+%d days', self::SOON_DAYS)))),
+            array_map(static fn (PlannedTask $task): PlanTaskDocument => PlanTaskDocument::of($task, $when), $this->planned->between($when->now, $when->now->modify(sprintf('+%d days', self::SOON_DAYS)))),
             $needs,
             self::trouble(),
         );
+    }
+
+    /**
+     * The first of a list, of each kind no more than a handful; each knows how many there are like it.
+     *
+     * @param  Builder<DueTask>  $of
+     * @return Collection<int, DueTask>
+     */
+    private static function first(Builder $of, string $order): Collection
+    {
+        $counted = $of->clone()->select('tasks.*')->selectRaw("row_number() OVER (PARTITION BY kind, loss ORDER BY $order) AS nth")->selectRaw('count(*) OVER (PARTITION BY kind, loss) AS alike');
+
+        $tasks = DueTask::query();
+        $tasks->fromSub($counted, 'tasks');
+
+        return $tasks->where('nth', '<=', self::ALIKE)->orderByRaw($order)->limit(self::MOST)->get();
     }
 
     /**
@@ -64,7 +84,8 @@ final readonly class DueLists
      */
     private static function number(Collection $shown, Builder $of): int
     {
-        $all = $shown->count() < self::MOST ? $shown->count() : DueTask::counted($of)->value('n');
+        $whole = $shown->count() < self::MOST && $shown->every(static fn (DueTask $task): bool => ($task->alike ?? 1) <= self::ALIKE);
+        $all = $whole ? $shown->count() : DueTask::counted($of)->value('n');
 
         return is_int($all) ? $all : 0;
     }

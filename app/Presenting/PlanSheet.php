@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
+use App\Clock;
 use App\Documents\IsolationRiskDocument;
 use App\Documents\PlanContentDocument;
 use App\Documents\PlanDocument;
@@ -17,7 +18,9 @@ use App\Models\Lot;
 use App\Models\Variety;
 use App\Plans\Observed;
 use App\Plans\OpenPlan;
+use App\Plans\PlannedTask;
 use App\Plans\PlannedWork;
+use App\Voice\When;
 use App\Words\CrossingWords;
 use App\Words\PlanWords;
 use Marrow\Core\Season\CrossRisk;
@@ -34,12 +37,13 @@ final readonly class PlanSheet
     /** More sources than this of one planting are not told one by one. */
     private const MOST_SOURCES = 6;
 
-    public function __construct(private Observed $observed, private Crossings $crossings, private PlannedWork $work) {}
+    public function __construct(private Observed $observed, private Crossings $crossings, private PlannedWork $work, private Clock $clock) {}
 
     public function of(OpenPlan $open): PlanDocument
     {
         $plan = $this->observed->onto($open->plan);
         $words = self::words($plan);
+        $when = new When($this->clock->now());
         $garden = GardenIsolation::of($plan);
         $verdicts = [];
         foreach ($garden->standings as $standing) {
@@ -58,7 +62,7 @@ final readonly class PlanSheet
                 ...$this->crossed($plan, $words),
                 ...array_map(static fn (PlanRemark $remark): PlanRemarkDocument => new PlanRemarkDocument($remark->planting?->id, $words->remark($remark)), PlanRemarks::of($plan, $garden->courses)),
             ],
-            array_map(PlanTaskDocument::of(...), $this->work->ofYear($plan->year)),
+            array_map(static fn (PlannedTask $task): PlanTaskDocument => PlanTaskDocument::of($task, $when), $this->work->ofYear($plan->year)),
         );
     }
 

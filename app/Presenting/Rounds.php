@@ -10,6 +10,7 @@ use App\Documents\RoundLineDocument;
 use App\Models\DueTask;
 use App\Models\Planting;
 use App\Moment;
+use App\Plans\PlannedWork;
 use App\Reading\Facts;
 use App\Reading\Tagged;
 use App\Voice\Quantity;
@@ -42,7 +43,7 @@ final readonly class Rounds
     /** Up to so many plants go by numbers where nobody marked them. */
     private const NUMBERED = 40;
 
-    public function __construct(private Facts $facts, private Tags $tags) {}
+    public function __construct(private Facts $facts, private Tags $tags, private PlannedWork $planned) {}
 
     public function of(string $which, When $when): RoundDocument
     {
@@ -57,7 +58,7 @@ final readonly class Rounds
     {
         $sun = $this->sun($when->now)?->set;
 
-        return new RoundDocument('evening', 'This evening', $sun === null ? '' : "Sunset {$sun->format('H:i')}", 'No flowers are to be shut this evening.', $this->lines(
+        return new RoundDocument('evening', 'This evening', $sun === null ? '' : "Sunset {$sun->format('H:i')}", 'No flowers are to be shut this evening.', [...$this->lines(
             $this->due([PollinatingTask::Shut], $when->now->setTime(23, 59)),
             static function (PlantingCourse $course): array {
                 $hand = $course->pollinating;
@@ -69,7 +70,7 @@ final readonly class Rounds
                     $course->facts->crop->byHand->steps[0] ?? '',
                 ], Offer::of(FlowersShut::class, 1)];
             },
-        ));
+        ), ...$this->asPlanned($when->now, true)]);
     }
 
     private function morning(When $when): RoundDocument
@@ -85,7 +86,34 @@ final readonly class Rounds
                 [sprintf('%s pollinated by hand, of which nobody knows yet: what took swells, what did not drops.', Quantity::number($course->pollinating->undecided(), 'flower')), self::ties($course)],
                 Offer::of(SetSeen::class, 1),
             ]),
+            ...$this->asPlanned($morning, false),
         ]);
+    }
+
+    /**
+     * What the plan has pollinated by hand, in bloom now, of which nobody has said yet how much is wanted.
+     *
+     * @param  bool  $evening  what is shut the evening before; else what is done all in the morning
+     * @return list<RoundLineDocument>
+     */
+    private function asPlanned(DateTimeImmutable $on, bool $evening): array
+    {
+        $ids = $this->planned->byHand($on);
+        $plantings = $ids === [] ? new Collection : self::walk(new Collection($ids));
+        $courses = $this->facts->plantings($plantings);
+        $plantings = $plantings->filter(static function (Planting $planting) use ($courses, $evening, $on): bool {
+            $course = $courses[$planting->id];
+            $season = $course->growing->season();
+
+            return $course->pollinating->wanted === null && $course->pollinating->shut === 0 && $course->growing->firstBloomAt !== null && $season !== null && $on->setTime(0, 0) <= $season->lastBloom
+                && ($course->facts->crop->byHand->eveningBefore ?? false) === $evening;
+        })->values();
+
+        return $this->said($plantings, $courses, static fn (PlantingCourse $course): array => [[
+            self::standing($course),
+            'The plan has it pollinated by hand, and it blooms. How many fruits are wanted is not said: as many flowers as are ready.',
+            $course->facts->crop->byHand->steps[0] ?? '',
+        ], Offer::of($evening ? FlowersShut::class : HandPollinated::class, 1)]);
     }
 
     private function lookingOver(When $when): RoundDocument

@@ -93,6 +93,7 @@ final readonly class Tasks
             $task->about,
             $this->tags->of($subject),
             $subject->id,
+            $task->alike ?? 1,
         );
     }
 }

@@ -1738,6 +1738,9 @@ export interface components {
             sow: components["schemas"]["PlannedSowingDocument"] | null;
             step: components["schemas"]["PlannedStepDocument"] | null;
             year: number;
+            away: string;
+            /** @enum {string} */
+            state: "ahead" | "now" | "late";
         };
         /** @description A season's plan as it would be typed: by part and field, in the keeper's units and form of days. */
         PlanTypedDocument: {
@@ -2117,6 +2120,7 @@ export interface components {
             about: string | null;
             tag: components["schemas"]["TagDocument"];
             of: string;
+            alike: number;
         };
         /** @description A mark on a scale. */
         TickDocument: {

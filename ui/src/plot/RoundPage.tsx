@@ -67,7 +67,7 @@ export function RoundPage() {
             <Empty>
               {round.data.nothing}
               {which !== 'looking-over' &&
-                ' A planting stands here once “Pollinate it by hand” is recorded of it, as soon as it blooms.'}
+                ' A planting stands here once it blooms and the plan, or “Pollinate it by hand” on its page, has it so.'}
             </Empty>
           )}
           <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>

@@ -81,9 +81,17 @@ function OneTap({
   );
 }
 
+/** From when to when, with the year where it is another than this one. */
+function within(from: string, to: string | null, now = from): string {
+  const last = to ?? from;
+  const year = last.slice(0, 4) === now.slice(0, 4) ? '' : ` ${last.slice(0, 4)}`;
+  return `${shortDay(from)}${to === null ? '' : ` to ${shortDay(to)}`}${year}`;
+}
+
 /** A task of a season's plan: when, what, and why. */
 export function PlanTaskRow({ task }: { task: PlanTask }) {
   const { on } = useLook();
+  const frame = useFrame();
   return (
     <Box
       component="li"
@@ -95,10 +103,17 @@ export function PlanTaskRow({ task }: { task: PlanTask }) {
         py: 0.75,
       })}
     >
-      <span>
-        {shortDay(task.on)}
-        {task.until !== null && ` to ${shortDay(task.until)}`}
-      </span>
+      <Box component="span">
+        <Box>{within(task.on, task.until, frame.data?.now)}</Box>
+        <Box
+          sx={(t) => ({
+            fontWeight: task.state === 'late' ? 700 : undefined,
+            color: task.state === 'late' ? t.vars?.palette.error.main : t.vars?.palette.text.secondary,
+          })}
+        >
+          {task.away}
+        </Box>
+      </Box>
       <span>
         <b>{task.do}.</b> {task.why}
         {task.sow !== null && (

@@ -1,7 +1,10 @@
+import { useState } from 'react';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { PlanTask, Task } from '../api/client';
 import { useFrame, useToday } from '../api/queries';
+import { places } from '../shell/places';
 import { PlaceHead } from '../shell/PlaceHead';
 import { PlanTaskRow } from '../shell/PlanTaskRow';
 import { Link } from 'react-router';
@@ -31,12 +34,7 @@ export function TodayPage() {
             {data.trouble} <Link to="/books/copies">Copies of the garden</Link>
           </Caution>
         )}
-        {bare && (
-          <Empty>
-            Nothing is due. When seed is sown, picked, fermenting, drying or under test, what it wants next
-            stands here with its reason. Begin on the Plot: add a variety and a planting of it.
-          </Empty>
-        )}
+        {bare && <Beginnings />}
         {data !== undefined && (
           <>
             {!bare && data.now_total === 0 && (
@@ -45,9 +43,16 @@ export function TodayPage() {
               </Box>
             )}
             <Group title={ahead ? 'Due by that day' : 'Due now'} tasks={data.now} total={data.now_total} />
+            <Planned
+              title="The plan has it now"
+              tasks={data.planned.filter(({ state }) => state !== 'ahead')}
+            />
             <Group title="Can be done already" tasks={data.open} total={data.open_total} />
             <Group title="Coming up" tasks={data.next} total={data.next_total} />
-            <Planned tasks={data.planned} />
+            <Planned
+              title="The plan, within a month"
+              tasks={data.planned.filter(({ state }) => state === 'ahead')}
+            />
             <Ready things={data.ready} />
           </>
         )}
@@ -71,16 +76,65 @@ function Ready({ things }: { things: string[] }) {
   );
 }
 
-/** What the season's plan asks for within the month. */
-function Planned({ tasks }: { tasks: PlanTask[] }) {
+const WAYS = [
+  {
+    to: '/store/stock',
+    what: 'Take stock of seed that you have',
+    how: 'Old packets, jars and lists, typed or brought in as a file.',
+  },
+  {
+    to: '/plot/plan',
+    what: 'Plan the season',
+    how: 'What to grow for seed, how many plants, and what must not bloom beside it.',
+  },
+  {
+    to: '/plot/new',
+    what: 'Write down what grows',
+    how: 'A sowing that stands already: its seed is picked from it, and a lot begins.',
+  },
+];
+
+/** Nothing is here yet: the ways in, by what a keeper has in hand. */
+function Beginnings() {
+  return (
+    <Box component="section" aria-label="Where to begin">
+      <Empty>
+        Nothing is due, for nothing is written down yet. What seed and plants want next stands here, with its
+        reason. Begin with what you have in hand:
+      </Empty>
+      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, maxWidth: '46em' }}>
+        {WAYS.map(({ to, what, how }) => (
+          <Box
+            component="li"
+            key={to}
+            sx={(t) => ({ borderTop: `1px solid ${t.vars?.palette.quiet}`, py: 1.25 })}
+          >
+            <Box component={Link} to={to} sx={{ fontWeight: 700, fontSize: '1.0625rem' }}>
+              {what}
+            </Box>
+            <Box>{how}</Box>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+/** What the season's plan asks for. */
+function Planned({ title, tasks }: { title: string; tasks: PlanTask[] }) {
   if (tasks.length === 0) return null;
   return (
     <Box
       component="section"
       sx={(t) => ({ borderTop: `2px solid ${t.vars?.palette.rule}`, pt: 1.5, mb: 2 })}
-      aria-label="From the plan"
+      aria-label={title}
     >
-      <Typography variant="h2">From the plan</Typography>
+      <Typography variant="h2">
+        {title}
+        <Box component="span" sx={(t) => ({ ml: 1, fontWeight: 500, color: t.vars?.palette.text.secondary })}>
+          {counted(tasks.length)}
+        </Box>
+      </Typography>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {tasks.map((task) => (
           <PlanTaskRow key={`${task.planting}${task.kind}${task.on}`} task={task} />
@@ -101,6 +155,77 @@ function byThing(tasks: Task[]): [Task, ...Task[]][] {
   return [...things.values()];
 }
 
+/** From so many on, what is to be done alike with many things is one line. */
+const MANY = 4;
+
+type Line = { key: string; tasks: [Task, ...Task[]] } | { key: string; alike: [Task, ...Task[]] };
+
+/** The lines of a list: what many things want alike stands in one, where the first of them stood. */
+function lines(tasks: Task[]): Line[] {
+  const alike = new Map<string, [Task, ...Task[]]>();
+  const mark = (task: Task) => `${task.kind}\n${task.do}`;
+  for (const task of tasks) {
+    if (task.alarm) continue;
+    const same = alike.get(mark(task));
+    if (same === undefined) alike.set(mark(task), [task]);
+    else same.push(task);
+  }
+  const folded = new Map([...alike].filter(([, same]) => same.length >= MANY));
+  const all: Line[] = [];
+  const rest = byThing(tasks.filter((task) => task.alarm || !folded.has(mark(task))));
+  const first = new Map(rest.map((ofOne) => [ofOne[0].id, ofOne]));
+  for (const task of tasks) {
+    const same = task.alarm ? undefined : folded.get(mark(task));
+    const ofOne = first.get(task.id);
+    if (same?.[0] === task) all.push({ key: mark(task), alike: same });
+    else if (ofOne !== undefined) all.push({ key: task.of + task.place, tasks: ofOne });
+  }
+  return all;
+}
+
+/** What many things want alike, as one line that opens. */
+function Alike({ tasks }: { tasks: [Task, ...Task[]] }) {
+  const [open, setOpen] = useState(false);
+  const [task] = tasks;
+  const all = Math.max(task.alike, tasks.length);
+  const kinds = [...new Set(tasks.map(({ tag }) => tag.variety))];
+  const said = kinds.slice(0, 5).join(', ') + (kinds.length > 5 || all > tasks.length ? ' …' : '');
+  return (
+    <Box
+      component="li"
+      sx={(t) => ({
+        listStyle: 'none',
+        py: 1.25,
+        borderTop: `1px solid ${t.vars?.palette.quiet}`,
+        '&:first-of-type': { borderTop: 0 },
+      })}
+    >
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'baseline' }}>
+        <Box component="span" sx={{ fontWeight: 700, fontSize: '1.0625rem' }}>
+          {task.do}: {counted(all)} {task.tag.subject === 'lot' ? 'lots' : 'plantings'}
+        </Box>
+        <Button aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open ? 'Fold them up' : 'Show them'}
+        </Button>
+      </Box>
+      <Box sx={(t) => ({ color: t.vars?.palette.text.secondary })}>{said}</Box>
+      {open && (
+        <Box component="ul" sx={{ m: 0, p: 0, pl: { md: 2 } }}>
+          {tasks.map((one) => (
+            <TaskRow key={one.id} tasks={[one]} />
+          ))}
+          {all > tasks.length && (
+            <Box component="li" sx={{ listStyle: 'none' }}>
+              The first {tasks.length} are shown;{' '}
+              <Link to={`/${task.place}`}>{places[task.place].title}</Link> lists the rest.
+            </Box>
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
 function Group({ title, tasks, total }: { title: string; tasks: Task[]; total: number }) {
   if (total === 0) return null;
   return (
@@ -116,11 +241,17 @@ function Group({ title, tasks, total }: { title: string; tasks: Task[]; total: n
         </Box>
       </Typography>
       <Box component="ul" sx={{ m: 0, p: 0 }}>
-        {byThing(tasks).map((ofOne) => (
-          <TaskRow key={ofOne[0].of + ofOne[0].place} tasks={ofOne} />
-        ))}
+        {lines(tasks).map((line) =>
+          'alike' in line ? (
+            <Alike key={line.key} tasks={line.alike} />
+          ) : (
+            <TaskRow key={line.key} tasks={line.tasks} />
+          ),
+        )}
       </Box>
-      {total > tasks.length && <Box>The first {tasks.length} are shown; the places list the rest.</Box>}
+      {total > tasks.length && !tasks.some(({ alike }) => alike >= MANY) && (
+        <Box>The first {tasks.length} are shown; the places list the rest.</Box>
+      )}
     </Box>
   );
 }

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\DB;
+use Tests\Support\Keeper;
+use Tests\TestCase;
+
+/** Today, and the lists of the evening and the morning: what many things want is one line, and what the plan says need not be said twice. */
+final class TodayTest extends TestCase
+{
+    private Keeper $keeper;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->keeper = new Keeper($this);
+    }
+
+    public function test_a_shelf_that_waits_for_its_tests_does_not_push_the_rest_off_the_page(): void
+    {
+        $squash = $this->keeper->sow($this->keeper->variety('squash-pepo', 'Bell Buoy'), '2026-05-01', 8);
+        $this->keeper->records($squash, 'first_bloom', '2026-09-10');
+        $this->keeper->records($squash, 'hand_wanted', '2026-09-11', ['fruits' => 2]);
+        for ($i = 0; $i < 40; $i++) {
+            $this->keeper->storedTomato("Sluice $i");
+        }
+        $due = DB::table('tasks')->where('best_at', '<=', '2026-09-14 23:59:59')->count();
+        $today = $this->getJson('/api/today')->assertOk()->json();
+        self::assertGreaterThan(40, $due);
+        self::assertSame($due, $today['now_total']);
+        $kinds = array_count_values(array_column($today['now'], 'kind'));
+        self::assertArrayHasKey('shut_flowers', $kinds);
+        foreach ($today['now'] as $task) {
+            self::assertLessThanOrEqual(12, $kinds[$task['kind']]);
+            self::assertSame(DB::table('tasks')->where('best_at', '<=', '2026-09-14 23:59:59')->where('kind', $task['kind'])->count(), $task['alike'], $task['kind']);
+        }
+    }
+
+    public function test_work_of_the_plan_is_ahead_now_or_late_and_says_since_when(): void
+    {
+        $this->plan(['id' => 'late', 'crop' => 'pea', 'variety' => $this->keeper->variety('pea', 'Coxswain'), 'plants' => 40, 'sow' => '2026-06-05']);
+        $planned = collect($this->getJson('/api/today')->json('planned'))->keyBy('kind');
+        self::assertSame(['late', "3\u{00A0}months late", '2026-06-05'], [$planned['sow']['state'], $planned['sow']['away'], $planned['sow']['on']]);
+        $ahead = $this->getJson('/api/today?on=2026-05-20')->json('planned.0');
+        self::assertSame(['ahead', "in 16\u{00A0}days"], [$ahead['state'], $ahead['away']]);
+        self::assertSame('now', $this->getJson('/api/today?on=2026-06-05')->json('planned.0.state'));
+    }
+
+    public function test_what_the_plan_has_pollinated_by_hand_stands_on_the_evening_list_once_it_blooms(): void
+    {
+        $variety = $this->keeper->variety('squash-pepo', 'Bell Buoy');
+        $this->plan(['id' => 'squash', 'crop' => 'squash-pepo', 'variety' => $variety, 'plants' => 6, 'sow' => '2026-06-20', 'cover' => 'bagged']);
+        $code = $this->keeper->sow($variety, '2026-06-20', 6);
+        $evening = fn (): array => $this->getJson('/api/rounds/evening')->assertOk()->json('lines');
+        self::assertSame([], $evening());
+        $this->keeper->records($code, 'first_bloom', '2026-09-10');
+        self::assertSame([$code], array_map(static fn (array $line): string => $line['tag']['code'], $evening()));
+        self::assertSame('flowers_shut', $evening()[0]['offer']['kind']);
+        self::assertStringContainsString('The plan has it pollinated by hand', implode(' ', $evening()[0]['says']));
+        // Once it is said how many, the list reckons how many flowers that takes, and has it once.
+        $this->keeper->records($code, 'hand_wanted', '2026-09-12', ['fruits' => 2]);
+        self::assertCount(1, $evening());
+        self::assertStringContainsString('to shut in all', implode(' ', $evening()[0]['says']));
+    }
+
+    /** @param  array<string, mixed>  $planting */
+    private function plan(array $planting): void
+    {
+        $plan = $this->postJson('/api/plans', ['year' => 2026])->assertOk();
+        $this->putJson('/api/plans/2026', ['version' => $plan->json('version'), 'said' => 'Planned', 'content' => [...$plan->json('content'), 'plantings' => [['purpose' => 'seed', 'spot' => ['x' => 0, 'y' => 0, 'width' => 2, 'depth' => 1], ...$planting]]]])->assertOk();
+    }
+}
