@@ -14,6 +14,7 @@ use App\Plans\PlannedWork;
 use App\Voice\When;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** What is due over everything: now, already possible, and coming up. */
 final readonly class DueLists
@@ -63,17 +64,17 @@ final readonly class DueLists
     }
 
     /**
-     * The first of a list, of each kind no more than a handful; each knows how many there are like it.
+     * The first of a list, of each kind no more than a handful; each knows how many there are like it, as far as they are counted.
      *
      * @param  Builder<DueTask>  $of
      * @return Collection<int, DueTask>
      */
     private static function first(Builder $of, string $order): Collection
     {
-        $counted = $of->clone()->select('tasks.*')->selectRaw("row_number() OVER (PARTITION BY kind, loss ORDER BY $order) AS nth")->selectRaw('count(*) OVER (PARTITION BY kind, loss) AS alike');
-
+        $listed = $of->clone()->orderByRaw($order)->limit(DueTask::COUNTED);
+        $alike = DB::query()->fromSub($listed, 'listed')->selectRaw("*, row_number() OVER (PARTITION BY kind, loss ORDER BY $order) AS nth, count(*) OVER (PARTITION BY kind, loss) AS alike");
         $tasks = DueTask::query();
-        $tasks->fromSub($counted, 'tasks');
+        $tasks->fromSub($alike, 'alike');
 
         return $tasks->where('nth', '<=', self::ALIKE)->orderByRaw($order)->limit(self::MOST)->get();
     }

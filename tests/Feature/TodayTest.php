@@ -44,9 +44,10 @@ final class TodayTest extends TestCase
         $this->plan(['id' => 'late', 'crop' => 'pea', 'variety' => $this->keeper->variety('pea', 'Coxswain'), 'plants' => 40, 'sow' => '2026-06-05']);
         $planned = collect($this->getJson('/api/today')->json('planned'))->keyBy('kind');
         self::assertSame(['late', "3\u{00A0}months late", '2026-06-05'], [$planned['sow']['state'], $planned['sow']['away'], $planned['sow']['on']]);
-        $ahead = $this->getJson('/api/today?on=2026-05-20')->json('planned.0');
-        self::assertSame(['ahead', "in 16\u{00A0}days"], [$ahead['state'], $ahead['away']]);
-        self::assertSame('now', $this->getJson('/api/today?on=2026-06-05')->json('planned.0.state'));
+        $this->plan(['id' => 'next', 'crop' => 'pea', 'variety' => $this->keeper->variety('pea', 'Hawser'), 'plants' => 40, 'sow' => '2027-06-05'], 2027);
+        $seen = fn (string $on): array => array_values(array_filter($this->getJson("/api/today?on=$on")->assertOk()->json('planned'), static fn (array $task): bool => $task['year'] === 2027 && $task['kind'] === 'sow'))[0];
+        self::assertSame(['ahead', "in 16\u{00A0}days"], [$seen('2027-05-20')['state'], $seen('2027-05-20')['away']]);
+        self::assertSame('now', $seen('2027-06-05')['state']);
     }
 
     public function test_what_the_plan_has_pollinated_by_hand_stands_on_the_evening_list_once_it_blooms(): void
@@ -67,9 +68,9 @@ final class TodayTest extends TestCase
     }
 
     /** @param  array<string, mixed>  $planting */
-    private function plan(array $planting): void
+    private function plan(array $planting, int $year = 2026): void
     {
-        $plan = $this->postJson('/api/plans', ['year' => 2026])->assertOk();
-        $this->putJson('/api/plans/2026', ['version' => $plan->json('version'), 'said' => 'Planned', 'content' => [...$plan->json('content'), 'plantings' => [['purpose' => 'seed', 'spot' => ['x' => 0, 'y' => 0, 'width' => 2, 'depth' => 1], ...$planting]]]])->assertOk();
+        $plan = $this->postJson('/api/plans', ['year' => $year])->assertOk();
+        $this->putJson("/api/plans/$year", ['version' => $plan->json('version'), 'said' => 'Planned', 'content' => [...$plan->json('content'), 'plantings' => [['purpose' => 'seed', 'spot' => ['x' => 0, 'y' => 0, 'width' => 2, 'depth' => 1], ...$planting]]]])->assertOk();
     }
 }

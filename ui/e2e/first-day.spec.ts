@@ -15,9 +15,15 @@ test('an empty garden says in each place what belongs there and how it gets ther
   await page.goto('/');
   await expect(page).toHaveURL(/\/today$/);
   await expect(page.getByText('Harbour Row')).toBeVisible();
-  await expect(
-    page.getByText('Begin on the Plot: add a variety and a planting of it.', { exact: false }),
-  ).toBeVisible();
+  for (const [way, leads] of [
+    ['Take stock of seed that you have', '/store/stock'],
+    ['Plan the season', '/plot/plan'],
+    ['Write down what grows', '/plot/new'],
+  ] as const) {
+    await page.getByRole('link', { name: way }).click();
+    await expect(page).toHaveURL(new RegExp(leads));
+    await page.goto('/today');
+  }
   for (const [place, says] of empties) {
     await page.goto(`/${place}`);
     await expect(page.getByText(says, { exact: false })).toBeVisible();

@@ -106,7 +106,7 @@ test('what the plan wants sown is sown from Today, and what is not sown this yea
   page,
 }) => {
   await page.goto('/today');
-  const plan = page.getByRole('region', { name: 'From the plan' });
+  const plan = page.getByRole('region', { name: /^The plan/ });
   const sow = plan.getByRole('listitem').filter({ hasText: 'Sow Quayside' });
   await sow.getByRole('link', { name: 'Sow Quayside: record it' }).tap();
   await expect(page.getByPlaceholder('Name of the variety or crop')).toHaveValue(/Quayside/);
