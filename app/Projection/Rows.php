@@ -9,6 +9,7 @@ use App\Models\Lot;
 use App\Models\Planting;
 use App\Models\Variety;
 use App\Moment;
+use App\Words\Stages;
 use DateTimeImmutable;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\LineWord;
@@ -45,7 +46,7 @@ final class Rows
             'variety' => $lot->variety->name,
             'variety_id' => $lot->variety_id,
             'place' => $course->place()->value,
-            'stage' => $course->place() === Place::Bench ? ($course->cleaning->isClean() ? 'clean' : $course->cleaning->stage->value) : $course->drying->verdict()->value,
+            'stage' => Stages::stage($course),
             'used_up' => (int) $course->isUsedUp(),
             'year' => $year,
             'seeds' => $stock->seeds(),

@@ -11,10 +11,13 @@ use Marrow\Core\Work\Place;
 /** Where a lot stands, in a word or two. */
 final class Stages
 {
+    /** Looked for, and not there. */
+    private const MISSING = 'missing';
+
     public static function of(string $place, string $stage, bool $usedUp): string
     {
         if ($usedUp) {
-            return 'used up';
+            return $stage === self::MISSING ? 'missing' : 'used up';
         }
 
         return match ($place) {
@@ -37,10 +40,17 @@ final class Stages
 
     public static function ofCourse(LotCourse $course): string
     {
-        return self::of(
-            $course->place()->value,
-            $course->place() === Place::Bench ? ($course->cleaning->isClean() ? CleaningStage::Clean->value : $course->cleaning->stage->value) : $course->drying->verdict()->value,
-            $course->isUsedUp(),
-        );
+        return self::of($course->place()->value, self::stage($course), $course->isUsedUp());
+    }
+
+    /** As it is kept for the lists: how far it is where it is. */
+    public static function stage(LotCourse $course): string
+    {
+        return match (true) {
+            $course->isMissing() => self::MISSING,
+            $course->place() !== Place::Bench => $course->drying->verdict()->value,
+            $course->cleaning->isClean() => CleaningStage::Clean->value,
+            default => $course->cleaning->stage->value,
+        };
     }
 }

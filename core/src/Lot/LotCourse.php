@@ -147,6 +147,12 @@ final class LotCourse
         return $this->where->place;
     }
 
+    /** Whether nobody used it up that anybody knows of: it was looked for, and was not there. */
+    public function isMissing(): bool
+    {
+        return $this->isUsedUp() && $this->storing->missingAt !== null;
+    }
+
     public function isUsedUp(): bool
     {
         return $this->stock->stock->isUsedUp();

@@ -94,6 +94,8 @@ export class Refused extends Error {
     message: string,
     readonly fields: Record<string, string>,
     readonly status: number,
+    /** the id of what was refused, where several were sent together */
+    readonly draft?: string,
   ) {
     super(message);
   }

@@ -6,8 +6,9 @@ export class Asked extends Refused {
   constructor(
     readonly questions: string[],
     fields: Record<string, string>,
+    draft?: string,
   ) {
-    super(questions.join(' '), fields, 422);
+    super(questions.join(' '), fields, 422, draft);
   }
 }
 
@@ -44,9 +45,10 @@ async function answered(
 ): Promise<Answered> {
   const { data, error, response } = await asked.catch(silent);
   const body = (data ?? error ?? {}) as { message?: string; answers?: Answered[] };
-  const answer = body.answers?.[0];
+  // Of several that were sent together the one that was not kept is what there is to say.
+  const answer = body.answers?.find(({ status }) => status !== 'kept') ?? body.answers?.[0];
   if (answer === undefined) throw Refused.of(response, error);
   if (answer.status === 'kept') return answer;
-  if (answer.status === 'asked') throw new Asked(answer.questions, answer.errors);
-  throw new Refused(answer.message, answer.errors, response.status);
+  if (answer.status === 'asked') throw new Asked(answer.questions, answer.errors, answer.entry);
+  throw new Refused(answer.message, answer.errors, response.status, answer.entry);
 }

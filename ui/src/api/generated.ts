@@ -2938,6 +2938,8 @@ export interface components {
             gone?: boolean;
             /** @description Why it differs */
             reason?: string | null;
+            /** @description Only about so many */
+            about?: boolean;
         };
         /** Reserve set */
         EntryReserved: {

@@ -286,8 +286,9 @@ export function useStrike() {
   return useWrite((entry: string) => strike(entry, v7()));
 }
 
-export function useChoices(of: 'lots' | 'plantings', crop?: string) {
+export function useChoices(of: 'lots' | 'plantings', crop?: string, enabled = true) {
   return useQuery({
+    enabled,
     queryKey: ['choices', of, crop],
     queryFn: () => take(api.GET(`/choices/${of}`, { params: { query: { crop } } })),
   });

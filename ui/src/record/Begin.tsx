@@ -8,7 +8,7 @@ import { useNavigate, useSearchParams } from 'react-router';
 import { v7 } from 'uuid';
 import { Refused, type Beginning, type Draft, type PlaceName, type Variety } from '../api/client';
 import { Asked, recordOnce } from '../api/entries';
-import { afterwards, useBeginnings, useFrame, useVarieties, useWrite } from '../api/queries';
+import { afterwards, useBeginnings, useChoices, useFrame, useVarieties, useWrite } from '../api/queries';
 import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { useLook } from '../api/look';
@@ -29,6 +29,13 @@ const plannedAs = (given: URLSearchParams, variety: string): string =>
   given.get('variety') === variety && given.get('planned')?.startsWith('plan:') === true
     ? (given.get('planned') ?? '').slice(5)
     : '';
+
+/** The lot that a variety is sown from where there is but one of it; nothing where there is a choice, or none. */
+function useOnlyLot(variety: Variety | null): string | undefined {
+  const lots = useChoices('lots', variety?.crop, variety !== null).data;
+  const ofIt = (lots ?? []).filter((lot) => lot.variety === variety?.id);
+  return ofIt.length === 1 ? ofIt[0]?.id : undefined;
+}
 
 /**
  * A planting or a lot begins out of nothing: with what, of which variety, when. Where it can begin in several ways, the
@@ -67,8 +74,10 @@ export function Begin({
     }),
     { title, at: `${window.location.pathname}${window.location.search}` },
   );
-  const { values, set } = draft;
-  const chosen = varieties.data?.find(({ id }) => id === values.variety) ?? null;
+  const { values: typed, set } = draft;
+  const chosen = varieties.data?.find(({ id }) => id === typed.variety) ?? null;
+  const only = useOnlyLot(subject === 'planting' ? chosen : null);
+  const values = only === undefined ? typed : { ...typed, fields: { lot: only, ...typed.fields } };
   const way = ways.find(({ kind }) => kind === values.kind) ?? ways[0];
   const fields = (way?.fields ?? []).filter(({ hidden }) => !hidden);
   const save = useWrite((evenSo: boolean) =>

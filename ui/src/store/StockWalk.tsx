@@ -1,20 +1,22 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { v7 } from 'uuid';
 import { Refused, type Draft, type HeldLot } from '../api/client';
-import { recordAll } from '../api/entries';
+import { Asked, recordAll } from '../api/entries';
 import { afterwards, useFrame, useWrite } from '../api/queries';
 import { useSay } from '../kit/Said';
-import { Section, Trouble } from '../kit/Section';
+import { Caution, Section, Trouble } from '../kit/Section';
 import { Waiting } from '../kit/Waiting';
 import { TextInput } from '../kit/fields';
+import { roughly } from './roughly';
 import { plural } from '../kit/words';
 
-/** What was found of one packet: there, not there, or another number of seeds. */
-type Found = { there: 'yes' | 'no' | ''; seeds: string; reason: string };
+/** What was found of one packet: there, not there, or another number of seeds; its entry keeps its id however often it is sent. */
+type Found = { there: 'yes' | 'no' | ''; seeds: string; reason: string; id: string };
 
-const nothing: Found = { there: '', seeds: '', reason: '' };
+const nothing = (): Found => ({ there: '', seeds: '', reason: '', id: v7() });
 
 const key = (lot: HeldLot) => `${lot.lot} ${lot.container}`;
 
@@ -23,40 +25,58 @@ export function StockWalk({ lots, onDone }: { lots: HeldLot[]; onDone: () => voi
   const frame = useFrame();
   const say = useSay();
   const [found, setFound] = useState<Record<string, Found>>({});
-  const of = (lot: HeldLot) => found[key(lot)] ?? nothing;
+  const of = (lot: HeldLot) => found[key(lot)] ?? nothing();
   const looked = lots.filter((lot) => of(lot).there !== '' || of(lot).seeds.trim() !== '');
   const set = (lot: HeldLot, change: Partial<Found>) =>
-    setFound((was) => ({ ...was, [key(lot)]: { ...(was[key(lot)] ?? nothing), ...change } }));
-  const save = useWrite(() =>
+    setFound((was) => ({ ...was, [key(lot)]: { ...(was[key(lot)] ?? nothing()), ...change } }));
+  const save = useWrite((evenSo: boolean) =>
     recordAll(
       looked.map((lot): Draft => {
-        const { there, seeds, reason } = of(lot);
+        const { there, seeds, reason, id } = of(lot);
+        const { seeds: many, about } = roughly(seeds);
         return {
-          id: v7(),
+          id,
           about: { subject: 'lot', id: lot.lot },
           kind: 'seen',
           happened_at: frame.data?.now ?? '',
           payload: {
             container: lot.container,
             gone: there === 'no',
-            seeds: there === 'no' ? null : seeds.trim(),
+            seeds: there === 'no' ? null : many,
+            about: there !== 'no' && about,
             reason,
           } as never,
-          even_so: true,
+          even_so: evenSo,
         };
       }),
     ),
   );
+  const keep = (evenSo: boolean) =>
+    void afterwards(save.mutateAsync(evenSo), () => {
+      say(`Kept: stock taken of ${plural(looked.length, 'packet')}.`);
+      onDone();
+    });
+  // Of which packet it is that something is asked or refused; the others are as good as they were.
+  const at = (lot: HeldLot) =>
+    save.error instanceof Refused &&
+    save.error.draft !== undefined &&
+    save.error.draft === found[key(lot)]?.id
+      ? save.error
+      : undefined;
+  const wrong = lots.find((lot) => at(lot) !== undefined);
   return (
     <Section title="Stock-taking">
       <p style={{ maxWidth: '46em', marginTop: 0 }}>
         Walk along it and say of each whether it is there. Where there is another number of seeds, write that,
-        and why if you know.
+        and why if you know; “about 12” will do. What lies here and is not on the list is found by{' '}
+        <Link to="/read">its tag</Link> and moved here, or <Link to="/store/stock">written down</Link> if
+        nobody ever did.
       </p>
       <Box component="ul" aria-label="What should be there" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {lots.map((lot) => {
           const { there, seeds, reason } = of(lot);
           const name = `${lot.tag.code} ${lot.tag.variety}`;
+          const trouble = at(lot);
           const differs = there === 'no' || seeds.trim() !== '';
           return (
             <Box
@@ -91,13 +111,14 @@ export function StockWalk({ lots, onDone }: { lots: HeldLot[]; onDone: () => voi
                   <TextInput
                     hidden
                     label={`Seeds of ${name}`}
-                    inputMode="numeric"
+                    error={trouble instanceof Asked ? undefined : trouble?.message}
                     unit="seeds"
                     value={there === 'no' ? '' : seeds}
                     onChange={(text) => set(lot, { seeds: text, there: there === 'no' ? '' : there })}
                   />
                 </Box>
               </Box>
+              {trouble instanceof Asked && <Caution>{trouble.message}</Caution>}
               {differs && (
                 <Box sx={{ maxWidth: 480, mt: 0.5 }}>
                   <TextInput
@@ -111,7 +132,12 @@ export function StockWalk({ lots, onDone }: { lots: HeldLot[]; onDone: () => voi
           );
         })}
       </Box>
-      {save.error !== null && (
+      {wrong !== undefined && (
+        <Trouble>
+          Nothing is kept yet: look at {wrong.tag.code} {wrong.tag.variety}, {wrong.kind}.
+        </Trouble>
+      )}
+      {save.error !== null && wrong === undefined && (
         <Trouble>{save.error instanceof Refused ? save.error.message : 'That could not be kept.'}</Trouble>
       )}
       <Waiting write={save} />
@@ -119,15 +145,15 @@ export function StockWalk({ lots, onDone }: { lots: HeldLot[]; onDone: () => voi
         <Button
           variant="contained"
           disabled={looked.length === 0 || save.isPending}
-          onClick={() =>
-            void afterwards(save.mutateAsync(undefined), () => {
-              say(`Kept: stock taken of ${plural(looked.length, 'packet')}.`);
-              onDone();
-            })
-          }
+          onClick={() => keep(false)}
         >
           Keep what was found
         </Button>
+        {save.error instanceof Asked && (
+          <Button disabled={save.isPending} onClick={() => keep(true)}>
+            It was so all the same
+          </Button>
+        )}
         <Button
           onClick={() =>
             setFound((was) =>
@@ -135,7 +161,7 @@ export function StockWalk({ lots, onDone }: { lots: HeldLot[]; onDone: () => voi
                 lots.map((lot) => [
                   key(lot),
                   {
-                    ...(was[key(lot)] ?? nothing),
+                    ...(was[key(lot)] ?? nothing()),
                     there: was[key(lot)]?.there === 'no' ? 'no' : 'yes',
                   } as Found,
                 ]),

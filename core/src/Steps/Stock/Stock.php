@@ -14,7 +14,7 @@ use Marrow\Core\Cleaning\SeedMass;
 final class Stock
 {
     /** Without a weighed sample the seed mass is only the crop's ordinary one, so a count from it may be this far out. */
-    private const ORDINARY_SPREAD = 1.5;
+    public const ORDINARY_SPREAD = 1.5;
 
     /** The same seed on another scale, or in damper air. */
     private const SAME_MASS = 0.02;

@@ -17,26 +17,34 @@ final readonly class Seen implements Checked, Payload
     /**
      * @param  ?string  $container  id of the one that was looked into; null for the lot's only one
      * @param  bool  $gone  whether it was not there any more
+     * @param  ?int  $seeds  0 where there is nothing of it
+     * @param  bool  $about  whether nobody counted them one by one
      * @param  string  $reason  why there was another amount, where anybody knows
      */
-    public function __construct(public ?string $container, public bool $gone, public ?int $seeds, public ?float $massG, public string $reason) {}
+    public function __construct(public ?string $container, public bool $gone, public ?int $seeds, public ?float $massG, public string $reason, public bool $about) {}
 
     public static function kind(): Kind
     {
         return Kind::of('seen', Subject::Lot, 'Stock taken')->act('Count what is there')
             ->asks(
                 Field::reference('container', 'Which', 'container')->optional()->unasked(),
-                Field::integer('seeds', 'Seeds', '', 1, 100_000_000)->called('the number of seeds')->optional()->of('seed'),
+                Field::integer('seeds', 'Seeds', '', 0, 100_000_000)->called('the number of seeds')->optional()->of('seed'),
                 Field::mass('mass_g', 'It weighs')->called('the mass that is there')->optional(),
                 Field::flag('gone', 'Not there')->hint('It is gone, or there is nothing in it'),
                 Field::text('reason', 'Why it differs', 200)->optional('')->hint('Mice, miscounted, given away and not written down'),
+                Field::flag('about', 'Only about so many')->seldom(),
             )
-            ->says('{gone}', '{seeds}', '{mass_g}', '{reason}');
+            ->says('{gone}', '{seeds}', '{mass_g}', '{about}', '{reason}');
+    }
+
+    public function isGone(): bool
+    {
+        return $this->gone || $this->seeds === 0;
     }
 
     public function check(): void
     {
-        if ($this->gone && ($this->seeds !== null || $this->massG !== null)) {
+        if ($this->gone && (($this->seeds ?? 0) > 0 || $this->massG !== null)) {
             throw Refused::at('gone', 'Either it is gone, or there is some of it.');
         }
     }

@@ -22,6 +22,7 @@ use Marrow\Core\Steps\Holding\Holdings;
 use Marrow\Core\Steps\Holding\Surroundings;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Packets\Portioned;
+use Marrow\Core\Steps\Stock\Stock;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Steps\Stock\Withdrawn;
 use Marrow\Core\Steps\Treating\Bathed;
@@ -53,6 +54,9 @@ final class StoringStrand extends Strand
     public ?float $moisture = null;
 
     public ?MoistureGround $ground = null;
+
+    /** When it was looked for and was not there; null where it was found, or never looked for in vain. */
+    public ?\DateTimeImmutable $missingAt = null;
 
     private readonly Freezing $freezing;
 
@@ -234,6 +238,16 @@ final class StoringStrand extends Strand
         $this->ask($this->kepts->take($sown->container, $this->seedsOf($sown->seeds, $sown->massG), $entry->happenedAt));
     }
 
+    /** Nothing grows in a tin: what is more than ever lay in it is another packet, or something was never written down. */
+    private function mustHaveBeen(Seen $seen, Kept $kept): void
+    {
+        $thought = count($this->kepts->all) === 1 ? $this->stock->stock->seeds() : $kept->part;
+        $rough = $this->stock->stock->isRough();
+        if ($seen->seeds !== null && $thought !== null && $seen->seeds > $thought * ($rough ? Stock::ORDINARY_SPREAD : 1.0) + 1e-6) {
+            $this->doubt('seeds', sprintf('By what is recorded %s%s lay in it; %s are more. Is it another packet, or was something not written down?', $rough ? 'about ' : '', Show::count($thought), Show::count((float) $seen->seeds)));
+        }
+    }
+
     /** What was found there is what there is; what was thought before was wrong, or something happened that nobody wrote down. */
     #[Takes]
     public function seen(Seen $seen, Entry $entry): void
@@ -243,15 +257,19 @@ final class StoringStrand extends Strand
         if ($kept === null) {
             throw Misfit::outOfPlace('It is not in store, so there is no place to look for it in.');
         }
-        if (! $seen->gone && $seen->seeds === null && $seen->massG === null) {
+        if (! $seen->isGone() && $seen->seeds === null && $seen->massG === null) {
             return;
         }
+        $this->mustHaveBeen($seen, $kept);
+        $this->missingAt = null;
         if (count($this->kepts->all) === 1) {
-            $this->stock->filled($seen->massG, $seen->gone ? 0 : $seen->seeds);
+            $this->stock->filled($seen->isGone() ? null : $seen->massG, $seen->isGone() ? 0 : $seen->seeds);
+            $this->stock->stock->isAbout = $seen->about;
+            $this->missingAt = $seen->gone ? $entry->happenedAt : null;
 
             return;
         }
-        $found = $seen->gone ? 0.0 : $seen->seeds ?? (float) $seen->massG * 1000 / $this->stock->stock->tsm();
+        $found = $seen->isGone() ? 0.0 : $seen->seeds ?? (float) $seen->massG * 1000 / $this->stock->stock->tsm();
         $others = array_filter($this->shares(), fn (string|int $id): bool => $this->kepts->all[$id] !== $kept, ARRAY_FILTER_USE_KEY);
         if ($kept->part !== null) {
             $kept->part = (float) $found;
