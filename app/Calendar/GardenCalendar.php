@@ -36,7 +36,7 @@ final readonly class GardenCalendar
         }
         $now = $this->clock->now();
         $due = DueTask::standing($now)->where('best_at', '<=', Moment::keep($now->modify(sprintf('+%d days', self::DAYS_AHEAD))))->orderBy('best_at')->limit(self::MOST)->get();
-        foreach ($this->tasks->documents($due, new When($now)) as $task) {
+        foreach ($this->tasks->documents($due, new When($now, isRead: false)) as $task) {
             $this->event(
                 $calendar,
                 "due-{$task->tag->code}-{$task->kind}-".($task->about ?? ''),

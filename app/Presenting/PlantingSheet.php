@@ -20,7 +20,6 @@ use Marrow\Core\Journal\Subject;
 use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Steps\Marks\MarkStrand;
 use Marrow\Core\Steps\Origin\Picked;
-use Marrow\Core\Steps\Pollinating\PollinatingStrand;
 use Marrow\Core\Steps\Tending\Covering;
 use Marrow\Core\Steps\Tending\RogueReason;
 use Marrow\Core\Steps\Tending\TendingStrand;
@@ -68,15 +67,20 @@ final readonly class PlantingSheet
     /** @return list<Offer> what can be recorded of it, and the picking with which a lot begins */
     private static function offers(PlantingCourse $course): array
     {
-        $pick = $course->growing->sownAt === null ? [] : [self::pick($course->pollinating)];
+        $pick = $course->growing->sownAt === null ? [] : [self::pick($course)];
 
-        return [...$pick, ...$course->offers()];
+        $offers = [...$pick, ...$course->offers()];
+        usort($offers, static fn (Offer $a, Offer $b): int => $a->rank <=> $b->rank);
+
+        return $offers;
     }
 
     /** Where flowers were tied, only their fruits are offered as seed. */
-    private static function pick(PollinatingStrand $pollinating): Offer
+    private static function pick(PlantingCourse $course): Offer
     {
-        $offer = Offer::of(Picked::class, 10)->calledHere('Pick seed: start a lot');
+        $pollinating = $course->pollinating;
+        // Of what is all lifted and lies in store no seed can be picked; only what was picked before may still be written down.
+        $offer = Offer::of(Picked::class, $course->tending->isLifted && $course->tending->standing === 0 ? 90 : 10)->calledHere('Pick seed: start a lot');
         if ($pollinating->done === []) {
             return $offer;
         }

@@ -10,12 +10,13 @@ use Marrow\Core\Work\Later;
 /** Moments as a gardener says them, seen from a given day. */
 final readonly class When
 {
-    public function __construct(public DateTimeImmutable $now) {}
+    /** @param  bool  $isRead  at once, by whoever asks; what is kept and read later, as in a calendar, says the date for "tomorrow" */
+    public function __construct(public DateTimeImmutable $now, private bool $isRead = true) {}
 
     /** "today", "tomorrow", "Saturday 19 September", with the year when it is another one. */
     public function day(DateTimeImmutable $at): string
     {
-        return match ($this->daysTo($at)) {
+        return match ($this->isRead ? $this->daysTo($at) : null) {
             -1 => 'yesterday',
             0 => 'today',
             1 => 'tomorrow',
@@ -54,6 +55,7 @@ final readonly class When
         };
 
         return match (true) {
+            ! $this->isRead => $this->date($at),
             $days <= 0 => "this $part",
             $days === 1 => "yesterday $part",
             $days < 7 => $at->format('l'),

@@ -11,7 +11,7 @@ final class CrossingWords
 {
     public static function sentence(Crossing $crossing, string $code): string
     {
-        $off = sprintf('%d of %d plants grown from it in %s %s off-type', $crossing->off, $crossing->seen, $crossing->seenIn, $crossing->off === 1 ? 'was' : 'were');
+        $off = sprintf('%d of %s grown from it in %s %s off-type', $crossing->off, Quantity::number($crossing->seen, 'plant'), $crossing->seenIn, $crossing->off === 1 ? 'was' : 'were');
         $came = match (true) {
             $crossing->came === null => 'so it was crossed before it came here',
             $crossing->season === null => "so it was crossed in $crossing->came",

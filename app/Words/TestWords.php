@@ -26,7 +26,7 @@ final readonly class TestWords
             return sprintf('Nothing counted yet. The first count is on day %d.', $this->lot->facts->crop->test->firstCount);
         }
         $figure = Quantity::percent($share->rate()).', '.Quantity::likely($share->interval());
-        $few = $share->sown < 25 ? sprintf(' Only %d seeds were tested, so this says little.', $share->sown) : '';
+        $few = $share->sown < 25 ? sprintf(' Only %s tested, so this says little.', Quantity::number($share->sown, 'seed was', 'seeds were')) : '';
         if ($test->endedAt !== null) {
             $slept = $this->lot->testing->mayHaveSlept($test) ? ' It was fresh: what did not come up may have been asleep, and it is not counted against the lot.' : '';
 

@@ -180,6 +180,62 @@ final class TriedTest extends TestCase
         }
     }
 
+    public function test_taking_stock_takes_about_so_many_and_none_asks_when_more_than_ever_lay_there_and_says_what_is_missing(): void
+    {
+        $lot = $this->keeper->storedTomato();
+        $counted = fn (array $found, bool $evenSo = false) => $this->keeper->tries($lot, 'seen', '2026-09-13', $found, evenSo: $evenSo);
+        $counted(['seeds' => 18])->assertOk();
+        self::assertStringContainsString('18 lay in it; 40 are more', (string) $counted(['seeds' => 40])->assertStatus(422)->assertJsonPath('answers.0.status', 'asked')->content());
+        $counted(['seeds' => 12, 'about' => true])->assertOk();
+        self::assertStringContainsString('about 12', str_replace("\u{00A0}", ' ', (string) json_encode($this->keeper->section($lot, 'store')['facts'], JSON_UNESCAPED_UNICODE)));
+        $counted(['seeds' => 0])->assertOk();
+        self::assertSame('used up', $this->getJson("/api/lots/$lot")->json('stage'));
+        $other = $this->keeper->storedTomato('Weir');
+        $this->keeper->records($other, 'seen', '2026-09-13', ['gone' => true]);
+        self::assertSame('missing', $this->getJson("/api/lots/$other")->json('stage'));
+        self::assertStringContainsString('missing', (string) $this->getJson('/api/find?text=weir')->content());
+        $this->keeper->records($other, 'seen', '2026-09-14', ['seeds' => 9]);
+        self::assertSame('in store', $this->getJson("/api/lots/$other")->json('stage'), 'it was found again');
+    }
+
+    public function test_what_is_all_lifted_is_not_picked_from_first(): void
+    {
+        $beet = $this->keeper->sow($this->keeper->variety('beetroot', 'Bollard'), '2026-05-01', 20);
+        self::assertSame('picked', $this->getJson("/api/plantings/$beet")->json('offers.0.kind'));
+        $this->keeper->records($beet, 'lifted', '2026-09-10', ['plants' => 20, 'kept' => 18]);
+        $offers = $this->getJson("/api/plantings/$beet")->json('offers');
+        self::assertNotSame('picked', $offers[0]['kind']);
+        self::assertSame('As its kind is kept: in damp sand, or dry and airy', collect($this->getJson('/api/plantings/'.$this->keeper->sow($this->keeper->variety('onion', 'Capstan'), '2026-04-01', 20))->json('offers'))->firstWhere('kind', 'lifted')['fields'][2]['hint'] ?? null);
+    }
+
+    public function test_a_calendar_says_the_date_and_not_tomorrow(): void
+    {
+        $squash = $this->keeper->sow($this->keeper->variety('squash-pepo', 'Bell Buoy'), '2026-05-01', 8);
+        $this->keeper->records($squash, 'first_bloom', '2026-09-10');
+        $this->keeper->records($squash, 'hand_wanted', '2026-09-11', ['fruits' => 2]);
+        $this->keeper->records($this->keeper->storedTomato(), 'test_started', '2026-09-13', ['test' => 't', 'replicates' => 1, 'seeds' => 20, 'temperature_c' => 24, 'method' => 'dish']);
+        $calendar = $this->get('/api/calendar.ics')->assertOk()->content();
+        self::assertStringContainsString('BEGIN:VEVENT', $calendar);
+        self::assertDoesNotMatchRegularExpression('/(?<!Shut flowers for )\b(today|tomorrow|yesterday)\b/i', $calendar);
+    }
+
+    public function test_what_is_reserved_and_what_is_left_in_a_packet_adds_up(): void
+    {
+        $lot = $this->keeper->storedTomato();
+        $this->keeper->records($lot, 'seen', '2026-09-11', ['seeds' => 18]);
+        $this->keeper->records($lot, 'reserved', '2026-09-12', ['seeds' => 5]);
+        $this->keeper->tries($lot, 'withdrawn', '2026-09-13', ['purpose' => 'lost', 'seeds' => 15], evenSo: true)->assertOk();
+        $facts = array_map(static fn (array $fact): string => str_replace("\u{00A0}", ' ', $fact['label'].': '.$fact['said']), $this->keeper->section($lot, 'packets')['facts']);
+        self::assertSame(['Kept in reserve: all that is left: 3 seeds of the 5 seeds wanted'], $facts);
+    }
+
+    public function test_a_steady_test_is_proposed_at_a_warmth_that_suits_what_likes_it_cool(): void
+    {
+        $lot = $this->came($this->keeper->variety('carrot', 'Leadline'), 300);
+        $fields = collect($this->getJson("/api/lots/$lot")->json('offers'))->firstWhere('kind', 'test_started')['fields'];
+        self::assertSame('25', (string) collect($fields)->firstWhere('key', 'temperature_c')['usual']);
+    }
+
     private function came(string $variety, int $seeds): string
     {
         return $this->keeper->sends(['about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['variety' => $variety], 'kind' => 'received', 'happened_at' => '2026-03-01', 'payload' => ['how' => 'given', 'seeds' => $seeds]])->assertOk()->json('answers.0.code');

@@ -9,6 +9,7 @@ use App\Documents\OfferDocument;
 use App\Sheet\SheetSection;
 use App\Voice\Quantity;
 use App\Voice\When;
+use Marrow\Core\Fields\Show;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Lot\Portioning;
 use Marrow\Core\Steps\Packets\Packet;
@@ -43,10 +44,13 @@ final class PacketsSection implements SheetSection
     {
         $unit = $lot->facts->crop->counts()->value;
         $spare = $lot->packets->spareSeeds();
+        $reserve = $lot->packets->reserve;
+        $there = $lot->stock->stock->seeds();
+        $short = $there !== null && $there < $reserve;
 
         return array_values(array_filter([
-            $lot->packets->reserve === 0 ? null : new FactDocument('Kept in reserve', Quantity::seeds($lot->packets->reserve, $unit)),
-            $spare === null ? null : new FactDocument('Beyond that', Quantity::seedsOf($spare, $lot->stock->stock->isCounted(), $unit)),
+            $reserve === 0 ? null : new FactDocument('Kept in reserve', $short ? sprintf('all that is left: %s of the %s wanted', Quantity::seedsOf($there, $lot->stock->stock->isCounted(), $unit), Quantity::seeds($reserve, $unit)) : Quantity::seeds($reserve, $unit)),
+            $spare === null || $short ? null : new FactDocument('Beyond that', Quantity::seedsOf($spare, $lot->stock->stock->isCounted(), $unit)),
         ]));
     }
 
@@ -65,7 +69,7 @@ final class PacketsSection implements SheetSection
             $seeds,
             $kept->emptiedAt !== null
                 ? 'used up '.$when->date($kept->emptiedAt)
-                : Quantity::seeds((float) $seeds, $unit).($packet->plants === null ? '' : ' for '.Quantity::number($packet->plants, 'plant')),
+                : self::held($packet, $seeds ?? 0, $unit),
             implode(' › ', $kept->path),
             $kept->emptiedAt !== null,
             $forecast === null || $kept->emptiedAt !== null || $sowing < $when->now ? '' : Quantity::percent($forecast->shareAt($sowing)).' alive then, '.Quantity::likely($forecast->limitsAt($sowing)),
@@ -76,6 +80,17 @@ final class PacketsSection implements SheetSection
                 Offer::of(Seen::class, 3)->given('container', $id),
             ]),
         );
+    }
+
+    /** "21 seeds for 12 plants", or, once some were taken: "16 seeds left of 21, made for 12 plants". */
+    private static function held(Packet $packet, int $seeds, string $unit): string
+    {
+        $plants = $packet->plants === null ? '' : Quantity::number($packet->plants, 'plant');
+
+        return match (true) {
+            $seeds < $packet->made => sprintf('%s left of %s%s', Quantity::seeds($seeds, $unit), Show::count($packet->made), $plants === '' ? '' : ", made for $plants"),
+            default => Quantity::seeds($seeds, $unit).($plants === '' ? '' : " for $plants"),
+        };
     }
 
     /** What was reckoned when it was made may not hold any more: a test came since, or it lay in another place. */

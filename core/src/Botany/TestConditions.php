@@ -34,4 +34,10 @@ final readonly class TestConditions
         public bool $chilling,
         public ?FreshDormancy $fresh = null,
     ) {}
+
+    /** Where nothing changes by day and night: the middle of what it wants, which suits those that like it cool and those that like it warm. °C */
+    public function steadyTemperature(): float
+    {
+        return ($this->temperatureLow + $this->temperatureHigh) / 2;
+    }
 }

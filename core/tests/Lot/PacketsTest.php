@@ -72,9 +72,9 @@ final class PacketsTest extends CoreTestCase
         $diary = self::parted(['reserve' => null] + self::PACKETS);
         // 46 of the 200 are in packets.
         self::assertSame([], $diary->asks('withdrawn', '2026-12-01', ['purpose' => 'lost', 'seeds' => 154])->questions);
-        self::assertAsks($diary->asks('withdrawn', '2026-12-01', ['purpose' => 'lost', 'seeds' => 160])->questions, 'seeds', 'That is 6 seeds more than lie outside its packets: say which packet was opened.');
-        self::assertAsks($diary->asksHeard('sown', '2027-04-01', ['plants' => 90, 'lot' => 'this', 'seeds' => 170], 'lot')->questions, 'seeds', 'That is 16 seeds more');
-        self::assertAsks($diary->asks('test_started', '2026-11-05', ['test' => 't', 'replicates' => 4, 'seeds' => 40, 'temperature_c' => 20, 'method' => 'dish'])->questions, 'seeds', 'That is 6 seeds more');
+        self::assertAsks($diary->asks('withdrawn', '2026-12-01', ['purpose' => 'lost', 'seeds' => 160])->questions, 'seeds', 'Not so much lies outside its packets: say which of them was opened.');
+        self::assertAsks($diary->asksHeard('sown', '2027-04-01', ['plants' => 90, 'lot' => 'this', 'seeds' => 170], 'lot')->questions, 'seeds', 'Not so much lies outside its packets');
+        self::assertAsks($diary->asks('test_started', '2026-11-05', ['test' => 't', 'replicates' => 4, 'seeds' => 40, 'temperature_c' => 20, 'method' => 'dish'])->questions, 'seeds', 'Not so much lies outside its packets');
         self::assertSame([], $diary->asks('withdrawn', '2026-12-01', ['purpose' => 'sowing', 'seeds' => 17, 'container' => 'c'])->questions);
     }
 

@@ -74,6 +74,7 @@ export function useDraft<T extends object>(
       ? { id: stored.id, values: { ...start(), ...stored.values } }
       : { id: v7(), values: start() };
   });
+  const [resumed, setResumed] = useState(() => isKept(read(name)));
   useEffect(() => {
     open.set(name, (open.get(name) ?? 0) + 1);
     changed();
@@ -93,9 +94,12 @@ export function useDraft<T extends object>(
   return {
     id: draft.id,
     values: draft.values,
+    /** Whether it opened with what was typed before and not kept: refused, or left. */
+    resumed,
     set: (change: Partial<T>) => keep({ ...draft, values: { ...draft.values, ...change } }),
     clear: () => {
       setDraft({ id: v7(), values: start() });
+      setResumed(false);
       drop(name);
     },
   };

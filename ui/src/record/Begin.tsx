@@ -14,6 +14,7 @@ import { useSay } from '../kit/Said';
 import { useLook } from '../api/look';
 import { useDraft } from '../kit/draft';
 import { Coming } from '../kit/Coming';
+import { Resumed } from '../kit/Resumed';
 import { Waiting } from '../kit/Waiting';
 import { findVarieties } from './handbook';
 import { ChoiceInput, Labelled, sentOf, startOf, TextInput } from '../kit/fields';
@@ -112,6 +113,7 @@ export function Begin({
       <Typography variant="h1" sx={{ mb: 2 }}>
         {way === ways[0] ? title : way.act}
       </Typography>
+      <Resumed draft={draft} />
       <Labelled label="Variety" error={errors['variety']}>
         {({ id }) => (
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>

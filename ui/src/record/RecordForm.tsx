@@ -11,6 +11,7 @@ import { useDraft } from '../kit/draft';
 import { DayInput } from '../kit/DayInput';
 import { LotInput, PlantingInput } from './ThingInput';
 import { sentOf, startOf, type Value } from '../kit/fields';
+import { Resumed } from '../kit/Resumed';
 import { Waiting } from '../kit/Waiting';
 import { moment } from '../kit/words';
 import { errorOf, FieldGrid, type Values } from '../kit/FieldGrid';
@@ -122,6 +123,7 @@ export function RecordForm({
       {cautions.map((caution) => (
         <Caution key={caution}>{caution}</Caution>
       ))}
+      <Resumed draft={draft} />
       {/* What was recorded of the wrong thing is moved to the right one. */}
       {corrects !== undefined && about !== 'a new lot' && movable.has(about.subject) && (
         <Box sx={{ maxWidth: 440, mt: 1.5 }}>

@@ -6,6 +6,7 @@ namespace Marrow\Core\Steps\Growing;
 
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
@@ -104,7 +105,7 @@ final class GrowingStrand extends Strand
     {
         $this->mustBeSown();
         if ($this->sown !== null && $seen->seen > $this->sown->plants) {
-            $this->doubt('seen', sprintf('Only %d plants were sown.', $this->sown->plants));
+            $this->doubt('seen', sprintf('Only %s sown.', $this->sown->plants === 1 ? '1 plant was' : Show::count((float) $this->sown->plants).' plants were'));
         }
         $this->offTypes = $seen;
     }

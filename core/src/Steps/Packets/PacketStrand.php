@@ -160,7 +160,7 @@ final class PacketStrand extends Strand
         $there = $this->stock->stock->seeds();
         $packed = array_sum(array_map(static fn (Kept $kept): float => $kept->part ?? 0.0, $this->kepts->all));
         if ($container === null && $there !== null && $packed > $there + self::A_HAIR) {
-            $this->doubt($field, sprintf('That is %s seeds more than lie outside its packets: say which packet was opened.', Show::count(round($packed - $there))));
+            $this->doubt($field, 'Not so much lies outside its packets: say which of them was opened.');
         }
     }
 

@@ -238,12 +238,12 @@ final class StoringStrand extends Strand
         $this->ask($this->kepts->take($sown->container, $this->seedsOf($sown->seeds, $sown->massG), $entry->happenedAt));
     }
 
-    /** Nothing grows in a tin: what is more than ever lay in it is another packet, or something was never written down. */
+    /** Nothing grows in a tin, though what was missing turns up: what is more than ever lay in it is another packet, or something was never written down. */
     private function mustHaveBeen(Seen $seen, Kept $kept): void
     {
         $thought = count($this->kepts->all) === 1 ? $this->stock->stock->seeds() : $kept->part;
         $rough = $this->stock->stock->isRough();
-        if ($seen->seeds !== null && $thought !== null && $seen->seeds > $thought * ($rough ? Stock::ORDINARY_SPREAD : 1.0) + 1e-6) {
+        if ($seen->seeds !== null && $thought !== null && $thought > 0.0 && $seen->seeds > $thought * ($rough ? Stock::ORDINARY_SPREAD : 1.0) + 1e-6) {
             $this->doubt('seeds', sprintf('By what is recorded %s%s lay in it; %s are more. Is it another packet, or was something not written down?', $rough ? 'about ' : '', Show::count($thought), Show::count((float) $seen->seeds)));
         }
     }

@@ -26,7 +26,7 @@ final readonly class Lifted implements Checked, Payload
             ->asks(
                 Field::integer('plants', 'Taken up', '', 1, 1_000_000)->called('the number taken up')->of('plant'),
                 Field::integer('kept', 'Kept to be planted again', '', 0, 1_000_000)->called('the number kept')->of('plant')->hint('The sound ones that are most like the variety'),
-                Field::text('how', 'How they are kept', 300)->called('how they are kept')->optional('')->hint('In damp sand, in the cellar'),
+                Field::text('how', 'How they are kept', 300)->called('how they are kept')->optional('')->hint('As its kind is kept: in damp sand, or dry and airy'),
             )
             ->says('{plants}', '{kept} kept', '{how}');
     }

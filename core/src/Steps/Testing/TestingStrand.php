@@ -130,7 +130,7 @@ final class TestingStrand extends Strand
             return [];
         }
 
-        return [Offer::of(TestStarted::class, $this->where->place === Place::Store ? 20 : 50)->usually('temperature_c', $this->crop->test->temperatureHigh)];
+        return [Offer::of(TestStarted::class, $this->where->place === Place::Store ? 20 : 50)->usually('temperature_c', $this->crop->test->steadyTemperature())];
     }
 
     /** @return list<TestCourse> */
