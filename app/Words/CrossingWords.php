@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Lineage\Crossing;
+use App\Voice\Quantity;
 
 /** Why a lot is taken to be crossed, said of a lot. */
 final class CrossingWords

@@ -32,7 +32,7 @@ final class CrossingTest extends TestCase
         foreach ([$lot, $daughter, $granddaughter] as $code) {
             $sheet = $this->getJson("/api/lots/$code");
             self::assertSame('crossed', $sheet->json('tag.line'), $code);
-            self::assertStringContainsString("2 of 5 plants grown from it in $growOut were off-type, so it was crossed in $first, in the bloom of 2023", $sheet->json('crossed'));
+            self::assertStringContainsString("2 of 5\u{00A0}plants grown from it in $growOut were off-type, so it was crossed in $first, in the bloom of 2023", $sheet->json('crossed'));
         }
         self::assertStringContainsString("it descends from $lot", $this->getJson("/api/lots/$granddaughter")->json('crossed'));
         self::assertSame('not known', $this->getJson("/api/lots/$stranger")->json('tag.line'));
