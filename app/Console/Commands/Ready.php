@@ -47,7 +47,8 @@ final class Ready extends Command
             return self::FAILURE;
         }
         try {
-            $this->callSilently('migrate', ['--force' => true]);
+            // All or nothing: killed in the middle, a half changed garden could not be opened by any program.
+            DB::transaction(fn (): int => $this->callSilently('migrate', ['--force' => true]));
         } catch (RuntimeException $e) {
             // A newer garden, above all.
             $this->error($e->getMessage());
