@@ -16,7 +16,7 @@ final class BenchTest extends TestCase
     {
         $this->lay('marrow:demo');
         DB::disconnect();
-        $server = RealServer::on($this->database);
+        $server = RealServer::on($this->database, ['MARROW_COPIES' => "$this->database-copies"]);
         try {
             self::assertSame(0, Artisan::call('marrow:bench', ['url' => $server->url(''), '--rounds' => 1, '--lines' => 40, '--label' => 'demo']));
         } finally {
@@ -24,11 +24,12 @@ final class BenchTest extends TestCase
         }
         $said = explode("\n", trim(Artisan::output()));
         $lines = array_slice($said, (int) key(preg_grep('/of each call/', $said) ?: []));
-        [$record, $list, $note] = array_slice($lines, -3);
+        [$record, $list, $copies, $note] = array_slice($lines, -4);
         self::assertStringContainsString('(demo, 1 of each call)', $lines[0]);
         self::assertMatchesRegularExpression('/^bare framework route +[\d.]+ +[\d.]+ +[\d.]+$/', $lines[1], 'how far its ratio is from 1 says how far to trust the others');
         self::assertMatchesRegularExpression('/^record an entry +[\d.]+ +[\d.]+ +[\d.]+$/', $record);
         self::assertMatchesRegularExpression('/^40 lines taken in as one: [\d.]+ s; taken back: [\d.]+ s$/', $list);
+        self::assertMatchesRegularExpression('/^Copied: [\d.]+ s; gone back to: [\d.]+ s$/', $copies);
         self::assertMatchesRegularExpression('/^A note while everything is reckoned afresh: \d+ ms, the longest \d+ ms \(\d+ notes\)$/', $note);
         self::assertGreaterThan(0, DB::table('journal_entries')->where('payload', 'like', '%Meanwhile%')->count());
         self::assertSame(4, DB::table('journal_entries')->where('payload', 'like', '%Measured%')->count(), 'one, and three to warm up');

@@ -42,6 +42,8 @@ final class Bench extends Command
         $lines = max(1, min(2000, (int) $this->option('lines')));
         [$in, $back] = $this->takesIn($client, $lines);
         $this->line(sprintf('%s lines taken in as one: %.1f s; taken back: %.1f s', number_format($lines), $in, $back));
+        $copies = $this->copies($client);
+        $this->line($copies === null ? 'No copies are kept of it.' : sprintf('Copied: %.1f s; gone back to: %.1f s', ...$copies));
         $waits = $this->meanwhile($client);
         $this->line(sprintf('A note while everything is reckoned afresh: %.0f ms, the longest %.0f ms (%d notes)', $waits[intdiv(count($waits), 2)], $waits[count($waits) - 1], count($waits)));
 
@@ -150,8 +152,61 @@ final class Bench extends Command
             'what to do about crossing' => static fn (): ResponseInterface => $client->post('plans/2027/remedies', [RequestOptions::JSON => [
                 'shift_days' => 28, 'move' => true, 'cage' => true, 'alternate' => true, 'bag' => true, 'leave_out' => true,
             ]]),
+            'the settings' => $get('settings'),
+            'varieties' => $get('varieties'),
+            'lots to choose from' => $get('choices/lots'),
+            'people' => $get('people'),
+            'a crop and its figures' => $get('crops/tomato'),
+            'tags of a lot' => $get("tags?codes=$lot"),
+            'lists that came in' => $get('intakes'),
+            'copies' => $get('copies'),
+            'calendar of everything' => $get('calendar.ics'),
+            'calendar of a plan' => $get('plans/2027/calendar.ics'),
+            ...$this->changes($client),
             'record an entry' => self::note($client, 'Measured'),
         ];
+    }
+
+    /**
+     * What bears on much: it answers at once, and what follows from it is reckoned after.
+     *
+     * @return array<string, \Closure(): ResponseInterface>
+     */
+    private function changes(Client $client): array
+    {
+        $turn = 0;
+        $put = static fn (string $path, \Closure $body): \Closure => static function () use ($client, $path, $body, &$turn): ResponseInterface {
+            return $client->put($path, [RequestOptions::JSON => $body(++$turn % 2)]);
+        };
+        $place = data_get(json_decode((string) $client->get('store-places')->getBody(), true), '0');
+        $place = is_array($place) ? array_intersect_key($place, array_flip(['id', 'name', 'temperature', 'rh'])) : [];
+        $id = is_string($place['id'] ?? null) ? $place['id'] : '';
+
+        return [
+            'a setting of the whole store' => $put('settings/room_rh', static fn (int $odd): array => ['value' => $odd === 1 ? '51' : '52']),
+            'the air of a place' => $put("store-places/$id", static fn (int $odd): array => ['temperature' => $odd === 1 ? '17' : '18'] + $place),
+            'a figure of a crop' => $put('crops/tomato/figures', static fn (int $odd): array => ['path' => 'storage.ordinary_years', 'value' => $odd === 1 ? '5' : '6']),
+        ];
+    }
+
+    /**
+     * A copy of the garden, and back to it.
+     *
+     * @return array{float, float}|null seconds of either; null where no copies are kept
+     */
+    private function copies(Client $client): ?array
+    {
+        $start = hrtime(true);
+        $made = $client->post('copies', [RequestOptions::JSON => new \stdClass, RequestOptions::HTTP_ERRORS => false]);
+        $copied = (hrtime(true) - $start) / 1e9;
+        $copy = data_get(json_decode((string) $client->get('copies')->getBody(), true), '0');
+        if ($made->getStatusCode() !== 200 || ! is_array($copy) || ! is_string($copy['name'] ?? null)) {
+            return null;
+        }
+        $start = hrtime(true);
+        $client->post("copies/{$copy['name']}/restore", [RequestOptions::JSON => ['lost' => $copy['lost'] ?? -1]]);
+
+        return [$copied, (hrtime(true) - $start) / 1e9];
     }
 
     /**
