@@ -98,7 +98,8 @@ final readonly class Works
             $found = ($this->doings[$work->kind] ?? throw new LogicException("Nobody does $work->kind."))->do($work->asked(), $this->watch($id));
             $this->note($id, WorkState::Done, ['share' => 1.0, 'found' => json_encode($found, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
         } catch (SearchStopped) {
-            $this->note($id, WorkState::Stopped);
+            // Whoever stopped it has written so; it may have been begun anew since, and that is not to be stopped.
+            return;
         } catch (Refused $refused) {
             $this->note($id, WorkState::Failed, ['message' => $refused->getMessage()]);
         } catch (Throwable $e) {

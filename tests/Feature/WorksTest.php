@@ -150,6 +150,23 @@ final class WorksTest extends TestCase
         $this->getJson('/api/works/none')->assertStatus(404);
     }
 
+    public function test_what_was_begun_anew_is_not_stopped_by_whoever_did_it_before(): void
+    {
+        $works = null;
+        $works = new Works([$this->doing(static function (Closure $report) use (&$works): object {
+            self::assertTrue($report(0.1));
+            $works->stop(DB::connection('work')->table('works')->value('id'));
+            // Begun anew by another page, before the first has looked whether it was stopped.
+            self::assertSame(WorkState::Waiting, $works->begin('search', [], '')->state);
+            usleep(250_000);
+
+            return $report(0.5) ? (object) [] : throw new SearchStopped;
+        })]);
+        $id = $works->begin('search', [], '')->id;
+        $works->do($id);
+        self::assertSame(WorkState::Waiting, $works->find($id)?->state);
+    }
+
     /** @param  Closure(Closure(float): bool): object  $do */
     private function doing(Closure $do): Doing
     {
