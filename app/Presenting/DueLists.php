@@ -20,12 +20,12 @@ use Illuminate\Support\Facades\DB;
 final readonly class DueLists
 {
     /** Of each list: more than a day holds, and who has more goes to their place. */
-    private const MOST = 30;
+    private const MOST = 60;
 
     private const SOON_DAYS = 30;
 
     /** Of one kind: a whole shelf that waits for its test must not push everything else off the page. */
-    private const ALIKE = 12;
+    private const ALIKE = 8;
 
     public function __construct(private Tasks $tasks, private PlannedWork $planned) {}
 

@@ -34,7 +34,7 @@ final class TodayTest extends TestCase
         $kinds = array_count_values(array_column($today['now'], 'kind'));
         self::assertArrayHasKey('shut_flowers', $kinds);
         foreach ($today['now'] as $task) {
-            self::assertLessThanOrEqual(12, $kinds[$task['kind']]);
+            self::assertLessThanOrEqual(8, $kinds[$task['kind']]);
             self::assertSame(DB::table('tasks')->where('best_at', '<=', '2026-09-14 23:59:59')->where('kind', $task['kind'])->count(), $task['alike'], $task['kind']);
         }
     }

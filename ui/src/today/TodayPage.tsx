@@ -170,7 +170,14 @@ function lines(tasks: Task[]): Line[] {
     if (same === undefined) alike.set(mark(task), [task]);
     else same.push(task);
   }
-  const folded = new Map([...alike].filter(([, same]) => same.length >= MANY));
+  // More may be like it than are shown: they are counted by their kind, which tells as long as all of it say the same.
+  const ways = new Map<string, Set<string>>();
+  for (const { kind, do: said } of tasks) ways.set(kind, (ways.get(kind) ?? new Set()).add(said));
+  const folded = new Map(
+    [...alike].filter(
+      ([, same]) => same.length >= MANY || (same[0].alike >= MANY && ways.get(same[0].kind)?.size === 1),
+    ),
+  );
   const all: Line[] = [];
   const rest = byThing(tasks.filter((task) => task.alarm || !folded.has(mark(task))));
   const first = new Map(rest.map((ofOne) => [ofOne[0].id, ofOne]));
@@ -183,11 +190,14 @@ function lines(tasks: Task[]): Line[] {
   return all;
 }
 
+/** How many there are like them, shown or not. */
+const howMany = (tasks: [Task, ...Task[]]) => Math.max(tasks[0].alike, tasks.length);
+
 /** What many things want alike, as one line that opens. */
 function Alike({ tasks }: { tasks: [Task, ...Task[]] }) {
   const [open, setOpen] = useState(false);
   const [task] = tasks;
-  const all = Math.max(task.alike, tasks.length);
+  const all = howMany(tasks);
   const kinds = [...new Set(tasks.map(({ tag }) => tag.variety))];
   const said = kinds.slice(0, 5).join(', ') + (kinds.length > 5 || all > tasks.length ? ' …' : '');
   return (
@@ -228,6 +238,11 @@ function Alike({ tasks }: { tasks: [Task, ...Task[]] }) {
 
 function Group({ title, tasks, total }: { title: string; tasks: Task[]; total: number }) {
   if (total === 0) return null;
+  const all = lines(tasks);
+  const told = all.reduce(
+    (sum, line) => sum + ('alike' in line ? howMany(line.alike) : line.tasks.length),
+    0,
+  );
   return (
     <Box
       component="section"
@@ -241,7 +256,7 @@ function Group({ title, tasks, total }: { title: string; tasks: Task[]; total: n
         </Box>
       </Typography>
       <Box component="ul" sx={{ m: 0, p: 0 }}>
-        {lines(tasks).map((line) =>
+        {all.map((line) =>
           'alike' in line ? (
             <Alike key={line.key} tasks={line.alike} />
           ) : (
@@ -249,9 +264,7 @@ function Group({ title, tasks, total }: { title: string; tasks: Task[]; total: n
           ),
         )}
       </Box>
-      {total > tasks.length && !tasks.some(({ alike }) => alike >= MANY) && (
-        <Box>The first {tasks.length} are shown; the places list the rest.</Box>
-      )}
+      {total > told && <Box>The first {told} are shown; the places list the rest.</Box>}
     </Box>
   );
 }
