@@ -62,6 +62,6 @@ final class Shown
             $received?->massG === null ? '' : Quantity::grams($received->massG),
         ]);
 
-        return $said === [] ? 'some' : implode(', ', $said);
+        return $said === [] ? 'some' : ($received?->about === true ? 'about ' : '').implode(', ', $said);
     }
 }

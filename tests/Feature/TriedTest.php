@@ -219,6 +219,16 @@ final class TriedTest extends TestCase
         self::assertDoesNotMatchRegularExpression('/(?<!Shut flowers for )\b(today|tomorrow|yesterday)\b/i', $calendar);
     }
 
+    public function test_a_list_shows_what_is_only_about_right_as_about(): void
+    {
+        $read = $this->postJson('/api/intake/read', ['lines' => [
+            ['id' => '1', 'cells' => ['crop' => 'Möhre', 'variety' => 'Leadline', 'amount' => 'ca. 300 Korn']],
+            ['id' => '2', 'cells' => ['crop' => 'Möhre', 'variety' => 'Keel', 'amount' => '200+']],
+            ['id' => '3', 'cells' => ['crop' => 'Möhre', 'variety' => 'Groyne', 'amount' => '40']],
+        ], 'units' => (object) [], 'unmarked' => false])->assertOk()->json();
+        self::assertSame(["about 300\u{00A0}seeds", "about 200\u{00A0}seeds", "40\u{00A0}seeds"], array_column(array_column($read, 'shown'), 'amount'));
+    }
+
     public function test_what_is_reserved_and_what_is_left_in_a_packet_adds_up(): void
     {
         $lot = $this->keeper->storedTomato();

@@ -162,8 +162,8 @@ final class Bench extends Command
             'copies' => $get('copies'),
             'calendar of everything' => $get('calendar.ics'),
             'calendar of a plan' => $get('plans/2027/calendar.ics'),
-            ...$this->changes($client),
             'record an entry' => self::note($client, 'Measured'),
+            ...$this->changes($client),
         ];
     }
 

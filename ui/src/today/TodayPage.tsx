@@ -109,7 +109,7 @@ function Beginnings() {
             key={to}
             sx={(t) => ({ borderTop: `1px solid ${t.vars?.palette.quiet}`, py: 1.25 })}
           >
-            <Box component={Link} to={to} sx={{ fontWeight: 700, fontSize: '1.0625rem' }}>
+            <Box component={Link} to={to} sx={{ color: 'inherit', fontWeight: 700, fontSize: '1.0625rem' }}>
               {what}
             </Box>
             <Box>{how}</Box>
