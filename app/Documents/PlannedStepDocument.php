@@ -48,7 +48,7 @@ final readonly class PlannedStepDocument
     public static function of(PlannedTask $task, string $code): ?self
     {
         [$payload, $typed] = match ($task->kind) {
-            PlanTaskKind::PlantOut => [PlantedOut::class, $task->standing > 0 ? ['plants' => $task->standing] : null],
+            PlanTaskKind::PlantOut => [PlantedOut::class, $task->standing > 0 ? ['plants' => $task->standing, ...($task->bed === '' ? [] : ['where' => $task->bed])] : null],
             PlanTaskKind::CoverUp => [Covered::class, ['with' => CoverKind::Cage->value]],
             PlanTaskKind::WatchBloom => [FirstBloom::class, []],
             PlanTaskKind::Replant => [Replanted::class, $task->inStore > 0 ? ['plants' => $task->inStore] : null],

@@ -28,6 +28,8 @@ final readonly class PlantingDocument
         public CropDocument $crop,
         #[OA\Property]
         public string $spot,
+        #[OA\Property(description: 'where it was planted out to, where that is said; it was sown at its spot')]
+        public string $out_in,
         #[OA\Property]
         public ?int $season,
         #[OA\Property]

@@ -21,6 +21,7 @@ final readonly class PlannedTask
      * @param  int  $standing  plants of it
      * @param  int  $inStore  of them lifted
      * @param  string  $code  of that planting
+     * @param  string  $bed  in which it is to stand, where it is planted out
      * @param  ?PlannedSeed  $seed  the packet that waits for it
      */
     public function __construct(
@@ -38,5 +39,6 @@ final readonly class PlannedTask
         public int $standing = 0,
         public int $inStore = 0,
         public string $code = '',
+        public string $bed = '',
     ) {}
 }

@@ -51,6 +51,7 @@ final readonly class PlantingSheet
             $this->tags->planting($planting),
             CropSheet::of($crop),
             $planting->spot,
+            $course->tending->outIn,
             $planting->standing?->season,
             $course->growing->sownAt === null ? null : Moment::say($course->growing->sownAt),
             $sown?->plants,

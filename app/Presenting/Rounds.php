@@ -229,7 +229,7 @@ final readonly class Rounds
             $course = $courses[$planting->id];
             [$sentences, $offer] = $says($course);
 
-            return new RoundLineDocument($planting->id, $this->tags->planting($planting), $planting->spot, array_values(array_filter($sentences, static fn (string $one): bool => $one !== '')), OfferDocument::of($offer, $course->facts->crop->cautions));
+            return new RoundLineDocument($planting->id, $this->tags->planting($planting), $course->tending->outIn === '' ? $planting->spot : $course->tending->outIn, array_values(array_filter($sentences, static fn (string $one): bool => $one !== '')), OfferDocument::of($offer, $course->facts->crop->cautions));
         })->all());
     }
 

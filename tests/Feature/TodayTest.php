@@ -67,10 +67,26 @@ final class TodayTest extends TestCase
         self::assertStringContainsString('to shut in all', implode(' ', $evening()[0]['says']));
     }
 
-    /** @param  array<string, mixed>  $planting */
-    private function plan(array $planting, int $year = 2026): void
+    public function test_what_is_planted_out_with_one_tap_stands_in_the_bed_of_the_plan(): void
+    {
+        $variety = $this->keeper->variety('tomato', 'Sluice Gate');
+        $this->plan(['id' => 'tomato', 'crop' => 'tomato', 'variety' => $variety, 'plants' => 6, 'sow' => '2026-07-20', 'plant_out' => '2026-09-01'], beds: [['id' => 'south', 'name' => 'South bed', 'x' => 0, 'y' => 0, 'width' => 4, 'depth' => 2]]);
+        $code = $this->keeper->sow($variety, '2026-07-20', 6);
+        $this->putJson("/api/plantings/$code", ['spot' => 'Tray 1'])->assertOk();
+        $step = collect($this->getJson('/api/today')->json('planned'))->firstWhere('kind', 'plant_out')['step'];
+        self::assertSame(['plants' => 6, 'where' => 'South bed'], $step['payload']);
+        $this->keeper->records($code, $step['kind'], '2026-09-13', $step['payload']);
+        self::assertSame(['Tray 1', 'South bed'], [$this->getJson("/api/plantings/$code")->json('spot'), $this->getJson("/api/plantings/$code")->json('out_in')]);
+        self::assertSame('South bed', $this->getJson('/api/rounds/looking-over')->json('lines.0.spot'));
+    }
+
+    /**
+     * @param  array<string, mixed>  $planting
+     * @param  list<array<string, mixed>>  $beds
+     */
+    private function plan(array $planting, int $year = 2026, array $beds = []): void
     {
         $plan = $this->postJson('/api/plans', ['year' => $year])->assertOk();
-        $this->putJson("/api/plans/$year", ['version' => $plan->json('version'), 'said' => 'Planned', 'content' => [...$plan->json('content'), 'plantings' => [['purpose' => 'seed', 'spot' => ['x' => 0, 'y' => 0, 'width' => 2, 'depth' => 1], ...$planting]]]])->assertOk();
+        $this->putJson("/api/plans/$year", ['version' => $plan->json('version'), 'said' => 'Planned', 'content' => [...$plan->json('content'), 'beds' => $beds, 'plantings' => [['purpose' => 'seed', 'spot' => ['x' => 0, 'y' => 0, 'width' => 2, 'depth' => 1], ...$planting]]]])->assertOk();
     }
 }

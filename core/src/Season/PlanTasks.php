@@ -58,7 +58,7 @@ final class PlanTasks
         $planting = $course->planting;
         $tasks = [new PlanTask($planting, PlanTaskKind::Sow, $planting->sow, null, ['plants' => $planting->plants, 'purpose' => $planting->purpose->value])];
         if ($planting->plantOut !== null) {
-            $tasks[] = new PlanTask($planting, PlanTaskKind::PlantOut, $planting->plantOut);
+            $tasks[] = new PlanTask($planting, PlanTaskKind::PlantOut, $planting->plantOut, null, ['bed' => $plan->bedOf($planting)]);
         }
 
         return [

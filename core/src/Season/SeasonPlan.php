@@ -201,4 +201,17 @@ final readonly class SeasonPlan
             $first === null || $last === null ? null : Bloom::between($first, $last),
         );
     }
+
+    /** The name of the bed in which most of a planting stands, by its middle; empty where that is in none. */
+    public function bedOf(PlannedPlanting $planting): string
+    {
+        [$x, $y] = $planting->spot->centre();
+        foreach ($this->beds as $bed) {
+            if ($bed->place->overlaps(new Rectangle($x, $y, 0.01, 0.01))) {
+                return $bed->name;
+            }
+        }
+
+        return '';
+    }
 }

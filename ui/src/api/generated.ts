@@ -1819,6 +1819,8 @@ export interface components {
             tag: components["schemas"]["TagDocument"];
             crop: components["schemas"]["CropDocument"];
             spot: string;
+            /** @description where it was planted out to, where that is said; it was sown at its spot */
+            out_in: string;
             season: number | null;
             sown: string | null;
             plants: number | null;

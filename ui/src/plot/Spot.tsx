@@ -14,7 +14,16 @@ export function Spot({ planting, fixed }: { planting: Planting; fixed: boolean }
   return (
     <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', mt: 1 }}>
       <Box>
-        {planting.spot === '' ? 'Where it stands is not written down.' : <>Stands: {planting.spot}</>}
+        {planting.out_in !== '' ? (
+          <>
+            Stands: {planting.out_in}
+            {planting.spot !== '' && planting.spot !== planting.out_in && `; was sown: ${planting.spot}`}
+          </>
+        ) : planting.spot === '' ? (
+          'Where it stands is not written down.'
+        ) : (
+          <>Stands: {planting.spot}</>
+        )}
       </Box>
       {!fixed && (
         <Button variant="text" onClick={() => setOpen(true)} aria-label="Change where it stands">

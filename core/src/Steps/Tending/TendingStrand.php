@@ -46,6 +46,9 @@ final class TendingStrand extends Strand
 
     public string $hungWhere = '';
 
+    /** Where it was planted out to, where anybody said it; it was sown in another place. */
+    public string $outIn = '';
+
     /** @var list<Covering> in the order in which they were put on */
     public array $coverings = [];
 
@@ -64,6 +67,7 @@ final class TendingStrand extends Strand
         $this->atMost($out->plants, 'plants', 'set out');
         $this->standing = $out->plants;
         $this->isPlantedOut = true;
+        $this->outIn = $out->where === '' ? $this->outIn : $out->where;
     }
 
     #[Takes]
