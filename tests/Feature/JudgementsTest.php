@@ -165,7 +165,7 @@ final class JudgementsTest extends TestCase
         $facts = array_column($sheet['origin']['facts'], 'said', 'label');
         self::assertSame('2024, packed for 2025', $facts['Ripened in']);
         self::assertSame('92 %, tested 3 November 2024', str_replace("\u{00A0}", ' ', $facts['Germinates, as it was told']));
-        self::assertSame(['HS-7714', 'not to be sold'], [$facts['Their number'], $facts['Terms']]);
+        self::assertSame(['HS-7714', 'not to be sold'], [$facts['Number on their packet'], $facts['Terms']]);
         self::assertSame('Treated seed: never eat it, nor feed it to animals. Gloves.', $sheet['origin']['warning']);
         $cautions = array_column($sheet['offers'], 'cautions', 'kind');
         self::assertStringContainsString('gloves', implode(' ', $cautions['withdrawn']));

@@ -77,7 +77,7 @@ test('left alone, what waits is not kept later behind one’s back', async ({ pa
   await page.route('**/api/entries', (route) => route.abort());
   await page.getByRole('button', { name: 'Keep: note' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'Not kept yet.' })).toBeVisible();
-  await page.getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
   await page.unroute('**/api/entries');
   await page.waitForTimeout(4_000);
   await page.reload();

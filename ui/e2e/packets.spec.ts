@@ -58,7 +58,7 @@ test('a lot is parted over eight years, one packet goes to the plan, and the res
   await keeper.fill({ Replicates: '10', 'Seeds in each': '100' });
   await page.getByRole('button', { name: 'Keep: set to germinate' }).click();
   await expect(page.getByText(/A test of \d+ would do: were \d+ of them to come up/).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
   await page.goto('/books/people');
   await expect(page.getByRole('list', { name: 'What Tove has' })).toContainText('L11 Pilot Cutter');
 });

@@ -124,7 +124,7 @@ test('one variety from the ripe fruit to a labelled packet with a forecast, then
       /Only 2\s750 seeds left, by what is recorded/,
     );
     await expect(page.getByRole('button', { name: 'It was so all the same' })).toBeVisible();
-    await page.getByRole('button', { name: 'Leave it' }).click();
+    await page.getByRole('button', { name: 'Cancel' }).click();
   });
 
   await test.step('its paper tags, one outside and one inside, carry the same words', async () => {

@@ -94,8 +94,8 @@ test('a container is added, found by its name, and is no more when it is empty',
   await expect(page.getByText('Hall cupboard › Blue tin › Biscuit box')).toBeVisible();
   await page.getByRole('combobox', { name: 'Find' }).fill('biscuit');
   await page.getByRole('option', { name: /Biscuit box/ }).click();
-  await page.getByRole('button', { name: 'It is no more' }).click();
-  await expect(page.getByText('Biscuit box is no more. What was recorded of it stays.')).toBeVisible();
+  await page.getByRole('button', { name: 'It is gone for good' }).click();
+  await expect(page.getByText('Biscuit box is gone. What was recorded of it stays.')).toBeVisible();
   await page.goto('/books/journal');
   await expect(page.getByRole('link', { name: 'Biscuit box' })).toBeVisible();
 });

@@ -116,7 +116,7 @@ final class HolderController extends Controller
         $holder = self::holder($id);
         $garden->remove($holder);
 
-        return new JsonResponse(new SavedDocument($holder->id, '', "$holder->name is no more. What was recorded of it stays."));
+        return new JsonResponse(new SavedDocument($holder->id, '', "$holder->name is gone. What was recorded of it stays."));
     }
 
     private static function holder(string $id): Place|Container

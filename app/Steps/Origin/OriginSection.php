@@ -34,7 +34,7 @@ final class OriginSection implements SheetSection
         return [new OriginDocument('Where it came from', [
             new FactDocument('Came', Registered::kind(Received::class)->fields->field('how')->options[$received->how].', '.Speaking::forms()->day($at)),
             new FactDocument('From', $received->how === 'own' && $received->from === '' ? 'your own garden' : ($received->from === '' ? 'nobody knows' : $received->from)),
-            ...$told('Their number', $received->packet),
+            ...$told('Number on their packet', $received->packet),
             new FactDocument('Ripened in', self::ripened($received)),
             ...$told('Germinates, as it was told', self::claim($received)),
             ...$told('Terms', $received->terms),

@@ -52,7 +52,7 @@ enum Column: string
             self::Place => 'Place',
             self::Germinates => 'Germinates',
             self::TestedOn => 'Tested on',
-            self::Packet => 'Their number',
+            self::Packet => 'Number on their packet',
             self::Treated => 'Treated',
             self::Terms => 'Terms',
             self::Note => 'Note',

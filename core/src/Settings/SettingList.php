@@ -45,7 +45,7 @@ final class SettingList
                 Field::share('good', 'Sown as usual from', 0.5, 0.99)->optional(0.80),
                 Field::share('poor', 'Not relied on below', 0.1, 0.9)->optional(0.60),
                 Field::share('untested_share', 'Taken for seed never tested', 0.5, 0.99)->optional(0.95)->hint('What sound fresh seed usually gives'),
-                Field::share('max_empty', 'Modules that may stay empty', 0.005, 0.3)->optional(0.05),
+                Field::share('max_empty', 'Cells of a tray that may stay empty', 0.005, 0.3)->optional(0.05),
                 Field::integer('plants', 'Plants to reckon sowing for', 'plants', 1, 1000)->optional(24)->of('plant'),
                 Field::integer('fewest_to_test', 'Not tested below', 'seeds', 0, 1000)->optional(40)->of('seed')->hint('A test of fewer would eat the lot'),
                 Field::integer('first_test_days', 'First test wanted within', 'days', 1, 730)->optional(28)->of('day')->hint('After seed was put away; dormant seed wants longer'),

@@ -105,7 +105,7 @@ function Back({ copy, onClose }: { copy: GardenCopy; onClose: () => void }) {
           Make the garden as it was then
         </Button>
         <Button variant="text" onClick={onClose}>
-          Leave it
+          Cancel
         </Button>
       </Box>
     </Box>

@@ -139,7 +139,7 @@ function Forget({ name, onLeave }: { name: string; onLeave: () => void }) {
           Forget {name} for good
         </Button>
         <Button variant="text" onClick={onLeave}>
-          Leave it
+          Cancel
         </Button>
       </Box>
     </>

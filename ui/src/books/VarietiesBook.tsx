@@ -112,7 +112,7 @@ function Line({ variety, others }: { variety: Variety; others: Variety[] }) {
 
 /** Two names for one variety: everything of the one becomes the other's. */
 function Merge({ variety, others, onClose }: { variety: Variety; others: Variety[]; onClose: () => void }) {
-  const [into, setInto] = useState(others[0]?.id ?? '');
+  const [into, setInto] = useState('');
   const say = useSay();
   const merge = useWrite(() =>
     take(api.POST('/varieties/{id}/merge', { params: { path: { id: variety.id } }, body: { into } })),
@@ -121,22 +121,25 @@ function Merge({ variety, others, onClose }: { variety: Variety; others: Variety
     <Box sx={{ width: '100%', display: 'flex', gap: 1, alignItems: 'end', flexWrap: 'wrap', pb: 1 }}>
       <Box sx={{ minWidth: 240 }}>
         <ChoiceInput
-          label={`${variety.name} is`}
-          hint="Its plantings, lots and figures go over; its name goes."
-          options={others.map(({ id, name }) => ({ key: id, label: name }))}
+          label={`${variety.name} is the same as`}
+          hint={`Plantings, lots and figures of ${variety.name} become that one’s; the name ${variety.name} is then gone.`}
+          options={[
+            { key: '', label: 'choose which' },
+            ...others.map(({ id, name }) => ({ key: id, label: name })),
+          ]}
           value={into}
           onChange={setInto}
         />
       </Box>
       <Button
         variant="contained"
-        disabled={merge.isPending}
+        disabled={merge.isPending || into === ''}
         onClick={() => void afterwards(merge.mutateAsync(undefined), (saved) => say(saved.said))}
       >
         Make them one
       </Button>
       <Button variant="text" onClick={onClose}>
-        Leave it
+        Cancel
       </Button>
       <Waiting write={merge} />
       {merge.error !== null && <Trouble>{merge.error.message}</Trouble>}

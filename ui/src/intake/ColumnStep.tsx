@@ -143,7 +143,7 @@ export function ColumnStep({
           Look at {plural(rows.length, 'line')}
         </Button>
         <Button variant="text" onClick={onCancel}>
-          Leave it
+          Cancel
         </Button>
       </Box>
     </Box>

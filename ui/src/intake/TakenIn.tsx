@@ -62,7 +62,7 @@ export function TakenIn({ id }: { id: string }) {
               Take all of it back
             </Button>
             <Button variant="text" onClick={() => setAsking(false)}>
-              Leave it
+              Cancel
             </Button>
           </Box>
         </Box>

@@ -72,7 +72,7 @@ function SpotForm({ planting, onClose }: { planting: Planting; onClose: () => vo
           Keep
         </Button>
         <Button variant="text" onClick={onClose}>
-          Leave it
+          Cancel
         </Button>
       </Box>
     </Box>

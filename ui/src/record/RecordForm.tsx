@@ -178,7 +178,7 @@ export function RecordForm({
               onCancel();
             }}
           >
-            Leave it
+            Cancel
           </Button>
         )}
       </Box>

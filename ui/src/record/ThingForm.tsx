@@ -73,7 +73,7 @@ export function ThingForm({
             onCancel();
           }}
         >
-          Leave it
+          Cancel
         </Button>
       </Box>
     </>

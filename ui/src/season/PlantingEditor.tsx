@@ -188,7 +188,7 @@ export function PlantingEditor({
             onClose();
           }}
         >
-          Leave it
+          Cancel
         </Button>
       </Box>
     </Box>

@@ -64,7 +64,7 @@ export function NarrowBar({
           <option value="">every lot</option>
           <option value="last">last of its variety</option>
           <option value="untested">never tested</option>
-          <option value="past">past its near edge</option>
+          <option value="past">past what it can be counted on</option>
         </Choose>
       )}
       <Choose

@@ -127,7 +127,7 @@ function NotNow({
           Later
         </Button>
         <Button variant="text" onClick={() => setOpen(false)}>
-          Leave it
+          Cancel
         </Button>
       </Box>
       <Waiting write={write} />

@@ -213,7 +213,7 @@ function Remove({ id }: { id: string }) {
           })
         }
       >
-        It is no more
+        It is gone for good
       </Button>
       {remove.error !== null && (
         <Trouble>

@@ -172,7 +172,7 @@ export function StockWalk({ lots, onDone }: { lots: HeldLot[]; onDone: () => voi
           All others are there
         </Button>
         <Button variant="text" onClick={onDone}>
-          Leave it
+          Cancel
         </Button>
         <span>
           {looked.length} of {lots.length} looked at

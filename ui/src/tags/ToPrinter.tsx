@@ -107,7 +107,7 @@ function Job({ job }: { job: PrintJob }) {
           Send again now
         </Button>
         <Button variant="text" disabled={drop.isPending} onClick={() => drop.mutate(undefined)}>
-          Leave it
+          Cancel
         </Button>
       </Box>
     </Caution>

@@ -20,7 +20,7 @@ final readonly class AirSet implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('air_set', Subject::Place, 'Its air')->act('Its air changed')
+        return Kind::of('air_set', Subject::Place, 'Its air')->act('Its temperature or humidity changed')
             ->asks(
                 Field::number('temperature_c', 'Temperature from then on', '°C', -30, 45)->called('the temperature'),
                 Field::number('rh', 'Humidity from then on', '% RH', 2, 97)->called('the relative humidity')->optional()->hint('A freezer needs none'),

@@ -75,7 +75,7 @@ function Line({ packet, lot }: { packet: Packet; lot: Lot }) {
             aria-label={`What to do with ${packet.code}`}
             onClick={() => setOpen(!open)}
           >
-            {open ? 'Leave it' : 'Take, move'}
+            {open ? 'Cancel' : 'Take, move'}
           </Button>
         )}
       </Box>
