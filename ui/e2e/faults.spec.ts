@@ -139,3 +139,27 @@ test('a page whose script cannot be fetched says so, and is there when it is gon
   await places.getByRole('link', { name: /Books/ }).click();
   await expect(page.getByRole('link', { name: 'Journal' })).toBeVisible();
 });
+
+test('what was typed and not kept is named on every page, also after a reload, until it is kept or dropped', async ({
+  page,
+}) => {
+  const keeper = new Keeper(page);
+  const unsent = page.getByRole('region', { name: 'Not kept yet' });
+  const note = page.getByLabel('Note', { exact: true });
+  await page.goto('/store/L5');
+  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await keeper.fill({ Note: 'Smells of nothing' });
+  await page.getByRole('link', { name: /^Plot/ }).click();
+  await expect(unsent).toContainText('Note, L5');
+  await page.reload();
+  await page.getByRole('link', { name: 'Go on: Note, L5' }).click();
+  await expect(note).toHaveValue('Smells of nothing');
+  await expect(page.getByText('This was typed before and is not kept.')).toBeVisible();
+  await expect(unsent).toHaveCount(0);
+  await page.goto('/racks');
+  await page.getByRole('button', { name: 'Drop: Note, L5' }).click();
+  await expect(unsent).toHaveCount(0);
+  await page.goto('/store/L5');
+  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await expect(note).toHaveValue('');
+});

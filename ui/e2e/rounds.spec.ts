@@ -50,6 +50,12 @@ test.describe('with a phone in the garden', () => {
     await expect(page.getByText(/2\sflowers pollinated, 1 took.*, 1 dropped/)).toBeVisible();
     await page.getByRole('button', { name: 'Pick what was tied: start a lot' }).tap();
     await expect(page.getByLabel('Fruits, pods or heads')).toHaveValue('1');
+    // What is asked of the box stands at the box.
+    const tied = page.getByLabel('Only what was pollinated by hand and tied');
+    await tied.uncheck();
+    await page.getByRole('button', { name: /^Keep: / }).tap();
+    await expect(page.getByText(/and this is not of them: bees made it/)).toBeVisible();
+    await tied.check();
     await keeper.keeps();
     await keeper.code('bench');
     await expect(page.getByRole('main').getByText('only what was pollinated by hand and tied')).toBeVisible();
