@@ -145,7 +145,7 @@ test('what was typed and not kept is named on every page, also after a reload, u
 }) => {
   const keeper = new Keeper(page);
   const unsent = page.getByRole('region', { name: 'Not kept yet' });
-  const note = page.getByLabel('Note', { exact: true });
+  const note = page.getByRole('textbox', { name: 'Note', exact: true });
   await page.goto('/store/L5');
   await page.getByRole('button', { name: 'Note', exact: true }).click();
   await keeper.fill({ Note: 'Smells of nothing' });
