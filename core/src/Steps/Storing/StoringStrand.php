@@ -22,7 +22,6 @@ use Marrow\Core\Steps\Holding\Holdings;
 use Marrow\Core\Steps\Holding\Surroundings;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Packets\Portioned;
-use Marrow\Core\Steps\Stock\Stock;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Steps\Stock\Withdrawn;
 use Marrow\Core\Steps\Treating\Bathed;
@@ -64,6 +63,8 @@ final class StoringStrand extends Strand
 
     private readonly Shutting $shutting;
 
+    private readonly StockTaking $stockTaking;
+
     public function __construct(
         private readonly Crop $crop,
         private readonly Whereabouts $where,
@@ -78,6 +79,7 @@ final class StoringStrand extends Strand
     ) {
         $this->freezing = new Freezing($crop, $practice);
         $this->filling = new Filling($crop, $drying, $practice);
+        $this->stockTaking = new StockTaking($stock, $kepts);
         $this->shutting = new Shutting($crop, $origin, $cleaning, $drying, $practice);
     }
 
@@ -238,16 +240,6 @@ final class StoringStrand extends Strand
         $this->ask($this->kepts->take($sown->container, $this->seedsOf($sown->seeds, $sown->massG), $entry->happenedAt));
     }
 
-    /** Nothing grows in a tin, though what was missing turns up: what is more than ever lay in it is another packet, or something was never written down. */
-    private function mustHaveBeen(Seen $seen, Kept $kept): void
-    {
-        $thought = count($this->kepts->all) === 1 ? $this->stock->stock->seeds() : $kept->part;
-        $rough = $this->stock->stock->isRough();
-        if ($seen->seeds !== null && $thought !== null && $thought > 0.0 && $seen->seeds > $thought * ($rough ? Stock::ORDINARY_SPREAD : 1.0) + 1e-6) {
-            $this->doubt('seeds', sprintf('By what is recorded %s%s lay in it; %s are more. Is it another packet, or was something not written down?', $rough ? 'about ' : '', Show::count($thought), Show::count((float) $seen->seeds)));
-        }
-    }
-
     /** What was found there is what there is; what was thought before was wrong, or something happened that nobody wrote down. */
     #[Takes]
     public function seen(Seen $seen, Entry $entry): void
@@ -260,24 +252,8 @@ final class StoringStrand extends Strand
         if (! $seen->isGone() && $seen->seeds === null && $seen->massG === null) {
             return;
         }
-        $this->mustHaveBeen($seen, $kept);
-        $this->missingAt = null;
-        if (count($this->kepts->all) === 1) {
-            $this->stock->filled($seen->isGone() ? null : $seen->massG, $seen->isGone() ? 0 : $seen->seeds);
-            $this->stock->stock->isAbout = $seen->about;
-            $this->missingAt = $seen->gone ? $entry->happenedAt : null;
-
-            return;
-        }
-        $found = $seen->isGone() ? 0.0 : $seen->seeds ?? (float) $seen->massG * 1000 / $this->stock->stock->tsm();
-        $others = array_filter($this->shares(), fn (string|int $id): bool => $this->kepts->all[$id] !== $kept, ARRAY_FILTER_USE_KEY);
-        if ($kept->part !== null) {
-            $kept->part = (float) $found;
-            $kept->emptiedAt = $found > 0.0 ? null : ($kept->emptiedAt ?? $entry->happenedAt);
-        }
-        if (! in_array(null, $others, true)) {
-            $this->stock->filled(null, (int) round(array_sum($others) + $found));
-        }
+        $this->ask($this->stockTaking->asks($seen, $kept));
+        $this->missingAt = $this->stockTaking->found($seen, $kept, $entry->happenedAt);
     }
 
     /** What happened around its containers after the last of its own entries. */
