@@ -246,6 +246,17 @@ final class TriedTest extends TestCase
         self::assertSame('25', (string) collect($fields)->firstWhere('key', 'temperature_c')['usual']);
     }
 
+    public function test_two_pages_that_keep_in_one_minute_are_told_of_the_same_minute(): void
+    {
+        $lot = $this->keeper->storedTomato();
+        $this->keeper->records($lot, 'seen', '2026-09-12T10:00', ['seeds' => 20]);
+        $this->keeper->records($lot, 'withdrawn', '2026-09-13T10:00', ['purpose' => 'gift', 'seeds' => 15]);
+        $take = fn (string $at, ?string $id = null): string => (string) $this->keeper->tries($lot, 'withdrawn', $at, ['purpose' => 'gift', 'seeds' => 12], $id)->assertStatus(422)->content();
+        self::assertStringContainsString('something recorded for a later time would be doubtful', $take('2026-09-13T09:00'));
+        // Of one minute the order is settled without asking who pressed first.
+        self::assertStringContainsString('something recorded for the same minute would be doubtful', $take('2026-09-13T10:00', '00000000-0000-7000-8000-000000000001'));
+    }
+
     private function came(string $variety, int $seeds): string
     {
         return $this->keeper->sends(['about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['variety' => $variety], 'kind' => 'received', 'happened_at' => '2026-03-01', 'payload' => ['how' => 'given', 'seeds' => $seeds]])->assertOk()->json('answers.0.code');

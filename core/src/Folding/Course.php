@@ -91,16 +91,29 @@ final class Course
         }
         foreach (array_diff_key($with->adrift, $before->adrift) as $id => $refused) {
             if ($id !== $candidate->id) {
-                $questions[] = new Question('happened_at', 'With this entry something recorded for a later time would no longer fit: '.$refused->getMessage(), true);
+                $questions[] = new Question('happened_at', sprintf('With this entry something recorded %s would no longer fit: %s', self::beside($entries, $id, $candidate), $refused->getMessage()), true);
             }
         }
         foreach (array_diff_key($with->doubts, $before->doubts) as $id => $doubts) {
             if ($id !== $candidate->id) {
-                $questions[] = new Question('happened_at', 'With this entry something recorded for a later time would be doubtful: '.$doubts[0]->message, true);
+                $questions[] = new Question('happened_at', sprintf('With this entry something recorded %s would be doubtful: %s', self::beside($entries, $id, $candidate), $doubts[0]->message), true);
             }
         }
 
         return new Admission($with, $questions);
+    }
+
+    /** @param  list<Entry>  $entries */
+    private static function beside(array $entries, string $id, Entry $candidate): string
+    {
+        foreach ($entries as $entry) {
+            if ($entry->id === $id) {
+                // Of one minute the order is settled by what is usual, not by who pressed first.
+                return $entry->happenedAt == $candidate->happenedAt ? 'for the same minute' : 'for a later time';
+            }
+        }
+
+        return 'for a later time';
     }
 
     /**
