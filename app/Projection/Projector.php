@@ -85,24 +85,41 @@ final readonly class Projector
             array_push($lots, ...$this->stores->idsIn($container), ...$this->everIn($this->stores->within($container)));
         }
         foreach ($places as $place) {
-            array_push($lots, ...$this->stores->idsAt($place));
+            array_push($lots, ...$this->stores->idsAt($place), ...$this->everIn([$place]));
         }
 
         return $lots;
     }
 
     /**
-     * Those whose entries ever named one of these: moved late, it moves what lay in it then.
+     * Those that ever lay in one of these, or in what ever lay in one: moved late, it moves what lay in it then, and a place's air is theirs.
      *
-     * @param  list<string>  $containers  ids
+     * @param  list<string>  $holders  ids of places and containers
      * @return list<string> ids of lots
      */
-    private function everIn(array $containers): array
+    private function everIn(array $holders): array
     {
-        return array_values(array_filter(DB::table('entry_refs')
-            ->join('journal_entries', 'journal_entries.id', '=', 'entry_refs.entry_id')
-            ->where('entry_refs.subject', Subject::Container->value)->whereIn('entry_refs.subject_id', $containers)->where('journal_entries.subject', Subject::Lot->value)
-            ->distinct()->pluck('journal_entries.subject_id')->all(), is_string(...)));
+        $lots = [];
+        $known = array_fill_keys($holders, true);
+        for ($next = $holders; $next !== [];) {
+            $named = DB::table('entry_refs')
+                ->join('journal_entries', 'journal_entries.id', '=', 'entry_refs.entry_id')
+                ->whereIn('entry_refs.subject', [Subject::Container->value, Subject::Place->value])->whereIn('entry_refs.subject_id', $next)
+                ->whereIn('journal_entries.subject', [Subject::Lot->value, Subject::Container->value])
+                ->distinct()->get(['journal_entries.subject', 'journal_entries.subject_id']);
+            $next = [];
+            foreach ($named as $row) {
+                /** @var object{subject: string, subject_id: string} $row */
+                if ($row->subject === Subject::Lot->value) {
+                    $lots[$row->subject_id] = true;
+                } elseif (! isset($known[$row->subject_id])) {
+                    $known[$row->subject_id] = true;
+                    $next[] = $row->subject_id;
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($lots));
     }
 
     public function handbookChanged(HandbookChanged $changed): void
