@@ -157,12 +157,7 @@ final readonly class Garden
         WriteLock::hold(function () use ($place, $given): void {
             $place->update($this->placeRow($place->id, $given));
             $this->stores->forget();
-            // Those that lay there once have aged by its air, too.
-            $lots = DB::table('entry_refs')
-                ->join('journal_entries', 'journal_entries.id', '=', 'entry_refs.entry_id')
-                ->where('entry_refs.subject', 'place')->where('entry_refs.subject_id', $place->id)->where('journal_entries.subject', 'lot')
-                ->distinct()->pluck('journal_entries.subject_id')->all();
-            $this->events->dispatch(new Changed(self::each(Subject::Lot, array_values(array_unique([...$lots, ...$this->stores->idsAt($place->id)])))));
+            $this->events->dispatch(new Changed(self::each(Subject::Place, [$place->id])));
         });
     }
 

@@ -38,6 +38,8 @@ final class ArrivalTest extends TestCase
         foreach ($chance->shuffleArray($told) as $draft) {
             $keeper->sends($draft)->assertOk();
         }
+        // A thermometer that was wrong all along.
+        $this->putJson("/api/store-places/$places[1]", ['name' => 'Cellar', 'temperature' => 14, 'rh' => 60])->assertOk();
         $was = RandomEntries::lists();
         Artisan::call('marrow:rebuild');
         self::assertEquals($was, RandomEntries::lists());
