@@ -185,6 +185,15 @@ final class Bench extends Command
         return [
             'a setting of the whole store' => $put('settings/room_rh', static fn (int $odd): array => ['value' => $odd === 1 ? '51' : '52']),
             'the air of a place' => $put("store-places/$id", static fn (int $odd): array => ['temperature' => $odd === 1 ? '17' : '18'] + $place),
+            'two varieties made one' => static function () use ($client): ResponseInterface {
+                $made = array_map(static function () use ($client): string {
+                    $client->post('varieties', [RequestOptions::JSON => ['id' => $id = Uuid::uuid7()->toString(), 'crop' => 'tomato', 'name' => "Row $id", 'type' => 'open_pollinated']]);
+
+                    return $id;
+                }, [1, 2]);
+
+                return $client->post("varieties/$made[0]/merge", [RequestOptions::JSON => ['into' => $made[1]]]);
+            },
             'a figure of a crop' => $put('crops/tomato/figures', static fn (int $odd): array => ['path' => 'storage.ordinary_years', 'value' => $odd === 1 ? '5' : '6']),
         ];
     }
