@@ -17,6 +17,7 @@ final readonly class ChosenDocument
     /**
      * @param  string  $variety  id
      * @param  string  $said  all that tells it from the others
+     * @param  bool  $is_left  whether there is any of it, as far as is known
      * @param  list<ChosenPacketDocument>  $packets  of the lot, in the order of their years
      */
     public function __construct(
@@ -30,6 +31,8 @@ final readonly class ChosenDocument
         public string $crop,
         #[OA\Property]
         public string $said,
+        #[OA\Property]
+        public bool $is_left,
         #[OA\Property(items: new OA\Items(ref: ChosenPacketDocument::class))]
         public array $packets = [],
     ) {}
@@ -44,7 +47,7 @@ final readonly class ChosenDocument
             $standing?->year === null ? null : (string) $standing->year,
             $standing === null ? null : Stages::of($standing->place, $standing->stage, $standing->used_up === 1),
             $standing?->seeds === null ? null : Quantity::roughSeeds($standing->seeds),
-        ])), $packets);
+        ])), $standing?->used_up !== 1, $packets);
     }
 
     public static function planting(Planting $planting): self
@@ -55,6 +58,6 @@ final readonly class ChosenDocument
             $planting->code().' '.$planting->variety->name,
             $sown === null ? null : (string) $sown,
             $planting->spot,
-        ])));
+        ])), true);
     }
 }

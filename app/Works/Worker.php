@@ -35,6 +35,9 @@ final class Worker
 
     private string $seen = '';
 
+    /** s */
+    private float $looked = 0.0;
+
     public function __construct(private readonly Application $app, private readonly QueueWorker $queue) {}
 
     /** Whether some program works by itself. */
@@ -124,7 +127,6 @@ final class Worker
     /** Nothing was written since it looked last: no file need be opened to know so. */
     private function nothingNew(): bool
     {
-        static $looked = 0.0;
         clearstatcache();
         $now = '';
         foreach ([config()->string('database.connections.sqlite.database'), config()->string('database.connections.work.database')] as $file) {
@@ -132,11 +134,11 @@ final class Worker
                 $now .= @filemtime($file.$part).' '.@filesize($file.$part).' ';
             }
         }
-        if ($now === $this->seen && microtime(true) - $looked < self::AT_LEAST) {
+        if ($now === $this->seen && microtime(true) - $this->looked < self::AT_LEAST) {
             return true;
         }
         $this->seen = $now;
-        $looked = microtime(true);
+        $this->looked = microtime(true);
 
         return false;
     }

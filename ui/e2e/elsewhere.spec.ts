@@ -35,6 +35,22 @@ test('seed that came from elsewhere is a lot, is put away, and says what nobody 
   await keeper.code('store');
   await expect(keeper.section('In store')).toContainText('nobody knows how it was kept before it came here');
   await expect(keeper.section('In store')).toContainText('300 seeds');
+
+  // There is one lot of it: that is what it is sown from, unless it is said otherwise, or another variety is sown.
+  await page.goto('/plot/new');
+  const variety = page.getByPlaceholder('Name of the variety or crop');
+  const from = page.getByLabel('Seed from', { exact: true });
+  await variety.fill('Ebb Stream');
+  await page.getByRole('option', { name: /^Ebb Stream/ }).click();
+  await expect(from).toHaveValue(/Ebb Stream/);
+  await keeper.fill({ Plants: '20' });
+  await expect(from).toHaveValue(/Ebb Stream/);
+  await keeper.fill({ 'Or from elsewhere': 'Odile' });
+  await expect(from).toHaveValue('');
+  await keeper.fill({ 'Or from elsewhere': '' });
+  await variety.fill('Estuary Blue');
+  await page.getByRole('option', { name: /^Estuary Blue/ }).click();
+  await expect(from).not.toHaveValue(/Ebb Stream/);
 });
 
 test('a bean without a name is a lot of which nothing is promised', async ({ page }) => {

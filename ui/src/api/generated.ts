@@ -1231,6 +1231,7 @@ export interface components {
             variety: string;
             crop: string;
             said: string;
+            is_left: boolean;
             packets: components["schemas"]["ChosenPacketDocument"][];
         };
         /** @description A packet of a lot, as it is chosen when the lot is sown. */

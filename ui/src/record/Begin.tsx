@@ -31,10 +31,14 @@ const plannedAs = (given: URLSearchParams, variety: string): string =>
     ? (given.get('planned') ?? '').slice(5)
     : '';
 
+/** The same fields but for one. */
+const without = (fields: Values, key: string): Values =>
+  Object.fromEntries(Object.entries(fields).filter(([of]) => of !== key));
+
 /** The lot that a variety is sown from where there is but one of it; nothing where there is a choice, or none. */
 function useOnlyLot(variety: Variety | null): string | undefined {
   const lots = useChoices('lots', variety?.crop, variety !== null).data;
-  const ofIt = (lots ?? []).filter((lot) => lot.variety === variety?.id);
+  const ofIt = (lots ?? []).filter((lot) => lot.variety === variety?.id && lot.is_left);
   return ofIt.length === 1 ? ofIt[0]?.id : undefined;
 }
 
@@ -78,7 +82,11 @@ export function Begin({
   const { values: typed, set } = draft;
   const chosen = varieties.data?.find(({ id }) => id === typed.variety) ?? null;
   const only = useOnlyLot(subject === 'planting' ? chosen : null);
-  const values = only === undefined ? typed : { ...typed, fields: { lot: only, ...typed.fields } };
+  // Who says that it came from elsewhere has said that it was not of that lot.
+  const values =
+    only === undefined || (typed.fields['sown_from'] ?? '') !== ''
+      ? typed
+      : { ...typed, fields: { lot: only, ...typed.fields } };
   const way = ways.find(({ kind }) => kind === values.kind) ?? ways[0];
   const fields = (way?.fields ?? []).filter(({ hidden }) => !hidden);
   const save = useWrite((evenSo: boolean) =>
@@ -126,7 +134,9 @@ export function Begin({
               getOptionKey={(option) => option.id}
               isOptionEqualToValue={(a, b) => a.id === b.id}
               filterOptions={(options, { inputValue }) => findVarieties(options, inputValue)}
-              onChange={(_, variety) => set({ variety: variety?.id ?? '' })}
+              onChange={(_, variety) =>
+                set({ variety: variety?.id ?? '', fields: without(typed.fields, 'lot'), packet: '' })
+              }
               noOptionsText="No variety of that name yet: add it"
               renderOption={({ key, ...props }, option) => (
                 <li key={key} {...props}>
@@ -145,7 +155,7 @@ export function Begin({
         <VarietyForm
           onSaved={({ entry }) => {
             setAdding(false);
-            set({ variety: entry });
+            set({ variety: entry, fields: without(typed.fields, 'lot'), packet: '' });
           }}
           onCancel={() => setAdding(false)}
         />
@@ -173,8 +183,13 @@ export function Begin({
             fields={fields}
             values={values.fields}
             errors={errors}
-            onChange={(typed) =>
-              set({ fields: typed, packet: typed['lot'] === values.fields['lot'] ? values.packet : '' })
+            onChange={(next) =>
+              set({
+                // What was only filled in is not kept as chosen: another variety has another lot.
+                fields:
+                  typed.fields['lot'] === undefined && next['lot'] === only ? without(next, 'lot') : next,
+                packet: next['lot'] === values.fields['lot'] ? values.packet : '',
+              })
             }
           >
             <PacketInput
