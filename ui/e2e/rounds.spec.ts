@@ -128,7 +128,12 @@ test.describe('at a desk', () => {
   test.use({ viewport: { width: 1280, height: 800 }, hasTouch: false });
 
   test('the season’s map shows what blooms on a day, and what could cross then', async ({ page }) => {
+    // The plan of the year that is looked at is at hand, and the next one.
+    await page.goto('/plot');
+    await expect(page.getByRole('link', { name: 'The plan for 2027' })).toBeVisible();
     await page.goto('/plot?on=2027-07-15');
+    await expect(page.getByRole('link', { name: 'The plan for 2027' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Plan 2028' })).toBeVisible();
     const map = page.getByRole('region', { name: 'The season’s map' });
     await expect(map).toContainText('in bloom on 15 July 2027');
     await expect(map).toContainText(/Bell Buoy with Sounding Lead: \d+ %/);

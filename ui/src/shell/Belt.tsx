@@ -94,7 +94,7 @@ const Weeks = memo(function Weeks({
           <Week
             key={week.starts}
             week={week}
-            month={monthOf(week, weeks[index - 1])}
+            month={monthOf(week, weeks[index - 1], weeks[index + 1])}
             today={today}
             on={on}
             onWalk={(event) => walk(event, index)}
@@ -285,9 +285,10 @@ function shown(weeks: BeltWeek[], today: string, narrow: boolean): BeltWeek[] {
   return weeks.slice(from, from + NARROW_WEEKS.shown);
 }
 
-/** The month's name on the first week that begins in it. */
-function monthOf(week: BeltWeek, before: BeltWeek | undefined): string {
-  const month = Number(week.starts.slice(5, 7));
-  if (before !== undefined && Number(before.starts.slice(5, 7)) === month) return '';
+/** The month's name on the first week that begins in it; not where only its last week is shown, which has no room for it. */
+function monthOf(week: BeltWeek, before: BeltWeek | undefined, after: BeltWeek | undefined): string {
+  const of = (one: BeltWeek) => Number(one.starts.slice(5, 7));
+  const month = of(week);
+  if (before === undefined ? after !== undefined && of(after) !== month : of(before) === month) return '';
   return monthName(month - 1).slice(0, 3);
 }
