@@ -171,15 +171,16 @@ final readonly class GoingBack
                     @unlink($garden.$of);
                 }
             }
-            if (! rename($new, $garden)) {
-                throw new CopyFailed("The copy could not be put in place. It lies beside the garden as $new.");
-            }
         } catch (CopyFailed $failed) {
             @unlink($new);
 
             throw $failed;
         } finally {
             umask($mask);
+        }
+        // What is whole is not thrown away for want of a name.
+        if (! @rename($new, $garden)) {
+            throw new CopyFailed('The copy could not be put in place. It lies beside the garden as '.basename($new).'.');
         }
 
         return $kept;
