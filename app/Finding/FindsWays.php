@@ -17,6 +17,8 @@ final readonly class FindsWays implements Finds
     /** What is done, the page on which, and by which words it is looked for. */
     private const WAYS = [
         ['Two varieties that are one', '/books/varieties', 'merge join same combine duplicate variety'],
+        ['Two lots poured together', '/store/new', 'pour together mix merge join blend same bag lots'],
+        ['Put it into the freezer against insects', '/store', 'insect weevil moth beetle freeze kill pest'],
         ['Rename a variety, or change its crop', '/books/varieties', 'rename name wrong spelling change crop'],
         ['Take back, correct or strike an entry', '/books/journal', 'undo take back strike correct mistake wrong delete remove revert'],
         ['Take stock: many packets, a list, a file', '/store/stock', 'import csv xlsx spreadsheet list upload paste packets inventory add seeds'],

@@ -175,7 +175,7 @@ final class TriedTest extends TestCase
             self::assertSame(['crop', $crop], [$first($text)['kind'], $first($text)['key']], $text);
         }
         self::assertContains('maize', array_column($this->getJson('/api/find?text=corn')->json(), 'key'));
-        foreach (['merge', 'rename', 'undo', 'calendar', 'sieve', 'bolted', 'backup', 'export'] as $text) {
+        foreach (['merge', 'weevils', 'pour together', 'rename', 'undo', 'calendar', 'sieve', 'bolted', 'backup', 'export'] as $text) {
             self::assertContains('way', array_column($this->getJson("/api/find?text=$text")->json(), 'kind'), $text);
         }
     }

@@ -2926,7 +2926,7 @@ export interface components {
             temperature_c?: ((number | null) | (string | null)) | null;
             /** @description The relative humidity of the place, % RH */
             rh?: ((number | null) | (string | null)) | null;
-            /** @description Against what eats it */
+            /** @description Against insects, for some days only */
             against_insects?: boolean;
         };
         /** Stock taken */

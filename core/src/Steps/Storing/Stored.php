@@ -51,7 +51,7 @@ final readonly class Stored implements FillsContainer
                 Field::text('place', 'The place')->optional('')->unasked(),
                 Field::number('temperature_c', 'The temperature of the place', '°C', -30, 45)->optional()->unasked(),
                 Field::number('rh', 'The relative humidity of the place', '% RH', 2, 97)->optional()->unasked(),
-                Field::flag('against_insects', 'Against what eats it')->hint('Into the freezer, shut, for some days only')->seldom(),
+                Field::flag('against_insects', 'Against insects, for some days only')->hint('Into the freezer, shut: weevils, moths and their eggs die there')->seldom(),
             )
             ->says('{container}', '{place_id}', 'in {inside}', '{place}', '{seeds}', '{mass_g}', '{against_insects}');
     }
