@@ -1,5 +1,4 @@
 import Box from '@mui/material/Box';
-import { Link } from 'react-router';
 import type { Plan } from '../api/client';
 import { useFrame } from '../api/queries';
 import { useInk } from '../charts/Chart';
@@ -141,11 +140,6 @@ function Drawn({ plan, day }: { plan: Plan; day: string }) {
           {crossing.length > 0 && (
             <Box sx={{ color: 'text.secondary' }}>of its seed, over the whole season, as it is planned</Box>
           )}
-          <Box sx={{ mt: 1.5 }}>
-            <Link to={`/plot/plan/${plan.year}`} style={{ color: 'inherit' }}>
-              {`The plan for ${plan.year}`}
-            </Link>
-          </Box>
         </Box>
       </Box>
     </Box>
