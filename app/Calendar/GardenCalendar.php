@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calendar;
 
 use App\Clock;
+use App\Garden\Settings;
 use App\Models\DueTask;
 use App\Models\Garden;
 use App\Moment;
@@ -25,7 +26,7 @@ final readonly class GardenCalendar
     /** What is further off changes before it comes; whoever subscribes asks again. */
     private const DAYS_AHEAD = 60;
 
-    public function __construct(private PlannedWork $work, private Tasks $tasks, private Clock $clock) {}
+    public function __construct(private PlannedWork $work, private Tasks $tasks, private Clock $clock, private Settings $settings) {}
 
     /** All plans, and what is due within two months of what is growing, drying, under test and in store. */
     public function everything(): string
@@ -90,6 +91,10 @@ final readonly class GardenCalendar
             $days = 1;
         }
         $event->add('DTEND', $on->modify("+$days days")->format('Ymd'), ['VALUE' => 'DATE']);
+        $hour = $this->settings->value('calendar_hour');
+        if (is_int($hour)) {
+            $event->add('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => (string) $event->SUMMARY, 'TRIGGER' => "PT{$hour}H"]);
+        }
         $calendar->add($event);
     }
 

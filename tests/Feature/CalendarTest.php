@@ -43,6 +43,15 @@ final class CalendarTest extends TestCase
         self::assertSame('FREQ=DAILY;COUNT=4', (string) $events['Pollinate Bell Buoy by hand']->RRULE);
     }
 
+    public function test_it_reminds_at_the_hour_that_is_set_and_at_none_unless_asked(): void
+    {
+        self::assertNull(self::events($this->calendar('/api/calendar.ics'))['Sow Bell Buoy']->VALARM);
+        $this->putJson('/api/settings/calendar_hour', ['value' => '7'])->assertOk();
+        $calendar = $this->calendar('/api/calendar.ics');
+        self::assertSame(['PT7H', 'Sow Bell Buoy'], [(string) self::events($calendar)['Sow Bell Buoy']->VALARM->TRIGGER, (string) self::events($calendar)['Sow Bell Buoy']->VALARM->DESCRIPTION]);
+        self::assertSame([], $calendar->validate());
+    }
+
     public function test_the_plan_stands_on_today_and_on_the_belt(): void
     {
         $today = $this->getJson('/api/today')->json('planned');

@@ -36,6 +36,7 @@ final class SettingList
                 Field::choice('units', 'Units', ['metric' => 'metric: g, °C, m', 'us' => 'US: oz, °F, ft'])->optional('metric'),
                 Field::choice('day_form', 'Days', ['words' => '14 September 2026', 'us' => 'September 14, 2026', 'numbers' => '14.09.2026', 'iso' => '2026-09-14'])->optional('words'),
                 Field::choice('hour_form', 'Hours', ['h24' => '18:30', 'h12' => '6:30 pm'])->optional('h24'),
+                Field::integer('calendar_hour', 'The calendar reminds at', 'o’clock', 0, 23)->optional()->hint('On the day of each piece of work; left empty, it does not'),
             ),
             'Isolation' => FieldList::of(
                 Field::choice('isolation_standard', 'How far apart, to begin with', IsolationStandard::class)->optional(IsolationStandard::Careful),
