@@ -93,7 +93,7 @@ final readonly class GardenCalendar
         $event->add('DTEND', $on->modify("+$days days")->format('Ymd'), ['VALUE' => 'DATE']);
         $hour = $this->settings->value('calendar_hour');
         if (is_int($hour)) {
-            $event->add('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => (string) $event->SUMMARY, 'TRIGGER' => "PT{$hour}H"]);
+            $event->add('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => str_replace("\u{00A0}", ' ', $summary), 'TRIGGER' => "PT{$hour}H"]);
         }
         $calendar->add($event);
     }

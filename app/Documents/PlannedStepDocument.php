@@ -11,7 +11,6 @@ use Marrow\Core\Season\PlanTaskKind;
 use Marrow\Core\Steps\Growing\FirstBloom;
 use Marrow\Core\Steps\Pollinating\HandWanted;
 use Marrow\Core\Steps\Tending\Covered;
-use Marrow\Core\Steps\Tending\CoverKind;
 use Marrow\Core\Steps\Tending\Lifted;
 use Marrow\Core\Steps\Tending\PlantedOut;
 use Marrow\Core\Steps\Tending\Replanted;
@@ -49,14 +48,14 @@ final readonly class PlannedStepDocument
     {
         [$payload, $typed] = match ($task->kind) {
             PlanTaskKind::PlantOut => [PlantedOut::class, $task->standing > 0 ? ['plants' => $task->standing, ...($task->bed === '' ? [] : ['where' => $task->bed])] : null],
-            PlanTaskKind::CoverUp => [Covered::class, ['with' => CoverKind::Cage->value]],
+            PlanTaskKind::CoverUp => [Covered::class, $task->with === null ? null : ['with' => $task->with->value]],
             PlanTaskKind::WatchBloom => [FirstBloom::class, []],
             PlanTaskKind::Replant => [Replanted::class, $task->inStore > 0 ? ['plants' => $task->inStore] : null],
             PlanTaskKind::Lift => [Lifted::class, null],
             PlanTaskKind::Sort => [WinterLost::class, null],
             PlanTaskKind::LookOver => [Rogued::class, null],
             PlanTaskKind::Pollinate => [HandWanted::class, null],
-            PlanTaskKind::Sow, PlanTaskKind::ChangeCages, PlanTaskKind::LookForRipe, PlanTaskKind::ClearBed => [null, null],
+            PlanTaskKind::Sow, PlanTaskKind::ChangeCages, PlanTaskKind::Shake, PlanTaskKind::LookForRipe, PlanTaskKind::ClearBed => [null, null],
         };
 
         return $task->grown === null || $payload === null ? null : self::with($task, $payload, $typed, $code);

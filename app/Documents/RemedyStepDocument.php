@@ -13,7 +13,7 @@ final readonly class RemedyStepDocument
     public function __construct(
         #[OA\Property]
         public string $planting,
-        #[OA\Property(enum: ['shift', 'move', 'cut_flowers', 'bag', 'alternate', 'cage', 'leave_out'])]
+        #[OA\Property(enum: ['shift', 'move', 'cut_flowers', 'bag', 'alternate', 'cage', 'cloth', 'leave_out'])]
         public string $kind,
         #[OA\Property]
         public string $sentence,

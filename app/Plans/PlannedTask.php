@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use Marrow\Core\Season\PlanTaskKind;
+use Marrow\Core\Steps\Tending\CoverKind;
 
 /** Something a plan asks to be done, said. */
 final readonly class PlannedTask
@@ -23,6 +24,7 @@ final readonly class PlannedTask
      * @param  string  $code  of that planting
      * @param  string  $bed  in which it is to stand, where it is planted out
      * @param  ?PlannedSeed  $seed  the packet that waits for it
+     * @param  ?CoverKind  $with  what it is to be covered with
      */
     public function __construct(
         public string $planting,
@@ -40,5 +42,6 @@ final readonly class PlannedTask
         public int $inStore = 0,
         public string $code = '',
         public string $bed = '',
+        public ?CoverKind $with = null,
     ) {}
 }

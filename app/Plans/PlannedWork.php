@@ -8,6 +8,7 @@ use App\Voice\PlanTaskVoice;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Season\Cover;
 use Marrow\Core\Season\PlanTaskKind;
 
 /**
@@ -127,7 +128,7 @@ final readonly class PlannedWork
             $voice = new PlanTaskVoice(PlanTaskKind::from($row->kind), $names[$row->variety_id] ?? $crop->name, $crop, $figures, $names);
             $sows = $row->kind === PlanTaskKind::Sow->value;
             $plants = $figures['plants'] ?? 0;
-            $tasks[] = new PlannedTask($row->planting, PlanTaskKind::from($row->kind), $row->on_day, $row->until_day, $voice->do(), $voice->why(), $sows ? $row->variety_id : null, is_int($plants) ? $plants : 0, $sows ? $seeds["$row->year $row->variety_id"] ?? null : null, $row->year, $row->grown, $row->standing, $row->in_store, $row->grown === null ? '' : 'P'.($numbers[$row->grown] ?? ''), is_string($figures['bed'] ?? null) ? $figures['bed'] : '');
+            $tasks[] = new PlannedTask($row->planting, PlanTaskKind::from($row->kind), $row->on_day, $row->until_day, $voice->do(), $voice->why(), $sows ? $row->variety_id : null, is_int($plants) ? $plants : 0, $sows ? $seeds["$row->year $row->variety_id"] ?? null : null, $row->year, $row->grown, $row->standing, $row->in_store, $row->grown === null ? '' : 'P'.($numbers[$row->grown] ?? ''), is_string($figures['bed'] ?? null) ? $figures['bed'] : '', Cover::tryFrom(is_string($figures['cover'] ?? null) ? $figures['cover'] : '')?->asDone($crop));
         }
 
         return $tasks;

@@ -20,6 +20,7 @@ use Marrow\Core\Botany\LineWord;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Tending\Covering;
+use Marrow\Core\Steps\Tending\CoverKind;
 use Marrow\Core\Steps\Trueness\NeighboursSeen;
 
 /** Where the seed on a tag comes from: grown here, by whom, from how many plants; or from elsewhere, as it was told. */
@@ -52,20 +53,21 @@ final readonly class OriginLines
         return match (true) {
             $course->facts->crossed => 'failed: off-types were seen in what was grown from it',
             $course->origin->isTied() => 'pollinated by hand, only tied fruit'.($course->origin->mothers() === [] ? '' : ', mother '.implode(', ', $course->origin->mothers())),
-            default => $this->covers($lot),
+            default => $this->covers($lot, $course),
         };
     }
 
-    /** What kept insects out while it grew, and for how long, as it was recorded; whether that was enough is not said here. */
-    private function covers(Lot $lot): string
+    /** What covered it while it grew, and for how long, as it was recorded, and where pollen passes it; whether it was enough is not said here. */
+    private function covers(Lot $lot, LotCourse $course): string
     {
         $planting = $lot->planting === null ? null : $this->facts->planting($lot->planting);
-        $covers = array_filter($planting->tending->coverings ?? [], static fn (Covering $covering): bool => $covering->with->keepsInsectsOut());
+        $covers = array_filter($planting->tending->coverings ?? [], static fn (Covering $covering): bool => $covering->with !== CoverKind::Net);
         $neighbours = $planting?->trueness->neighbours;
 
         return $covers === [] ? ($neighbours === null ? 'not recorded' : self::beside($neighbours)) : implode('; ', array_map(static fn (Covering $covering): string => sprintf(
-            '%s, %s to %s',
+            '%s%s, %s to %s',
             $covering->with->label(),
+            $covering->with->keepsOut($course->facts->crop) ? '' : ' (pollen on the wind gets through)',
             Speaking::forms()->day($covering->from),
             $covering->to === null ? 'the end' : Speaking::forms()->day($covering->to),
         ), $covers));

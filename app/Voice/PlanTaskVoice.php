@@ -38,8 +38,13 @@ final readonly class PlanTaskVoice
             PlanTaskKind::Replant => "Plant $name out again",
             PlanTaskKind::LookOver => "Look over $name before it blooms",
             PlanTaskKind::WatchBloom => "Watch for the first flowers of $name",
-            PlanTaskKind::CoverUp => $cover === 'bagged' ? "Bag the first buds of $name" : "Put the cage over $name",
+            PlanTaskKind::CoverUp => match ($cover) {
+                'bagged' => "Bag the first buds of $name",
+                'cloth' => "Put pollen-tight cloth over $name",
+                default => "Put the cage over $name",
+            },
             PlanTaskKind::Pollinate => "Pollinate $name by hand",
+            PlanTaskKind::Shake => "Shake $name under its cloth",
             PlanTaskKind::ChangeCages => "Change the cages over: $name",
             PlanTaskKind::LookForRipe => "Look for ripe seed on $name",
             PlanTaskKind::ClearBed => "The bed of $name is free",
@@ -60,7 +65,8 @@ final readonly class PlanTaskVoice
             PlanTaskKind::Sort => 'Take out what rots or sprouts: the ones that keep are the ones to have seed from.'.$this->store(),
             PlanTaskKind::Replant => 'As soon as the ground can be worked; choose once more.',
             PlanTaskKind::WatchBloom => 'Note the day: bloom, ripening and what is at risk are reckoned from it.',
-            PlanTaskKind::CoverUp => 'Before the first flower opens; one open flower is enough for a bee.',
+            PlanTaskKind::CoverUp => $this->coverUp(),
+            PlanTaskKind::Shake => 'At midday, when it is dry: no wind gets in that would carry its pollen from plant to plant. It sets less than in the open.',
             PlanTaskKind::Pollinate => $this->byHand(),
             PlanTaskKind::ChangeCages => $this->turns(),
             PlanTaskKind::LookForRipe => implode(' ', array_filter([$this->crop->ripening->cue.'.', HarvestOrder::of($this->crop)])),
@@ -104,6 +110,15 @@ final readonly class PlanTaskVoice
             $winter->storeHumidity[0],
             $winter->storeHumidity[1],
         );
+    }
+
+    private function coverUp(): string
+    {
+        return match (true) {
+            ! $this->crop->isWindBorne() => 'Before the first flower opens; one open flower is enough for a bee.',
+            in_array($this->text('cover'), ['bagged', 'cloth'], true) => 'Before the first flower opens. The wind carries its pollen: only what is pollen-tight keeps it out, paper bags or closely woven cloth, no mesh.',
+            default => 'The wind carries its pollen, and mesh lets it through: it keeps insects and birds off and isolates nothing.',
+        };
     }
 
     private function byHand(): string

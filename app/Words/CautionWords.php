@@ -22,6 +22,8 @@ final class CautionWords
             Caution::Dust => 'Dry dust and mould harm the lungs: outdoors, back to the wind, with a mask.',
             Caution::FermentGas => 'It makes gas: a cloth or a loose lid, never a screwed-down one.',
             Caution::RawBeans => 'Raw seed is not for eating; keep it from children.',
+            Caution::PoisonousBeans => 'Poisonous raw or half cooked: soak overnight, pour the water off, and boil hard for half an hour; keep it from children.',
+            Caution::CyanideBeans => 'Raw it holds cyanide, coloured and wild kinds the most: soak, pour the water off, and boil hard in an open pot; keep it from children.',
             Caution::SeedNotFood => 'Seed kept for sowing is not food; keep it from children.',
             Caution::ToxicSeed => 'The seed is poisonous: never among food, and out of children’s reach.',
             Caution::ToxicPlant => 'The plant and its seed are poisonous: gloves, wash hands, and keep it from children.',
@@ -29,6 +31,7 @@ final class CautionWords
             Caution::ToxicLeaves => 'Leaves are poisonous: only the stalks are eaten.',
             Caution::Favism => 'People who lack the enzyme G6PD (favism) can fall gravely ill from these beans, raw or cooked, and from their pollen: ask before you hand them on.',
             Caution::PoppySap => 'Sap and green pods are poisonous; the ripe seed is food in the bread-seed kind. Growing it is regulated in some countries: ask where you live.',
+            Caution::MilkySap => 'Sap, leaves and green pods upset the stomach: keep them from children and beasts.',
             Caution::Treated => 'Treated seed: gloves, wash your hands, no dust in the air. Never eat it, nor feed it to birds or animals; what is left over goes where your local rules send it, and sow it as its packet says.',
             Caution::Ergot => 'Ergot, long black grains, is poisonous: pick out every one, and eat nothing from such an ear.',
         };
@@ -38,20 +41,20 @@ final class CautionWords
     private static function moments(Caution $caution): array
     {
         return match ($caution) {
-            Caution::Capsaicin => ['rinsed'],
+            Caution::Capsaicin => ['picked', 'threshed', 'winnowed', 'rinsed'],
             Caution::BitterCucurbit => ['picked', 'rinsed', 'ferment_started'],
-            Caution::KnifeHardFruit => ['rinsed'],
+            Caution::KnifeHardFruit => ['rinsed', 'threshed'],
             Caution::SapBurns => ['picked'],
             Caution::Dust => ['threshed', 'winnowed'],
             Caution::FermentGas => ['ferment_started'],
-            Caution::RawBeans, Caution::SeedNotFood, Caution::ToxicSeed => ['stored'],
+            Caution::RawBeans, Caution::PoisonousBeans, Caution::CyanideBeans, Caution::SeedNotFood, Caution::ToxicSeed => ['stored'],
             Caution::ToxicPlant => ['picked', 'stored'],
             Caution::Ergot => ['threshed'],
             Caution::Treated => ['stored', 'withdrawn', 'test_started', 'sample_weighed', 'spread', 'threshed', 'winnowed', 'bathed'],
             Caution::ToxicBerries => ['picked', 'rinsed', 'ferment_started'],
             Caution::ToxicLeaves => ['picked'],
             Caution::Favism => ['picked', 'threshed', 'stored'],
-            Caution::PoppySap => ['picked'],
+            Caution::PoppySap, Caution::MilkySap => ['picked'],
         };
     }
 

@@ -68,7 +68,7 @@ final readonly class DryingWords
                 match ($this->lot->facts->crop->balance->ground) {
                     BalanceGround::Measured => 'was measured of this species (Harrington 1960)',
                     BalanceGround::Genus => 'was measured of others of its genus (Harrington 1960)',
-                    BalanceGround::Usual => 'vegetable seed usually has there: of this crop nobody has measured it',
+                    BalanceGround::Usual => 'vegetable seed usually has there: of this crop Marrow has no measurement',
                     BalanceGround::Equation => 'its oil tells (Cromarty, Ellis & Roberts 1982)',
                 },
                 Quantity::decimal($this->lot->facts->crop->balance->ground->within()),

@@ -145,7 +145,7 @@ final readonly class ForecastWords
             match ($forecast->basis) {
                 ConstantsBasis::Published => sprintf('Constants measured for %s (%s); nine lots in ten age at most half as fast again, or two thirds as fast.', mb_strtolower($crop->name), $crop->source('storage.constants')->from ?? 'published'),
                 default => sprintf(
-                    'Nobody has published constants for %s: they are solved so that nine lots in ten last its ordinary %s in paper in a cupboard (Ellis & Roberts 1980; Dickie et al. 1990). The farther the store is from that, the less is sure.',
+                    'Marrow has no published constants for %s: they are solved so that nine lots in ten last its ordinary %s in paper in a cupboard (Ellis & Roberts 1980; Dickie et al. 1990). The farther the store is from that, the less is sure.',
                     mb_strtolower($crop->name),
                     HandbookWords::years($crop->ordinaryYears),
                 ),

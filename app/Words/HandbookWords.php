@@ -158,7 +158,7 @@ final readonly class HandbookWords
     /** How a crop crosses with another species: "freely, as the mother; what comes of it is sterile". */
     public static function how(CrossingPartner $partner): string
     {
-        return ($partner->freely ? 'freely' : 'now and then').match ($partner->only) {
+        return $partner->how->label().match ($partner->only) {
             null => '',
             CrossWay::AsMother => ', as the mother',
             CrossWay::AsFather => ', as the father',

@@ -52,8 +52,10 @@ final readonly class PlanWords
         if ($standing->isInformation) {
             return $standing->share > 0.0 ? "$name mixes on purpose: $share of its seed from elsewhere." : "$name mixes on purpose, and nothing is near enough to mix with.";
         }
-        if ($standing->planting->cover->keepsOut()) {
-            return "$name is covered: no foreign pollen gets in, as long as the cover is sound.";
+        if ($standing->planting->cover->keepsOut($standing->planting->crop)) {
+            return $standing->planting->crop->isWindBorne()
+                ? "$name is covered: no foreign pollen gets in, as long as the cover is pollen-tight and sound; gauze would let it through."
+                : "$name is covered: no foreign pollen gets in, as long as the cover is sound.";
         }
 
         return match ($standing->verdict) {
@@ -110,6 +112,8 @@ final readonly class PlanWords
             PlanRemarkKind::DoNotFit => sprintf('%s: %d plants for seed do not fit its spot; at %s apart it holds %d.', $name, $remark->planting->plants ?? 0, HandbookWords::metres($growing->spacing ?? 0), $remark->figure),
             PlanRemarkKind::CannotRipen => sprintf('%s cannot ripen its seed before frost; the latest sowing that would is %s.', $name, self::day($remark->day)),
             PlanRemarkKind::OutBeforeFrost => sprintf('%s does not bear frost, and stands outside before the last one (%s).%s', $name, self::day($remark->day), $remark->planting?->plantOut === null ? ' If it is raised under glass, give the day it is planted out.' : ''),
+            PlanRemarkKind::LetsThrough => "A cage of mesh does not isolate $name: the wind carries its pollen, and mesh lets it through. Pollen-tight cloth or bags would, or distance, or one of the two not flowering this year.",
+            PlanRemarkKind::SetsNothing => "Flowers of $name set next to nothing in a bag: they want the pollen of another plant. ".($remark->planting?->crop->isWindBorne() === true ? 'Pollen-tight cloth over several together would do.' : 'A cage over several together, with insects in it, would do.'),
             PlanRemarkKind::NoTurns => "The cage of $name is to be opened in turn, but no other that it crosses with is: on the days it stands open it is as good as uncovered.",
             PlanRemarkKind::TooFewParents => sprintf('%s: %s; %d or more keep a variety as it is.', $name, Quantity::number($remark->planting->plants ?? 0, 'plant'), $remark->figure),
         };

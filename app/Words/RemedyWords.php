@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Voice\Quantity;
+use Marrow\Core\Isolation\Protection;
 use Marrow\Core\Season\Obstacle;
 use Marrow\Core\Season\PlannedPlanting;
 use Marrow\Core\Season\Remedy;
@@ -37,11 +38,14 @@ final readonly class RemedyWords
             RemedyKind::Shift => sprintf('Sow %s %s %s, on %s.', $name, Quantity::number(abs($remedy->days), 'day'), $remedy->days > 0 ? 'later' : 'earlier', $sow === null || $sow === false ? '' : $sow->format('j F')),
             RemedyKind::Move => sprintf('Move %s to %s from the left and %s from the top.', $name, PlanWords::metres($remedy->spot->x ?? 0), PlanWords::metres($remedy->spot->y ?? 0)),
             RemedyKind::CutFlowers => sprintf('Cut every flower stalk of %s before it opens: about %s of looking it over.', $name, Quantity::number($remedy->mornings, 'morning')),
-            RemedyKind::Bag => sprintf('Bag flowers of %s and pollinate by hand: about %s.', $name, Quantity::number($remedy->mornings, 'morning')),
+            RemedyKind::Bag => sprintf($planting !== null && ! Protection::Caged->keepsOut($planting->crop)
+                ? 'Bag flowers of %s in pollen-tight bags, paper or closely woven cloth: about %s.'
+                : 'Bag flowers of %s and pollinate by hand: about %s.', $name, Quantity::number($remedy->mornings, 'morning')),
             RemedyKind::Alternate => sprintf('Cage %s, opened in turn with the others: %s of changing over.', $name, Quantity::number($remedy->mornings, 'evening')),
             RemedyKind::Cage => $remedy->mornings > 0
                 ? sprintf('Cage %s all through bloom and pollinate by hand: about %s.', $name, Quantity::number($remedy->mornings, 'morning'))
                 : sprintf('Cage %s all through bloom; it pollinates itself.', $name),
+            RemedyKind::Cloth => sprintf('Put pollen-tight cloth over all of %s through bloom, closely woven and not mesh, for the wind carries its pollen; shake the stems at midday: about %s.', $name, Quantity::number($remedy->mornings, 'morning')),
             RemedyKind::LeaveOut => trim(sprintf('Leave %s out this year. %s', $name, $this->waiting[$remedy->planting] ?? '')),
         };
     }

@@ -25,7 +25,7 @@ final class SharingWords
             Sharing::Untested => 'not tested',
             Sharing::Terms => 'It came with terms: '.($lot->origin->received->terms ?? '').'.',
             Sharing::Crossed => 'Crossed: what is grown from it is not this variety.',
-            Sharing::Hybrid => 'A hybrid: what is saved of it does not come true, and bought seed of it is its breeder’s.',
+            Sharing::Hybrid => 'A hybrid: what is saved of it does not come true. Whether it may be passed on depends on where you live.',
             Sharing::Damp => 'Too damp to travel: it moulds on the way.',
             Sharing::Treated => 'Treated seed: only in its own packet, with what stands on it.',
             Sharing::Poor => 'Its last test came out below what is worth passing on.',

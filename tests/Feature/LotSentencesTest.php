@@ -102,7 +102,7 @@ final class LotSentencesTest extends CoreTestCase
             'Moisture: 8.2 % as measured, kept by the tight container (its air at about 29 % RH).',
             'Constants measured for onion (Ellis & Roberts 1981); nine lots in ten age at most half as fast again, or two thirds as fast.',
         ], self::ground(self::shutInDry()));
-        self::assertContains('Nobody has published constants for beetroot: they are solved so that nine lots in ten last its ordinary 5 years in paper in a cupboard (Ellis & Roberts 1980; Dickie et al. 1990). The farther the store is from that, the less is sure.', self::ground(self::beetroot()));
+        self::assertContains('Marrow has no published constants for beetroot: they are solved so that nine lots in ten last its ordinary 5 years in paper in a cupboard (Ellis & Roberts 1980; Dickie et al. 1990). The farther the store is from that, the less is sure.', self::ground(self::beetroot()));
     }
 
     /** @return iterable<string, array{Diary, string}> */

@@ -64,7 +64,7 @@ final class SliceTest extends TestCase
         // 41 of 50, drawn a little to what such seed usually is.
         self::assertEqualsWithDelta(0.82, $store['forecast']['points'][0]['share'], 0.01);
         self::assertStringContainsString('of 50 seeds came up, 10 August 2026', self::plain(implode(' ', $store['forecast']['ground'])));
-        self::assertStringContainsString('Nobody has published constants for tomato', self::plain(implode(' ', $store['forecast']['ground'])));
+        self::assertStringContainsString('Marrow has no published constants for tomato', self::plain(implode(' ', $store['forecast']['ground'])));
 
         $keeper->records($lot, 'withdrawn', '2026-09-01T09:00', ['purpose' => 'gift', 'seeds' => 50, 'to' => 'the seed table']);
         self::assertSame('3 500 seeds, 10.5 g', self::plain($keeper->section($lot, 'store')['stock']));

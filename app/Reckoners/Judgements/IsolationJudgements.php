@@ -8,7 +8,10 @@ use App\Reckoners\Asked;
 use App\Reckoners\Judgement;
 use App\Reckoners\Judges;
 use App\Voice\Figures;
+use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Botany\CrossStrength;
+use Marrow\Core\Isolation\Protection;
 
 /** Whether two plantings cross, and what to do about it. */
 final readonly class IsolationJudgements implements Judges
@@ -66,12 +69,15 @@ final readonly class IsolationJudgements implements Judges
         if ($asked->word('crosses') === 'never') {
             return new Judgement(
                 'They do not cross: plant them as you like.',
-                sprintf('%s and %s are different species, and no crossing between them is on record in the handbook.', $kept->latin, $source->latin),
+                self::whyNever($kept, $source),
                 'Sure as such things go. Check the Latin name on the packet: common names mislead.',
             );
         }
-        if ($asked->in->text('protection') !== 'open') {
-            return new Judgement('No foreign pollen gets in, as long as the cover is sound.', 'A cage or bag keeps it out; without hand pollination or own insects, crops that need them set no seed.', 'As sure as the net, the knots and the timing: one bee shut in with the flowers undoes it.');
+        $protection = Protection::from($asked->in->text('protection'));
+        if ($protection->keepsOut($kept)) {
+            return $kept->isWindBorne()
+                ? new Judgement('No foreign pollen gets in, as long as the cover is pollen-tight.', 'The wind carries its pollen: paper bags or closely woven cloth keep it out, gauze and insect mesh do not. Inside, '.($kept->setsBagged() ? 'it sets by hand or by itself.' : 'a single bagged plant sets next to nothing: cover several together, and shake them.'), 'As sure as the cloth, the seams and the timing.')
+                : new Judgement('No foreign pollen gets in, as long as the cover is sound.', 'A cage or bag keeps it out; without hand pollination or own insects, crops that need them set no seed.', 'As sure as the net, the knots and the timing: one bee shut in with the flowers undoes it.');
         }
         if ($asked->has('overlap_days') && $asked->count('overlap_days') === 0) {
             return new Judgement('Not in bloom together, so no crossing.', 'Pollen lives for hours to days, and no day has flowers of both.', 'Bloom shifts by a week or more with the weather: look, and pull the last flowers of the earlier one.');
@@ -90,11 +96,31 @@ final readonly class IsolationJudgements implements Judges
             $needed,
             $distance,
         );
+        if ($protection === Protection::Caged) {
+            $because = "The wind carries its pollen, and insect mesh lets it through: the cage counts as open. $because";
+        }
 
         return new Judgement(match ($asked->word('verdict')) {
-            'act' => "Expect $share crossed seed: cage, bag, move or shift one of them, or leave one out this year.",
+            'act' => "Expect $share crossed seed: ".($kept->isWindBorne() ? 'move one of them far off, put pollen-tight cloth or bags over it, or let one of the two not flower this year.' : 'cage, bag, move or shift one of them, or leave one out this year.'),
             'watch' => "Expect $share crossed seed: within what you allow, but watch the seedlings.",
             default => "Expect $share crossed seed: that is well within what you allow.",
         }, $because, self::SURE);
+    }
+
+    /** Why two crops do not cross in a garden: kept by its parts, a breeder's cross, or strangers. */
+    private static function whyNever(Crop $kept, Crop $source): string
+    {
+        if ($kept->adjacentShare === 0.0) {
+            return sprintf('Nothing crosses with %s in a garden: %s.', $kept->name, $kept->isKeptAlive() ? 'what is kept of it is a part of the plant, and no pollen comes into that' : 'its seed is its own');
+        }
+        foreach ([[$kept, $source], [$source, $kept]] as [$one, $other]) {
+            foreach ($one->partners as $partner) {
+                if ($partner->latin === $other->species()) {
+                    return sprintf('%s and %s cross %s%s. %s', $one->species(), $other->species(), $partner->how->label(), $partner->how === CrossStrength::ByHand ? '' : ', but not with the pollen going this way', $partner->note);
+                }
+            }
+        }
+
+        return sprintf('%s and %s are different species, and the handbook has no crossing between them.', $kept->latin, $source->latin);
     }
 }

@@ -75,7 +75,7 @@ final readonly class WaterJudgements implements Judges
         return match ($ground) {
             BalanceGround::Measured => "Measured of this species (Harrington 1960): $within",
             BalanceGround::Genus => "Measured of others of its genus (Harrington 1960): $within",
-            BalanceGround::Usual => "Nobody has measured it of this crop; as vegetable seed usually has it, $within",
+            BalanceGround::Usual => "Marrow has no measurement of this crop; as vegetable seed usually has it, $within",
             BalanceGround::Equation => "By the oil alone, $within Choose the crop, if it is in the handbook, for a nearer figure.",
         };
     }

@@ -14,6 +14,9 @@ enum Caution: string
     case Dust = 'dust';
     case FermentGas = 'ferment_gas';
     case RawBeans = 'raw_beans';
+    /** Of kidney and runner beans: two or three raw ones are enough. */
+    case PoisonousBeans = 'poisonous_beans';
+    case CyanideBeans = 'cyanide_beans';
     case SeedNotFood = 'seed_not_food';
     case ToxicSeed = 'toxic_seed';
     case ToxicPlant = 'toxic_plant';
@@ -25,4 +28,5 @@ enum Caution: string
     case ToxicLeaves = 'toxic_leaves';
     case Favism = 'favism';
     case PoppySap = 'poppy_sap';
+    case MilkySap = 'milky_sap';
 }

@@ -181,6 +181,27 @@ final readonly class Crop
         return $this->sources['everything'] ?? null;
     }
 
+    /** Whether foreign pollen comes on the wind too: nothing but what is pollen-tight keeps it out. */
+    public function isWindBorne(): bool
+    {
+        return in_array(PollenCarrier::Wind, $this->carriers, true);
+    }
+
+    /**
+     * Whether flowers that are bagged can be made to set seed: by themselves, shaken, or by somebody's hand. Of what the
+     * wind pollinates only where it is known; nobody pollinates the florets of a beet by hand.
+     */
+    public function setsBagged(): bool
+    {
+        return $this->byHand !== null || ($this->setsInBag === null ? ! $this->isWindBorne() : $this->setsInBag !== BagSetting::No);
+    }
+
+    /** Whether hands are wanted where neither insects nor wind come: everything but what is known to set alone. */
+    public function wantsHandsInBag(): bool
+    {
+        return $this->setsBagged() && $this->setsInBag !== BagSetting::Alone;
+    }
+
     public function isWetCleaned(): bool
     {
         return $this->cleaning->way !== CleaningWay::Thresh;

@@ -106,11 +106,7 @@ final readonly class CropFile
             $at = "crossing.partners.$i";
             $partners[] = new CrossingPartner(
                 $this->figures->text("$at.latin"),
-                match ($this->figures->text("$at.how")) {
-                    'freely' => true,
-                    'rarely' => false,
-                    default => throw $this->figures->unsound("$at.how", 'freely or rarely is needed'),
-                },
+                $this->figures->one("$at.how", CrossStrength::tryFrom(...)),
                 $this->figures->text("$at.note"),
                 $this->figures->has("$at.direction") ? $this->figures->one("$at.direction", CrossWay::tryFrom(...)) : null,
                 $this->figures->has("$at.offspring") ? $this->figures->one("$at.offspring", Offspring::tryFrom(...)) : null,

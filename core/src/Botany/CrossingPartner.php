@@ -9,14 +9,14 @@ final readonly class CrossingPartner
 {
     /**
      * @param  string  $latin  genus and epithet
-     * @param  bool  $freely  as within one species; else now and then
+     * @param  CrossStrength  $how  in a garden, where both bloom side by side
      * @param  string  $note  why it matters, in a short sentence
      * @param  ?CrossWay  $only  the role in which the crop crosses so; null for either
      * @param  ?Offspring  $offspring  null where what comes of it is fertile
      */
     public function __construct(
         public string $latin,
-        public bool $freely,
+        public CrossStrength $how,
         public string $note,
         public ?CrossWay $only = null,
         public ?Offspring $offspring = null,

@@ -33,6 +33,7 @@ final class MeasuredBalances
         'Lactuca sativa' => [0.35, [2.8, 4.2, 5.1, 5.9, 7.1, 9.6]],
         'Abelmoschus esculentus' => [0.18, [3.8, 7.2, 8.3, 10.0, 11.2, 13.1]],
         'Allium cepa' => [0.23, [4.6, 6.8, 8.0, 9.5, 11.2, 13.4]],
+        'Allium fistulosum' => [0.23, [3.4, 5.1, 6.9, 9.4, 11.8, 14.0]],
         'Pastinaca sativa' => [0.2, [5.0, 6.1, 7.0, 8.2, 9.5, 11.2]],
         'Pisum sativum' => [0.02, [5.4, 7.3, 8.6, 10.1, 11.9, 15.0]],
         'Capsicum annuum' => [0.22, [2.8, 4.5, 6.0, 7.8, 9.2, 11.0]],
@@ -41,6 +42,7 @@ final class MeasuredBalances
         'Cucurbita maxima' => [0.4, [3.0, 4.3, 5.6, 7.4, 9.0, 10.8]],
         'Solanum lycopersicum' => [0.24, [3.2, 5.0, 6.3, 7.8, 9.2, 11.1]],
         'Brassica rapa' => [0.38, [2.6, 4.0, 5.1, 6.3, 7.4, 9.0]],
+        'Brassica juncea' => [0.38, [1.8, 3.2, 4.6, 6.3, 7.8, 9.4]],
         'Citrullus lanatus' => [0.4, [3.0, 4.8, 6.1, 7.6, 8.8, 10.4]],
     ];
 }

@@ -10,9 +10,6 @@ use Marrow\Core\Botany\CrossWay;
 /** Whether pollen of one crop can set seed on another: the species decides, with the known exceptions of each crop. */
 final class Compatibility
 {
-    /** Of the full strength within a species, where two species cross now and then. A stated assumption. */
-    public const NOW_AND_THEN = 0.05;
-
     /** Strength of crossing, 0 for never to 1 for as within one species; the stronger of the two directions. */
     public static function between(Crop $a, Crop $b): float
     {
@@ -37,7 +34,7 @@ final class Compatibility
     {
         foreach ($crop->partners as $partner) {
             if ($partner->latin === $other->species() && ($partner->only === null || $partner->only === $role)) {
-                return $partner->freely ? 1.0 : self::NOW_AND_THEN;
+                return $partner->how->share();
             }
         }
 

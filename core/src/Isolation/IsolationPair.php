@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Marrow\Core\Isolation;
 
 use Marrow\Core\Botany\Crop;
-use Marrow\Core\Botany\PollenCarrier;
 
 /** A planting kept for seed and one possible source of foreign pollen: what is to be expected, and what it asks for. */
 final readonly class IsolationPair
@@ -28,12 +27,13 @@ final readonly class IsolationPair
         $sideBySide = $kept->adjacentShare * Compatibility::onto($kept, $source);
         $crosses = Crosses::at($sideBySide);
         $overlap = $path->overlapDays();
-        if ($crosses === Crosses::Never || $overlap === 0 || $path->protection !== Protection::Open) {
+        if ($crosses === Crosses::Never || $overlap === 0 || $path->protection->keepsOut($kept)) {
             return new self($crosses, $overlap, 0.0, 0.0, RiskVerdict::Clear);
         }
-        $stretch = $setting->climate->stretch() * (in_array(PollenCarrier::Wind, $kept->carriers, true) ? CrossShare::byWind($path->downwind) : 1.0);
+        $stretch = $setting->climate->stretch() * ($kept->isWindBorne() ? CrossShare::byWind($path->downwind) : 1.0);
         $share = CrossShare::atDistance($sideBySide, $kept->distances->careful * $stretch, $path->distance)
             * $path->overlapShare()
+            * $path->protection->lets($kept)
             * $path->barrier->passes($setting->behindBarrier)
             * CrossShare::byNumbers($path->plants, $path->sourcePlants);
         $needed = $kept->distances->at($setting->standard) * $stretch * $path->barrier->distanceFactor();

@@ -48,7 +48,7 @@ final class IsolationReckonings
                 Field::day('source_first_bloom', 'first bloom of the other')->optional(),
                 Field::day('source_last_bloom', 'last bloom of the other')->optional(),
                 Field::choice('barrier', 'what stands between', ['none' => 'nothing', 'hedge' => 'a hedge or a tall crop', 'building' => 'a building or a wall'])->optional('none'),
-                Field::choice('protection', 'flowers kept for seed are', ['open' => 'open to the air', 'caged' => 'caged, and pollinated by hand where needed', 'bagged' => 'bagged, and pollinated by hand where needed'])->optional('open'),
+                Field::choice('protection', 'flowers kept for seed are', ['open' => 'open to the air', 'caged' => 'under a cage of insect mesh, and pollinated by hand where needed', 'bagged' => 'bagged, and pollinated by hand where needed; against the wind in pollen-tight bags', 'cloth' => 'under pollen-tight cloth, all of it'])->optional('open'),
                 Field::choice('standard', 'how strictly', ['home' => 'as a home gardener', 'careful' => 'carefully, as for passing on', 'grower' => 'as a seed grower'])->optional('careful'),
                 Field::choice('climate', 'climate', ['temperate' => 'temperate', 'tropical' => 'tropical: twice the distance'])->optional('temperate'),
                 Field::share('allowed', 'share of crossed seed that is put up with', 0.0001)->optional(IsolationSetting::ALLOWED),
@@ -61,7 +61,7 @@ final class IsolationReckonings
                 new Output('verdict', '', 'verdict: clear, watch or act'),
             ],
             'Full strength between neighbours, falling exponentially to 0.5 % at the crop’s careful distance; × the share of bloom that overlaps; '
-                .'× 0.3 behind a hedge or building; × source/(source + own plants) × 2, at most 1; none when caged or bagged. A simple model with general-practice distances.',
+                .'× 0.3 behind a hedge or building; × source/(source + own plants) × 2, at most 1; none when caged or bagged, but that insect mesh lets through what the wind carries. A simple model with general-practice distances.',
             static function (Values $in) use ($crops): array {
                 $kept = $crops->get($in->text('crop'), 'crop');
                 $pair = IsolationPair::of(

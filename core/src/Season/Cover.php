@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Season;
 
+use Marrow\Core\Botany\Crop;
 use Marrow\Core\Fields\Choice;
+use Marrow\Core\Isolation\Protection;
+use Marrow\Core\Steps\Tending\CoverKind;
 
 /** What is done to keep foreign pollen from a planting, or its own pollen in. */
 enum Cover: string implements Choice
@@ -20,16 +23,46 @@ enum Cover: string implements Choice
     /** Single flowers or heads closed before they open, pollinated by hand; the other flowers stay open. */
     case Bagged = 'bagged';
 
+    /** A tent or sleeve of pollen-tight cloth over all of it through bloom: against pollen that the wind carries. */
+    case Cloth = 'cloth';
+
     /** Whether pollen from elsewhere is kept out altogether. */
-    public function keepsOut(): bool
+    public function keepsOut(Crop $crop): bool
     {
-        return $this === self::Caged || $this === self::Bagged;
+        return $this !== self::Alternate && $this->protection()->keepsOut($crop);
     }
 
     /** Whether its own pollen is kept in. */
-    public function keepsIn(): bool
+    public function keepsIn(Crop $crop): bool
     {
-        return $this === self::Caged;
+        return $this !== self::Alternate && $this->protection()->keepsIn($crop);
+    }
+
+    /** Whether what it is made of stops what carries the crop's pollen, as long as it is shut. */
+    public function stops(Crop $crop): bool
+    {
+        return $this->protection()->keepsOut($crop);
+    }
+
+    /** What the journal calls it, once it is on; null where nothing is put on. */
+    public function asDone(Crop $crop): ?CoverKind
+    {
+        return match ($this) {
+            self::Open => null,
+            self::Caged, self::Alternate => CoverKind::Cage,
+            self::Bagged => $crop->isWindBorne() ? CoverKind::TightBags : CoverKind::Bags,
+            self::Cloth => CoverKind::Cloth,
+        };
+    }
+
+    private function protection(): Protection
+    {
+        return match ($this) {
+            self::Open => Protection::Open,
+            self::Caged, self::Alternate => Protection::Caged,
+            self::Bagged => Protection::Bagged,
+            self::Cloth => Protection::Cloth,
+        };
     }
 
     public function label(): string
@@ -39,6 +72,7 @@ enum Cover: string implements Choice
             self::Caged => 'a cage all through bloom',
             self::Alternate => 'cages opened in turn',
             self::Bagged => 'bags on the flowers',
+            self::Cloth => 'pollen-tight cloth over all of it',
         };
     }
 }

@@ -14,6 +14,12 @@ enum PlanRemarkKind: string
     case OutBeforeFrost = 'out_before_frost';
     case TooFewParents = 'too_few_parents';
 
+    /** What covers it lets through what carries its pollen. */
+    case LetsThrough = 'lets_through';
+
+    /** Its flowers are to be bagged, and set next to nothing there. */
+    case SetsNothing = 'sets_nothing';
+
     /** Its cage is opened in turn, and no other has the other days. */
     case NoTurns = 'no_turns';
 }

@@ -58,6 +58,12 @@ final class PlanRemarks
         if ($course->followsSowing && $planting->standsInFrost($ground)) {
             $remarks[] = new PlanRemark(PlanRemarkKind::OutBeforeFrost, $planting, day: $ground->lastFrostFrom($planting->outside()));
         }
+        if ($planting->purpose->isForSeed() && $planting->cover !== Cover::Open && ! $planting->cover->stops($planting->crop)) {
+            $remarks[] = new PlanRemark(PlanRemarkKind::LetsThrough, $planting);
+        }
+        if ($planting->purpose->isForSeed() && $planting->cover === Cover::Bagged && ! $planting->crop->setsBagged()) {
+            $remarks[] = new PlanRemark(PlanRemarkKind::SetsNothing, $planting);
+        }
         $parents = $planting->crop->parents;
         if ($planting->purpose->isForSeed() && $planting->plants < $parents->variety) {
             $remarks[] = new PlanRemark(PlanRemarkKind::TooFewParents, $planting, figure: $parents->variety);

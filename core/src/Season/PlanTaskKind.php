@@ -17,13 +17,15 @@ enum PlanTaskKind: string
     case CoverUp = 'cover_up';
     case Pollinate = 'pollinate';
     case ChangeCages = 'change_cages';
+    /** What stands under pollen-tight cloth has no wind: its stems are shaken. */
+    case Shake = 'shake';
     case LookForRipe = 'look_for_ripe';
     case ClearBed = 'clear_bed';
 
     /** Whether it is done every morning or evening of its time, rather than once in it. */
     public function isDaily(): bool
     {
-        return $this === self::Pollinate || $this === self::ChangeCages;
+        return $this === self::Pollinate || $this === self::ChangeCages || $this === self::Shake;
     }
 
     /** Whether it waits until it is done or the season is over; the others are past when their day is. */

@@ -125,7 +125,9 @@ final class PlanTasks
         $tasks[] = new PlanTask($planting, PlanTaskKind::CoverUp, $bloom->first->modify('-'.self::DAYS_TO_COVER.' days'), $bloom->first, ['cover' => $planting->cover->value]);
         if ($planting->cover === Cover::Alternate) {
             $tasks[] = new PlanTask($planting, PlanTaskKind::ChangeCages, $bloom->first, $bloom->last, self::turns($planting, $plan, $bloom->first));
-        } elseif ($planting->crop->breeding->needsVisitors() || $planting->cover === Cover::Bagged) {
+        } elseif ($planting->cover === Cover::Cloth) {
+            $tasks[] = new PlanTask($planting, PlanTaskKind::Shake, $bloom->first, $bloom->last);
+        } elseif ($planting->cover === Cover::Bagged ? $planting->crop->wantsHandsInBag() : $planting->crop->breeding->needsVisitors() && $planting->cover->keepsOut($planting->crop)) {
             $mornings = min($bloom->days(), max(self::FEWEST_MORNINGS, intdiv($planting->plants + 1, 2)));
             $tasks[] = new PlanTask($planting, PlanTaskKind::Pollinate, $bloom->first, $bloom->first->modify('+'.($mornings - 1).' days'));
         }

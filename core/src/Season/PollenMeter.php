@@ -29,10 +29,10 @@ final class PollenMeter
     /** @return ?CrossRisk null when nothing can come of it: another species, the same variety, apart in time, or pollen kept in */
     public function risk(Site $kept, Site $source): ?CrossRisk
     {
-        if (! $source->gives || $kept->cover->keepsOut() || ! $this->couldCross($kept, $source)) {
+        if (! $source->gives || $kept->cover->keepsOut($kept->crop) || ! $this->couldCross($kept, $source)) {
             return null;
         }
-        if ($kept->cover === Cover::Alternate && $source->cover === Cover::Alternate) {
+        if ($kept->cover === Cover::Alternate && $source->cover === Cover::Alternate && $kept->cover->stops($kept->crop)) {
             return null;
         }
         if ($kept->bloom !== null && $source->bloom !== null && $kept->bloom->overlapDays($source->bloom) === 0) {

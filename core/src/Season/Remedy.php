@@ -56,6 +56,12 @@ final readonly class Remedy
         return new self($planting, RemedyKind::Cage, 0, null, $mornings, 1, 3.0 + $mornings);
     }
 
+    /** Pollen-tight cloth lets no wind in either: somebody shakes the stems. */
+    public static function cloth(string $planting, int $mornings): self
+    {
+        return new self($planting, RemedyKind::Cloth, 0, null, $mornings, 1, 4.0 + $mornings);
+    }
+
     /** @param  float  $loss  what a year without it costs, in mornings of work: little where its seed can wait */
     public static function leaveOut(string $planting, float $loss): self
     {
@@ -71,6 +77,7 @@ final readonly class Remedy
             RemedyKind::Bag => $planting->with(cover: Cover::Bagged),
             RemedyKind::Alternate => $planting->with(cover: Cover::Alternate),
             RemedyKind::Cage => $planting->with(cover: Cover::Caged),
+            RemedyKind::Cloth => $planting->with(cover: Cover::Cloth),
             RemedyKind::LeaveOut => $planting->with(out: true),
         };
     }

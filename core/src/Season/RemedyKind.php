@@ -13,5 +13,6 @@ enum RemedyKind: string
     case Bag = 'bag';
     case Alternate = 'alternate';
     case Cage = 'cage';
+    case Cloth = 'cloth';
     case LeaveOut = 'leave_out';
 }

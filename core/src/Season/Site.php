@@ -39,7 +39,7 @@ final readonly class Site
             $planting->plants,
             $course->bloom,
             $planting->cover,
-            $course->bloom !== null && ! $planting->out && ! $planting->cover->keepsIn(),
+            $course->bloom !== null && ! $planting->out && ! $planting->cover->keepsIn($planting->crop),
             true,
         );
     }

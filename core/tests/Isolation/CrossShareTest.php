@@ -90,8 +90,8 @@ final class CrossShareTest extends CoreTestCase
         self::assertSame(Crosses::Never, $crosses('squash-pepo', 'cucumber'));
         self::assertSame(Crosses::Rarely, $crosses('pea', 'pea'), 'a selfer');
         // Bunching onion is only known to the onion's own file, and holds in both directions.
-        self::assertSame(Compatibility::NOW_AND_THEN, Compatibility::between(self::crop('onion'), self::bunchingOnion()));
-        self::assertSame(Compatibility::NOW_AND_THEN, Compatibility::between(self::bunchingOnion(), self::crop('onion')));
+        self::assertSame(0.05, Compatibility::between(self::crop('onion'), self::bunchingOnion()));
+        self::assertSame(0.05, Compatibility::between(self::bunchingOnion(), self::crop('onion')));
     }
 
     private static function bunchingOnion(): Crop

@@ -93,8 +93,6 @@ final class TendingTest extends CoreTestCase
         $tending = $diary->course()->tending;
         self::assertSame([CoverKind::Bags], array_map(static fn ($covering): CoverKind => $covering->with, $tending->on()));
         self::assertSame(['2026-06-20', '2026-06-20', null], array_map(static fn ($covering): ?string => $covering->to?->format('Y-m-d'), $tending->coverings));
-        self::assertFalse(CoverKind::Net->keepsInsectsOut(), 'bees go through a net against birds');
-        self::assertTrue(CoverKind::Cage->keepsInsectsOut());
     }
 
     public function test_what_nothing_covers_cannot_be_uncovered(): void

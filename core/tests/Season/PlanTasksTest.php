@@ -56,7 +56,14 @@ final class PlanTasksTest extends CoreTestCase
         $selfer = self::work(self::draw()->plant('p', 'tomato', 0, 0, '2027-03-15', ['cover' => 'caged'])->plan());
         self::assertSame([], array_filter($selfer, static fn (string $task): bool => str_starts_with($task, 'pollinate')), 'a tomato pollinates itself');
         $bagged = self::work(self::draw()->plant('p', 'tomato', 0, 0, '2027-03-15', ['cover' => 'bagged', 'plants' => 2])->plan());
-        self::assertCount(1, array_filter($bagged, static fn (string $task): bool => str_starts_with($task, 'pollinate')));
+        self::assertSame([], array_filter($bagged, static fn (string $task): bool => str_starts_with($task, 'pollinate')), 'in a bag too');
+        $pepo = self::work(self::draw()->plant('p', 'squash-pepo', 0, 0, '2027-03-15', ['cover' => 'bagged', 'plants' => 2])->plan());
+        self::assertCount(1, array_filter($pepo, static fn (string $task): bool => str_starts_with($task, 'pollinate')));
+        // Nobody pollinates the florets of a beet by hand; under cloth its stems are shaken.
+        foreach (['caged' => [], 'bagged' => [], 'cloth' => ['shake']] as $cover => $work) {
+            $beet = self::work(self::draw()->plant('p', 'beetroot', 0, 0, '2026-06-15', ['cover' => $cover])->plan());
+            self::assertSame($work, array_values(array_unique(array_map(static fn (string $task): string => explode(' ', $task)[0], array_filter($beet, static fn (string $task): bool => preg_match('/^(pollinate|shake)/', $task) === 1)))), $cover);
+        }
     }
 
     public function test_alternating_cages_are_changed_over_all_through_bloom(): void

@@ -1782,7 +1782,7 @@ export interface components {
             first_bloom: string | null;
             last_bloom: string | null;
             /** @enum {string} */
-            cover: "open" | "caged" | "alternate" | "bagged";
+            cover: "open" | "caged" | "alternate" | "bagged" | "cloth";
             flowers: boolean;
             mixing: boolean;
             lifted: boolean;
@@ -1932,7 +1932,7 @@ export interface components {
         RemedyStepDocument: {
             planting: string;
             /** @enum {string} */
-            kind: "shift" | "move" | "cut_flowers" | "bag" | "alternate" | "cage" | "leave_out";
+            kind: "shift" | "move" | "cut_flowers" | "bag" | "alternate" | "cage" | "cloth" | "leave_out";
             sentence: string;
         };
         /** @description One way of bringing every planting within its share, with what it asks. */
@@ -2506,7 +2506,7 @@ export interface components {
              * @description With
              * @enum {string}
              */
-            with: "cage" | "bags" | "fleece" | "net";
+            with: "cage" | "bags" | "tight_bags" | "cloth" | "fleece" | "net";
             /** @description How */
             what?: string | null;
         };

@@ -34,15 +34,16 @@ final readonly class Choices
             return [new Choice(null, $planting->spot, 0, 0, -1, false, false, false, 0.0)];
         }
         $kept = $planting->isKeptTrue();
+        $crop = $planting->crop;
         $as = static fn (?Remedy $remedy, Bloom $bloom, Rectangle $place, int $spot, Cover $cover): Choice => new Choice(
             $remedy,
             $place,
             $spot,
             $bloom->firstDay,
             $bloom->lastDay,
-            $kept && ! $cover->keepsOut(),
-            ! $cover->keepsIn(),
-            $cover === Cover::Alternate,
+            $kept && ! $cover->keepsOut($crop),
+            ! $cover->keepsIn($crop),
+            $cover === Cover::Alternate && $cover->stops($crop),
             $remedy->cost ?? 0.0,
         );
         $choices = [$as(null, $course->bloom, $planting->spot, 0, $planting->cover)];
@@ -57,14 +58,16 @@ final readonly class Choices
             $choices[] = self::gone(Remedy::cutFlowers($planting->id, min(6, $course->bloom->days())), $planting);
         }
         if ($kept && $planting->cover === Cover::Open) {
-            if ($this->prefer->bag) {
+            if ($this->prefer->bag && $crop->setsBagged()) {
                 $choices[] = $as(Remedy::bag($planting->id, $mornings), $course->bloom, $planting->spot, 0, Cover::Bagged);
             }
-            if ($this->prefer->alternate && $planting->crop->breeding->isByInsects()) {
+            if ($this->prefer->alternate && Cover::Alternate->stops($crop)) {
                 $choices[] = $as(Remedy::alternate($planting->id, $course->bloom->days()), $course->bloom, $planting->spot, 0, Cover::Alternate);
             }
             if ($this->prefer->cage) {
-                $choices[] = $as(Remedy::cage($planting->id, $planting->crop->breeding->needsVisitors() ? $mornings : 0), $course->bloom, $planting->spot, 0, Cover::Caged);
+                $choices[] = Cover::Caged->stops($crop)
+                    ? $as(Remedy::cage($planting->id, $crop->breeding->needsVisitors() ? $mornings : 0), $course->bloom, $planting->spot, 0, Cover::Caged)
+                    : $as(Remedy::cloth($planting->id, $mornings), $course->bloom, $planting->spot, 0, Cover::Cloth);
             }
         }
         if ($this->prefer->leaveOut) {

@@ -118,7 +118,7 @@ final class TruenessStrand extends Strand
         return $this->judged?->judged === Judgement::Stray ? 0 : $this->off;
     }
 
-    /** Share of its bloom during which insects were kept out, 0 … 1, by the bloom that was seen, else the usual. */
+    /** Share of its bloom during which what carries its pollen was kept out, 0 … 1, by the bloom that was seen, else the usual. */
     public function covered(): float
     {
         $season = $this->growing->season();
@@ -128,7 +128,7 @@ final class TruenessStrand extends Strand
         [$days, $shut] = [0, 0];
         for ($day = $season->firstBloom->setTime(12, 0); $day <= $season->lastBloom->setTime(12, 0); $day = Later::days($day, 1)) {
             $days++;
-            $on = array_filter($this->tending->coverings, static fn (Covering $covering): bool => $covering->with->keepsInsectsOut() && $covering->from <= $day && ($covering->to === null || $covering->to >= $day));
+            $on = array_filter($this->tending->coverings, fn (Covering $covering): bool => $covering->with->keepsOut($this->crop) && $covering->from <= $day && ($covering->to === null || $covering->to >= $day));
             $shut += $on === [] ? 0 : 1;
         }
 
