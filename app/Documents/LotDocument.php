@@ -15,6 +15,7 @@ final readonly class LotDocument
     /**
      * @param  string|null  $planting  code of the planting it was picked from; null where it came from elsewhere
      * @param  string|null  $crossed  why it is taken to be crossed, where off-types have come to light
+     * @param  string|null  $sister  why it may be, where another lot of its bloom is
      * @param  string|null  $advice  what its seed is good for, all told
      * @param  list<TaskDocument>  $tasks
      * @param  list<OfferDocument>  $offers
@@ -33,6 +34,7 @@ final readonly class LotDocument
         public ?string $planting,
         #[OA\Property]
         public ?string $crossed,
+        public ?string $sister,
         #[OA\Property]
         public LineDocument $line,
         #[OA\Property]

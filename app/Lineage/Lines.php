@@ -141,6 +141,7 @@ final class Lines
         $row = DB::selectOne(
             'SELECT v.id AS variety, v.crop, v.type, o.planting_id, coalesce(ls.tied, 0) AS tied, ls.mothers, s.sown_lot, s.off_types, s.looked_over, s.taken_out, s.crossed, s.crossed_mothers,
                  (SELECT sum(out.off_types) FROM planting_standings out WHERE out.sown_lot = l.id) AS off,
+                 (SELECT sum(out.strays) FROM planting_standings out WHERE out.sown_lot = l.id) AS strays,
                  (SELECT sum(out.looked_over) FROM planting_standings out WHERE out.sown_lot = l.id) AS seen,
                  (SELECT count(*) FROM lot_origins mixed JOIN lots part ON part.id = mixed.from_lot_id WHERE mixed.lot_id = l.id AND part.variety_id != l.variety_id) AS strange,
                  (SELECT group_concat(mixed.from_lot_id) FROM lot_origins mixed WHERE mixed.lot_id = l.id AND mixed.from_lot_id IS NOT NULL) AS mixed
@@ -151,7 +152,7 @@ final class Lines
              WHERE l.id = ?',
             [$lot],
         );
-        /** @var ?object{variety: string, crop: string, type: string, planting_id: ?string, tied: int, sown_lot: ?string, off_types: ?int, looked_over: ?int, taken_out: ?float, crossed: ?float, mothers: ?string, crossed_mothers: ?string, off: ?int, seen: ?int, mixed: ?string, strange: int} $row */
+        /** @var ?object{variety: string, crop: string, type: string, planting_id: ?string, tied: int, sown_lot: ?string, off_types: ?int, looked_over: ?int, taken_out: ?float, crossed: ?float, mothers: ?string, crossed_mothers: ?string, off: ?int, strays: ?int, seen: ?int, mixed: ?string, strange: int} $row */
         if ($row === null) {
             return LineStanding::of(new LineRecord(null, 1.0, elsewhere: true));
         }
@@ -175,6 +176,7 @@ final class Lines
             $row->off ?? 0,
             $row->seen ?? 0,
             ...$this->beside($row->planting_id, $row->variety, $row->crop, $row->crossed),
+            ...['strays' => $row->strays ?? 0, ...$this->sister($lot)],
         ));
     }
 
@@ -208,6 +210,14 @@ final class Lines
         }
 
         return $names === [] ? [null, ''] : [$share * $this->own->ofVariety($this->crops, $crop, $variety)->adjacentShare, implode(', ', array_slice($names, 0, 4)).(count($names) > 4 ? sprintf(' and %d more', count($names) - 4) : '')];
+    }
+
+    /** @return array{sister?: string, sisterOff?: int, sisterSeen?: int} */
+    private function sister(string $lot): array
+    {
+        $crossing = $this->crossings->sisterOf($lot);
+
+        return $crossing === null ? [] : ['sister' => $crossing->lot, 'sisterOff' => $crossing->off, 'sisterSeen' => $crossing->seen];
     }
 
     /** @return list<string> keys of the crops of the same species, it among them */

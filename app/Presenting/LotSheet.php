@@ -60,6 +60,7 @@ final readonly class LotSheet
             ->where(static fn ($query) => $query->where('opens_at', '<=', Moment::keep($when->now))->orWhere('best_at', '<', Moment::keep($when->now->modify(sprintf('+%d days', self::DAYS_AHEAD)))))
             ->orderBy('best_at')->get();
         $crossing = $this->crossings->of($lot->id);
+        $sister = $this->crossings->sisterOf($lot->id);
         $advice = $course->advice($when->now);
 
         return new LotDocument(
@@ -68,6 +69,7 @@ final readonly class LotSheet
             $this->tags->lot($lot),
             $lot->planting?->code(),
             $crossing === null ? null : CrossingWords::sentence($crossing, $lot->code()),
+            $sister === null ? null : CrossingWords::sister($sister),
             LineDocument::of($this->lines->of($lot->id)),
             $advice === null ? null : (new AdviceWords($course))->sentence($advice),
             $course->place()->value,

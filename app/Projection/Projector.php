@@ -201,11 +201,11 @@ final readonly class Projector
      */
     private function plantingsAgain(array $ids): void
     {
-        $before = array_keys($this->crossings->all());
+        $before = $this->crossings->marks();
         $this->plantings($this->plantingsOf($ids));
         $this->crossings->forget();
-        $after = array_keys($this->crossings->all());
-        $lots = [...array_diff($before, $after), ...array_diff($after, $before)];
+        $after = $this->crossings->marks();
+        $lots = self::marked($before, $after);
         Backlog::add(Backlog::LOTS, array_map(strval(...), $lots));
         Backlog::add(Backlog::LINES, array_map(strval(...), $lots));
     }
@@ -356,12 +356,12 @@ final readonly class Projector
      */
     private function project(array $lots, array $plantings): void
     {
-        $before = array_keys($this->crossings->all());
+        $before = $this->crossings->marks();
         $this->plantings($this->plantingsOf($plantings));
         $this->crossings->forget();
         // A crossing that comes to light, or goes again, bears on everything grown from that lot.
-        $after = array_keys($this->crossings->all());
-        $lots = array_values(array_unique([...$lots, ...array_diff($before, $after), ...array_diff($after, $before)]));
+        $after = $this->crossings->marks();
+        $lots = array_values(array_unique([...$lots, ...self::marked($before, $after)]));
         $taught = $this->lots($this->lotsOf($lots));
         if ($taught) {
             // A test of one lot tells of the store, and so of what is to be expected of the others: their forecasts follow.
@@ -383,6 +383,16 @@ final readonly class Projector
         $touched = $this->lines->touched($lots, $plantings);
         $this->lines->keep($touched);
         $this->lines->keepOfPlantings(array_values(array_unique([...$plantings, ...$this->lines->sownFrom($touched)])));
+    }
+
+    /**
+     * @param  list<string>  $before  marks of crossings
+     * @param  list<string>  $after
+     * @return list<string> ids of the lots whose marks are others now
+     */
+    private static function marked(array $before, array $after): array
+    {
+        return array_values(array_unique(array_map(static fn (string $mark): string => explode(' ', $mark)[0], [...array_diff($before, $after), ...array_diff($after, $before)])));
     }
 
     private function countLots(string $planting): int

@@ -147,6 +147,7 @@ final class Rows
             'sown_lot' => $growing->sown?->lot,
             'sown_from' => $growing->sown->sownFrom ?? '',
             'off_types' => $course->trueness->offThatCount(),
+            'strays' => $course->trueness->strays(),
             'looked_over' => $course->trueness->seen,
             'planned' => $growing->sown->planned ?? '',
             'bloom_from' => ($bloom = $growing->season()) === null ? null : Moment::keep($bloom->firstBloom),

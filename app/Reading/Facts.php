@@ -80,6 +80,7 @@ final class Facts
             $this->stores->holdings(),
             $this->crossings->of($lot->id)?->cameToLight,
             $this->poured($entries),
+            $this->crossings->sisterOf($lot->id)?->cameToLight,
         );
     }
 
@@ -156,7 +157,7 @@ final class Facts
     {
         [$pickedAt, $pickedAs] = self::firstPicked($this->pickings($planting->id));
 
-        return new PlantingFacts($this->crop($planting->variety), $planting->variety_id, $pickedAt, $pickedAs, $this->seedLots($entries), $this->practice->shift, $this->pollen($entries));
+        return new PlantingFacts($this->crop($planting->variety), $planting->variety_id, $pickedAt, $pickedAs, $this->seedLots($entries), $this->practice->shift, $this->pollen($entries), $planting->variety->type->line());
     }
 
     public function planting(Planting $planting): PlantingCourse

@@ -75,8 +75,8 @@ final readonly class People
             Speaking::forms()->day($gift->at),
             $gift->given->seeds === null ? Quantity::weighed((float) $gift->given->massG) : Quantity::seeds($gift->given->seeds, $course->facts->crop->counts()->value),
             match (true) {
-                $isOpen => 'It turned out to be crossed: call it back.',
-                $gift->isCalledBack => 'They were told that it is crossed.',
+                $isOpen => $course->sharing->isSure ? 'It turned out to be crossed: call it back.' : 'Another lot of its bloom turned out crossed, so this may be too: call it back.',
+                $gift->isCalledBack => 'They were told of the crossing.',
                 default => '',
             },
             $isOpen ? OfferDocument::of(Offer::of(CalledBack::class, 1)->given('gift', $gift->entry), []) : null,

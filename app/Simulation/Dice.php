@@ -34,6 +34,36 @@ final readonly class Dice
         return $mean + $spread * sqrt(-2.0 * log(1.0 - $this->share())) * cos(2.0 * M_PI * $this->share());
     }
 
+    /**
+     * By two gammas.
+     *
+     * @param  float  $a  above 0
+     * @param  float  $b  above 0
+     */
+    public function beta(float $a, float $b): float
+    {
+        [$x, $y] = [$this->gamma($a), $this->gamma($b)];
+
+        return $x + $y > 0.0 ? $x / ($x + $y) : 0.0;
+    }
+
+    /** By Marsaglia and Tsang; below 1 by one more and a root. */
+    private function gamma(float $shape): float
+    {
+        if ($shape < 1.0) {
+            return $this->gamma($shape + 1.0) * (1.0 - $this->share()) ** (1.0 / $shape);
+        }
+        $d = $shape - 1.0 / 3.0;
+        $c = 1.0 / sqrt(9.0 * $d);
+        while (true) {
+            $x = $this->normal(0.0, 1.0);
+            $v = (1.0 + $c * $x) ** 3;
+            if ($v > 0.0 && log(1.0 - $this->share()) < 0.5 * $x * $x + $d - $d * $v + $d * log($v)) {
+                return $d * $v;
+            }
+        }
+    }
+
     /** How many of so many seeds come up. */
     public function ofSeeds(int $seeds, float $share): int
     {

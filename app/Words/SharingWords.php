@@ -16,7 +16,7 @@ final class SharingWords
     public const RULES = 'Rules on passing seed on differ from place to place: seed law, variety rights, plant health (some seed may not cross a border without papers), and lists of invasive plants. Ask where you live, and where it goes.';
 
     /** What is dangerous to people goes with the seed wherever it goes. */
-    private const GOES_WITH_IT = [Caution::ToxicSeed, Caution::ToxicPlant, Caution::ToxicBerries, Caution::RawBeans, Caution::Favism, Caution::BitterCucurbit, Caution::Ergot, Caution::PoppySap];
+    private const GOES_WITH_IT = [Caution::ToxicSeed, Caution::ToxicPlant, Caution::ToxicBerries, Caution::RawBeans, Caution::PoisonousBeans, Caution::CyanideBeans, Caution::Favism, Caution::BitterCucurbit, Caution::Ergot, Caution::PoppySap];
 
     public static function why(Sharing $sharing, LotCourse $lot): string
     {
@@ -25,6 +25,7 @@ final class SharingWords
             Sharing::Untested => 'not tested',
             Sharing::Terms => 'It came with terms: '.($lot->origin->received->terms ?? '').'.',
             Sharing::Crossed => 'Crossed: what is grown from it is not this variety.',
+            Sharing::MayBeCrossed => 'Another lot of the same bloom turned out crossed: grow some of it out first.',
             Sharing::Hybrid => 'A hybrid: what is saved of it does not come true. Whether it may be passed on depends on where you live.',
             Sharing::Damp => 'Too damp to travel: it moulds on the way.',
             Sharing::Treated => 'Treated seed: only in its own packet, with what stands on it.',
@@ -47,7 +48,8 @@ final class SharingWords
             LineWord::Crossed => 'A cross of two varieties.',
             LineWord::Mixing => 'Mixed on purpose.',
             LineWord::NotFixed => 'Still being made stable.',
-            LineWord::Hybrid, LineWord::NotKnown => '',
+            LineWord::NotKnown => 'How true it is is not known.',
+            LineWord::Hybrid => '',
         };
         $cautions = array_filter($lot->cautions(), static fn (Caution $caution): bool => in_array($caution, self::GOES_WITH_IT, true));
 

@@ -50,7 +50,8 @@ final class LineWordsTest extends TestCase
         yield 'own beside' => [LineReason::OwnBeside, ['share' => 0.4, 'which' => 'P3 Bell Buoy'], 'P3 Bell Buoy bloomed in this garden meanwhile, and crosses with it. How far away is not on record: right beside it, up to 40 % of its seed can be of that. Look round it, and say how far.'];
         yield 'selfs' => [LineReason::Selfs, ['share' => 0.02], 'It nearly always pollinates itself: with another variety right beside it about 2 % of its seed would be crossed.'];
         yield 'isolation not known' => [LineReason::IsolationNotKnown, [], 'What stood round it in bloom, and whether anything kept insects out, is not on record.'];
-        yield 'grown out' => [LineReason::GrownOut, ['off' => 0, 'seen' => 30], 'Grown out, 0 of 30 plants were off-type.'];
+        yield 'sister' => [LineReason::SisterCrossed, ['lot' => 'L3', 'off' => 9, 'seen' => 40], 'L3, of the same bloom, turned out crossed (9 of 40 plants): the same pollen was on this one.'];
+        yield 'grown out' => [LineReason::GrownOut, ['off' => 0, 'seen' => 30], 'Grown out, 0 of 30 plants were off-type. A look is taken to meet 80 % of what differs; what is recessive shows a generation later.'];
         yield 'not grown out' => [LineReason::NotGrownOut, [], 'None of it has been grown out and looked over.'];
     }
 
@@ -59,6 +60,13 @@ final class LineWordsTest extends TestCase
     public function test_each_reason_is_a_sentence(LineReason $reason, array $figures, string $says): void
     {
         self::assertSame([$says], array_map(self::plain(...), LineWords::reasons(new LineStanding(LineWord::Clean, null, null, [[$reason, $figures]]))));
+    }
+
+    public function test_what_differed_and_was_judged_strays_is_said_as_that(): void
+    {
+        $says = static fn (int $off, int $strays): string => self::plain(LineWords::reasons(new LineStanding(LineWord::Clean, null, null, [[LineReason::GrownOut, ['off' => $off, 'seen' => 30, 'strays' => $strays]]]))[0]);
+        self::assertStringStartsWith('Grown out, 5 of 30 plants differed, judged strays.', $says(0, 5));
+        self::assertSame('Grown out, 2 of 30 plants were off-type, and 5 differed that were judged strays.', $says(2, 5));
     }
 
     public function test_too_few_that_were_looked_over_are_said_to_be_too_few(): void

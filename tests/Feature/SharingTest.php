@@ -23,8 +23,8 @@ final class SharingTest extends TestCase
         $by = static fn (string $side): array => collect($list[$side])->keyBy('tag.code')->map(static fn (array $line): string => self::plain($line['said']))->all();
         [$offered, $kept] = [$by('offered'), $by('kept')];
         self::assertCount(DB::table('lot_standings')->where('place', 'store')->where('used_up', 0)->count(), [...$offered, ...$kept]);
-        self::assertSame('', $offered['L2'], 'tested, dry, more than its packets and reserve');
-        self::assertSame('Not tested.', $offered['L19']);
+        self::assertSame('How true it is is not known.', $offered['L2'], 'tested, dry, more than its packets and reserve');
+        self::assertSame('Not tested. How true it is is not known.', $offered['L19']);
         self::assertStringStartsWith('Never tested, and older', $kept['L26']);
         self::assertStringStartsWith('Crossed', $kept['L6']);
         self::assertStringStartsWith('It may have fallen low', $kept['L1']);
@@ -76,7 +76,7 @@ final class SharingTest extends TestCase
         $gift = collect($told['fields'])->firstWhere('key', 'gift')['usual'];
         $keeper->records($lot, $told['kind'], '2026-09-11', ['gift' => $gift, 'answer' => 'sown, and pulled']);
         $after = collect($this->getJson('/api/people')->json())->keyBy('name');
-        self::assertSame(['They were told that it is crossed.', null], [$after['Marek']['has'][0]['said'], $after['Marek']['has'][0]['told']]);
+        self::assertSame(['They were told of the crossing.', null], [$after['Marek']['has'][0]['said'], $after['Marek']['has'][0]['told']]);
         self::assertNotContains('Tell Marek that it is crossed', array_column($this->getJson('/api/today')->json('now'), 'do'));
         $this->rebuiltIsTheSame();
     }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Handbook\CropFiles;
 use App\Simulation\CountSimulation;
+use App\Simulation\CrossingSimulation;
 use App\Simulation\Dice;
 use App\Simulation\DryingSimulation;
 use App\Simulation\PacketSimulation;
@@ -18,6 +19,9 @@ use Tests\TestCase;
 /** Whether what is said of seed is as sure as it says, on made-up keepers whose seed is known. */
 final class SimulateTest extends TestCase
 {
+    /** R: qbeta(0.5, 0.4, 39.6) */
+    private const MEDIAN = 0.00368466;
+
     public function test_bands_hold_nine_in_ten_when_the_model_is_right_and_fewer_when_it_is_not(): void
     {
         $rows = (new StorageSimulation(CropFiles::load(base_path('core/data/crops'))))->run(new Dice(7), 25);
@@ -28,6 +32,24 @@ final class SimulateTest extends TestCase
         foreach ($rows as [, , , $in, $above, $below]) {
             self::assertEqualsWithDelta(1.0, $in + $above + $below, 1e-9);
         }
+    }
+
+    public function test_bands_of_lines_hold_nine_in_ten_and_fewer_when_a_look_misses_more(): void
+    {
+        $rows = CrossingSimulation::run(new Dice(7), 300);
+        $held = static fn (string $scenario): float => array_sum(array_column($some = array_filter($rows, static fn (array $row): bool => $row[0] === $scenario), 2)) / count($some);
+        // 900 lines: within three points, by far the most often.
+        self::assertEqualsWithDelta(0.90, $held('the model is right'), 0.03);
+        self::assertLessThan($held('the model is right'), $held('pollen is five times more or less'));
+        self::assertLessThan($held('the model is right'), $held('a look meets half of what differs'));
+    }
+
+    public function test_dice_of_a_beta_fall_as_it_does(): void
+    {
+        $dice = new Dice(5);
+        $drawn = array_map(static fn (): float => $dice->beta(0.4, 39.6), range(1, 20_000));
+        self::assertEqualsWithDelta(0.01, array_sum($drawn) / count($drawn), 0.0005);
+        self::assertEqualsWithDelta(0.5, count(array_filter($drawn, static fn (float $one): bool => $one < self::MEDIAN)) / count($drawn), 0.015);
     }
 
     public function test_the_truth_is_the_equation_written_apart_from_the_core(): void

@@ -13,10 +13,10 @@ final class Keeper
 {
     public function __construct(private readonly TestCase $test) {}
 
-    public function variety(string $crop = 'tomato', string $name = 'Sluice Gate'): string
+    public function variety(string $crop = 'tomato', string $name = 'Sluice Gate', string $type = 'open_pollinated'): string
     {
         $id = (string) Str::uuid7();
-        $this->test->postJson('/api/varieties', ['id' => $id, 'crop' => $crop, 'name' => $name, 'type' => 'open_pollinated'])->assertOk();
+        $this->test->postJson('/api/varieties', ['id' => $id, 'crop' => $crop, 'name' => $name, 'type' => $type])->assertOk();
 
         return $id;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Simulation\CountSimulation;
+use App\Simulation\CrossingSimulation;
 use App\Simulation\Dice;
 use App\Simulation\DryingSimulation;
 use App\Simulation\PacketSimulation;
@@ -14,7 +15,7 @@ use Illuminate\Console\Command;
 /** Whether what Marrow says of seed is as sure as it says: on made-up keepers whose seed we know. */
 final class Simulate extends Command
 {
-    protected $signature = 'marrow:simulate {what : storage, drying, germination or sowing} {--seed=1 : the same seed gives the same keepers} {--by-crop : of storage, with the model right, crop by crop} {--size=60 : of each kind; hundreds of times as many for counts}';
+    protected $signature = 'marrow:simulate {what : storage, drying, crossing, germination or sowing} {--seed=1 : the same seed gives the same keepers} {--by-crop : of storage, with the model right, crop by crop} {--size=60 : of each kind; hundreds of times as many for counts}';
 
     protected $description = 'Print how often the truth lies where Marrow says, for made-up keepers whose seed is known';
 
@@ -28,6 +29,7 @@ final class Simulate extends Command
                 ? $this->tell(['crop', 'pace', 'what was known', 'in the 90 % band', 'above it', 'below it'], $storage->byCrop($dice, $size))
                 : $this->tell(['what is wrong', 'pace', 'what was known', 'in the 90 % band', 'above it', 'below it'], $storage->run($dice, $size)),
             'drying' => $this->tell(['what is wrong', 'balance with air', 'moisture within a point', 'called dry that is', 'dry that is called so', 'courses read', 'time left within a third'], $drying->run($dice, $size)),
+            'crossing' => $this->tell(['what is wrong', 'known', 'in the 90 % band', 'above it', 'below it'], CrossingSimulation::run($dice, 20 * $size)),
             'germination' => $this->tell(['tested', 'in the 95 % interval'], CountSimulation::germination($dice, 100 * $size)),
             'sowing' => $this->tell(['known', 'as many plants as wanted, or more (95 % meant)'], [...CountSimulation::sowing($dice, 50 * $size), ...$packets->run($dice, 5 * $size)]),
             default => $this->unknown(),
@@ -50,7 +52,7 @@ final class Simulate extends Command
 
     private function unknown(): int
     {
-        $this->error('There is no such simulation: storage, drying, germination or sowing.');
+        $this->error('There is no such simulation: storage, drying, crossing, germination or sowing.');
 
         return self::FAILURE;
     }

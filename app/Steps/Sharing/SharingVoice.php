@@ -19,8 +19,8 @@ final class SharingVoice implements TaskVoice
     {
         return [
             SharingTask::CallBack->value => new Speech('to be called back', static fn (SeenTask $task): Saying => new Saying(
-                sprintf('Tell %s that it is crossed', $task->text('to')),
-                sprintf('%s had %s of it on %s: what is grown from it is not what it was given for.', $task->text('to'), self::amount($task), Speaking::forms()->day(new DateTimeImmutable($task->text('given')))),
+                sprintf($task->number('sure') > 0.0 ? 'Tell %s that it is crossed' : 'Tell %s that it may be crossed', $task->text('to')),
+                sprintf($task->number('sure') > 0.0 ? '%s had %s of it on %s: what is grown from it is not what it was given for.' : '%s had %s of it on %s: another lot of the same bloom turned out crossed.', $task->text('to'), self::amount($task), Speaking::forms()->day(new DateTimeImmutable($task->text('given')))),
             )),
         ];
     }

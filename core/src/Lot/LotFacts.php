@@ -20,6 +20,7 @@ final readonly class LotFacts
      * @param  ?StorePace  $store  how seed ages in this keeper's store, by the tests of its other lots; null to go by the model alone
      * @param  ?\DateTimeImmutable  $crossedAt  when that came to light
      * @param  array<string, float>  $poured  seeds that there were of the lots it was poured together from, by their ids
+     * @param  ?\DateTimeImmutable  $sisterCrossedAt  when it came to light that another lot of its bloom is crossed; null of none
      */
     public function __construct(
         public string $code,
@@ -31,6 +32,7 @@ final readonly class LotFacts
         private ?Holdings $holdings = null,
         public ?\DateTimeImmutable $crossedAt = null,
         public array $poured = [],
+        public ?\DateTimeImmutable $sisterCrossedAt = null,
     ) {}
 
     /** Places and containers over time. */

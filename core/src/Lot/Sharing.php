@@ -11,6 +11,8 @@ enum Sharing: string
     /** It came with terms: somebody must read them first. */
     case Terms = 'terms';
     case Crossed = 'crossed';
+    /** Another lot of the same bloom is. */
+    case MayBeCrossed = 'may_be_crossed';
     /** A hybrid: what is sown from it is not what it was. */
     case Hybrid = 'hybrid';
     case Damp = 'damp';
@@ -33,6 +35,7 @@ enum Sharing: string
 
         return match (true) {
             $lot->facts->crossed => self::Crossed,
+            $lot->facts->sisterCrossedAt !== null => self::MayBeCrossed,
             ($lot->origin->received->terms ?? '') !== '' => self::Terms,
             $isHybrid => self::Hybrid,
             $lot->origin->received?->treated === true => self::Treated,

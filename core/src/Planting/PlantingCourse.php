@@ -47,7 +47,7 @@ final class PlantingCourse
         $this->notes = new NotesStrand;
         $this->growing = new GrowingStrand($facts->crop, $facts->variety, $facts->pickedAt, $facts->pickedAs, $facts->lots, $facts->shift ?? SeasonShift::none());
         $this->tending = new TendingStrand($this->growing);
-        $this->trueness = new TruenessStrand($facts->crop, $this->growing, $this->tending);
+        $this->trueness = new TruenessStrand($facts->crop, $this->growing, $this->tending, $facts->made);
         $this->pollinating = new PollinatingStrand($facts->crop, $facts->variety, $this->growing, $this->tending, $facts->pollen);
         $this->marks = new MarkStrand;
         $this->putOff = new PutOffStrand;

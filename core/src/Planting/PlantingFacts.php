@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Planting;
 
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\LineWord;
 use Marrow\Core\Steps\Growing\SeedLot;
 use Marrow\Core\Steps\Pollinating\PollenPlanting;
 use Marrow\Core\Year\SeasonShift;
@@ -18,6 +19,7 @@ final readonly class PlantingFacts
      * @param  array<string, SeedLot>  $lots  those it may have been sown from, by id
      * @param  ?SeasonShift  $shift  how much later the garden is than the handbook's; null for as late
      * @param  array<string, PollenPlanting>  $pollen  plantings whose pollen may have been carried to it, by id
+     * @param  ?LineWord  $made  what its variety was made to be, where plants that differ are to be expected of it
      */
     public function __construct(
         public Crop $crop,
@@ -27,5 +29,6 @@ final readonly class PlantingFacts
         public array $lots = [],
         public ?SeasonShift $shift = null,
         public array $pollen = [],
+        public ?LineWord $made = null,
     ) {}
 }

@@ -23,6 +23,8 @@ enum LineReason: string
     case OwnBeside = 'own_beside';
     case Selfs = 'selfs';
     case IsolationNotKnown = 'isolation_not_known';
+    /** Another lot of the same bloom turned out crossed: the same pollen was on this one. */
+    case SisterCrossed = 'sister_crossed';
     case GrownOut = 'grown_out';
     case NotGrownOut = 'not_grown_out';
 }

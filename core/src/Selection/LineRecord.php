@@ -26,6 +26,10 @@ final readonly class LineRecord
      * @param  int  $seen  plants of that looked over
      * @param  ?float  $beside  share of its seed that plantings of the keeper's own may have fathered that bloomed meanwhile, were they right beside it; null of none
      * @param  string  $besides  which they are
+     * @param  int  $strays  plants of what was grown from it that differed and that the keeper judged strays; not among those off
+     * @param  string  $sister  code of another lot of the same bloom that turned out crossed; empty of none
+     * @param  int  $sisterOff  off-types among what was grown from that
+     * @param  int  $sisterSeen  plants of that looked over
      */
     public function __construct(
         public ?LineWord $made,
@@ -44,5 +48,9 @@ final readonly class LineRecord
         public int $seen = 0,
         public ?float $beside = null,
         public string $besides = '',
+        public int $strays = 0,
+        public string $sister = '',
+        public int $sisterOff = 0,
+        public int $sisterSeen = 0,
     ) {}
 }

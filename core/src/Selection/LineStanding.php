@@ -21,6 +21,9 @@ final readonly class LineStanding
      */
     public function __construct(public LineWord $word, public ?float $share, public ?Interval $band, public array $reasons, public int $seen = 0) {}
 
+    /** Above this a share of strange pollen alone makes a line doubtful. */
+    private const TOO_MUCH = 0.05;
+
     public static function of(LineRecord $record): self
     {
         if ($record->made !== null) {
@@ -35,15 +38,19 @@ final readonly class LineStanding
         [$parents, $reasons] = self::parents($record);
         [$crossed, $how] = self::crossed($record);
         $reasons[] = $how;
-        $reasons[] = $record->seen === 0 ? [LineReason::NotGrownOut, []] : [LineReason::GrownOut, ['off' => $record->off, 'seen' => $record->seen]];
-        // What is reckoned weighs more where the parents were looked over: by as many plants as they were.
+        if ($record->sister !== '') {
+            $reasons[] = [LineReason::SisterCrossed, ['lot' => $record->sister, 'off' => $record->sisterOff, 'seen' => $record->sisterSeen]];
+        }
+        $reasons[] = $record->seen === 0 ? [LineReason::NotGrownOut, []] : [LineReason::GrownOut, ['off' => $record->off, 'seen' => $record->seen, 'strays' => $record->strays]];
+        // The parents' share weighs more where they were looked over: by as many plants as they were.
         $weight = min(1000.0, LineTrueness::WEIGHT + ($record->parents->seen ?? $record->parentsSeen));
-        // Whatever the parents were, so much may be crossed.
-        $isBeside = $how !== null && $how[0] === LineReason::OwnBeside;
-        $parents ??= $isBeside ? 0.0 : null;
-        $true = LineTrueness::of($parents, $crossed, $record->off, $record->seen, null, $weight);
+        $by = static fn (?float $parents): LineTrueness => LineTrueness::of($parents, $crossed, $record->off + $record->sisterOff, $record->seen + $record->sisterSeen, null, $weight, LineTrueness::POLLEN_FACTOR, LineTrueness::MEETS);
+        $true = $by($parents);
+        // Whatever the parents were, so much may be crossed: they only add to it. Many plants grown out alone can show better.
+        $isWhole = $parents !== null || $crossed === null || $crossed <= self::TOO_MUCH || in_array($true->word, [LineWord::Clean, LineWord::NearClean], true);
+        $true = $isWhole ? $true : $by(0.0);
 
-        return new self(self::word($true, $record, $parents !== null && $crossed !== null), $true->share, $true->band, array_values(array_filter($reasons)), $record->seen);
+        return new self(self::word($true, $record, $parents !== null && $crossed !== null, $isWhole), $true->share, $true->band, array_values(array_filter($reasons)), $record->seen);
     }
 
     /** Whether something can be reckoned from it for what descends from it. */
@@ -91,14 +98,26 @@ final readonly class LineStanding
         };
     }
 
-    private static function word(LineTrueness $true, LineRecord $record, bool $isReckoned): LineWord
+    /**
+     * @param  bool  $isReckoned  whether its share is, from what is on record of its bloom
+     * @param  bool  $isWhole  whether nothing but its parents' share can be missing from it: else it is doubtful by its bloom alone
+     */
+    private static function word(LineTrueness $true, LineRecord $record, bool $isReckoned, bool $isWhole): LineWord
     {
         return match (true) {
+            // The pollen was on this one too; what was grown of it alone can show that it passed it by.
+            $record->sister !== '' && ! self::isClean($record) => LineWord::Doubtful,
+            ! $isWhole => LineWord::Doubtful,
             // Nothing strange was seen, and too little looked over to say more.
             ! $isReckoned && $record->off === 0 && ($true->band->high ?? 1.0) > 0.05 => LineWord::NotKnown,
             // A single plant is a suspicion; a crossing is what plants show, or the keeper says.
             $true->word === LineWord::Crossed => LineWord::Doubtful,
             default => $true->word,
         };
+    }
+
+    private static function isClean(LineRecord $record): bool
+    {
+        return in_array(LineTrueness::of(null, null, $record->off, $record->seen, meets: LineTrueness::MEETS)->word, [LineWord::Clean, LineWord::NearClean], true);
     }
 }

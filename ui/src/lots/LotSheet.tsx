@@ -78,6 +78,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
         )}
       </Box>
       {data.crossed !== null && <Caution>{data.crossed}</Caution>}
+      {data.sister !== null && <Caution>{data.sister}</Caution>}
       {data.crossed === null && <HowTrue line={data.line} />}
       {origin?.section === 'origin' && origin.warning !== null && <Caution>{origin.warning}</Caution>}
       {data.advice !== null && <Box sx={{ fontWeight: 700, maxWidth: '46em' }}>{data.advice}</Box>}

@@ -20,8 +20,11 @@ final class SharingStrand extends Strand
     /** @var array<string, Gift> by the entry's id, in the order in which they were given */
     public array $gifts = [];
 
-    /** @param  ?\DateTimeImmutable  $crossedAt  when it came to light that the lot is crossed; null of one that is not */
-    public function __construct(private readonly ?\DateTimeImmutable $crossedAt) {}
+    /**
+     * @param  ?\DateTimeImmutable  $crossedAt  when it came to light that the lot is crossed, or another of its bloom; null of one that is not
+     * @param  bool  $isSure  whether the lot itself is
+     */
+    public function __construct(private readonly ?\DateTimeImmutable $crossedAt, public readonly bool $isSure = true) {}
 
     #[Takes]
     public function withdrawn(Withdrawn $withdrawn, Entry $entry): void
@@ -56,6 +59,7 @@ final class SharingStrand extends Strand
                 'given' => $gift->at->format('Y-m-d'),
                 'seeds' => $gift->given->seeds,
                 'grams' => $gift->given->massG,
+                'sure' => (int) $this->isSure,
             ], $gift->entry);
         }
 

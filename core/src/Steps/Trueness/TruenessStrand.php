@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Steps\Trueness;
 
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\LineWord;
 use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
@@ -30,9 +31,6 @@ use Marrow\Core\Work\Task;
  */
 final class TruenessStrand extends Strand
 {
-    /** Of what differs, a round meets so much: some differ only later, some are overlooked. A stated assumption. */
-    public const MEETS = 0.8;
-
     /** More than strays make, 95 % surely, and of two plants at the least: then they tell of a crossing by themselves. */
     private const MORE_THAN_STRAYS = 0.05;
 
@@ -57,7 +55,8 @@ final class TruenessStrand extends Strand
 
     private int $lastLook = 0;
 
-    public function __construct(private readonly Crop $crop, private readonly GrowingStrand $growing, private readonly TendingStrand $tending) {}
+    /** @param  ?LineWord  $made  what its variety was made to be, where plants that differ are to be expected of it */
+    public function __construct(private readonly Crop $crop, private readonly GrowingStrand $growing, private readonly TendingStrand $tending, private readonly ?LineWord $made = null) {}
 
     #[Takes]
     public function offTypes(OffTypesSeen $seen, Entry $entry): void
@@ -77,7 +76,7 @@ final class TruenessStrand extends Strand
         $this->lookedOver($rogued->lookedOver, $this->pulled, $entry);
         if ($this->growing->firstBloomAt === null || $entry->happenedAt < $this->growing->firstBloomAt) {
             $stood = max($rogued->lookedOver, (int) $this->tending->standing + $off);
-            $this->takenOut = 1.0 - (1.0 - $this->takenOut) * (1.0 - self::MEETS * $rogued->lookedOver / $stood);
+            $this->takenOut = 1.0 - (1.0 - $this->takenOut) * (1.0 - LineTrueness::MEETS * $rogued->lookedOver / $stood);
         }
     }
 
@@ -108,8 +107,15 @@ final class TruenessStrand extends Strand
         return match ($this->judged?->judged) {
             Judgement::Crossed => true,
             Judgement::Stray => false,
-            null => $this->off >= 2 && (LineTrueness::of(null, null, $this->off, $this->seen)->band->low ?? 0.0) > self::MORE_THAN_STRAYS,
+            // Of what still splits, or was mixed, plants that differ are expected: only the keeper can take them for a crossing.
+            null => $this->made === null && $this->off >= 2 && (LineTrueness::of(null, null, $this->off, $this->seen)->band->low ?? 0.0) > self::MORE_THAN_STRAYS,
         };
+    }
+
+    /** Plants that differed and that the keeper judged strays. */
+    public function strays(): int
+    {
+        return $this->judged?->judged === Judgement::Stray ? $this->off : 0;
     }
 
     /** Off-types that count: strays tell nothing of the seed. */
@@ -157,7 +163,7 @@ final class TruenessStrand extends Strand
 
     public function wants(): array
     {
-        if ($this->lookedAt === null || $this->off === 0 || $this->judged !== null || $this->showsCrossing()) {
+        if ($this->lookedAt === null || $this->off === 0 || $this->made !== null || $this->judged !== null || $this->showsCrossing()) {
             return [];
         }
 
