@@ -50,6 +50,7 @@ final class CrossingTest extends TestCase
         $first = $this->sow($variety, '2023-05-01T10:00');
         $lot = $keeper->pick($first, '2023-10-01T10:00');
         $sister = $keeper->pick($first, '2023-10-15T10:00');
+        $keeper->tries($sister, 'rinsed', '2023-11-20T10:00', [], evenSo: true)->assertOk();
         $keeper->tries($sister, 'withdrawn', '2024-02-01T10:00', ['seeds' => 20, 'purpose' => 'gift', 'to' => 'Tove'], evenSo: true)->assertOk();
         $daughter = $keeper->pick($this->sow($variety, '2024-05-01T10:00', $sister), '2024-10-01T10:00');
         $other = $keeper->pick($this->sow($variety, '2024-05-03T10:00'), '2024-10-01T10:00');
