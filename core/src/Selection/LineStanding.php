@@ -21,7 +21,7 @@ final readonly class LineStanding
      */
     public function __construct(public LineWord $word, public ?float $share, public ?Interval $band, public array $reasons, public int $seen = 0) {}
 
-    /** Above this a share of strange pollen alone makes a line doubtful. */
+    /** Above this the parents' share or strange pollen alone makes a line doubtful. */
     private const TOO_MUCH = 0.05;
 
     public static function of(LineRecord $record): self
@@ -44,11 +44,11 @@ final readonly class LineStanding
         $reasons[] = $record->seen === 0 ? [LineReason::NotGrownOut, []] : [LineReason::GrownOut, ['off' => $record->off, 'seen' => $record->seen, 'strays' => $record->strays]];
         // The parents' share weighs more where they were looked over: by as many plants as they were.
         $weight = min(1000.0, LineTrueness::WEIGHT + ($record->parents->seen ?? $record->parentsSeen));
-        $by = static fn (?float $parents): LineTrueness => LineTrueness::of($parents, $crossed, $record->off + $record->sisterOff, $record->seen + $record->sisterSeen, null, $weight, LineTrueness::POLLEN_FACTOR, LineTrueness::MEETS);
-        $true = $by($parents);
-        // Whatever the parents were, so much may be crossed: they only add to it. Many plants grown out alone can show better.
-        $isWhole = $parents !== null || $crossed === null || $crossed <= self::TOO_MUCH || in_array($true->word, [LineWord::Clean, LineWord::NearClean], true);
-        $true = $isWhole ? $true : $by(0.0);
+        $by = static fn (?float $parents, ?float $crossed): LineTrueness => LineTrueness::of($parents, $crossed, $record->off + $record->sisterOff, $record->seen + $record->sisterSeen, null, $weight, LineTrueness::POLLEN_FACTOR, LineTrueness::MEETS);
+        $true = $by($parents, $crossed);
+        // What is known of one of the two is too much whatever the other was, which only adds. Many plants grown out alone can show better.
+        $isWhole = ($parents === null) === ($crossed === null) || max($parents ?? 0.0, $crossed ?? 0.0) <= self::TOO_MUCH || in_array($true->word, [LineWord::Clean, LineWord::NearClean], true);
+        $true = $isWhole ? $true : $by($parents ?? 0.0, $crossed ?? 0.0);
 
         return new self(self::word($true, $record, $parents !== null && $crossed !== null, $isWhole), $true->share, $true->band, array_values(array_filter($reasons)), $record->seen);
     }
@@ -100,7 +100,7 @@ final readonly class LineStanding
 
     /**
      * @param  bool  $isReckoned  whether its share is, from what is on record of its bloom
-     * @param  bool  $isWhole  whether nothing but its parents' share can be missing from it: else it is doubtful by its bloom alone
+     * @param  bool  $isWhole  false where what is known of its parents or its bloom alone makes it doubtful
      */
     private static function word(LineTrueness $true, LineRecord $record, bool $isReckoned, bool $isWhole): LineWord
     {
