@@ -142,7 +142,7 @@ final class KeepersAcre
         $this->write->happen($bean, 'winnowed', '2026-08-14 16:00', ['mass_g' => 1310]);
         $this->write->happen($bean, 'spread', '2026-08-14 17:00', ['surface' => 'tray', 'mass_g' => 1310]);
         $this->write->store($bean, '2026-08-30 18:00', $this->cupboard, 'jar', 1240);
-        $this->write->happen($bean, 'jar_read', '2026-09-13 18:30', ['rh' => 64, 'temperature_c' => 18]);
+        $this->write->happen($bean, 'jar_read', '2026-09-13 18:30', ['rh' => 78, 'temperature_c' => 18]);
         $this->write->note($bean, '2026-09-13 18:35', 'Mist on the inside of the glass. They felt hard, so nobody weighed them.', 'Marek');
 
         $pea = $this->write->pick($this->write->sow($this->varieties['Coxswain'], '2026-03-10', 90, 'Net row', by: 'Yusra'), '2026-07-20 10:00', 60, 420, 780, 'Yusra');

@@ -34,6 +34,7 @@ final readonly class LotDocument
         public ?string $planting,
         #[OA\Property]
         public ?string $crossed,
+        #[OA\Property]
         public ?string $sister,
         #[OA\Property]
         public LineDocument $line,

@@ -30,7 +30,7 @@ final readonly class AdviceWords
             Counsel::SowFresh => self::keptDamp($this->lot->facts->crop),
             Counsel::DryFirst => $this->lot->treating->isWet()
                 ? 'Dry it before anything else: it is wet from its bath.'
-                : 'Dry it before anything else: as damp as this it does not keep.',
+                : 'Dry it before anything else: as damp as this it does not keep'.(($inside = $this->lot->storing->inside()) === null ? '.' : '. '.DampWords::becomes($inside->damp, $inside->isCool)),
             Counsel::AwaitTest => 'A test is running: wait for what it says.',
             Counsel::DoNotRely => "Do not rely on it: $tested.",
             Counsel::TestFirst => $tested === '' ? 'Test it before you rely on it: by the forecast it may have fallen low, and it was never tested.' : "Test it before you rely on it: it was $tested, and may have fallen low since.",

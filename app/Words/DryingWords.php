@@ -38,7 +38,7 @@ final readonly class DryingWords
             ),
             DryingVerdict::Steady => 'Its weight is steady, so it is as dry as this room makes it. How dry that is, only the humidity in a closed jar tells.',
             DryingVerdict::Left => $moisture !== null
-                ? sprintf($drying->spreadAt === null ? 'At %s when last measured; %s is the most for a jar.' : 'Off the racks, at %s when last measured; %s is the most for a jar.', Quantity::moisture($moisture), Quantity::moisture((float) $crop->jarMoisture))
+                ? sprintf($drying->spreadAt === null ? 'At %s when last measured; %s is dry enough for a jar.' : 'Off the racks, at %s when last measured; %s is dry enough for a jar.', Quantity::moisture($moisture), Quantity::moisture((float) $crop->jarMoisture))
                 : 'Off the racks; how dry it was nobody measured.',
             DryingVerdict::Drying => match (true) {
                 $moisture !== null && $target !== null => sprintf(

@@ -8,6 +8,7 @@ use App\Voice\Quantity;
 use App\Voice\Speaking;
 use App\Voice\When;
 use DateTimeImmutable;
+use Marrow\Core\Drying\Damp;
 use Marrow\Core\Germination\SmallTest;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Statistics\Normal;
@@ -209,7 +210,9 @@ final readonly class ForecastWords
             return 'No forecast. '.($this->lot->facts->crop->isKeptAlive() ? AdviceWords::keptAlive($this->lot->facts->crop) : AdviceWords::keptDamp($this->lot->facts->crop));
         }
         if ($store->isShutInDamp()) {
-            return sprintf('No forecast: closed in at %s it moulds or dies within weeks. Open it and dry it first.', Quantity::moisture((float) $store->moisture));
+            $inside = $store->inside();
+
+            return $inside === null ? '' : sprintf('No forecast: at %s the air it is shut in is at about %s RH. %s Open it and dry it first.', Quantity::moisture((float) $store->moisture), Quantity::percent($inside->rh), DampWords::becomes($inside->damp, $inside->isCool));
         }
         if ($this->lot->origin->firstAt() === null && $this->lot->testing->lastEnded() === null) {
             return "No forecast: nobody knows how it was kept before it came here. {$this->ordinarily()}{$this->fewSeedsTell()}";
@@ -231,11 +234,16 @@ final readonly class ForecastWords
         $rh = Quantity::percent($this->lot->facts->crop->balance->seedRh(min(40.0, $moisture), max(-20.0, min(60.0, $temperature))));
 
         return match ($store->ground) {
-            MoistureGround::Measured => sprintf('Moisture: %s as measured, kept by the tight container (its air at about %s RH).', Quantity::moisture($moisture), $rh),
-            MoistureGround::Carried => sprintf('Moisture: about %s, as in balance with the air it was kept in before it was closed in. Read the jar to replace this guess.', Quantity::moisture($moisture)),
+            MoistureGround::Measured => sprintf('Moisture: %s as measured, kept by the tight container (its air at about %s RH).%s', Quantity::moisture($moisture), $rh, $this->dryWhenYouCan($store)),
+            MoistureGround::Carried => sprintf('Moisture: about %s, as in balance with the air it was kept in before it was closed in. Read the jar to replace this guess.%s', Quantity::moisture($moisture), $this->dryWhenYouCan($store)),
             MoistureGround::PlaceAir => sprintf('Moisture: %s, in balance with the air of the place, since the container breathes.', Quantity::moisture($moisture)),
             MoistureGround::RoomAir => sprintf('Moisture: about %s, as in the air of an ordinary room: nobody has said what the air of this place is, and the container breathes.', Quantity::moisture($moisture)),
             default => sprintf('Moisture: not measured, so %s is taken, as in ordinary room air. Read the jar to replace this guess.', Quantity::moisture($moisture)),
         };
+    }
+
+    private function dryWhenYouCan(StoringStrand $store): string
+    {
+        return $store->inside()?->damp === Damp::Ages ? ' It keeps so, and ages faster than dry seed: dry it when you can.' : '';
     }
 }

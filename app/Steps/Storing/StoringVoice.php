@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Steps\Storing;
 
 use App\Voice\Quantity;
+use App\Words\DampWords;
 use App\Work\Saying;
 use App\Work\SeenTask;
 use App\Work\Speech;
 use App\Work\TaskVoice;
+use Marrow\Core\Drying\Damp;
 use Marrow\Core\Steps\Storing\MoistureGround;
 use Marrow\Core\Steps\Storing\StoringTask;
 
@@ -18,10 +20,13 @@ final class StoringVoice implements TaskVoice
     {
         return [
             StoringTask::OpenDampJar->value => new Speech('open damp jar', static fn (SeenTask $t): Saying => new Saying(
-                'Open it and spread the seed again',
-                $t->text('ground') === MoistureGround::Carried->value
-                    ? sprintf('It took up the air it was kept in before, and went in at about %s; above %s closed-in seed moulds and dies within weeks.', Quantity::moisture($t->number('moisture')), Quantity::moisture($t->number('jar_moisture')))
-                    : sprintf('It went in at %s; above %s closed-in seed moulds and dies within weeks.', Quantity::moisture($t->number('moisture')), Quantity::moisture($t->number('jar_moisture'))),
+                $t->number('cool') > 0.0 ? 'Let it grow warm shut, then open it and spread the seed again' : 'Open it and spread the seed again',
+                sprintf(
+                    $t->text('ground') === MoistureGround::Carried->value ? 'It took up the air it was kept in before, and went in at about %s: the air in there is at about %s RH. %s Paper or cloth would do until it is dry.' : 'It went in at %s: the air in there is at about %s RH. %s Paper or cloth would do until it is dry.',
+                    Quantity::moisture($t->number('moisture')),
+                    Quantity::percent($t->number('rh')),
+                    DampWords::becomes(Damp::from($t->text('damp')), $t->number('cool') > 0.0),
+                ),
             )),
             StoringTask::TakeOutOfCold->value => new Speech('out of the cold', static fn (SeenTask $t): Saying => new Saying(
                 'Take it out of the cold, and leave it shut',

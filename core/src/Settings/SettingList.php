@@ -58,7 +58,6 @@ final class SettingList
                 Field::number('label_height', 'and high', 'mm', 15, 300)->called('the height of the labels')->optional(40.0),
             ),
             'Drying and storing' => FieldList::of(
-                Field::number('damp_margin', 'Damp above the jar moisture by', '%', 0.2, 5)->optional(1.0)->hint('Closed-in seed this much above what its crop bears moulds or dies within weeks'),
                 Field::integer('insect_days', 'Frozen against insects for', 'days', 1, 60)->optional(7)->of('day')->hint('Where the handbook knows no pest of the crop; at the temperature below or colder'),
                 Field::number('insect_temperature', 'Frozen against insects at', '°C', -30, -5)->optional(-18.0),
                 Field::number('packet_price', 'What a packet costs', '', 0, 1000)->optional()->hint('An envelope, pouch or bag; left empty, it is not reckoned'),

@@ -205,8 +205,8 @@ final class HoldingTest extends CoreTestCase
         $unmeasured = self::diary(self::holdings([]), [])->asks('stored', '2025-10-01', ['container' => 'jar', 'place_id' => 'freezer', 'seeds' => 300])->questions;
         self::assertSame([true, 'place_id'], [$unmeasured[0]->counts, $unmeasured[0]->field]);
         self::assertStringContainsString('Nobody has measured how dry it is', $unmeasured[0]->message);
-        $damp = self::diary(self::holdings([]), [['jar_read', '2025-09-30', ['rh' => 70, 'temperature_c' => 20]]])->asks('stored', '2025-10-01', ['container' => 'jar', 'place_id' => 'freezer', 'seeds' => 300])->questions;
-        self::assertStringContainsString('too damp to freeze', $damp[0]->message);
+        $damp = self::diary(self::holdings([]), [['jar_read', '2025-09-30', ['rh' => 80, 'temperature_c' => 20]]])->asks('stored', '2025-10-01', ['container' => 'jar', 'place_id' => 'freezer', 'seeds' => 300])->questions;
+        self::assertStringContainsString('the water in it would freeze, and that kills seed', $damp[0]->message);
         $overruled = self::diary(self::holdings([]), []);
         $overruled->insist('stored', '2025-10-01', ['container' => 'jar', 'place_id' => 'freezer', 'seeds' => 300]);
         self::assertSame($unmeasured[0]->message, $overruled->course()->storing->now?->frozenThough, 'what was overruled is remembered of it');

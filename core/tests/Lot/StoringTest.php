@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Lot;
 
+use Marrow\Core\Drying\Damp;
+use Marrow\Core\Drying\ShutIn;
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Lot\Counsel;
+use Marrow\Core\Lot\Sharing;
 use Marrow\Core\Steps\Storing\MoistureGround;
 use Marrow\Core\Steps\Storing\StoredAt;
 use Marrow\Core\Steps\Storing\StoringTask;
@@ -65,8 +69,9 @@ final class StoringTest extends CoreTestCase
         $course = $diary->course();
         self::assertSixDigits(self::IN_SHED, $course->storing->moisture);
         self::assertSame(MoistureGround::Carried, $course->storing->ground);
-        self::assertTrue($course->storing->isShutInDamp(), 'onion bears 8.7 % in a jar');
-        self::assertSame([StoringTask::OpenDampJar], self::tasks($diary, StoringTask::class));
+        self::assertSame(Damp::Ages, $course->storing->inside()?->damp, 'more than the 8.7 % that onion is jarred at, and it keeps');
+        self::assertNotNull($course->forecast());
+        self::assertSame([StoringTask::ReadStoredJar], self::tasks($diary, StoringTask::class));
     }
 
     public function test_a_reading_taken_just_before_it_is_closed_in_settles_the_matter(): void
@@ -102,21 +107,52 @@ final class StoringTest extends CoreTestCase
         self::assertSame([], self::tasks($diary, StoringTask::class));
     }
 
-    public function test_only_what_is_a_margin_above_the_jar_moisture_is_damp(): void
+    /** @param  list<StoringTask>  $tasks */
+    #[DataProvider('ladder')]
+    public function test_what_comes_of_seed_shut_in_goes_by_the_air_in_there(float $rh, float $celsius, Damp $damp, bool $isForecast, array $tasks, ?string $latest): void
     {
-        foreach ([['48', false], ['49', true]] as [$rh, $damp]) {
-            // 9.666 and 9.777 % of wet mass; onion may be jarred at 8.7 %, and one per cent more is called damp.
-            $diary = self::clean();
-            $diary->record('jar_read', '2025-09-29', ['rh' => $rh, 'temperature_c' => 30]);
-            $diary->insist('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
-            self::assertSame($damp, $diary->course()->storing->isShutInDamp(), "$rh % RH");
+        $diary = self::clean();
+        $diary->record('jar_read', '2025-09-29', ['rh' => $rh, 'temperature_c' => max(1, $celsius)]);
+        $diary->insist('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, 'place' => 'Somewhere', 'temperature_c' => $celsius, 'rh' => 55]);
+        $course = $diary->course();
+        self::assertSame($damp, $course->storing->inside()?->damp);
+        self::assertSame($isForecast, $course->forecast() !== null);
+        self::assertSame($tasks, self::tasks($diary, StoringTask::class));
+        self::assertSame($isForecast, $course->advice(new \DateTimeImmutable('2025-10-02'))?->counsel !== Counsel::DryFirst, 'one lot is never told two opposite things');
+        self::assertSame($isForecast, Sharing::of($course, false, new \DateTimeImmutable('2025-10-02')) !== Sharing::Damp);
+        foreach ($course->tasks() as $task) {
+            if ($task->kind === StoringTask::OpenDampJar) {
+                self::assertSame($latest, $task->latest?->format('Y-m-d'));
+            }
         }
+    }
+
+    /** @return iterable<string, array{float, float, Damp, bool, list<StoringTask>, ?string}> */
+    public static function ladder(): iterable
+    {
+        $open = [StoringTask::OpenDampJar];
+        yield '44 % in a room' => [44, 20, Damp::Dry, true, [], null];
+        yield '55 % in a room' => [55, 20, Damp::Ages, true, [], null];
+        yield '70 % in a room' => [70, 20, Damp::Moulds, false, $open, '2025-10-15'];
+        yield '80 % in a room' => [80, 20, Damp::Rots, false, $open, '2025-10-02'];
+        yield '44 % in a refrigerator' => [44, 5, Damp::Dry, true, [], null];
+        yield '70 % in a refrigerator' => [70, 5, Damp::Moulds, false, $open, '2025-11-30'];
+        yield '80 % in a refrigerator' => [80, 5, Damp::Rots, false, $open, '2025-10-08'];
+    }
+
+    public function test_a_freezer_has_a_limit_of_its_own_by_the_water_that_would_freeze(): void
+    {
+        $onion = self::crop('onion')->balance;
+        foreach ([[40, Damp::Dry], [60, Damp::Ages], [74, Damp::Ages], [76, Damp::Freezes]] as [$rh, $damp]) {
+            self::assertSame($damp, ShutIn::of($onion, $onion->moisture($rh / 100, 20.0), -18.0)->damp, "$rh % at 20 °C");
+        }
+        self::assertFalse(Damp::Freezes->keeps());
     }
 
     public function test_what_stands_damp_is_spread_before_anything_else(): void
     {
         $diary = self::clean();
-        $diary->record('jar_read', '2025-09-29', ['rh' => 60, 'temperature_c' => 20]);
+        $diary->record('jar_read', '2025-09-29', ['rh' => 85, 'temperature_c' => 20]);
         $diary->insist('stored', '2025-10-01', ['container' => 'jar', 'mass_g' => 20, ...self::FRIDGE]);
         self::assertSame('spread', self::offered($diary)[0]);
         $diary->record('spread', '2025-10-02', ['surface' => 'tray', 'mass_g' => 20]);

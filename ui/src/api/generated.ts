@@ -1626,6 +1626,7 @@ export interface components {
             tag: components["schemas"]["TagDocument"];
             planting: string | null;
             crossed: string | null;
+            sister: string | null;
             line: components["schemas"]["LineDocument"];
             advice: string | null;
             /** @enum {string} */

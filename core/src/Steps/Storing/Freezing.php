@@ -6,6 +6,7 @@ namespace Marrow\Core\Steps\Storing;
 
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\SeedPest;
+use Marrow\Core\Drying\ShutIn;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Folding\Doubt;
 use Marrow\Core\Folding\Misfit;
@@ -15,14 +16,11 @@ use Marrow\Core\Work\Later;
 /** What goes into the cold that freezes, and for how long: only what is known to be dry; what does not bear it never. */
 final readonly class Freezing
 {
-    /** °C; below it the water in seed freezes. */
-    private const BELOW = -5.0;
-
     public function __construct(private Crop $crop, private Practice $practice) {}
 
     public static function is(StoredAt $air): bool
     {
-        return $air->temperatureC <= self::BELOW;
+        return $air->temperatureC <= ShutIn::FREEZES_BELOW;
     }
 
     public function isNeverBorne(): bool
@@ -59,7 +57,7 @@ final readonly class Freezing
 
         return match (true) {
             ! $isMeasured => new Doubt('place_id', sprintf('Nobody has measured how dry it is. Seed with too much water in it is killed by freezing%s: read a jar, or weigh it dry, before it goes in.', $dry === null ? '' : sprintf('; %s %% is dry enough', Field::show($dry)))),
-            $dry !== null && $moisture !== null && $this->isTooDamp($moisture) => new Doubt('place_id', sprintf('At %s %% moisture it is too damp to freeze: dry it to %s %% first.', Field::show(round($moisture, 1)), Field::show($dry))),
+            $dry !== null && $moisture !== null && $this->isTooDamp($moisture) => new Doubt('place_id', sprintf('At %s %% moisture the water in it would freeze, and that kills seed: dry it to %s %% first.', Field::show(round($moisture, 1)), Field::show($dry))),
             default => null,
         };
     }
@@ -89,6 +87,6 @@ final readonly class Freezing
 
     private function isTooDamp(float $moisture): bool
     {
-        return $this->crop->jarMoisture !== null && round($moisture, 1) > $this->crop->jarMoisture + $this->practice->number('damp_margin');
+        return round($moisture, 1) > ShutIn::mostFrozen($this->crop->balance);
     }
 }

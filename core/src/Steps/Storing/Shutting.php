@@ -6,11 +6,12 @@ namespace Marrow\Core\Steps\Storing;
 
 use DateTimeImmutable;
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Drying\Damp;
+use Marrow\Core\Drying\ShutIn;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Doubt;
 use Marrow\Core\Journal\Entry;
-use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Drying\DryingVerdict;
@@ -25,7 +26,7 @@ final readonly class Shutting
     /** Hours; seed threshed or winnowed as lately as this is as damp as the plant was. */
     private const GREEN_HOURS = 48;
 
-    public function __construct(private Crop $crop, private OriginStrand $origin, private CleaningStrand $cleaning, private DryingStrand $drying, private Practice $practice) {}
+    public function __construct(private Crop $crop, private OriginStrand $origin, private CleaningStrand $cleaning, private DryingStrand $drying) {}
 
     /** @return ?Doubt null where it is known to be dry enough, or what it goes into breathes */
     public function asks(Kept $kept, ?float $moisture, ?MoistureGround $ground, Entry $entry): ?Doubt
@@ -36,9 +37,17 @@ final readonly class Shutting
         }
         $in = $kept->container->label();
         if ($ground !== MoistureGround::Assumed && $moisture !== null) {
-            return $moisture <= $jar + $this->practice->number('damp_margin') ? null : new Doubt('container', sprintf(
-                'By what is known it holds %s %% water, and %s bears %s %% shut in tight: in a %s it may mould unseen. Dry it first, or leave it in paper or cloth.',
-                Field::show(round($moisture, 1)), mb_strtolower($this->crop->name), Field::show(round($jar, 1)), $in,
+            $inside = ShutIn::of($this->crop->balance, $moisture, $kept->at->temperatureC);
+
+            return $inside->damp === Damp::Dry || $inside->damp === Damp::Freezes ? null : new Doubt('container', sprintf(
+                'By what is known it holds %s %% water: shut into a %s, the air in there comes to about %d %% humidity, and %s. Dry it to %s %% first, or leave it in paper or cloth.',
+                Field::show(round($moisture, 1)), $in, (int) round(100 * $inside->rh),
+                match ($inside->damp) {
+                    Damp::Ages => 'it ages faster than dry seed',
+                    Damp::Moulds => $inside->isCool ? 'it moulds unseen, slowly in the cold' : 'it moulds unseen within weeks to months',
+                    default => 'it moulds unseen within days to weeks',
+                },
+                Field::show(round($jar, 1)),
             ));
         }
         // It came in it.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Steps\Storing;
 
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Drying\ShutIn;
 use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Doubt;
 use Marrow\Core\Folding\Misfit;
@@ -80,7 +81,7 @@ final class StoringStrand extends Strand
         $this->freezing = new Freezing($crop, $practice);
         $this->filling = new Filling($crop, $drying, $practice);
         $this->stockTaking = new StockTaking($stock, $kepts);
-        $this->shutting = new Shutting($crop, $origin, $cleaning, $drying, $practice);
+        $this->shutting = new Shutting($crop, $origin, $cleaning, $drying);
     }
 
     /** @return array<string, Kept> by id of the container; a lot may lie in several */
@@ -277,8 +278,16 @@ final class StoringStrand extends Strand
         $jar = $this->crop->jarMoisture;
         if ($this->isShutInDamp()) {
             $known = $this->drying->moistureKnownAt > $this->since ? $this->drying->moistureKnownAt : $this->since;
+            $inside = $this->inside();
+            [$best, $latest] = $inside?->openWithin() ?? [0, 1];
 
-            return [...$out, new Task(StoringTask::OpenDampJar, Place::Store, $known, $known, Later::days($known, 1), Loss::Seed, ['moisture' => $this->moisture, 'jar_moisture' => $jar, 'ground' => $this->ground?->value])];
+            return [...$out, new Task(StoringTask::OpenDampJar, Place::Store, $known, Later::days($known, $best), Later::days($known, $latest), Loss::Seed, [
+                'moisture' => $this->moisture,
+                'rh' => $inside?->rh,
+                'damp' => $inside?->damp->value,
+                'cool' => (int) $inside?->isCool,
+                'ground' => $this->ground?->value,
+            ])];
         }
         if ($this->ground === MoistureGround::Assumed || ($this->ground === MoistureGround::Carried && $this->now?->container->isTight() === true)) {
             return [...$out, new Task(StoringTask::ReadStoredJar, Place::Store, Later::days($this->since, 1), Later::days($this->since, 2), null, Loss::Nothing, ['jar_moisture' => $jar])];
@@ -328,13 +337,18 @@ final class StoringStrand extends Strand
         return $this->kepts->all[array_key_first($shares)] ?? $this->now;
     }
 
-    /** Whether it stands closed in tight at a moisture at which it will mould. */
+    /** What the air is like that it is shut in; null where it breathes, nobody knows how damp it is, or damp is how it lives. */
+    public function inside(): ?ShutIn
+    {
+        return $this->now?->isShut === true && ($this->ground === MoistureGround::Measured || $this->ground === MoistureGround::Carried) && $this->moisture !== null && $this->crop->jarMoisture !== null
+            ? ShutIn::of($this->crop->balance, $this->moisture, $this->now->at->temperatureC)
+            : null;
+    }
+
+    /** Whether it stands closed in tight at a dampness at which it does not keep. */
     public function isShutInDamp(): bool
     {
-        return $this->now?->isShut === true
-            && ($this->ground === MoistureGround::Measured || $this->ground === MoistureGround::Carried)
-            && $this->crop->jarMoisture !== null
-            && $this->moisture > $this->crop->jarMoisture + $this->practice->number('damp_margin');
+        return $this->inside()?->damp->keeps() === false;
     }
 
     /** Whether it bears the cold of such a place as it is kept now; null where nobody has measured that it is dry enough. */
