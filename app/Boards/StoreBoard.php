@@ -69,8 +69,8 @@ final class StoreBoard extends LotBoard
             round(max(0.0, Scale::days($when->now, $middle)), 1),
             match (true) {
                 $middle <= $when->now => 'More likely than not it has fallen below its mark.',
-                $near <= $when->now => sprintf('It may have fallen below its mark already; more likely it stays above it %s.', ForecastWords::until($middle, $when)),
-                default => sprintf('Counted on %s, more likely than not %s.', ForecastWords::until($near, $when), ForecastWords::until($middle, $when)),
+                $near <= $when->now => sprintf('It may have fallen below its mark already; more likely it stays above it %s.', ForecastWords::span($middle, $when)),
+                default => sprintf('Counted on %s, more likely than not %s.', ForecastWords::span($near, $when), ForecastWords::span($middle, $when)),
             },
         );
     }

@@ -50,7 +50,7 @@ final readonly class Waiting
                 '%s, %s, is forecast good %s: it %s.',
                 $best->lot->code(),
                 Quantity::roughSeeds((float) $best->seeds),
-                $years > 20 ? 'for decades' : 'until '.When::month($until),
+                $years > 10 ? 'for a decade or more' : 'until '.When::month($until),
                 $years >= 2 ? 'can wait' : 'should not wait long',
             );
         }

@@ -31,6 +31,7 @@ use Marrow\Core\Steps\Origin\PouredTogether;
 use Marrow\Core\Steps\Pollinating\HandPollinated;
 use Marrow\Core\Steps\Pollinating\PollenPlanting;
 use Marrow\Core\Steps\Storing\StoredAt;
+use Marrow\Core\Steps\Tending\SickSeen;
 use Marrow\Core\Storage\StorePace;
 
 /** Reads what is known of lots and plantings, and folds them. */
@@ -81,6 +82,7 @@ final class Facts
             $this->crossings->of($lot->id)?->cameToLight,
             $this->poured($entries),
             $this->crossings->sisterOf($lot->id)?->cameToLight,
+            $this->sickAmong($lot),
         );
     }
 
@@ -205,6 +207,15 @@ final class Facts
     }
 
     /** From the journal itself, not from the planting's projection: the journal is what everything is reckoned from. */
+    /** Whether sick plants that nobody pulled stood among those it was picked from. */
+    private function sickAmong(Lot $lot): bool
+    {
+        return $lot->planting !== null && array_any(
+            Sequence::of(EntryStore::of(Subject::Planting, $lot->planting->id))->standing,
+            static fn (Entry $entry): bool => $entry->payload instanceof SickSeen && ! $entry->payload->pulled,
+        );
+    }
+
     private function sownAt(Lot $lot): ?DateTimeImmutable
     {
         $planting = $lot->planting;

@@ -10,10 +10,12 @@ use App\Voice\When;
 use DateTimeImmutable;
 use Marrow\Core\Drying\Damp;
 use Marrow\Core\Germination\SmallTest;
+use Marrow\Core\Lot\Harm;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Statistics\Normal;
 use Marrow\Core\Steps\Storing\MoistureGround;
 use Marrow\Core\Steps\Storing\StoringStrand;
+use Marrow\Core\Steps\Testing\TestCourse;
 use Marrow\Core\Steps\Testing\Told;
 use Marrow\Core\Steps\Treating\Bath;
 use Marrow\Core\Storage\ConstantsBasis;
@@ -23,6 +25,9 @@ use Marrow\Core\Storage\ViabilityConstants;
 /** How far a lot is to be counted on, what that rests on, and why nothing can be said. */
 final readonly class ForecastWords
 {
+    /** Years; further ahead no table of ordinary years is to be trusted. */
+    private const FAR = 10;
+
     public function __construct(private LotCourse $lot, private When $when) {}
 
     /** What is to be counted on, and what to do past that. */
@@ -37,10 +42,16 @@ final readonly class ForecastWords
             return sprintf('Test it before you rely on it. %s', $this->fewSeedsTell());
         }
         $condition = $this->lot->testing->lastEnded() === null
-            ? sprintf(', if %s of it was alive at the start: it has not been tested', Quantity::percent($this->lot->practice->untestedShare))
+            ? sprintf(', if %s of it was alive at the start: it has not been tested', Quantity::percent($this->startShare()))
             : '';
+        $running = $this->lot->testing->running() === [] ? '' : 'A test is running: wait for what it says. By the last one, ';
+        $count = match (true) {
+            $this->lot->treating->isWet() => 'Once it is dry again, count on it',
+            $running !== '' => 'count on it',
+            default => 'Count on it',
+        };
 
-        return sprintf('%s %s%s.', $this->lot->treating->isWet() ? 'Once it is dry again, count on it' : 'Count on it', self::until($edge, $this->when), $condition);
+        return sprintf('%s%s %s%s.', $running, $count, self::until($edge, $this->when, $forecast->basis), $condition);
     }
 
     /** How far it is to be relied on, in the few words that a list or a tag has room for. Only a test says that it is past. */
@@ -49,26 +60,40 @@ final readonly class ForecastWords
         return match (true) {
             $isPoor => 'past its time',
             $edge <= $when->now => 'test before use',
+            self::isFar($edge, $when) => 'for a decade or more',
             default => self::until($edge, $when),
         };
     }
 
     /** "until about March 2028": the further off, the less can be said. */
-    public static function until(DateTimeImmutable $at, When $when): string
-    {
-        $about = self::about($at, $when);
-
-        return $about === 'decades from now' ? 'for decades' : "until $about";
-    }
-
-    /** "about March 2028", "about 2031". */
-    public static function about(DateTimeImmutable $at, When $when): string
+    /** @param  ConstantsBasis  $basis  of its forecast: what rests on one figure of a table is not said to the year so far off */
+    public static function until(DateTimeImmutable $at, When $when, ConstantsBasis $basis = ConstantsBasis::OrdinaryYears): string
     {
         return match (true) {
-            $at > $when->now->modify('+30 years') => 'decades from now',
-            $at > $when->now->modify('+2 years') => 'about '.$at->format('Y'),
-            default => 'about '.When::month($at),
+            $basis === ConstantsBasis::Published && $at > $when->now->modify('+30 years') => 'for decades',
+            $basis !== ConstantsBasis::Published && self::isFar($at, $when) => 'for a decade or more; test it every few years',
+            $at > $when->now->modify('+2 years') => 'until about '.$at->format('Y'),
+            default => 'until about '.When::month($at),
         };
+    }
+
+    private static function isFar(DateTimeImmutable $at, When $when): bool
+    {
+        return $at > $when->now->modify(sprintf('+%d years', self::FAR));
+    }
+
+    /** Share taken to be alive at the start of seed that was never tested, by what is known to have harmed it. */
+    private function startShare(): float
+    {
+        [$cost] = Harm::together($this->lot->harms());
+
+        return Normal::below(Normal::probit($this->lot->practice->untestedShare) - $cost);
+    }
+
+    /** Beside what is said first, in fewer words. */
+    public static function span(DateTimeImmutable $at, When $when): string
+    {
+        return self::isFar($at, $when) ? 'for a decade or more' : self::until($at, $when);
     }
 
     /** What is more likely than the near edge, and the best that may be. */
@@ -78,20 +103,20 @@ final readonly class ForecastWords
         $mark = Quantity::percent($threshold);
         $middle = $forecast->reaches($threshold);
         $late = $forecast->reachesLatest($threshold);
-        if ($this->isTestedPoor() || self::until($forecast->reachesEarliest($threshold), $this->when) === 'for decades') {
+        if ($this->isTestedPoor() || self::isFar($forecast->reachesEarliest($threshold), $this->when)) {
             return '';
         }
-        $best = self::until($late, $this->when);
+        $best = self::span($late, $this->when);
         if ($middle <= $this->when->now) {
             return $late <= $this->when->now
                 ? "By the forecast it has fallen below $mark, but only a test tells."
                 : "More likely than not it has fallen below $mark by now; one lot in ten stays above it $best.";
         }
         $chance = $forecast->chanceBelow($threshold, $this->when->now);
-        $middles = self::until($middle, $this->when);
+        $middles = self::span($middle, $this->when);
 
-        return $middles === 'for decades'
-            ? "More likely it stays above $mark for decades."
+        return self::isFar($middle, $this->when)
+            ? "More likely it stays above $mark for a decade or more."
             : sprintf('%s %s above %s %s, at best %s.', $forecast->reachesEarliest($threshold) <= $this->when->now ? sprintf('The chance that it has fallen lower is %s; more likely it', Quantity::percent($chance)) : 'More likely it', 'stays', $mark, $middles, $best);
     }
 
@@ -141,6 +166,8 @@ final readonly class ForecastWords
                     Told::ByGiver => sprintf('As it was told: %s, %s. Nobody knows how that was found: it counts as a test of %d seeds. Until it was put away here it is taken to have lain in an ordinary room.', Quantity::percent($share->rate()), Speaking::forms()->day($test->startedAt), $share->sown),
                 }
                 : sprintf('Start: never tested, so %s is taken for sound fresh seed. A test will replace this guess.', Quantity::percent($this->lot->practice->untestedShare)),
+            $this->harmed(),
+            ...array_map($this->disagree(...), $this->lot->testing->disagreements()),
             ...array_map($this->bath(...), $this->lot->treating->baths),
             $this->moistureInStore($this->lot->storing),
             match ($forecast->basis) {
@@ -152,6 +179,39 @@ final readonly class ForecastWords
                 ),
             },
         ]));
+    }
+
+    /** What is known to have happened to it, and what that is taken to have cost. */
+    private function harmed(): ?string
+    {
+        $harms = $this->lot->harms();
+        if ($harms === [] || $this->lot->testing->lastEnded() !== null) {
+            return null;
+        }
+        [, $spread] = Harm::together($harms);
+        $middle = Normal::probit($this->startShare());
+
+        return sprintf(
+            '%s: that is counted as if sound seed had fallen to about %s, somewhere between %s and %s. Test it early.',
+            ucfirst(implode(', and ', array_map(static fn (Harm $harm): string => match ($harm) {
+                Harm::Sprouted => 'sprouted seed was seen in its ferment',
+                Harm::Overfermented => 'it lay in its ferment for longer than its limit',
+                Harm::Overheated => 'it was dried hotter than its kind bears',
+                Harm::PickedGreen => 'it was picked before it was ripe',
+                Harm::Sick => 'sick plants stood among those that gave it',
+            }, $harms))),
+            Quantity::percent(Normal::below($middle)),
+            Quantity::percent(Normal::below($middle - 1.645 * $spread)),
+            Quantity::percent(Normal::below($middle + 1.645 * $spread)),
+        );
+    }
+
+    /** @param  array{TestCourse, TestCourse}  $pair */
+    private function disagree(array $pair): string
+    {
+        $said = static fn (TestCourse $test): string => sprintf('%d of %d in %s', $test->germinated(), $test->sown(), When::month($test->startedAt));
+
+        return sprintf('Its tests disagree: %s, %s, and seed does not rise. The first was faulty, or the seed asleep in it; the later one counts.', $said($pair[0]), $said($pair[1]));
     }
 
     private function bath(Bath $bath): string
@@ -213,6 +273,12 @@ final readonly class ForecastWords
             $inside = $store->inside();
 
             return $inside === null ? '' : sprintf('No forecast: at %s the air it is shut in is at about %s RH. %s Open it and dry it first.', Quantity::moisture((float) $store->moisture), Quantity::percent($inside->rh), DampWords::becomes($inside->damp, $inside->isCool));
+        }
+        $running = $this->lot->testing->running();
+        if ($running !== [] && $this->lot->testing->isFirstRunning()) {
+            $test = $running[array_key_last($running)];
+
+            return sprintf('No forecast while its first test runs: %d of %d are up by day %d. What it says will be the start.', $test->germinated(), $test->sown(), (int) $test->lastDay());
         }
         if ($this->lot->origin->firstAt() === null && $this->lot->testing->lastEnded() === null) {
             return "No forecast: nobody knows how it was kept before it came here. {$this->ordinarily()}{$this->fewSeedsTell()}";

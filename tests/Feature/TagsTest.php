@@ -39,7 +39,7 @@ final class TagsTest extends TestCase
         self::assertSame(['L1', 'Tomato', 'Solanum lycopersicum', 'Sluice Gate', 2026, null], [$outside['code'], $outside['crop'], $outside['latin'], $outside['variety'], $outside['year'], $outside['warning']]);
         self::assertSame([
             'Germination' => 'not tested',
-            'Count on it' => 'for decades, if it was sound',
+            'Count on it' => 'for a decade or more, if it was sound',
             'Holds' => '3 600 seeds, 10.8 g',
             'Grown' => '2026',
             'From' => '4 plants',

@@ -69,7 +69,7 @@ final readonly class ForecastDocument
     {
         $start = $forecast->startAt()->getTimestamp();
         $good = $forecast->reaches($threshold)->getTimestamp() - $start;
-        // Beyond thirty years nothing is said but that it lasts for decades.
+        // Beyond thirty years nothing is said.
         $span = min(30 * 365.25, max(2 * 365.25, 1.6 * $good / 86400));
         $points = [];
         for ($i = 0; $i <= self::POINTS; $i++) {

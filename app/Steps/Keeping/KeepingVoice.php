@@ -38,7 +38,7 @@ final class KeepingVoice implements TaskVoice
                 ? new Saying('Grow it out now, sowing thickly', sprintf('Its test came out below %s, the least that is worth passing on.', Quantity::percent($t->number('threshold'))))
                 : new Saying(
                     $t->isLate() ? 'Grow it out while it lives' : 'Grow it out by '.When::month($t->day('good_until')),
-                    sprintf('Until then it is to be counted on for %s, the least that is worth passing on; more likely it lasts until %s.', Quantity::percent($t->number('threshold')), ForecastWords::about($t->day('likely_until'), $t->when)),
+                    sprintf('Until then it is to be counted on for %s, the least that is worth passing on; more likely it lasts %s.', Quantity::percent($t->number('threshold')), ForecastWords::span($t->day('likely_until'), $t->when)),
                 )),
         ];
     }

@@ -7,6 +7,8 @@ namespace Marrow\Core\Lot;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Cleaning\CleaningStrand;
+use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Steps\Storing\Kept;
@@ -36,6 +38,8 @@ final class Keeping extends Strand
         private readonly LotFacts $facts,
         private readonly Practice $practice,
         private readonly OriginStrand $origin,
+        private readonly CleaningStrand $cleaning,
+        private readonly DryingStrand $drying,
         private readonly StockStrand $stock,
         private readonly TestingStrand $testing,
         private readonly StoringStrand $storing,
@@ -76,6 +80,17 @@ final class Keeping extends Strand
         }
     }
 
+    /** @return list<Harm> */
+    public function harms(): array
+    {
+        return array_values(array_filter([
+            $this->cleaning->sproutedSeen ? Harm::Sprouted : ($this->cleaning->isOverfermented() ? Harm::Overfermented : null),
+            $this->drying->isOverheated ? Harm::Overheated : null,
+            $this->origin->isPickedGreen() ? Harm::PickedGreen : null,
+            $this->facts->sickAmong ? Harm::Sick : null,
+        ]));
+    }
+
     private function reckon(?Kept $in = null): ?Forecast
     {
         try {
@@ -85,7 +100,8 @@ final class Keeping extends Strand
             }
             [$slower, $spread] = ($this->facts->store ?? StorePace::unknown())->expected($constants->basis);
             if ($tests === []) {
-                return Forecast::of($ageing, LotPace::untested($this->practice->untestedShare, $slower, $spread), $constants->basis);
+                // What its first test has shown so far and what is taken for granted would be two answers to one question.
+                return $this->testing->isFirstRunning() ? null : Forecast::of($ageing, LotPace::untested($this->practice->untestedShare, $slower, $spread, Harm::together($this->harms())), $constants->basis);
             }
             $last = $tests[count($tests) - 1]->startedAt;
             $since = $this->storing->segmentsSince($last, $constants, $in);
@@ -130,6 +146,7 @@ final class Keeping extends Strand
             $this->practice->untestedShare,
             $slower,
             $this->wider($ageing, $tests, $spread),
+            Harm::together($this->harms()),
         );
     }
 

@@ -85,7 +85,7 @@ final class LotCourse
         $this->packets = new PacketStrand($facts->crop, $this->stock, $this->storing, $kepts);
         $this->sharing = new SharingStrand($facts->crossed ? $facts->crossedAt : $facts->sisterCrossedAt, $facts->crossed);
         $this->putOff = new PutOffStrand;
-        $this->keeping = new Keeping($facts, $practice, $this->origin, $this->stock, $this->testing, $this->storing);
+        $this->keeping = new Keeping($facts, $practice, $this->origin, $this->cleaning, $this->drying, $this->stock, $this->testing, $this->storing);
     }
 
     /** @param  list<Entry>  $entries in any order, strikes among them */
@@ -140,6 +140,12 @@ final class LotCourse
     public function lastAt(): ?\DateTimeImmutable
     {
         return $this->course->lastAt;
+    }
+
+    /** @return list<Harm> what is known to have happened to it before it was ever tested */
+    public function harms(): array
+    {
+        return $this->keeping->harms();
     }
 
     public function place(): Place

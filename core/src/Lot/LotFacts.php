@@ -21,6 +21,7 @@ final readonly class LotFacts
      * @param  ?\DateTimeImmutable  $crossedAt  when that came to light
      * @param  array<string, float>  $poured  seeds that there were of the lots it was poured together from, by their ids
      * @param  ?\DateTimeImmutable  $sisterCrossedAt  when it came to light that another lot of its bloom is crossed; null of none
+     * @param  bool  $sickAmong  whether sick plants stood among those it was picked from
      */
     public function __construct(
         public string $code,
@@ -33,6 +34,7 @@ final readonly class LotFacts
         public ?\DateTimeImmutable $crossedAt = null,
         public array $poured = [],
         public ?\DateTimeImmutable $sisterCrossedAt = null,
+        public bool $sickAmong = false,
     ) {}
 
     /** Places and containers over time. */

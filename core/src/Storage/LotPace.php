@@ -43,10 +43,11 @@ final readonly class LotPace
      * @param  float  $fresh  share of sound fresh seed that germinates, 0.01 … 0.999
      * @param  float  $slower  how lots of this keeper age against the model, as a logarithm
      * @param  float  $spread  of it among lots, one standard deviation
+     * @param  array{float, float}  $cost  what is known to have harmed it since, probits: the middle, and one standard deviation
      */
-    public static function untested(float $fresh, float $slower, float $spread): self
+    public static function untested(float $fresh, float $slower, float $spread, array $cost = [0.0, 0.0]): self
     {
-        return new self(Normal::probit($fresh), self::FRESH_SPREAD, $slower, $spread, 0.0, 0);
+        return new self(Normal::probit($fresh) - $cost[0], hypot(self::FRESH_SPREAD, $cost[1]), $slower, $spread, 0.0, 0);
     }
 
     /**
@@ -67,12 +68,13 @@ final readonly class LotPace
      * @param  float  $fresh  share of sound fresh seed that germinates, 0.01 … 0.999
      * @param  float  $slower  how lots of this keeper age against the model, as a logarithm
      * @param  float  $spread  of it among lots, one standard deviation, above 0
+     * @param  array{float, float}  $cost  what is known to have harmed it before, as above
      */
-    public static function tested(array $tests, float $fresh, float $slower, float $spread): self
+    public static function tested(array $tests, float $fresh, float $slower, float $spread, array $cost = [0.0, 0.0]): self
     {
-        $usual = Normal::probit($fresh);
+        $usual = Normal::probit($fresh) - $cost[0];
         [$lost, $germinated, $sown] = [array_column($tests, 0), array_column($tests, 1), array_column($tests, 2)];
-        $loose = self::FRESH_SPREAD_TESTED ** 2;
+        $loose = self::FRESH_SPREAD_TESTED ** 2 + $cost[1] ** 2;
         $score = static function (float $ki, float $u) use ($usual, $slower, $spread, $loose, $lost, $germinated, $sown): array {
             // The slope is e⁻ᵘ: d(slope)/du = −e⁻ᵘ.
             [$gk, $gu, $hkk, $hku, $huu] = ProbitFit::score($ki, exp(-$u), -exp(-$u), $lost, $germinated, $sown);

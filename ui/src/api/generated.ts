@@ -2694,6 +2694,8 @@ export interface components {
             tied?: boolean;
             /** @description All of one mother plant */
             mother?: string | null;
+            /** @description Before it was ripe */
+            green?: boolean;
         };
         /** Came from elsewhere */
         EntryReceived: {
@@ -2806,6 +2808,8 @@ export interface components {
             mass_g?: ((number | null) | (string | null)) | null;
             /** @description Starting moisture, % */
             moisture?: ((number | null) | (string | null)) | null;
+            /** @description In air of, °C */
+            temperature_c?: ((number | null) | (string | null)) | null;
         };
         /** Bathed in hot water */
         EntryBathed: {

@@ -200,6 +200,12 @@ final class CleaningStrand extends Strand
         return ($this->pouredOffAt->getTimestamp() - $this->fermentedFrom->getTimestamp()) / 3600;
     }
 
+    /** Whether it lay in its ferment for longer than its limit at that warmth; false where that is not known. */
+    public function isOverfermented(): bool
+    {
+        return $this->fermentWindow() !== null && ($this->fermentedHours() ?? 0.0) > $this->fermentWindow()->latestHours;
+    }
+
     /** @throws Misfit */
     private function mustBe(Entry $entry, string $rule, CleaningStage ...$stages): void
     {

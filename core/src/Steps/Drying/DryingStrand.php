@@ -50,6 +50,9 @@ final class DryingStrand extends Strand
 
     public ?\DateTimeImmutable $moistureKnownAt = null;
 
+    /** Whether it was ever dried hotter than its kind bears, by what is recorded. */
+    public bool $isOverheated = false;
+
     /** Share, of the last closed-jar reading. */
     public ?float $jarRh = null;
 
@@ -72,6 +75,10 @@ final class DryingStrand extends Strand
         // Cloves and tubers do lie airy while they cure.
         if (! $this->crop->bearsDrying() && ! $this->crop->isKeptAlive()) {
             $this->doubt('surface', sprintf('Seed of %s dies when it dries.', mb_strtolower($this->crop->name)));
+        }
+        if ($spread->temperatureC !== null && $spread->temperatureC > $this->crop->maxDryingTemperature) {
+            $this->doubt('temperature_c', sprintf('Above %s °C seed of %s is harmed, and the damper it is the sooner.', Show::count($this->crop->maxDryingTemperature), mb_strtolower($this->crop->name)));
+            $this->isOverheated = true;
         }
         // Spread again, as after a damp jar: a new course begins.
         $this->spreadAt = $entry->happenedAt;

@@ -17,8 +17,9 @@ final readonly class Spread implements Checked, Payload
     /**
      * @param  float|null  $massG  g, the first weighing
      * @param  float|null  $moisture  per cent of wet mass, where it is known
+     * @param  float|null  $temperatureC  °C, of the air it dries in, where that was measured
      */
-    public function __construct(public DryingSurface $surface, public ?float $massG, public ?float $moisture) {}
+    public function __construct(public DryingSurface $surface, public ?float $massG, public ?float $moisture, public ?float $temperatureC = null) {}
 
     public static function kind(): Kind
     {
@@ -27,8 +28,9 @@ final readonly class Spread implements Checked, Payload
                 Field::choice('surface', 'Spread', DryingSurface::class)->called('what it is spread on')->usually(DryingSurface::Mesh->value),
                 Field::mass('mass_g', 'It weighs')->called('the mass spread')->optional(),
                 Field::number('moisture', 'Starting moisture', '%', 0.5, 80)->called('the starting moisture')->optional()->hint('Only if it is known; wet-cleaned seed is often near 45 %'),
+                Field::number('temperature_c', 'In air of', '°C', -10, 90)->called('how warm the air is')->optional()->seldom()->hint('By a stove, over a heater, in a dehydrator'),
             )
-            ->says('{surface}', '{mass_g}', 'at {moisture} moisture');
+            ->says('{surface}', '{mass_g}', 'at {moisture} moisture', 'in air of {temperature_c}');
     }
 
     public function check(): void

@@ -53,6 +53,12 @@ final class OriginStrand extends Strand
         $this->begin();
     }
 
+    /** Whether any of it was picked before it was ripe. */
+    public function isPickedGreen(): bool
+    {
+        return array_any($this->passes, static fn (array $pass): bool => $pass['picked']->green);
+    }
+
     #[Takes]
     public function received(Received $received, Entry $entry): void
     {

@@ -20,8 +20,9 @@ final readonly class Picked implements Checked, Payload
      * @param  float|null  $massG  g, as picked
      * @param  bool  $tied  only what was pollinated by hand and tied
      * @param  string  $mother  mark of the one plant that all of it is of; may be empty
+     * @param  bool  $green  before it was ripe: frost, rot or birds would not wait
      */
-    public function __construct(public int $plants, public ?int $fruits, public ?float $massG, public bool $tied = false, public string $mother = '') {}
+    public function __construct(public int $plants, public ?int $fruits, public ?float $massG, public bool $tied = false, public string $mother = '', public bool $green = false) {}
 
     public static function kind(): Kind
     {
@@ -32,8 +33,9 @@ final readonly class Picked implements Checked, Payload
                 Field::mass('mass_g', 'They weigh')->called('the mass picked')->optional(),
                 Field::flag('tied', 'Only what was pollinated by hand and tied')->seldom(),
                 Field::text('mother', 'All of one mother plant', 40)->called('the mother plant')->optional('')->hint('Its mark, where her seed is kept by itself')->seldom(),
+                Field::flag('green', 'Before it was ripe')->hint('Frost, rot or birds would not wait')->seldom(),
             )
-            ->says('{fruits}', 'off {plants}', '{mass_g}', '{tied}', 'mother {mother}');
+            ->says('{fruits}', 'off {plants}', '{mass_g}', '{tied}', 'mother {mother}', '{green}');
     }
 
     public function check(): void

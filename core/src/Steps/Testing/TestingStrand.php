@@ -9,6 +9,7 @@ use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
+use Marrow\Core\Germination\Comparison;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\SmallerTest;
 use Marrow\Core\Journal\Entry;
@@ -26,6 +27,9 @@ use Marrow\Core\Work\Whereabouts;
 /** The germination tests of a lot. */
 final class TestingStrand extends Strand
 {
+    /** Chance of so far a rise between two tests of one share. */
+    private const CANNOT_BOTH = 0.001;
+
     /** A test that leaves less than this share of what there is, uses the lot up. */
     private const LEAVES = 0.1;
 
@@ -188,8 +192,47 @@ final class TestingStrand extends Strand
         return $share !== null && GerminationShare::isBelow($share->rate(), $minimum);
     }
 
-    /** @return list<TestCourse> those that are over, were counted and tell what was alive, the earliest first */
+    /** Whether its first test is running and has been counted: what it will say is open, and nothing else is known. */
+    public function isFirstRunning(): bool
+    {
+        return $this->results() === [] && array_any($this->running(), static fn (TestCourse $test): bool => $test->share() !== null);
+    }
+
+    /**
+     * Those that are over, were counted and tell what was alive, the earliest first. Seed does not rise: one that a later
+     * test was surely above (p < 0.001) was faulty, or the seed asleep in it, and the later is leaned on.
+     *
+     * @return list<TestCourse>
+     */
     public function results(): array
+    {
+        $all = $this->readings();
+        $belied = array_column($this->disagreements(), 0);
+
+        return $belied === [] ? $all : array_values(array_filter($all, static fn (TestCourse $test): bool => ! in_array($test, $belied, true)));
+    }
+
+    /** @return list<array{TestCourse, TestCourse}> tests that cannot both be right: one, and a later one far above it */
+    public function disagreements(): array
+    {
+        $all = $this->readings();
+        $pairs = [];
+        foreach ($all as $i => $early) {
+            foreach (array_reverse(array_slice($all, $i + 1)) as $late) {
+                [$was, $is] = [$early->share(), $late->share()];
+                if ($was !== null && $is !== null && $is->rate() > $was->rate() && Comparison::of($was, $is)->p < self::CANNOT_BOTH) {
+                    $pairs[] = [$early, $late];
+
+                    continue 2;
+                }
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** @return list<TestCourse> */
+    private function readings(): array
     {
         $counted = array_values(array_filter([...array_values($this->tests), ...array_filter([$this->told])], fn (TestCourse $test): bool => $test->endedAt !== null && $test->share() !== null && ! $this->mayHaveSlept($test)));
         usort($counted, static fn (TestCourse $a, TestCourse $b): int => $a->startedAt <=> $b->startedAt);
