@@ -110,7 +110,10 @@ final readonly class PlanWords
             PlanRemarkKind::BedsOverlap => "The beds $remark->here and $remark->with overlap.",
             PlanRemarkKind::SpotsOverlap => sprintf('%s and %s stand on the same ground at the same time.', $name, $this->nameOf($remark->with)),
             PlanRemarkKind::DoNotFit => sprintf('%s: %d plants for seed do not fit its spot; at %s apart it holds %d.', $name, $remark->planting->plants ?? 0, HandbookWords::metres($growing->spacing ?? 0), $remark->figure),
-            PlanRemarkKind::CannotRipen => sprintf('%s cannot ripen its seed before frost; the latest sowing that would is %s.', $name, self::day($remark->day)),
+            PlanRemarkKind::CannotRipen => $remark->day === null
+                ? "$name can hardly ripen its seed here before frost: give it cover, or cut the heads and let them finish indoors."
+                : sprintf('%s cannot ripen its seed before frost; the latest sowing that would is %s.', $name, self::day($remark->day)),
+            PlanRemarkKind::RipensLate => sprintf('%s ripens late here: half of its seed or more only after the first frost (%s). Cover it, or cut the heads then and let them finish indoors.', $name, self::day($remark->day)),
             PlanRemarkKind::OutBeforeFrost => sprintf('%s does not bear frost, and stands outside before the last one (%s).%s', $name, self::day($remark->day), $remark->planting?->plantOut === null ? ' If it is raised under glass, give the day it is planted out.' : ''),
             PlanRemarkKind::LetsThrough => "A cage of mesh does not isolate $name: the wind carries its pollen, and mesh lets it through. Pollen-tight cloth or bags would, or distance, or one of the two not flowering this year.",
             PlanRemarkKind::SetsNothing => "Flowers of $name set next to nothing in a bag: they want the pollen of another plant. ".($remark->planting?->crop->isWindBorne() === true ? 'Pollen-tight cloth over several together would do.' : 'A cage over several together, with insects in it, would do.'),

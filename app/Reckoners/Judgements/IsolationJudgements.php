@@ -21,7 +21,7 @@ final readonly class IsolationJudgements implements Judges
         return ['isolation' => 'Isolation'];
     }
 
-    private const SURE = 'A simple model with usual distances: wind, bees and weather can make it three times more or less. It shows in the next generation, not in this fruit (maize kernels excepted).';
+    private const SURE = 'A simple model with usual distances: wind, bees and weather can make it three times more or less. It shows in the next generation, not in this fruit (grains of maize and peas excepted).';
 
     public function __construct(private CropReference $crops) {}
 

@@ -92,10 +92,16 @@ final readonly class StorageJudgements implements Judges
         }
         $crop = $this->crops->get($asked->in->text('crop'));
         $cupboard = $crop->balance->moisture(ViabilityConstants::CUPBOARD_RH, ViabilityConstants::CUPBOARD_TEMPERATURE);
-        $factor = ThumbRule::factor(
-            $asked->in->number('moisture') - $cupboard,
-            $asked->in->number('temperature') - ViabilityConstants::CUPBOARD_TEMPERATURE,
-        );
+        try {
+            $factor = ThumbRule::factor(
+                $asked->in->number('moisture') - $cupboard,
+                $asked->in->number('temperature') - ViabilityConstants::CUPBOARD_TEMPERATURE,
+                $cupboard,
+                ViabilityConstants::CUPBOARD_TEMPERATURE,
+            );
+        } catch (InvalidFigure) {
+            return 'Harrington’s rule of thumb holds for 5 to 14 % moisture and 0 to 50 °C, and says nothing of this. '.self::PACE;
+        }
         $rule = $crop->ordinaryYears * 365.25 * $factor;
 
         return sprintf(
@@ -104,7 +110,7 @@ final readonly class StorageJudgements implements Judges
             Figures::days($crop->ordinaryYears * 365.25),
             $factor >= 1.0 ? 'times '.Figures::round($factor, 2) : 'divided by '.Figures::round(1 / $factor, 2),
             $days > 0.0 && ($rule > 2 * $days || $rule < $days / 2) ? 'They part company here. ' : '',
-            self::PACE.(($asked->in->number('temperature') < 0.0 || $asked->in->number('moisture') < 5.0) ? ' The rule was only ever meant for 0 to 50 °C and 5 to 14 % moisture.' : ''),
+            self::PACE,
         );
     }
 

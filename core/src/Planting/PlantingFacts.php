@@ -20,6 +20,7 @@ final readonly class PlantingFacts
      * @param  ?SeasonShift  $shift  how much later the garden is than the handbook's; null for as late
      * @param  array<string, PollenPlanting>  $pollen  plantings whose pollen may have been carried to it, by id
      * @param  ?LineWord  $made  what its variety was made to be, where plants that differ are to be expected of it
+     * @param  ?string  $firstFrost  month-day of the first frost in autumn; null where it is not known
      */
     public function __construct(
         public Crop $crop,
@@ -30,5 +31,6 @@ final readonly class PlantingFacts
         public ?SeasonShift $shift = null,
         public array $pollen = [],
         public ?LineWord $made = null,
+        public ?string $firstFrost = null,
     ) {}
 }

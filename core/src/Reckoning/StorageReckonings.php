@@ -133,10 +133,17 @@ final class StorageReckonings
             [
                 Field::number('moisture_change', 'change of moisture, drier is negative', '%', -9, 9),
                 Field::number('temperature_change', 'change of temperature, cooler is negative', '°C', -50, 50),
+                Field::number('moisture', 'moisture to begin with', '%', 5, 14)->optional(),
+                Field::number('temperature', 'temperature to begin with', '°C', 0, 50)->optional(),
             ],
             [new Output('factor', 'times', 'as long')],
             'Harrington’s rule of thumb: life doubles per 1 % less moisture (5–14 %) and per 5 °C cooler (0–50 °C).',
-            static fn (Values $in): array => ['factor' => ThumbRule::factor($in->number('moisture_change'), $in->number('temperature_change'))],
+            static fn (Values $in): array => ['factor' => ThumbRule::factor(
+                $in->number('moisture_change'),
+                $in->number('temperature_change'),
+                $in->has('moisture') ? $in->number('moisture') : null,
+                $in->has('temperature') ? $in->number('temperature') : null,
+            )],
             also: 'Harrington rule hundred fridge freezer double',
         );
     }

@@ -11,6 +11,8 @@ enum PlanRemarkKind: string
     case SpotsOverlap = 'spots_overlap';
     case DoNotFit = 'do_not_fit';
     case CannotRipen = 'cannot_ripen';
+    /** Much of its seed ripens only after frost. */
+    case RipensLate = 'ripens_late';
     case OutBeforeFrost = 'out_before_frost';
     case TooFewParents = 'too_few_parents';
 

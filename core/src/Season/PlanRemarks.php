@@ -55,6 +55,9 @@ final class PlanRemarks
         if ($course->frost !== null) {
             $remarks[] = new PlanRemark(PlanRemarkKind::CannotRipen, $planting, day: $course->latestSowing);
         }
+        if ($course->ripensAfter !== null) {
+            $remarks[] = new PlanRemark(PlanRemarkKind::RipensLate, $planting, day: $course->ripensAfter);
+        }
         if ($course->followsSowing && $planting->standsInFrost($ground)) {
             $remarks[] = new PlanRemark(PlanRemarkKind::OutBeforeFrost, $planting, day: $ground->lastFrostFrom($planting->outside()));
         }

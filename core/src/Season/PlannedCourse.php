@@ -27,7 +27,8 @@ final readonly class PlannedCourse
      * @param  ?\DateTimeImmutable  $ripeTo  last pass
      * @param  \DateTimeImmutable  $free  the bed is free again
      * @param  ?\DateTimeImmutable  $frost  set when frost comes before the seed can be ripe
-     * @param  ?\DateTimeImmutable  $latestSowing  the last sowing that would ripen
+     * @param  ?\DateTimeImmutable  $latestSowing  the last sowing that would ripen; null where its bloom does not follow its sowing
+     * @param  ?\DateTimeImmutable  $ripensAfter  the frost after which half of its seed or more would ripen
      */
     private function __construct(
         public PlannedPlanting $planting,
@@ -39,6 +40,7 @@ final readonly class PlannedCourse
         public \DateTimeImmutable $free,
         public ?\DateTimeImmutable $frost,
         public ?\DateTimeImmutable $latestSowing,
+        public ?\DateTimeImmutable $ripensAfter = null,
     ) {}
 
     public static function of(PlannedPlanting $planting, Ground $ground): self
@@ -61,7 +63,9 @@ final readonly class PlannedCourse
         $ripeTo = self::later($last, $growing->bloomToRipeMin);
         $frost = $ground->firstFrostAfter($first);
         $end = $growing->frostTender ? $frost : self::later($frost, self::HARDY_DAYS);
-        $tooLate = $follows && self::later($first, $growing->ripeDays()) > $end;
+        $tooLate = self::later($first, $growing->ripeDays()) > $end;
+        // Half of it flowers later than that; what bears frost ripens on, and little, once it has come.
+        $late = ! $tooLate && self::later($first, intdiv($bloom->days(), 2) + $growing->bloomToRipeMin) > $frost;
         if ($ripeTo > $end) {
             $ripeTo = $end < $ripeFrom ? $ripeFrom : $end;
         }
@@ -75,7 +79,8 @@ final readonly class PlannedCourse
             $ripeTo,
             self::later($ripeTo, self::CLEARING_DAYS),
             $tooLate ? $frost : null,
-            $tooLate ? SeedYear::lastSowing($growing, $year->sowing, $end, $shift) : null,
+            $tooLate && $follows ? SeedYear::lastSowing($growing, $year->sowing, $end, $shift) : null,
+            $late ? $frost : null,
         );
     }
 

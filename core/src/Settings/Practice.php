@@ -19,6 +19,9 @@ final readonly class Practice
     /** Taken for seed that has never been tested: what sound fresh seed usually gives. */
     public float $untestedShare;
 
+    /** Month-day of the first frost in autumn. */
+    public string $firstFrost;
+
     /** How much later things happen in this garden than in the handbook's. */
     public SeasonShift $shift;
 
@@ -28,6 +31,8 @@ final readonly class Practice
         $this->good = $this->number('good');
         $this->poor = min($this->good, $this->number('poor'));
         $this->untestedShare = $this->number('untested_share');
+        $firstFrost = $this->value('first_frost');
+        $this->firstFrost = is_string($firstFrost) ? $firstFrost : '10-20';
         $lastFrost = $this->value('last_frost');
         $this->shift = SeasonShift::of($this->latitude(), is_string($lastFrost) ? $lastFrost : '04-30');
     }

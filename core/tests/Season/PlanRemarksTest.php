@@ -55,6 +55,17 @@ final class PlanRemarksTest extends CoreTestCase
         self::assertSame([], self::of(self::draw()->plant('p', 'pea', 0, 0, '2027-03-10'), PlanRemarkKind::OutBeforeFrost), 'peas bear frost');
     }
 
+    public function test_seed_of_two_years_that_ripens_late_is_told_of_too(): void
+    {
+        // Leek blooms in the second half of July; in the north three weeks later, and frost comes five weeks sooner.
+        $south = self::draw()->plant('p', 'leek', 0, 0, '2026-03-20');
+        self::assertSame([], [...self::of($south, PlanRemarkKind::RipensLate), ...self::of($south, PlanRemarkKind::CannotRipen)]);
+        $north = self::draw()->with('ground', ['last_frost' => '05-25', 'first_frost' => '09-20'])->plant('p', 'leek', 0, 0, '2026-03-20');
+        self::assertSame('2027-09-20', self::only($north, PlanRemarkKind::RipensLate)->day?->format('Y-m-d'));
+        $arctic = self::draw()->with('ground', ['last_frost' => '06-20', 'first_frost' => '08-20'])->plant('p', 'leek', 0, 0, '2026-03-20');
+        self::assertNull(self::only($arctic, PlanRemarkKind::CannotRipen)->day, 'sowing sooner does not help what blooms by the calendar');
+    }
+
     public function test_a_tender_crop_that_stands_out_before_the_last_frost_is_told_so_whenever_it_was_sown(): void
     {
         foreach ([['2026-12-20', '2027-03-01'], ['2027-01-10', '2027-03-01'], ['2027-03-29', null], ['2027-02-01', null]] as [$sow, $out]) {

@@ -49,6 +49,7 @@ final class GrowingStrand extends Strand
         private readonly string $pickedAs,
         private readonly array $lots,
         private readonly SeasonShift $shift,
+        private readonly ?string $firstFrost = null,
     ) {}
 
     #[Takes]
@@ -125,15 +126,15 @@ final class GrowingStrand extends Strand
         if ($this->firstBloomAt === null) {
             $year = SeedYear::of($growing, $this->sownAt->setTime(9, 0), $this->shift);
 
-            return new SeedSeason($year->firstBloom, $year->lastBloom, $year->ripeFrom, $year->ripeTo, false, false);
+            return new SeedSeason($year->firstBloom, $year->lastBloom, $year->ripeFrom, $this->untilFrost($year->firstBloom, $year->ripeFrom, $year->ripeTo), false, false);
         }
         $last = $this->lastBloomAt ?? $this->firstBloomAt->modify(sprintf('+%d days', $growing->bloomDays() - 1));
 
         return new SeedSeason(
             $this->firstBloomAt,
             $last,
-            $this->firstBloomAt->modify("+$growing->bloomToRipeMin days"),
-            $last->modify("+$growing->bloomToRipeMax days"),
+            $from = $this->firstBloomAt->modify("+$growing->bloomToRipeMin days"),
+            $this->untilFrost($this->firstBloomAt, $from, $last->modify("+$growing->bloomToRipeMax days")),
             true,
             $this->lastBloomAt !== null,
         );
@@ -148,16 +149,17 @@ final class GrowingStrand extends Strand
             return [$this->pickAfterBloom($this->firstBloomAt)];
         }
         $year = SeedYear::of($this->crop->growing, $this->sownAt->setTime(9, 0), $this->shift);
+        $to = $this->untilFrost($year->firstBloom, $year->ripeFrom, $year->ripeTo);
 
         return [new Task(
             GrowingTask::Pick,
             Place::Plot,
             $year->ripeFrom,
-            $year->ripeBest,
-            $year->ripeTo,
+            min($year->ripeBest, $to),
+            $to,
             Loss::Season,
             ['cue' => $this->crop->ripening->cue, ...$this->bloomFigures($this->sownAt, $year), ...$this->offTypeFigures()],
-            lapses: $year->ripeTo->modify(sprintf('+%d days', self::GONE_DAYS)),
+            lapses: $to->modify(sprintf('+%d days', self::GONE_DAYS)),
         )];
     }
 
@@ -172,7 +174,7 @@ final class GrowingStrand extends Strand
         $since = static fn (\DateTimeImmutable $day): int => (int) $sown->setTime(9, 0)->diff($day)->days;
 
         return $year->sowing->followsSowing()
-            ? ['days_min' => $since($year->ripeFrom), 'days_max' => $since($year->ripeTo)]
+            ? ['days_min' => $since($year->ripeFrom), 'days_max' => $since($this->untilFrost($year->firstBloom, $year->ripeFrom, $year->ripeTo))]
             : ['days_min' => $growing->bloomToRipeMin, 'days_max' => $growing->bloomToRipeMax, 'from' => 'calendar', 'bloom' => $year->firstBloom->format('Y-m-d')];
     }
 
@@ -196,16 +198,32 @@ final class GrowingStrand extends Strand
         $morning = $first->setTime(9, 0);
         $last = ($this->lastBloomAt ?? $first->modify(sprintf('+%d days', $growing->bloomDays())))->setTime(9, 0);
 
+        $from = $morning->modify("+$growing->bloomToRipeMin days");
+        $to = $this->untilFrost($morning, $from, $last->modify("+$growing->bloomToRipeMax days"));
+
         return new Task(
             GrowingTask::Pick,
             Place::Plot,
-            $morning->modify("+$growing->bloomToRipeMin days"),
-            $morning->modify(sprintf('+%d days', $growing->ripeDays())),
-            $last->modify("+$growing->bloomToRipeMax days"),
+            $from,
+            min($morning->modify(sprintf('+%d days', $growing->ripeDays())), $to),
+            $to,
             Loss::Season,
             ['cue' => $this->crop->ripening->cue, 'days_min' => $growing->bloomToRipeMin, 'days_max' => $growing->bloomToRipeMax, 'from' => 'bloom', ...$this->offTypeFigures()],
-            lapses: $last->modify(sprintf('+%d days', $growing->bloomToRipeMax + self::GONE_DAYS)),
+            lapses: $to->modify(sprintf('+%d days', self::GONE_DAYS)),
         );
+    }
+
+    /** What bears no frost ripens until it comes, and no longer. */
+    private function untilFrost(\DateTimeImmutable $bloom, \DateTimeImmutable $from, \DateTimeImmutable $to): \DateTimeImmutable
+    {
+        if (! $this->crop->growing->frostTender || $this->firstFrost === null) {
+            return $to;
+        }
+        [$month, $day] = array_map(intval(...), explode('-', $this->firstFrost));
+        $frost = $bloom->setDate((int) $bloom->format('Y'), $month, $day)->setTime(9, 0);
+        $frost = $frost < $bloom ? $frost->modify('+1 year') : $frost;
+
+        return $to > $frost ? max($from, $frost) : $to;
     }
 
     /** @return array<string, int> */
