@@ -10,6 +10,7 @@ use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Storage\Ageing;
 use Marrow\Core\Storage\AgeingSegment;
 use Marrow\Core\Storage\Forecast;
+use Marrow\Core\Storage\HygrometerError;
 use Marrow\Core\Storage\LotPace;
 use Marrow\Core\Storage\LotTelling;
 use Marrow\Core\Storage\StorePace;
@@ -25,14 +26,18 @@ final readonly class StorageSimulation
 
     private const SOLVED = ['tomato', 'radish', 'carrot', 'parsnip', 'pepper', 'pea'];
 
-    /** What is wrong, for all keepers of a run: C_W, per cent RH and °C by which instruments read too high. */
+    /** What is wrong, for all keepers of a run: C_W, per cent RH and °C by which instruments read too high, and to within how much a keeper takes the hygrometer to be right. */
     private const SCENARIOS = [
-        'the model is right' => [null, 0.0, 0.0],
-        'C_W is 3.5' => [3.5, 0.0, 0.0],
-        'C_W is 6' => [6.0, 0.0, 0.0],
-        'the hygrometer reads 5 % too low' => [null, -5.0, 0.0],
-        'the thermometer reads 2 °C too low' => [null, 0.0, -2.0],
+        'the model is right' => [null, 0.0, 0.0, 3.0],
+        'C_W is 3.5' => [3.5, 0.0, 0.0, 3.0],
+        'C_W is 6' => [6.0, 0.0, 0.0, 3.0],
+        'the hygrometer reads 5 % too low' => [null, -5.0, 0.0, 3.0],
+        'it reads 5 % too low, and is taken to be right within 5' => [null, -5.0, 0.0, 5.0],
+        'the thermometer reads 2 °C too low' => [null, 0.0, -2.0, 3.0],
     ];
+
+    /** Per cent RH within which nine readings in ten lie of a hygrometer that is as good as is set. */
+    private const READS = 3.0;
 
     /** Logarithm of how many times slower it ages. */
     private const FASTER = -0.405;
@@ -76,7 +81,7 @@ final readonly class StorageSimulation
 
     /**
      * @param  non-empty-list<string>  $keys  crops, so many lots of each
-     * @param  array{?float, float, float}  $wrong
+     * @param  array{?float, float, float, float}  $wrong
      * @param  float  $store  as lot()
      * @param  ?\Closure(): StorePace  $learnt  what has been learnt of the store, for each lot anew
      * @return array{float, float, float} of the bands: share that hold the truth, share with the truth above, share below
@@ -86,7 +91,7 @@ final readonly class StorageSimulation
         $held = $above = $below = 0;
         foreach ($keys as $key) {
             for ($n = 0; $n < $lots; $n++) {
-                [$share, $low, $high] = $this->lot($dice, $this->crops->get($key), $tests, $wrong[0], $wrong[1], $wrong[2], $store, $learnt === null ? null : $learnt());
+                [$share, $low, $high] = $this->lot($dice, $this->crops->get($key), $tests, $wrong, $store, $learnt === null ? null : $learnt());
                 $held += (int) ($share >= $low && $share <= $high);
                 $above += (int) ($share > $high);
                 $below += (int) ($share < $low);
@@ -122,7 +127,7 @@ final readonly class StorageSimulation
     {
         $told = [];
         for ($n = 0; $n < 12; $n++) {
-            $lot = $this->lot($dice, $this->crops->get($dice->one(self::SOLVED)), 1, null, 0.0, 0.0, self::FASTER)[3];
+            $lot = $this->lot($dice, $this->crops->get($dice->one(self::SOLVED)), 1, self::SCENARIOS['the model is right'], self::FASTER)[3];
             if ($lot !== null) {
                 $told[] = $lot;
             }
@@ -132,12 +137,14 @@ final readonly class StorageSimulation
     }
 
     /**
+     * @param  array{?float, float, float, float}  $wrong
      * @param  float  $store  logarithm of how many times slower than the model all seed of this keeper ages
      * @param  ?StorePace  $learnt  what has been learnt of that; null draws lots of any keeper
      * @return array{float, float, float, ?LotTelling} the true share at some day to come, the band that Marrow gives for it, and what the tests tell of the store
      */
-    private function lot(Dice $dice, Crop $crop, int $tests, ?float $power, float $rhOff, float $temperatureOff, float $store = 0.0, ?StorePace $learnt = null): array
+    private function lot(Dice $dice, Crop $crop, int $tests, array $wrong, float $store = 0.0, ?StorePace $learnt = null): array
     {
+        [$power, $rhOff, $temperatureOff, $within] = $wrong;
         $constants = $crop->viability();
         [$slower, $spread] = ($learnt ?? StorePace::unknown())->expected($constants->basis);
         // In one store lots differ by less than over all.
@@ -161,7 +168,8 @@ final readonly class StorageSimulation
 
         // What the keeper reads, and Marrow knows.
         $readTemperature = $temperature + $temperatureOff;
-        $readMoisture = max(3.0, $crop->balance->moisture(max(0.05, $rh + $rhOff / 100.0), $inJar ? 20.0 : $readTemperature));
+        $readMoisture = max(3.0, $crop->balance->moisture(max(0.05, $rh + ($rhOff === 0.0 ? $dice->normal(0.0, self::READS / 1.6448536) : $rhOff) / 100.0), $inJar ? 20.0 : $readTemperature));
+        $spread = hypot($spread, HygrometerError::spread($constants, $crop->balance, $readMoisture, $within));
         $start = new DateTimeImmutable('2020-09-01');
         $ageing = Ageing::of($start, [new AgeingSegment($start, $constants->sigma($readMoisture, $readTemperature), $constants->awayFromCupboard($readMoisture))]);
         $middle = max(60.0, $ageing->days(1.1, 20_000.0));

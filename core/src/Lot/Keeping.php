@@ -17,6 +17,7 @@ use Marrow\Core\Steps\Testing\TestCourse;
 use Marrow\Core\Steps\Testing\TestingStrand;
 use Marrow\Core\Storage\Ageing;
 use Marrow\Core\Storage\Forecast;
+use Marrow\Core\Storage\HygrometerError;
 use Marrow\Core\Storage\LotPace;
 use Marrow\Core\Storage\LotTelling;
 use Marrow\Core\Storage\StorePace;
@@ -99,6 +100,7 @@ final class Keeping extends Strand
                 return null;
             }
             [$slower, $spread] = ($this->facts->store ?? StorePace::unknown())->expected($constants->basis);
+            $spread = hypot($spread, $this->instrument($constants, $in));
             if ($tests === []) {
                 // What its first test has shown so far and what is taken for granted would be two answers to one question.
                 return $this->testing->isFirstRunning() ? null : Forecast::of($ageing, LotPace::untested($this->practice->untestedShare, $slower, $spread, Harm::together($this->harms())), $constants->basis);
@@ -115,6 +117,16 @@ final class Keeping extends Strand
         } catch (InvalidFigure) {
             return null;
         }
+    }
+
+    /** What the error of the hygrometer makes of its pace, one standard deviation; weighed, it was read by none. */
+    private function instrument(ViabilityConstants $constants, ?Kept $in): float
+    {
+        $moisture = $in->moisture ?? $this->storing->moisture;
+
+        return $moisture === null || $this->storing->isByWeight()
+            ? 0.0
+            : HygrometerError::spread($constants, $this->facts->crop->balance, $moisture, $this->practice->number('hygrometer_error'));
     }
 
     /**

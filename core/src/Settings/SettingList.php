@@ -64,6 +64,7 @@ final class SettingList
                 Field::number('sachet_price', 'What a drying sachet costs', '', 0, 1000)->optional(),
                 Field::number('label_price', 'What a label costs', '', 0, 1000)->optional(),
                 Field::text('money', 'In', 10)->called('the money that is reckoned in')->optional('')->hint('As €, kr or $; said behind every cost'),
+                Field::number('hygrometer_error', 'The hygrometer is right to within', '% RH', 0, 15)->optional(3.0)->hint('Nine readings in ten; over damp salt in a closed jar it should show 75 %. A forecast is as wide as this makes it'),
                 Field::number('steady_loss', 'Weight is steady below a loss a day of', '%', 0.1, 3)->optional(0.5),
                 Field::number('room_temperature', 'Ordinary room, temperature', '°C', 5, 35)->optional(18.0)->hint('What seed of unknown keeping is taken to lie in'),
                 Field::number('room_rh', 'Ordinary room, humidity', '% RH', 20, 90)->optional(50.0),

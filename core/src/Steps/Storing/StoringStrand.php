@@ -17,6 +17,7 @@ use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Drying\DryingVerdict;
 use Marrow\Core\Steps\Drying\JarRead;
+use Marrow\Core\Steps\Drying\MoistureBasis;
 use Marrow\Core\Steps\Drying\Spread;
 use Marrow\Core\Steps\Growing\Sown;
 use Marrow\Core\Steps\Holding\Holdings;
@@ -335,6 +336,12 @@ final class StoringStrand extends Strand
         arsort($shares);
 
         return $this->kepts->all[array_key_first($shares)] ?? $this->now;
+    }
+
+    /** Whether how moist it is was found by weighing, and by no hygrometer. */
+    public function isByWeight(): bool
+    {
+        return $this->ground === MoistureGround::Measured && $this->drying->basis === MoistureBasis::StartingMoisture;
     }
 
     /** What the air is like that it is shut in; null where it breathes, nobody knows how damp it is, or damp is how it lives. */
