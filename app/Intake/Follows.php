@@ -17,6 +17,7 @@ use App\Words\HandbookWords;
 use Closure;
 use Illuminate\Support\Collection;
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CropName;
 use Marrow\Core\Botany\VarietyType;
 use Marrow\Core\Fields\Show;
 use Marrow\Core\Work\Place;
@@ -84,7 +85,7 @@ final readonly class Follows
             $advice,
             array_values($lots->take(self::NAMED)->map(fn (Lot $lot): IntakeFollowsLotDocument => new IntakeFollowsLotDocument(
                 $lot->code(),
-                $lot->variety->name.', '.mb_strtolower($this->crop($lot)->name),
+                $lot->variety->name.', '.CropName::inSentence($this->crop($lot)->name),
                 $why($lot),
             ))->all()),
         );

@@ -6,6 +6,7 @@ namespace App\Words;
 
 use App\Voice\Quantity;
 use App\Voice\When;
+use Marrow\Core\Botany\CropName;
 use Marrow\Core\Drying\BalanceGround;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Drying\DryingStrand;
@@ -30,10 +31,10 @@ final readonly class DryingWords
                 ? sprintf('%s is cured here, not dried as seed is. %s', $crop->name, AdviceWords::keptAlive($crop))
                 : 'This kind dies when it dries: take it off the racks, keep it damp and cool, and sow it.',
             DryingVerdict::DryEnough => sprintf(
-                'Dry enough for a jar: %s, and %s is the most for %s. %s.',
+                'Dry enough for a jar: %s; %s or less is, for %s. %s.',
                 Quantity::moisture((float) $moisture),
                 Quantity::moisture((float) $crop->jarMoisture),
-                mb_strtolower($crop->name),
+                CropName::inSentence($crop->name),
                 $crop->drynessSign,
             ),
             DryingVerdict::Steady => 'Its weight is steady, so it is as dry as this room makes it. How dry that is, only the humidity in a closed jar tells.',
@@ -42,12 +43,12 @@ final readonly class DryingWords
                 : 'Off the racks; how dry it was nobody measured.',
             DryingVerdict::Drying => match (true) {
                 $moisture !== null && $target !== null => sprintf(
-                    'Not dry enough for a jar: %s, and %s is the most. It will be there when it weighs %s.',
+                    'Not dry enough for a jar: %s; %s or less is. It will be there when it weighs %s.',
                     Quantity::moisture($moisture),
                     Quantity::moisture((float) $crop->jarMoisture),
                     Quantity::grams($target),
                 ),
-                $moisture !== null => sprintf('Not dry enough for a jar: %s, and %s is the most.', Quantity::moisture($moisture), Quantity::moisture((float) $crop->jarMoisture)),
+                $moisture !== null => sprintf('Not dry enough for a jar: %s; %s or less is.', Quantity::moisture($moisture), Quantity::moisture((float) $crop->jarMoisture)),
                 default => 'Still drying: its weight is falling, or there are too few weighings a day apart to tell. Paper bag and a dry room only, no jar, no freezer.',
             },
         };

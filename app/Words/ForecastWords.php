@@ -8,6 +8,7 @@ use App\Voice\Quantity;
 use App\Voice\Speaking;
 use App\Voice\When;
 use DateTimeImmutable;
+use Marrow\Core\Botany\CropName;
 use Marrow\Core\Drying\Damp;
 use Marrow\Core\Germination\SmallTest;
 use Marrow\Core\Lot\Harm;
@@ -128,7 +129,7 @@ final readonly class ForecastWords
 
         return sprintf(
             'Ordinarily seed of %s lasts %s in a cupboard%s. ',
-            mb_strtolower($crop->name),
+            CropName::inSentence($crop->name),
             HandbookWords::years($crop->ordinaryYears),
             $year === null ? '' : "; this ripened in $year",
         );
@@ -171,10 +172,10 @@ final readonly class ForecastWords
             ...array_map($this->bath(...), $this->lot->treating->baths),
             $this->moistureInStore($this->lot->storing),
             match ($forecast->basis) {
-                ConstantsBasis::Published => sprintf('Constants measured for %s (%s); nine lots in ten age at most half as fast again, or two thirds as fast.', mb_strtolower($crop->name), $crop->source('storage.constants')->from ?? 'published'),
+                ConstantsBasis::Published => sprintf('Constants measured for %s (%s); nine lots in ten age at most half as fast again, or two thirds as fast.', CropName::inSentence($crop->name), $crop->source('storage.constants')->from ?? 'published'),
                 default => sprintf(
                     'Marrow has no published constants for %s: they are solved so that nine lots in ten last its ordinary %s in paper in a cupboard (Ellis & Roberts 1980; Dickie et al. 1990). The farther the store is from that, the less is sure.',
-                    mb_strtolower($crop->name),
+                    CropName::inSentence($crop->name),
                     HandbookWords::years($crop->ordinaryYears),
                 ),
             },
@@ -229,7 +230,7 @@ final readonly class ForecastWords
     /** In one sentence: the pace, and how far its own tests have moved it. */
     private function restsOn(Forecast $forecast): string
     {
-        $crop = mb_strtolower($this->lot->facts->crop->name);
+        $crop = CropName::inSentence($this->lot->facts->crop->name);
         $pace = $forecast->basis === ConstantsBasis::Published ? "the constants measured for $crop" : "the years that $crop ordinarily lasts";
         $tests = $forecast->pace->tests;
         if ($tests === 0) {

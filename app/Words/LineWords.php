@@ -56,7 +56,7 @@ final class LineWords
             LineReason::OwnBeside => sprintf('%s bloomed in this garden meanwhile, and crosses with it. How far away is not on record: right beside it, up to %s of its seed can be of that. Look round it, and say how far.', $figures['which'] ?? '', $share),
             LineReason::KeptApart => "As it was kept apart, up to $share of its seed can be of strange pollen.",
             LineReason::Selfs => "It nearly always pollinates itself: with another variety right beside it about $share of its seed would be crossed.",
-            LineReason::IsolationNotKnown => 'What stood round it in bloom, and whether anything kept insects out, is not on record.',
+            LineReason::IsolationNotKnown => 'What stood round it in bloom, and whether anything kept strange pollen out, is not on record.',
             LineReason::SisterCrossed => sprintf('%s, of the same bloom, turned out crossed (%s): the same pollen was on this one.', $figures['lot'] ?? '', $plants),
             LineReason::GrownOut => self::grownOut($plants, (int) ($figures['off'] ?? 0), (int) ($figures['seen'] ?? 0), (int) ($figures['strays'] ?? 0)),
             LineReason::NotGrownOut => 'None of it has been grown out and looked over.',

@@ -11,6 +11,7 @@ use Closure;
 use DateTimeImmutable;
 use LogicException;
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CropName;
 use Marrow\Core\Work\Loss;
 
 /** A task as it is kept, seen from a day: its dates, its figures, and how it stands. */
@@ -42,7 +43,7 @@ final readonly class SeenTask
     /** The crop's name within a sentence. */
     public function cropName(): string
     {
-        return mb_strtolower($this->cropName);
+        return CropName::inSentence($this->cropName);
     }
 
     /** The whole of the crop, which takes longer to read than its name. */

@@ -49,7 +49,7 @@ final class LineWordsTest extends TestCase
         yield 'kept apart' => [LineReason::KeptApart, ['share' => 0.03], 'As it was kept apart, up to 3 % of its seed can be of strange pollen.'];
         yield 'own beside' => [LineReason::OwnBeside, ['share' => 0.4, 'which' => 'P3 Bell Buoy'], 'P3 Bell Buoy bloomed in this garden meanwhile, and crosses with it. How far away is not on record: right beside it, up to 40 % of its seed can be of that. Look round it, and say how far.'];
         yield 'selfs' => [LineReason::Selfs, ['share' => 0.02], 'It nearly always pollinates itself: with another variety right beside it about 2 % of its seed would be crossed.'];
-        yield 'isolation not known' => [LineReason::IsolationNotKnown, [], 'What stood round it in bloom, and whether anything kept insects out, is not on record.'];
+        yield 'isolation not known' => [LineReason::IsolationNotKnown, [], 'What stood round it in bloom, and whether anything kept strange pollen out, is not on record.'];
         yield 'sister' => [LineReason::SisterCrossed, ['lot' => 'L3', 'off' => 9, 'seen' => 40], 'L3, of the same bloom, turned out crossed (9 of 40 plants): the same pollen was on this one.'];
         yield 'grown out' => [LineReason::GrownOut, ['off' => 0, 'seen' => 30], 'Grown out, 0 of 30 plants were off-type. A look is taken to meet 80 % of what differs; what is recessive shows a generation later.'];
         yield 'not grown out' => [LineReason::NotGrownOut, [], 'None of it has been grown out and looked over.'];

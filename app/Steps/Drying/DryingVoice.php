@@ -36,7 +36,7 @@ final class DryingVoice implements TaskVoice
             )),
             DryingTask::PutAway->value => new Speech('put away', needs: ['storage jar' => 1, 'tag' => 2], say: static fn (SeenTask $t): Saying => new Saying(
                 'Put it away',
-                trim(sprintf('At %s it is dry enough to close in tight (%s at most); left out, it takes up damp again. %s', Quantity::moisture($t->number('moisture')), Quantity::moisture($t->number('jar_moisture')), PestWords::inStore($t->crop()))),
+                trim(sprintf('At %s it is dry enough to close in tight (%s or less is); left out, it takes up damp again. %s', Quantity::moisture($t->number('moisture')), Quantity::moisture($t->number('jar_moisture')), PestWords::inStore($t->crop()))),
             )),
         ];
     }

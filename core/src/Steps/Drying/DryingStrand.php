@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Steps\Drying;
 
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CropName;
 use Marrow\Core\Drying\Moisture;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Fields\Show;
@@ -74,10 +75,10 @@ final class DryingStrand extends Strand
         $this->origin->mustHold($spread->massG, 'Seed spread to dry');
         // Cloves and tubers do lie airy while they cure.
         if (! $this->crop->bearsDrying() && ! $this->crop->isKeptAlive()) {
-            $this->doubt('surface', sprintf('Seed of %s dies when it dries.', mb_strtolower($this->crop->name)));
+            $this->doubt('surface', sprintf('Seed of %s dies when it dries.', CropName::inSentence($this->crop->name)));
         }
         if ($spread->temperatureC !== null && $spread->temperatureC > $this->crop->maxDryingTemperature) {
-            $this->doubt('temperature_c', sprintf('Above %s °C seed of %s is harmed, and the damper it is the sooner.', Show::count($this->crop->maxDryingTemperature), mb_strtolower($this->crop->name)));
+            $this->doubt('temperature_c', sprintf('Above %s °C seed of %s is harmed, and the damper it is the sooner.', Show::count($this->crop->maxDryingTemperature), CropName::inSentence($this->crop->name)));
             $this->isOverheated = true;
         }
         // Spread again, as after a damp jar: a new course begins.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Steps\Stock;
 
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CropName;
 use Marrow\Core\Cleaning\SeedMass;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Fields\Show;
@@ -187,7 +188,7 @@ final class StockStrand extends Strand
             throw Misfit::at($field, sprintf(
                 'That would make 1 000 seeds weigh %s g; 1 000 seeds of %s weigh about %s to %s g. Check the count and the mass.',
                 Show::grams($tsm),
-                mb_strtolower($this->crop->name),
+                CropName::inSentence($this->crop->name),
                 Show::grams($this->crop->tsmLow),
                 Show::grams($this->crop->tsmHigh),
             ));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Steps\Testing;
 
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CropName;
 use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
@@ -68,7 +69,7 @@ final class TestingStrand extends Strand
             throw Misfit::at('test', 'There is such a test already.');
         }
         if ($this->crop->isKeptAlive()) {
-            $this->doubt('method', sprintf('What is kept of %s is no seed: that it is alive shows when it is planted.', mb_strtolower($this->crop->name)));
+            $this->doubt('method', sprintf('What is kept of %s is no seed: that it is alive shows when it is planted.', CropName::inSentence($this->crop->name)));
         }
         $seeds = $set->seeds * $set->replicates;
         $there = $this->stock->stock->seeds();
