@@ -104,7 +104,11 @@ final readonly class PlantingSheet
         }
         if ($course->trueness->seen > 0) {
             $judged = $course->trueness->judged;
-            $facts[] = new FactDocument('Off-types', sprintf('%d of %s', $course->trueness->off, Quantity::number($course->trueness->seen, 'plant')).($judged === null ? '' : ': '.$judged->judged->label()));
+            $facts[] = new FactDocument('Off-types', sprintf('%d of %s', $course->trueness->off, Quantity::number($course->trueness->seen, 'plant')).match (true) {
+                $judged !== null => ': '.$judged->judged->label(),
+                $course->trueness->expectsOffTypes() => ', as is to be expected of it',
+                default => '',
+            });
         }
         $crossed = $course->trueness->crossed();
         if ($crossed !== null) {

@@ -11,6 +11,7 @@ use Marrow\Core\Botany\Crop;
 use Marrow\Core\Lot\Advice;
 use Marrow\Core\Lot\Counsel;
 use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Steps\Testing\TestCourse;
 use Marrow\Core\Steps\Testing\Told;
 
 /** What a lot is good for, all told: the only words that give orders about it. */
@@ -19,6 +20,21 @@ final readonly class AdviceWords
     public function __construct(private LotCourse $lot) {}
 
     public function sentence(Advice $advice): string
+    {
+        $tests = $this->lot->testing->disagreements();
+
+        return $this->counsel($advice).($tests === [] || $advice->test === null ? '' : ' '.self::disagree(...$tests[0]));
+    }
+
+    /** Of two tests that cannot both be right. */
+    public static function disagree(TestCourse $first, TestCourse $second): string
+    {
+        $said = static fn (TestCourse $test): string => sprintf('%d of %d in %s', $test->germinated(), $test->sown(), When::month($test->startedAt));
+
+        return sprintf('Its tests disagree: %s, %s, and seed does not rise. The first was faulty, or the seed asleep in it; the later one counts.', $said($first), $said($second));
+    }
+
+    private function counsel(Advice $advice): string
     {
         $share = $advice->test?->share();
         $tested = $share === null || $advice->test === null ? '' : sprintf($advice->test->told === Told::ByGiver ? '%s as it was told, %s, in a test of %s' : '%s, %s, in the test of %s', Quantity::percent($share->rate()), Quantity::likely($share->interval()), When::month($advice->test->startedAt));
@@ -30,7 +46,7 @@ final readonly class AdviceWords
             Counsel::SowFresh => self::keptDamp($this->lot->facts->crop),
             Counsel::DryFirst => $this->lot->treating->isWet()
                 ? 'Dry it before anything else: it is wet from its bath.'
-                : 'Dry it before anything else: as damp as this it does not keep'.(($inside = $this->lot->storing->inside()) === null ? '.' : '. '.DampWords::becomes($inside->damp, $inside->isCool)),
+                : 'Dry it before anything else: as damp as this it does not keep.',
             Counsel::AwaitTest => 'A test is running: wait for what it says.',
             Counsel::DoNotRely => "Do not rely on it: $tested.",
             Counsel::TestFirst => $tested === '' ? 'Test it before you rely on it: by the forecast it may have fallen low, and it was never tested.' : "Test it before you rely on it: it was $tested, and may have fallen low since.",

@@ -16,7 +16,6 @@ use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Statistics\Normal;
 use Marrow\Core\Steps\Storing\MoistureGround;
 use Marrow\Core\Steps\Storing\StoringStrand;
-use Marrow\Core\Steps\Testing\TestCourse;
 use Marrow\Core\Steps\Testing\Told;
 use Marrow\Core\Steps\Treating\Bath;
 use Marrow\Core\Storage\ConstantsBasis;
@@ -168,7 +167,7 @@ final readonly class ForecastWords
                 }
                 : sprintf('Start: never tested, so %s is taken for sound fresh seed. A test will replace this guess.', Quantity::percent($this->lot->practice->untestedShare)),
             $this->harmed(),
-            ...array_map($this->disagree(...), $this->lot->testing->disagreements()),
+            ...array_map(static fn (array $tests): string => AdviceWords::disagree(...$tests), $this->lot->testing->disagreements()),
             ...array_map($this->bath(...), $this->lot->treating->baths),
             $this->moistureInStore($this->lot->storing),
             match ($forecast->basis) {
@@ -205,14 +204,6 @@ final readonly class ForecastWords
             Quantity::percent(Normal::below($middle - 1.645 * $spread)),
             Quantity::percent(Normal::below($middle + 1.645 * $spread)),
         );
-    }
-
-    /** @param  array{TestCourse, TestCourse}  $pair */
-    private function disagree(array $pair): string
-    {
-        $said = static fn (TestCourse $test): string => sprintf('%d of %d in %s', $test->germinated(), $test->sown(), When::month($test->startedAt));
-
-        return sprintf('Its tests disagree: %s, %s, and seed does not rise. The first was faulty, or the seed asleep in it; the later one counts.', $said($pair[0]), $said($pair[1]));
     }
 
     private function bath(Bath $bath): string
@@ -273,7 +264,7 @@ final readonly class ForecastWords
         if ($store->isShutInDamp()) {
             $inside = $store->inside();
 
-            return $inside === null ? '' : sprintf('No forecast: at %s the air it is shut in is at about %s RH. %s Open it and dry it first.', Quantity::moisture((float) $store->moisture), Quantity::percent($inside->rh), DampWords::becomes($inside->damp, $inside->isCool));
+            return $inside === null ? '' : sprintf('No forecast: at %s the air it is shut in is at about %s RH. Open it and dry it first.', Quantity::moisture((float) $store->moisture), Quantity::percent($inside->rh));
         }
         $running = $this->lot->testing->running();
         if ($running !== [] && $this->lot->testing->isFirstRunning()) {
@@ -311,6 +302,6 @@ final readonly class ForecastWords
 
     private function dryWhenYouCan(StoringStrand $store): string
     {
-        return $store->inside()?->damp === Damp::Ages ? ' It keeps so, and ages faster than dry seed: dry it when you can.' : '';
+        return $store->inside()?->damp === Damp::Ages ? ' Dry it when you can.' : '';
     }
 }

@@ -11,6 +11,7 @@ use DateTimeImmutable;
 use Marrow\Core\Botany\IsolationStandard;
 use Marrow\Core\Isolation\Barrier;
 use Marrow\Core\Isolation\RiskVerdict;
+use Marrow\Core\Season\Cover;
 use Marrow\Core\Season\CrossRisk;
 use Marrow\Core\Season\IsolationStanding;
 use Marrow\Core\Season\PlannedPlanting;
@@ -73,7 +74,7 @@ final readonly class PlanWords
         $largest = $standing->risks[0];
         $needed = $largest->pair->neededDistance;
 
-        return sprintf(
+        return ($standing->planting->cover !== Cover::Open && ! $standing->planting->cover->stops($standing->planting->crop) ? 'Its cage counts for nothing: the wind carries its pollen, and mesh lets that through. ' : '').sprintf(
             'Most of it from %s, %s%s; %s asks for %s.',
             $this->source($largest->source),
             self::away($largest->distance),

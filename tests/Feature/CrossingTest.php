@@ -81,6 +81,7 @@ final class CrossingTest extends TestCase
             $this->record($grown, 'off_types_seen', ['seen' => 30, 'off' => 5], '2024-08-01T10:00');
             $sheet = $this->getJson("/api/lots/$lot")->json();
             self::assertSame([null, $word], [$sheet['crossed'], $sheet['tag']['line']], $type);
+            self::assertStringContainsString('as is to be expected of it', json_encode($this->getJson("/api/plantings/$grown")->json('facts')) ?: '');
             self::assertNotContains('judge_off_types', array_column($this->getJson("/api/plantings/$grown")->json('tasks'), 'kind'));
             $this->record($grown, 'off_types_judged', ['judged' => 'crossed'], '2024-08-02T10:00');
             self::assertNotNull($this->getJson("/api/lots/$lot")->json('crossed'), 'the keeper knows');

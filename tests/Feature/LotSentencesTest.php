@@ -29,7 +29,7 @@ final class LotSentencesTest extends CoreTestCase
         yield 'tested good long ago' => [self::tested(46), 'Test it before you rely on it: it was 92 %, likely 81 to 97 %, in the test of February 2026, and may have fallen low since.'];
         yield 'tested poor' => [self::tested(20), 'Do not rely on it: 40 %, likely 28 to 54 %, in the test of February 2026.'];
         yield 'crossed' => [self::tested(46, crossed: true), 'Crossed: it may be grown as a mixture, but not for seed of its variety.'];
-        yield 'shut in damp' => [self::shutInDamp(), 'Dry it before anything else: as damp as this it does not keep. Shut in so damp, seed moulds or sprouts within days to weeks.'];
+        yield 'shut in damp' => [self::shutInDamp(), 'Dry it before anything else: as damp as this it does not keep.'];
         yield 'in a damp cellar' => [self::stored('damp'), 'Dry it before anything else: as damp as this it does not keep.'];
         yield 'under a hot roof' => [self::stored('loft'), 'Test it before you rely on it: nobody knows how long seed lives at 60 °C.'];
         yield 'wet from its bath' => [self::bathed(), 'Dry it before anything else: it is wet from its bath.'];
@@ -73,7 +73,7 @@ final class LotSentencesTest extends CoreTestCase
     {
         yield 'not in store yet' => [self::onion(3), null];
         yield 'forecast' => [self::stored(), null];
-        yield 'shut in damp' => [self::shutInDamp(), 'No forecast: at 14.6 % the air it is shut in is at about 80 % RH. Shut in so damp, seed moulds or sprouts within days to weeks. Open it and dry it first.'];
+        yield 'shut in damp' => [self::shutInDamp(), 'No forecast: at 14.6 % the air it is shut in is at about 80 % RH. Open it and dry it first.'];
         yield 'in a damp cellar' => [self::stored('damp'), 'At 16.1 % moisture there is nothing to forecast: seed this damp does not keep. Spread it and dry it.'];
         yield 'under a hot roof' => [self::stored('loft'), 'No forecast: the equation is trusted between -20 and 40 °C only.'];
         yield 'from elsewhere' => [self::bought(), 'No forecast: nobody knows how it was kept before it came here. Ordinarily seed of onion lasts 1.5 years in a cupboard; this ripened in 2023. Twenty seeds on damp paper tell it to within about 17 points.'];

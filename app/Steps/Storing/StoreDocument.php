@@ -17,6 +17,7 @@ final readonly class StoreDocument implements SectionDocument
      * @param  float  $rh  per cent
      * @param  list<FactDocument>  $facts
      * @param  list<InContainerDocument>  $containers  each of those that it lies in
+     * @param  ?ShutInDocument  $inside  null where it breathes, or nobody knows how damp it is
      */
     public function __construct(
         #[OA\Property]
@@ -41,6 +42,8 @@ final readonly class StoreDocument implements SectionDocument
         public ?ForecastDocument $forecast,
         #[OA\Property]
         public ?string $no_forecast,
+        #[OA\Property]
+        public ?ShutInDocument $inside,
         #[OA\Property(enum: ['store'])]
         public string $section = 'store',
         #[OA\Property(enum: ['store'])]

@@ -45,6 +45,7 @@ final class StoringSection implements SheetSection
             self::containers($lot, $when),
             $forecast === null ? null : ForecastDocument::of($forecast, $lot->facts->crop->test->minimum, $words, $when),
             $words->noForecast(),
+            ($inside = $lot->storing->inside()) === null ? null : ShutInDocument::of($inside),
         )];
     }
 

@@ -2375,6 +2375,14 @@ export interface components {
             cold: string | null;
             offers: components["schemas"]["OfferDocument"][];
         };
+        /** @description How damp the air is that the seed is shut in, on the ladder by which everything goes. */
+        ShutInDocument: {
+            /** Format: float */
+            rh: number;
+            /** @enum {string} */
+            damp: "dry" | "ages" | "moulds" | "rots" | "freezes";
+            says: string;
+        };
         /** @description Where and how much. */
         StoreDocument: {
             container: string;
@@ -2390,6 +2398,7 @@ export interface components {
             containers: components["schemas"]["InContainerDocument"][];
             forecast: components["schemas"]["ForecastDocument"] | null;
             no_forecast: string | null;
+            inside: components["schemas"]["ShutInDocument"] | null;
             /** @enum {string} */
             section: "store";
             /** @enum {string} */

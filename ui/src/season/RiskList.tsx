@@ -25,7 +25,7 @@ export function RiskList({ plan, onChoose }: { plan: Plan; onChoose: (id: string
       )}
       {told.length > 0 && (
         <p style={{ marginTop: 0 }}>
-          A cross would show in the next generation, not in this year’s fruit (maize excepted). The shares are
+          A cross would show in the next generation, not in this year’s fruit (grains of maize and peas excepted). The shares are
           of seed, by a simple model; three times more or less is usual.
         </p>
       )}

@@ -41,6 +41,8 @@ final class GrowingStrand extends Strand
      * @param  string  $pickedAs  code of that lot
      * @param  array<string, SeedLot>  $lots  those it may have been sown from, by id
      * @param  SeasonShift  $shift  how much later the garden is than the handbook's
+     * @param  ?string  $firstFrost  month-day of the first frost in autumn; null where it is not known
+     * @param  bool  $isVarying  whether plants that differ are to be expected of its variety
      */
     public function __construct(
         private readonly Crop $crop,
@@ -50,6 +52,7 @@ final class GrowingStrand extends Strand
         private readonly array $lots,
         private readonly SeasonShift $shift,
         private readonly ?string $firstFrost = null,
+        private readonly bool $isVarying = false,
     ) {}
 
     #[Takes]
@@ -229,7 +232,7 @@ final class GrowingStrand extends Strand
     /** @return array<string, int> */
     private function offTypeFigures(): array
     {
-        return $this->offTypes === null || $this->offTypes->off === 0 ? [] : ['off' => $this->offTypes->off, 'seen' => $this->offTypes->seen];
+        return $this->isVarying || $this->offTypes === null || $this->offTypes->off === 0 ? [] : ['off' => $this->offTypes->off, 'seen' => $this->offTypes->seen];
     }
 
     /** @throws Misfit */

@@ -112,6 +112,12 @@ final class TruenessStrand extends Strand
         };
     }
 
+    /** Whether plants that differ are to be expected of it: it still splits, or was mixed. */
+    public function expectsOffTypes(): bool
+    {
+        return $this->made !== null && $this->judged === null;
+    }
+
     /** Plants that differed and that the keeper judged strays. */
     public function strays(): int
     {
@@ -177,7 +183,7 @@ final class TruenessStrand extends Strand
         }
 
         return [
-            ...($this->off > 0 && $this->judged === null ? [Offer::of(OffTypesJudged::class, 12)] : []),
+            ...($this->off > 0 && $this->judged === null ? [Offer::of(OffTypesJudged::class, $this->made === null ? 12 : 60)] : []),
             Offer::of(NeighboursSeen::class, $this->growing->firstBloomAt !== null && $this->neighbours === null ? 22 : 58),
         ];
     }

@@ -6,6 +6,7 @@ import { useFrame } from '../../api/queries';
 import { later } from '../../kit/Coming';
 import { Facts, Section, Trouble } from '../../kit/Section';
 import { useLook } from '../../api/look';
+import { DampLadder } from './DampLadder';
 import { Offers } from '../../record/Offers';
 
 const ForecastChart = later(async () => (await import('./ForecastChart')).ForecastChart, {
@@ -32,6 +33,9 @@ export function StoreSection({ store, code, lot }: { store: Store; code: string;
         </>
       )}
       {store.no_forecast !== null && <Trouble>{store.no_forecast}</Trouble>}
+      {store.inside !== null && store.inside.damp !== 'dry' && store.inside.damp !== 'freezes' && (
+        <DampLadder inside={store.inside} />
+      )}
       <Facts facts={store.facts} />
       {(store.containers.length > 1 || store.containers.some(({ cold }) => cold !== null)) && (
         <Containers containers={store.containers} lot={lot} />
