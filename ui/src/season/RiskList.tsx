@@ -25,8 +25,8 @@ export function RiskList({ plan, onChoose }: { plan: Plan; onChoose: (id: string
       )}
       {told.length > 0 && (
         <p style={{ marginTop: 0 }}>
-          A cross would show in the next generation, not in this year’s fruit (grains of maize and peas excepted). The shares are
-          of seed, by a simple model; three times more or less is usual.
+          A cross would show in the next generation, not in this year’s fruit (grains of maize and peas
+          excepted). The shares are of seed, by a simple model; three times more or less is usual.
         </p>
       )}
       <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
