@@ -31,7 +31,7 @@ final readonly class Observed
 
     public function __construct(private Facts $facts) {}
 
-    /** The plan with the bloom that was seen in place of the one that was reckoned. */
+    /** The plan with the sowing and the bloom that were seen in place of what was planned and reckoned. */
     public function onto(SeasonPlan $plan): SeasonPlan
     {
         return self::inBloom($plan, $this->grown($plan));
@@ -43,7 +43,7 @@ final readonly class Observed
         return $plan->withPlantings(array_map(static function (PlannedPlanting $planting) use ($grown): PlannedPlanting {
             $seen = $grown[$planting->id] ?? null;
 
-            return $seen === null ? $planting : $planting->with(firstBloom: $seen->firstBloom, lastBloom: $seen->lastBloom);
+            return $seen === null ? $planting : $planting->with(firstBloom: $seen->firstBloom, lastBloom: $seen->lastBloom, sownAt: $seen->sownAt);
         }, $plan->plantings));
     }
 
@@ -81,10 +81,11 @@ final readonly class Observed
             return $said !== null && $said->how !== PutOffUntil::Later || match ($kind) {
                 PlanTaskKind::PlantOut => $course->tending->isPlantedOut,
                 PlanTaskKind::CoverUp => $course->tending->coverings !== [],
-                PlanTaskKind::LookOver => $course->trueness->seen > 0,
-                PlanTaskKind::Lift => $course->tending->isLifted,
-                PlanTaskKind::Sort => $course->tending->isLookedThrough,
-                PlanTaskKind::Replant => $course->tending->isReplanted,
+                // Whoever pulled something has looked it over, whatever it was pulled for.
+                PlanTaskKind::LookOver => $course->trueness->seen > 0 || array_sum($course->tending->pulled) > 0,
+                PlanTaskKind::Lift => $course->tending->isLifted || $course->growing->firstBloomAt !== null,
+                PlanTaskKind::Sort => $course->tending->isLookedThrough || $course->tending->isReplanted,
+                PlanTaskKind::Replant => $course->tending->isReplanted || $course->growing->firstBloomAt !== null,
                 PlanTaskKind::Pollinate => $course->pollinating->wanted !== null && $course->pollinating->toDo() === 0,
                 default => false,
             };

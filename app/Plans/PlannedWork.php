@@ -28,8 +28,11 @@ final readonly class PlannedWork
     public function between(DateTimeImmutable $from, DateTimeImmutable $to): array
     {
         return $this->read(
-            'SELECT * FROM plan_tasks WHERE on_day <= ? AND (coalesce(until_day, on_day) >= ? OR (stays = 1 AND year >= ?)) ORDER BY on_day, planting, kind',
-            [$to->format('Y-m-d'), $from->format('Y-m-d'), (int) $from->format('Y')],
+            // Of what was never sown nothing is asked but that; of roots in store nothing, where none are.
+            "SELECT * FROM plan_tasks AS t WHERE on_day <= ? AND (coalesce(until_day, on_day) >= ? OR (stays = 1 AND year >= ? AND (lapses_day IS NULL OR lapses_day >= ?)))
+             AND (kind IN ('sow', 'unsown') OR grown IS NOT NULL OR on_day > ? AND EXISTS (SELECT 1 FROM plan_tasks s WHERE s.year = t.year AND s.planting = t.planting AND s.kind = 'sow' AND s.lapses_day >= ?)) AND (on_day <= ? OR kind != 'unsown') AND (on_day > ? OR kind NOT IN ('sort', 'replant') OR in_store > 0)
+             ORDER BY on_day, planting, kind",
+            [$to->format('Y-m-d'), $from->format('Y-m-d'), (int) $from->format('Y'), ...array_fill(0, 5, $from->format('Y-m-d'))],
         );
     }
 
@@ -44,14 +47,14 @@ final readonly class PlannedWork
     {
         $between = [$from->format('Y-m-d'), $to->format('Y-m-d')];
         $days = $said = [];
-        foreach (DB::select('SELECT on_day, count(*) AS n FROM plan_tasks WHERE on_day >= ? AND on_day < ? GROUP BY on_day', $between) as $day) {
+        foreach (DB::select('SELECT on_day, count(*) AS n FROM plan_tasks WHERE on_day >= ? AND on_day < ? AND kind != \'unsown\' GROUP BY on_day', $between) as $day) {
             /** @var object{on_day: string, n: int} $day */
             $days[$day->on_day] = $day->n;
         }
         $first = DB::select(
             "SELECT t.on_day, t.kind, v.name, coalesce(json_extract(t.figures, '$.cover'), '') AS cover
-             FROM (SELECT DISTINCT on_day FROM plan_tasks WHERE on_day >= ? AND on_day < ?) d
-             JOIN plan_tasks t ON t.rowid IN (SELECT rowid FROM plan_tasks WHERE on_day = d.on_day ORDER BY planting, kind LIMIT ?)
+             FROM (SELECT DISTINCT on_day FROM plan_tasks WHERE on_day >= ? AND on_day < ? AND kind != 'unsown') d
+             JOIN plan_tasks t ON t.rowid IN (SELECT rowid FROM plan_tasks WHERE on_day = d.on_day AND kind != 'unsown' ORDER BY planting, kind LIMIT ?)
              JOIN varieties v ON v.id = t.variety_id
              ORDER BY t.on_day, t.planting, t.kind",
             [...$between, $most],
@@ -85,13 +88,13 @@ final readonly class PlannedWork
     /** @return list<PlannedTask> */
     public function ofYear(int $year): array
     {
-        return $this->read('SELECT * FROM plan_tasks WHERE year = ? ORDER BY on_day, planting, kind', [$year]);
+        return $this->read('SELECT * FROM plan_tasks WHERE year = ? AND kind != \'unsown\' ORDER BY on_day, planting, kind', [$year]);
     }
 
     /** @return list<PlannedTask> */
     public function all(): array
     {
-        return $this->read('SELECT * FROM plan_tasks ORDER BY on_day, planting, kind', []);
+        return $this->read('SELECT * FROM plan_tasks WHERE kind != \'unsown\' ORDER BY on_day, planting, kind', []);
     }
 
     /**
@@ -126,7 +129,7 @@ final readonly class PlannedWork
             $figures = json_decode($row->figures, true, flags: JSON_THROW_ON_ERROR);
             $crop = $this->crops->get($row->crop);
             $voice = new PlanTaskVoice(PlanTaskKind::from($row->kind), $names[$row->variety_id] ?? $crop->name, $crop, $figures, $names);
-            $sows = $row->kind === PlanTaskKind::Sow->value;
+            $sows = $row->kind === PlanTaskKind::Sow->value || $row->kind === PlanTaskKind::Unsown->value;
             $plants = $figures['plants'] ?? 0;
             $tasks[] = new PlannedTask($row->planting, PlanTaskKind::from($row->kind), $row->on_day, $row->until_day, $voice->do(), $voice->why(), $sows ? $row->variety_id : null, is_int($plants) ? $plants : 0, $sows ? $seeds["$row->year $row->variety_id"] ?? null : null, $row->year, $row->grown, $row->standing, $row->in_store, $row->grown === null ? '' : 'P'.($numbers[$row->grown] ?? ''), is_string($figures['bed'] ?? null) ? $figures['bed'] : '', Cover::tryFrom(is_string($figures['cover'] ?? null) ? $figures['cover'] : '')?->asDone($crop));
         }

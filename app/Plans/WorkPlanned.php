@@ -42,6 +42,7 @@ final readonly class WorkPlanned
             'kind' => $task->kind->value,
             'on_day' => $task->on->format('Y-m-d'),
             'until_day' => $task->until?->format('Y-m-d'),
+            'lapses_day' => $task->lapses?->format('Y-m-d'),
             'stays' => (int) ($task->kind->stays() && (! $task->kind->wantsAPlanting() || isset($grown[$task->planting->id]))),
             'variety_id' => $task->planting->variety,
             'crop' => $task->planting->crop->key,

@@ -32,6 +32,7 @@ final readonly class PlanTaskVoice
     {
         return match ($kind) {
             PlanTaskKind::Sow => "Sow $name",
+            PlanTaskKind::Unsown => "Not sown this year: $name",
             PlanTaskKind::PlantOut => "Plant out $name",
             PlanTaskKind::Lift => "Lift $name",
             PlanTaskKind::Sort => "Look over the stored $name",
@@ -59,6 +60,7 @@ final readonly class PlanTaskVoice
                 'food' => ' for food',
                 default => ' for seed and food',
             }, $this->crop->growing->host === null ? '' : ' It lives on others: '.lcfirst($this->crop->growing->host).'.'),
+            PlanTaskKind::Unsown => sprintf('Its time was until %s. Say that it was sown after all, drop it from the plan, or sow it next.', Speaking::forms()->day(new DateTimeImmutable($this->text('until')))),
             PlanTaskKind::LookOver => $this->lookOver(),
             PlanTaskKind::PlantOut => $this->crop->growing->frostTender ? 'After the last frost: it does not bear any.' : 'Label it again as it goes out.',
             PlanTaskKind::Lift => 'Before hard frost. '.$this->choose(LookTime::Lifting, 'Keep the best plants; leave out any that are sick, forked or off-type.'),

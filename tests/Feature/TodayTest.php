@@ -41,13 +41,51 @@ final class TodayTest extends TestCase
 
     public function test_work_of_the_plan_is_ahead_now_or_late_and_says_since_when(): void
     {
-        $this->plan(['id' => 'late', 'crop' => 'pea', 'variety' => $this->keeper->variety('pea', 'Coxswain'), 'plants' => 40, 'sow' => '2026-06-05']);
+        $this->plan(['id' => 'late', 'crop' => 'lambs-lettuce', 'variety' => $this->keeper->variety('lambs-lettuce', 'Cleat'), 'plants' => 40, 'sow' => '2026-08-25']);
         $planned = collect($this->getJson('/api/today')->json('planned'))->keyBy('kind');
-        self::assertSame(['late', "3\u{00A0}months late", '2026-06-05'], [$planned['sow']['state'], $planned['sow']['away'], $planned['sow']['on']]);
+        self::assertSame(['late', "20\u{00A0}days late", '2026-08-25'], [$planned['sow']['state'], $planned['sow']['away'], $planned['sow']['on']]);
         $this->plan(['id' => 'next', 'crop' => 'pea', 'variety' => $this->keeper->variety('pea', 'Hawser'), 'plants' => 40, 'sow' => '2027-06-05'], 2027);
         $seen = fn (string $on): array => array_values(array_filter($this->getJson("/api/today?on=$on")->assertOk()->json('planned'), static fn (array $task): bool => $task['year'] === 2027 && $task['kind'] === 'sow'))[0];
         self::assertSame(['ahead', "in 16\u{00A0}days"], [$seen('2027-05-20')['state'], $seen('2027-05-20')['away']]);
         self::assertSame('now', $seen('2027-06-05')['state']);
+    }
+
+    public function test_what_can_be_sown_no_longer_is_said_once_and_nothing_else_is_asked_of_it(): void
+    {
+        $this->plan(['id' => 'past', 'crop' => 'pepper', 'variety' => $this->keeper->variety('pepper', 'Flare Gun'), 'plants' => 6, 'sow' => '2026-02-25', 'plant_out' => '2026-05-20', 'cover' => 'bagged']);
+        $planned = fn (string $on): array => array_map(static fn (array $task): string => $task['kind'], $this->getJson("/api/today?on=$on")->json('planned'));
+        foreach (['2026-09-14', '2026-10-15', '2026-12-20'] as $on) {
+            self::assertSame(['unsown'], $planned($on), $on);
+        }
+        self::assertSame([], $planned('2027-01-02'), 'with its year it is over');
+    }
+
+    public function test_roots_that_stayed_in_the_ground_are_not_asked_for_in_store(): void
+    {
+        $variety = $this->keeper->variety('carrot', 'Keel');
+        $this->plan(['id' => 'root', 'crop' => 'carrot', 'variety' => $variety, 'plants' => 24, 'sow' => '2026-06-08', 'lifted' => true], 2027);
+        $code = $this->keeper->sow($variety, '2026-06-08', 24);
+        $planned = fn (string $on): array => array_values(array_unique(array_map(static fn (array $task): string => $task['kind'], $this->getJson("/api/today?on=$on")->json('planned'))));
+        self::assertContains('lift', $planned('2026-10-30'));
+        self::assertNotContains('sort', $planned('2027-01-20'));
+        self::assertSame([], array_values(array_intersect(['lift', 'sort', 'replant'], $planned('2027-06-20'))));
+        $this->keeper->records($code, 'lifted', '2026-09-13', ['plants' => 24, 'kept' => 20]);
+        self::assertContains('sort', $planned('2027-01-20'));
+        self::assertContains('replant', $planned('2027-04-10'));
+        $offers = array_column($this->getJson("/api/plantings/$code")->json('offers'), 'kind');
+        self::assertContains('winter_lost', $offers);
+        self::assertContains('replanted', $offers);
+    }
+
+    public function test_whoever_pulled_something_has_looked_it_over(): void
+    {
+        $variety = $this->keeper->variety('pea', 'Coxswain');
+        $this->plan(['id' => 'pea', 'crop' => 'pea', 'variety' => $variety, 'plants' => 40, 'sow' => '2026-07-20']);
+        $code = $this->keeper->sow($variety, '2026-07-20', 40);
+        $planned = fn (): array => array_map(static fn (array $task): string => $task['kind'], $this->getJson('/api/today')->json('planned'));
+        self::assertContains('look_over', $planned());
+        $this->keeper->records($code, 'rogued', '2026-09-13', ['looked_over' => 40, 'pulled' => 3, 'why' => 'sick']);
+        self::assertNotContains('look_over', $planned());
     }
 
     public function test_what_the_plan_has_pollinated_by_hand_stands_on_the_evening_list_once_it_blooms(): void

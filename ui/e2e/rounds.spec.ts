@@ -113,8 +113,8 @@ test('what the plan wants sown is sown from Today, and what is not sown this yea
 }) => {
   await page.goto('/today');
   const plan = page.getByRole('region', { name: /^The plan/ });
-  const sow = plan.getByRole('listitem').filter({ hasText: 'Sow Quayside' });
-  await sow.getByRole('link', { name: 'Sow Quayside: record it' }).tap();
+  const sow = plan.getByRole('listitem').filter({ hasText: 'Not sown this year: Quayside' });
+  await sow.getByRole('link', { name: 'Not sown this year: Quayside: record it' }).tap();
   await expect(page.getByPlaceholder('Name of the variety or crop')).toHaveValue(/Quayside/);
   await page.getByRole('button', { name: 'Keep: sown' }).tap();
   await new Keeper(page).code('plot');

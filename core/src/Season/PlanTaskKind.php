@@ -8,6 +8,8 @@ namespace Marrow\Core\Season;
 enum PlanTaskKind: string
 {
     case Sow = 'sow';
+    /** Its time to be sown has gone by. */
+    case Unsown = 'unsown';
     case PlantOut = 'plant_out';
     case Lift = 'lift';
     case Sort = 'sort';
@@ -31,12 +33,12 @@ enum PlanTaskKind: string
     /** Whether it waits until it is done or the season is over; the others are past when their day is. */
     public function stays(): bool
     {
-        return in_array($this, [self::Sow, self::PlantOut, self::CoverUp, self::LookOver, self::Lift, self::Sort, self::Replant, self::WatchBloom, self::LookForRipe], true);
+        return in_array($this, [self::Sow, self::Unsown, self::PlantOut, self::CoverUp, self::LookOver, self::Lift, self::Sort, self::Replant, self::WatchBloom, self::LookForRipe], true);
     }
 
     /** Whether it can be done at all before the planting stands. */
     public function wantsAPlanting(): bool
     {
-        return $this !== self::Sow && $this !== self::WatchBloom && $this !== self::LookForRipe;
+        return $this !== self::Sow && $this !== self::Unsown;
     }
 }

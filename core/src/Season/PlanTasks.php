@@ -44,11 +44,13 @@ final class PlanTasks
     private static function isDone(PlanTaskKind $kind, Grown $grown): bool
     {
         return match ($kind) {
-            PlanTaskKind::Sow => $grown->sownAt !== null,
+            PlanTaskKind::Sow, PlanTaskKind::Unsown => $grown->sownAt !== null,
             PlanTaskKind::WatchBloom => $grown->firstBloom !== null || $grown->isPicked,
             // Once it is sown, the planting itself says when to look for ripe seed.
             PlanTaskKind::LookForRipe => $grown->sownAt !== null || $grown->isPicked,
-            default => in_array($kind, $grown->done, true),
+            PlanTaskKind::ClearBed => in_array($kind, $grown->done, true),
+            // What was picked has bloomed; whatever was not done before that is past.
+            default => $grown->isPicked || in_array($kind, $grown->done, true),
         };
     }
 
@@ -56,9 +58,14 @@ final class PlanTasks
     private static function ofCourse(PlannedCourse $course, SeasonPlan $plan): array
     {
         $planting = $course->planting;
-        $tasks = [new PlanTask($planting, PlanTaskKind::Sow, $planting->sow, null, ['plants' => $planting->plants, 'purpose' => $planting->purpose->value])];
+        $lastSowing = self::lastSowing($course);
+        $figures = ['plants' => $planting->plants, 'purpose' => $planting->purpose->value];
+        $tasks = [
+            new PlanTask($planting, PlanTaskKind::Sow, $planting->sow, null, $figures, $lastSowing),
+            new PlanTask($planting, PlanTaskKind::Unsown, $lastSowing->modify('+1 day'), null, [...$figures, 'until' => $lastSowing->format('Y-m-d')]),
+        ];
         if ($planting->plantOut !== null) {
-            $tasks[] = new PlanTask($planting, PlanTaskKind::PlantOut, $planting->plantOut, null, ['bed' => $plan->bedOf($planting)]);
+            $tasks[] = new PlanTask($planting, PlanTaskKind::PlantOut, $planting->plantOut, null, ['bed' => $plan->bedOf($planting)], $course->bloom->first ?? null);
         }
 
         return [
@@ -68,6 +75,16 @@ final class PlanTasks
             ...($course->ripeFrom === null ? [] : [new PlanTask($planting, PlanTaskKind::LookForRipe, $course->ripeFrom, $course->ripeTo)]),
             new PlanTask($planting, PlanTaskKind::ClearBed, $course->free),
         ];
+    }
+
+    /** The last day on which what was to be sown still may be: the end of its months, moved with the garden, or three weeks after its day. */
+    private static function lastSowing(PlannedCourse $course): \DateTimeImmutable
+    {
+        $sow = $course->planting->sow;
+        $months = $course->sowing->to >= (int) $sow->format('n') ? $course->sowing->to : (int) $sow->format('n');
+        $end = $sow->setDate((int) $sow->format('Y'), $months + 1, 0);
+
+        return max($course->latestSowing ?? $end, $end, $sow->modify('+21 days'));
     }
 
     /**
@@ -85,9 +102,10 @@ final class PlanTasks
         $spring = $ground->lastFrostFrom($sort);
 
         return [
-            new PlanTask($planting, PlanTaskKind::Lift, $frost->modify('-14 days'), $frost),
-            new PlanTask($planting, PlanTaskKind::Sort, $sort, $sort->modify('+14 days')),
-            self::replant($planting, $spring, $ground),
+            // What stood out until it is planted again need not be lifted any more.
+            new PlanTask($planting, PlanTaskKind::Lift, $frost->modify('-14 days'), $frost, lapses: ($again = self::replant($planting, $spring, $ground))->on->modify('-1 day')),
+            new PlanTask($planting, PlanTaskKind::Sort, $sort, $sort->modify('+14 days'), lapses: $again->on),
+            $again->until($again->until?->modify('+30 days')),
         ];
     }
 
@@ -114,15 +132,15 @@ final class PlanTasks
         }
         $tasks = [];
         if ($planting->firstBloom === null && $planting->crop->selection !== null) {
-            $tasks[] = new PlanTask($planting, PlanTaskKind::LookOver, $bloom->first->modify('-'.self::DAYS_TO_LOOK_OVER.' days'), $bloom->first->modify('-1 day'));
+            $tasks[] = new PlanTask($planting, PlanTaskKind::LookOver, $bloom->first->modify('-'.self::DAYS_TO_LOOK_OVER.' days'), $bloom->first->modify('-1 day'), lapses: $bloom->last);
         }
         if ($planting->firstBloom === null) {
-            $tasks[] = new PlanTask($planting, PlanTaskKind::WatchBloom, $bloom->first->modify('-'.self::DAYS_BEFORE_BLOOM.' days'), $bloom->first);
+            $tasks[] = new PlanTask($planting, PlanTaskKind::WatchBloom, $bloom->first->modify('-'.self::DAYS_BEFORE_BLOOM.' days'), $bloom->first, lapses: $bloom->last->modify('+14 days'));
         }
         if ($planting->cover === Cover::Open) {
             return $tasks;
         }
-        $tasks[] = new PlanTask($planting, PlanTaskKind::CoverUp, $bloom->first->modify('-'.self::DAYS_TO_COVER.' days'), $bloom->first, ['cover' => $planting->cover->value]);
+        $tasks[] = new PlanTask($planting, PlanTaskKind::CoverUp, $bloom->first->modify('-'.self::DAYS_TO_COVER.' days'), $bloom->first, ['cover' => $planting->cover->value], $bloom->last);
         if ($planting->cover === Cover::Alternate) {
             $tasks[] = new PlanTask($planting, PlanTaskKind::ChangeCages, $bloom->first, $bloom->last, self::turns($planting, $plan, $bloom->first));
         } elseif ($planting->cover === Cover::Cloth) {

@@ -156,8 +156,9 @@ final readonly class PlannedPlanting
     }
 
     /** The same with other measures. */
-    public function with(?Cover $cover = null, ?int $sowLater = null, ?Rectangle $spot = null, ?bool $out = null, ?bool $flowers = null, ?\DateTimeImmutable $firstBloom = null, ?\DateTimeImmutable $lastBloom = null): self
+    public function with(?Cover $cover = null, ?int $sowLater = null, ?Rectangle $spot = null, ?bool $out = null, ?bool $flowers = null, ?\DateTimeImmutable $firstBloom = null, ?\DateTimeImmutable $lastBloom = null, ?\DateTimeImmutable $sownAt = null): self
     {
+        $sow = $sownAt ?? $this->sow;
         $later = sprintf('%+d days', $sowLater ?? 0);
         // A last bloom that was planned cannot stand before a first one that was seen.
         $plannedLast = $firstBloom !== null && $this->lastBloom < $firstBloom ? null : $this->lastBloom;
@@ -169,8 +170,8 @@ final readonly class PlannedPlanting
             $spot ?? $this->spot,
             $this->plants,
             $this->purpose,
-            $this->sow->modify($later),
-            $this->plantOut?->modify($later) ?: null,
+            $sow->modify($later),
+            $this->plantOut === null ? null : (max($sow, $this->plantOut)->modify($later) ?: null),
             $firstBloom ?? $this->firstBloom,
             $lastBloom ?? $plannedLast,
             $cover ?? $this->cover,

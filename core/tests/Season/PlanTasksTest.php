@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Season;
 
+use DateTimeImmutable;
+use Marrow\Core\Season\Grown;
+use Marrow\Core\Season\PlannedPlanting;
 use Marrow\Core\Season\PlanTask;
 use Marrow\Core\Season\PlanTaskKind;
 use Marrow\Core\Season\PlanTasks;
@@ -97,12 +100,37 @@ final class PlanTasksTest extends CoreTestCase
         self::assertSame($sorted, $days);
     }
 
+    public function test_what_is_not_done_in_time_is_asked_for_no_longer(): void
+    {
+        $lapses = static fn (SeasonPlan $plan): array => array_map(static fn (PlanTask $task): ?string => $task->lapses?->format('Y-m-d'), array_column(array_map(static fn (PlanTask $task): array => [$task->kind->value, $task], PlanTasks::of($plan)), 1, 0));
+        $pea = $lapses(self::draw()->plant('p', 'pea', 0, 0, '2027-03-10')->plan());
+        // Peas are sown until the end of May; they bloom three weeks and more from 30 May.
+        self::assertSame('2027-05-31', $pea['sow']);
+        self::assertGreaterThan('2027-06-20', $pea['watch_bloom']);
+        self::assertNull($pea['unsown'], 'it stays until somebody says what becomes of it');
+        $late = $lapses(self::draw()->plant('p', 'pea', 0, 0, '2027-06-05')->plan());
+        self::assertSame('2027-06-30', $late['sow'], 'planned late it has its month');
+        $carrot = $lapses(self::draw()->plant('p', 'carrot', 0, 0, '2026-06-08', ['lifted' => true])->plan());
+        self::assertSame(['2027-02-23', '2027-02-24', '2027-05-25'], [$carrot['lift'], $carrot['sort'], $carrot['replant']]);
+    }
+
+    public function test_sown_late_everything_is_later_and_what_was_picked_asks_for_nothing_but_its_bed(): void
+    {
+        $plan = self::draw()->plant('p', 'pea', 0, 0, '2027-03-10', ['cover' => 'caged'])->plan();
+        $sown = $plan->withPlantings(array_map(static fn (PlannedPlanting $planting): PlannedPlanting => $planting->with(sownAt: new DateTimeImmutable('2027-04-10')), $plan->plantings));
+        $on = static fn (SeasonPlan $plan, string $kind): string => array_values(array_filter(self::work($plan), static fn (string $task): bool => str_starts_with($task, $kind)))[0];
+        self::assertGreaterThan($on($plan, 'watch_bloom'), $on($sown, 'watch_bloom'));
+        self::assertGreaterThan($on($plan, 'clear_bed'), $on($sown, 'clear_bed'));
+        $picked = PlanTasks::of($plan, ['p' => new Grown(sownAt: new DateTimeImmutable('2027-03-10'), isPicked: true)]);
+        self::assertSame(['clear_bed'], array_map(static fn (PlanTask $task): string => $task->kind->value, $picked));
+    }
+
     /** @return list<string> */
     private static function work(SeasonPlan $plan): array
     {
         return array_map(
             static fn (PlanTask $task): string => $task->kind->value.' '.$task->on->format('Y-m-d').($task->until === null ? '' : ' to '.$task->until->format('Y-m-d')),
-            PlanTasks::of($plan),
+            array_values(array_filter(PlanTasks::of($plan), static fn (PlanTask $task): bool => $task->kind !== PlanTaskKind::Unsown)),
         );
     }
 
