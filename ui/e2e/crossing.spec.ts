@@ -36,7 +36,7 @@ test('off-types in a grow-out mark the lot they came from as crossed, until the 
   await keeper.fill({ 'Of them off-type': '3', 'In what they differ': 'warted fruit' });
   await keeper.keeps();
 
-  const told = `3 of 10 plants grown from it in ${growOut} were off-type, so it was crossed in ${parents}`;
+  const told = `3 of 10 plants grown from it in ${growOut} were off-type; probably crossed in ${parents}`;
   await page.goto(`/bench/${lot}`);
   await expect(page.getByText(told)).toBeVisible();
 

@@ -47,7 +47,7 @@ final class GrowingStrand extends Strand
     public function __construct(
         private readonly Crop $crop,
         private readonly string $variety,
-        private readonly ?\DateTimeImmutable $pickedAt,
+        public readonly ?\DateTimeImmutable $pickedAt,
         private readonly string $pickedAs,
         private readonly array $lots,
         private readonly SeasonShift $shift,
@@ -214,6 +214,15 @@ final class GrowingStrand extends Strand
             ['cue' => $this->crop->ripening->cue, 'days_min' => $growing->bloomToRipeMin, 'days_max' => $growing->bloomToRipeMax, 'from' => 'bloom', ...$this->offTypeFigures()],
             lapses: $to->modify(sprintf('+%d days', self::GONE_DAYS)),
         );
+    }
+
+    /** The last day on which a flower still gives ripe seed before frost, in the season of that bloom; null where frost does not matter. */
+    public function lastFlower(\DateTimeImmutable $bloom): ?\DateTimeImmutable
+    {
+        $far = $bloom->modify('+2 years');
+        $frost = $this->untilFrost($bloom, $bloom, $far);
+
+        return $frost == $far ? null : max($bloom, $frost->modify(sprintf('-%d days', $this->crop->growing->bloomToRipeMin)));
     }
 
     /** What bears no frost ripens until it comes, and no longer. */

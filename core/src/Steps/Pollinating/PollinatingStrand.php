@@ -243,7 +243,8 @@ final class PollinatingStrand extends Strand
     {
         $season = $this->growing->season();
         $toDo = $this->toDo() - $this->shut;
-        if ($this->crop->byHand === null || $season === null || $toDo <= 0) {
+        // Once seed is picked, or too little time is left for it to ripen, no flower is worth shutting.
+        if ($this->crop->byHand === null || $season === null || $toDo <= 0 || $this->growing->pickedAt !== null) {
             return [];
         }
         $evening = $this->crop->byHand->eveningBefore;
@@ -254,6 +255,7 @@ final class PollinatingStrand extends Strand
         $next = $last === null ? $first : max($first, Later::days($last, 1)->setTime($hour, 0));
         // Whose last flower nobody has seen may go on for longer than is usual; until its seed is past somebody looks.
         $end = $season->isLastSeen ? $season->lastBloom : $season->ripeTo;
+        $end = min($end, $this->growing->lastFlower($season->firstBloom) ?? $end);
         if ($next > $end->setTime(23, 59)) {
             return [];
         }
