@@ -61,6 +61,8 @@ final readonly class Projector
         // What was poured together of some of these has as much as there was of them.
         $lots = [...$lots, ...DB::table('lot_origins')->whereIn('from_lot_id', $lots)->pluck('lot_id')->all()];
         $plantings = [...$plantings, ...DB::table('lot_origins')->whereIn('lot_id', $lots)->whereNotNull('planting_id')->pluck('planting_id')->all()];
+        // That seed was picked settles the growing out of what it was sown from.
+        $lots = [...$lots, ...DB::table('planting_standings')->whereIn('planting_id', $plantings)->whereNotNull('sown_lot')->pluck('sown_lot')->all()];
         $this->write(array_values(array_unique($lots)), array_values(array_unique($plantings)));
     }
 

@@ -13,6 +13,7 @@ use App\Models\Variety;
 use Closure;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Botany\CropTitle;
@@ -83,6 +84,7 @@ final class Facts
             $this->poured($entries),
             $this->crossings->sisterOf($lot->id)?->cameToLight,
             $this->sickAmong($lot),
+            $this->grownOut($entries),
         );
     }
 
@@ -207,6 +209,28 @@ final class Facts
     }
 
     /** From the journal itself, not from the planting's projection: the journal is what everything is reckoned from. */
+    /**
+     * What was sown from a lot, and when seed of that was first picked.
+     *
+     * @param  list<Entry>  $entries  of the lot
+     * @return list<array{sown: DateTimeImmutable, picked: ?DateTimeImmutable}>
+     */
+    private function grownOut(array $entries): array
+    {
+        $sown = array_values(array_filter(Sequence::of($entries)->standing, static fn (Entry $entry): bool => $entry->heardAs !== null && $entry->payload instanceof Sown));
+        if ($sown === []) {
+            return [];
+        }
+        /** @var array<string, string> $ids of the plantings, by entry */
+        $ids = DB::table('journal_entries')->whereIn('id', array_map(static fn (Entry $entry): string => $entry->id, $sown))->pluck('subject_id', 'id')->all();
+        $picked = EntryStore::pickings(array_values($ids));
+
+        return array_map(static fn (Entry $entry): array => [
+            'sown' => $entry->happenedAt,
+            'picked' => self::firstPicked($picked[$ids[$entry->id] ?? ''] ?? [])[0],
+        ], $sown);
+    }
+
     /** Whether sick plants that nobody pulled stood among those it was picked from. */
     private function sickAmong(Lot $lot): bool
     {

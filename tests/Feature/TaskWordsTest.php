@@ -85,7 +85,7 @@ final class TaskWordsTest extends TestCase
         yield 'test for the first time' => [KeepingTask::TestFirst, 'pea', [], 'Test how it germinates', 'It has never been tested: nobody knows yet how much of it is alive.'];
         yield 'test again' => [KeepingTask::TestAgain, 'onion', ['tested' => '2025-02-10', 'may_fall' => '2026-11-02', 'threshold' => 0.7], 'Test it again', 'Last tested February 2025; it may have fallen to 70 % by November 2026.'];
         yield 'settle' => [Settle::Settle, 'onion', ['entries' => 1], 'Settle an entry that does not fit', 'It is kept in the journal, but nothing is reckoned from it until it fits: record what is missing, or strike or correct what is wrong.'];
-        yield 'grow out' => [KeepingTask::GrowOut, 'onion', ['tested_poor' => 0, 'good_until' => '2026-09-17', 'likely_until' => '2027-11-02', 'threshold' => 0.7], 'Grow it out by September 2026', 'Until then it is to be counted on for 70 %, the least that is worth passing on; more likely it lasts until about November 2027.'];
+        yield 'grow out' => [KeepingTask::GrowOut, 'onion', ['tested_poor' => 0, 'good_until' => '2026-09-17', 'likely_until' => '2027-11-02', 'threshold' => 0.7, 'sow_until' => '2027-04-30'], 'Grow it out: sow it by 30 April 2027', 'It is to be counted on for 70 %, the least that is worth passing on, until September 2026; more likely it lasts until about November 2027. What is picked from it renews the line.'];
     }
 
     public function test_every_kind_has_its_words_and_its_label(): void

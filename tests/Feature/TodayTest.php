@@ -78,6 +78,27 @@ final class TodayTest extends TestCase
         self::assertContains('replanted', $offers);
     }
 
+    public function test_what_was_grown_out_is_not_asked_for_again(): void
+    {
+        $variety = $this->keeper->variety('lettuce', 'Spindrift');
+        $lot = $this->keeper->pick($this->keeper->sow($variety, '2024-03-20', 20), '2024-08-20');
+        $this->keeper->tries($lot, 'threshed', '2024-09-01', ['mass_g' => 40], evenSo: true)->assertOk();
+        $this->keeper->tries($lot, 'stored', '2024-09-10', ['container' => 'paper_envelope', 'place' => 'Hall', 'temperature_c' => 18, 'rh' => 50, 'seeds' => 9000], evenSo: true)->assertOk();
+        $test = (string) \Illuminate\Support\Str::uuid7();
+        $this->keeper->tries($lot, 'test_started', '2026-02-01', ['test' => $test, 'replicates' => 1, 'seeds' => 100, 'temperature_c' => 20, 'method' => 'dish'], evenSo: true)->assertOk();
+        $this->keeper->tries($lot, 'test_counted', '2026-02-09', ['test' => $test, 'normal' => [40], 'abnormal' => [0]], evenSo: true)->assertOk();
+        $this->keeper->tries($lot, 'test_ended', '2026-02-10', ['test' => $test], evenSo: true)->assertOk();
+        $seasons = fn (): array => DB::table('tasks')->where('kind', 'grow_out')->where('code', $lot)->orderBy('opens_at')->pluck('about')->all();
+        self::assertSame(['2026-03-01', '2026-08-01', '2027-03-01'], $seasons());
+        $code = $this->keeper->sow($variety, '2026-03-25', 12, $this->keeper->idOf($lot));
+        self::assertSame('2027-03-01', $seasons()[0]);
+        $this->keeper->pick($code, '2026-08-28');
+        self::assertSame([], $seasons());
+        $kept = DB::table('tasks')->count();
+        self::assertSame(0, \Illuminate\Support\Facades\Artisan::call('marrow:rebuild'));
+        self::assertSame([[], $kept], [$seasons(), DB::table('tasks')->count()]);
+    }
+
     public function test_whoever_pulled_something_has_looked_it_over(): void
     {
         $variety = $this->keeper->variety('pea', 'Coxswain');

@@ -22,14 +22,14 @@ final class Keeper
     }
 
     /** @return string code of the planting */
-    public function sow(string $variety, string $at = '2026-03-20T10:00', int $plants = 10): string
+    public function sow(string $variety, string $at = '2026-03-20T10:00', int $plants = 10, ?string $lot = null): string
     {
         return $this->sends([
             'about' => ['subject' => 'planting', 'id' => (string) Str::uuid7()],
             'begins' => ['variety' => $variety, 'spot' => 'Glasshouse'],
             'kind' => 'sown',
             'happened_at' => $at,
-            'payload' => ['plants' => $plants],
+            'payload' => ['plants' => $plants, ...($lot === null ? [] : ['lot' => $lot])],
         ])->assertOk()->json('answers.0.code');
     }
 

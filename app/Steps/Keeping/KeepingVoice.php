@@ -37,8 +37,8 @@ final class KeepingVoice implements TaskVoice
             KeepingTask::GrowOut->value => new Speech('grow out', static fn (SeenTask $t): Saying => $t->whole('tested_poor') === 1
                 ? new Saying('Grow it out now, sowing thickly', sprintf('Its test came out below %s, the least that is worth passing on.', Quantity::percent($t->number('threshold'))))
                 : new Saying(
-                    $t->isLate() ? 'Grow it out while it lives' : 'Grow it out by '.When::month($t->day('good_until')),
-                    sprintf('Until then it is to be counted on for %s, the least that is worth passing on; more likely it lasts %s.', Quantity::percent($t->number('threshold')), ForecastWords::span($t->day('likely_until'), $t->when)),
+                    'Grow it out: sow it by '.$t->when->date($t->day('sow_until')),
+                    sprintf('It is to be counted on for %s, the least that is worth passing on, until %s; more likely it lasts %s. What is picked from it renews the line.', Quantity::percent($t->number('threshold')), When::month($t->day('good_until')), ForecastWords::span($t->day('likely_until'), $t->when)),
                 )),
         ];
     }

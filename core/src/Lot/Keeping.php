@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Lot;
 
+use Marrow\Core\Botany\LifeCycle;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Settings\Practice;
@@ -26,10 +27,14 @@ use Marrow\Core\Work\Later;
 use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Place;
 use Marrow\Core\Work\Task;
+use Marrow\Core\Year\SowingWindow;
 
 /** A lot over the years: how its share alive falls, when it wants a test, when it wants growing out. It takes no entries of its own. */
 final class Keeping extends Strand
 {
+    /** So many seasons are asked for one after the other. */
+    private const SEASONS = 3;
+
     private ?Forecast $forecast = null;
 
     /** Once the lot is folded its forecast stands. */
@@ -248,24 +253,59 @@ final class Keeping extends Strand
         $threshold = $this->facts->crop->test->minimum;
         $edge = $forecast->reachesEarliest($threshold);
         $isPoor = $this->isTestedPoor();
-
-        return [new Task(
-            KeepingTask::GrowOut,
-            Place::Store,
-            Later::days($edge, -365),
-            Later::days($edge, -120),
-            $edge,
-            Loss::Season,
-            [
-                'good_until' => $edge->format('Y-m-d'),
-                'likely_until' => $forecast->reaches($threshold)->format('Y-m-d'),
-                'threshold' => $threshold,
-                // Only a test says that seed is poor; a forecast says that it may be.
-                'tested_poor' => (int) $isPoor,
-            ],
+        $figures = [
+            'good_until' => $edge->format('Y-m-d'),
+            'likely_until' => $forecast->reaches($threshold)->format('Y-m-d'),
+            'threshold' => $threshold,
+            // Only a test says that seed is poor; a forecast says that it may be.
+            'tested_poor' => (int) $isPoor,
+        ];
+        $tasks = [];
+        foreach ($this->seasons($edge, $isPoor) as $season) {
             // Past the edge it wants a test, where there is enough of it for one.
-            lapses: ! $isPoor && $this->isPlenty() ? $edge : null,
-        )];
+            if (! $isPoor && $this->isPlenty() && $season->from > $edge) {
+                break;
+            }
+            $tasks[] = new Task(
+                KeepingTask::GrowOut,
+                Place::Store,
+                $season->from,
+                Later::days($season->from, intdiv((int) $season->from->diff($season->to)->days, 2)),
+                $season->to,
+                Loss::Season,
+                [...$figures, 'sow_until' => $season->to->format('Y-m-d')],
+                $season->from->format('Y-m-d'),
+                $season->to,
+            );
+        }
+
+        return $tasks;
+    }
+
+    /**
+     * In which seasons it is to be sown again: the last that is over before the edge, and those after it as long as it was
+     * not. What was sown from it has its time to give seed, and where it gave some the line is renewed.
+     *
+     * @return list<SowingWindow>
+     */
+    private function seasons(\DateTimeImmutable $edge, bool $isPoor): array
+    {
+        $since = $isPoor ? $this->testing->lastEnded()?->startedAt : $this->storing->since;
+        if ($since === null || array_any($this->facts->grownOut, static fn (array $out): bool => $out['picked'] !== null)) {
+            return [];
+        }
+        $sown = array_map(static fn (array $out): \DateTimeImmutable => $out['sown'], $this->facts->grownOut);
+        $begins = $sown === [] ? $since : max($since, Later::days(max($sown), $this->facts->crop->lifeCycle === LifeCycle::Annual ? 300 : 660));
+        $windows = SowingWindow::from($this->facts->crop->growing, $this->practice->shift, $begins, max(1, (int) $edge->format('Y') - (int) $begins->format('Y')) + self::SEASONS);
+        if ($isPoor) {
+            return array_slice($windows, 0, self::SEASONS);
+        }
+        $last = 0;
+        foreach ($windows as $i => $window) {
+            $last = $window->to <= $edge ? $i : $last;
+        }
+
+        return array_slice($windows, $last, self::SEASONS);
     }
 
     /**

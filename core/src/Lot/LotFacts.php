@@ -22,6 +22,7 @@ final readonly class LotFacts
      * @param  array<string, float>  $poured  seeds that there were of the lots it was poured together from, by their ids
      * @param  ?\DateTimeImmutable  $sisterCrossedAt  when it came to light that another lot of its bloom is crossed; null of none
      * @param  bool  $sickAmong  whether sick plants stood among those it was picked from
+     * @param  list<array{sown: \DateTimeImmutable, picked: ?\DateTimeImmutable}>  $grownOut  plantings sown from it, and when seed of them was first picked
      */
     public function __construct(
         public string $code,
@@ -35,6 +36,7 @@ final readonly class LotFacts
         public array $poured = [],
         public ?\DateTimeImmutable $sisterCrossedAt = null,
         public bool $sickAmong = false,
+        public array $grownOut = [],
     ) {}
 
     /** Places and containers over time. */

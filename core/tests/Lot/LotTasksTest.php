@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Marrow\Core\Tests\Lot;
 
 use Marrow\Core\Lot\KeepingTask;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Lot\LotFacts;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningTask;
 use Marrow\Core\Steps\Drying\DryingTask;
 use Marrow\Core\Steps\Drying\DryingVerdict;
@@ -146,11 +149,29 @@ final class LotTasksTest extends CoreTestCase
         $diary = $this->inStore('onion', 5000);
         $forecast = $diary->course()->forecast();
         self::assertNotNull($forecast);
-        $task = $this->of($diary, KeepingTask::GrowOut);
-        self::assertEquals($forecast->reachesEarliest(0.70), $task->latest);
-        self::assertLessThan($task->latest, $task->best);
-        self::assertEquals($task->latest, $task->lapses, 'past that it wants a test');
-        self::assertNull($this->of($this->inStore('onion', 30), KeepingTask::GrowOut)->lapses, 'of so little a test would leave nothing');
+        $seasons = array_values(array_filter($diary->course()->tasks(), static fn (Task $task): bool => $task->kind === KeepingTask::GrowOut));
+        // Onion is sown from February to April, and in August; past its edge it wants a test.
+        self::assertLessThanOrEqual($forecast->reachesEarliest(0.70), $seasons[0]->latest);
+        foreach ($seasons as $season) {
+            self::assertContains((int) $season->opens->format('n'), [2, 8]);
+            self::assertEquals($season->latest, $season->lapses, 'when its season is over it waits for the next');
+            self::assertLessThanOrEqual($forecast->reachesEarliest(0.70), $season->opens);
+        }
+        self::assertCount(3, array_filter($this->inStore('onion', 30)->course()->tasks(), static fn (Task $task): bool => $task->kind === KeepingTask::GrowOut), 'of so little a test would leave nothing');
+    }
+
+    public function test_what_was_sown_from_it_has_its_time_and_what_was_picked_of_that_settles_it(): void
+    {
+        $diary = $this->inStore('lettuce', 5000);
+        $this->tested($diary, '2025-11-01', 52);
+        $seasons = static fn (array $grownOut): array => array_values(array_map(static fn (Task $task): string => $task->opens->format('Y-m'), array_filter(
+            LotCourse::fold(new LotFacts('L1', self::crop('lettuce'), null, [], false, null, null, null, [], null, false, $grownOut), $diary->entries(), new Practice)->tasks(),
+            static fn (Task $task): bool => $task->kind === KeepingTask::GrowOut,
+        )));
+        self::assertSame(['2026-03', '2026-08', '2027-03'], $seasons([]), 'never before it was tested, never in December');
+        $sown = ['sown' => new \DateTimeImmutable('2026-04-02'), 'picked' => null];
+        self::assertSame('2027-03', $seasons([$sown])[0], 'it grows; if it gives no seed the next season asks again');
+        self::assertSame([], $seasons([['sown' => $sown['sown'], 'picked' => new \DateTimeImmutable('2026-09-01')]]));
     }
 
     public function test_a_tested_lot_is_tested_again_when_it_may_have_fallen_but_not_within_the_year(): void

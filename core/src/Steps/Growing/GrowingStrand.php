@@ -222,7 +222,7 @@ final class GrowingStrand extends Strand
         $far = $bloom->modify('+2 years');
         $frost = $this->untilFrost($bloom, $bloom, $far);
 
-        return $frost == $far ? null : max($bloom, $frost->modify(sprintf('-%d days', $this->crop->growing->bloomToRipeMin)));
+        return $frost == $far ? null : max($bloom, $frost->sub(new \DateInterval("P{$this->crop->growing->bloomToRipeMin}D")));
     }
 
     /** What bears no frost ripens until it comes, and no longer. */
