@@ -6,6 +6,8 @@ namespace App\Words;
 
 use App\Voice\Quantity;
 use App\Voice\When;
+use DateTimeImmutable;
+use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropName;
 use Marrow\Core\Drying\BalanceGround;
 use Marrow\Core\Lot\LotCourse;
@@ -38,20 +40,45 @@ final readonly class DryingWords
                 $crop->drynessSign,
             ),
             DryingVerdict::Steady => 'Its weight is steady, so it is as dry as this room makes it. How dry that is, only the humidity in a closed jar tells.',
+            DryingVerdict::Stopped => self::stopped($crop, (float) $moisture),
             DryingVerdict::Left => $moisture !== null
                 ? sprintf($drying->spreadAt === null ? 'At %s when last measured; %s is dry enough for a jar.' : 'Off the racks, at %s when last measured; %s is dry enough for a jar.', Quantity::moisture($moisture), Quantity::moisture((float) $crop->jarMoisture))
                 : 'Off the racks; how dry it was nobody measured.',
             DryingVerdict::Drying => match (true) {
-                $moisture !== null && $target !== null => sprintf(
-                    'Not dry enough for a jar: %s; %s or less is. It will be there when it weighs %s.',
+                $moisture !== null && $target !== null => trim(sprintf(
+                    'Not dry enough for a jar: %s; %s or less is. It will be there when it weighs %s. %s',
                     Quantity::moisture($moisture),
                     Quantity::moisture((float) $crop->jarMoisture),
                     Quantity::grams($target),
-                ),
+                    ($by = $drying->dryBy()) === null ? '' : self::dryBy($by->early, $by->middle, $by->late, $this->when),
+                )),
                 $moisture !== null => sprintf('Not dry enough for a jar: %s; %s or less is.', Quantity::moisture($moisture), Quantity::moisture((float) $crop->jarMoisture)),
                 default => 'Still drying: its weight is falling, or there are too few weighings a day apart to tell. Paper bag and a dry room only, no jar, no freezer.',
             },
         };
+    }
+
+    /** "Dry by about Thursday 17 September, between 15 and 20 September, in an ordinary room." */
+    public static function dryBy(DateTimeImmutable $early, DateTimeImmutable $middle, ?DateTimeImmutable $late, When $when): string
+    {
+        return sprintf(
+            'Dry by about %s in an ordinary room (%s in drier air, %s).',
+            $when->date($middle),
+            $when->date($early),
+            $late === null ? 'never in damper' : $when->date($late).' in damper',
+        );
+    }
+
+    /** It is in balance with the room: what would help. */
+    public static function stopped(Crop $crop, float $moisture): string
+    {
+        return sprintf(
+            'It has stopped at %s: in balance with air of about %s RH, and %s or less is dry enough for a jar. What would help: a closed box with silica gel or dry rice, warmer air (%s at the most), or a drier day. In paper or cloth it keeps as it is.',
+            Quantity::moisture($moisture),
+            Quantity::percent($crop->balance->seedRh(min(40.0, $moisture), 20.0)),
+            Quantity::moisture((float) $crop->jarMoisture),
+            Quantity::temperature($crop->maxDryingTemperature),
+        );
     }
 
     public function moistureGround(DryingStrand $drying): string

@@ -21,7 +21,6 @@ final class TodayTest extends TestCase
 
     public function test_a_shelf_that_waits_for_its_tests_does_not_push_the_rest_off_the_page(): void
     {
-        $this->putJson('/api/settings/first_frost', ['value' => '20 December'])->assertOk();
         $squash = $this->keeper->sow($this->keeper->variety('squash-pepo', 'Bell Buoy'), '2026-05-01', 8);
         $this->keeper->records($squash, 'first_bloom', '2026-09-10');
         $this->keeper->records($squash, 'hand_wanted', '2026-09-11', ['fruits' => 2]);
@@ -113,8 +112,6 @@ final class TodayTest extends TestCase
     public function test_what_the_plan_has_pollinated_by_hand_stands_on_the_evening_list_once_it_blooms(): void
     {
         $variety = $this->keeper->variety('squash-pepo', 'Bell Buoy');
-        // A late autumn: what flowers in September is ripe before the frost.
-        $this->putJson('/api/settings/first_frost', ['value' => '20 December'])->assertOk();
         $this->plan(['id' => 'squash', 'crop' => 'squash-pepo', 'variety' => $variety, 'plants' => 6, 'sow' => '2026-06-20', 'cover' => 'bagged']);
         $code = $this->keeper->sow($variety, '2026-06-20', 6);
         $evening = fn (): array => $this->getJson('/api/rounds/evening')->assertOk()->json('lines');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Steps\Drying;
 
 use App\Voice\Quantity;
+use App\Words\DryingWords;
 use App\Words\PestWords;
 use App\Work\Saying;
 use App\Work\SeenTask;
@@ -30,6 +31,10 @@ final class DryingVoice implements TaskVoice
                 ($t->crop()->vegetative?->cure === null ? 'It is kept alive: no rack, no jar.' : "Curing: {$t->crop()->vegetative->cure}."),
             )),
             DryingTask::Weigh->value => new Speech('weigh', static fn (SeenTask $t): Saying => new Saying('Weigh it '.($t->when->daysTo($t->best) > 0 ? $t->when->day($t->best) : 'again'), self::weigh($t))),
+            DryingTask::Stopped->value => new Speech('stopped drying', static fn (SeenTask $t): Saying => new Saying(
+                'Dry it somewhere drier, or put it into paper',
+                DryingWords::stopped($t->crop(), $t->number('moisture')),
+            )),
             DryingTask::ReadJar->value => new Speech('read a jar', needs: ['hygrometer' => Speech::ONE], say: static fn (): Saying => new Saying(
                 'Close a sample in a jar with a hygrometer for a day',
                 'Its weight has stopped falling, so it is in balance with the room. Only the humidity it gives a closed jar says how dry that is.',
@@ -44,12 +49,13 @@ final class DryingVoice implements TaskVoice
     private static function weigh(SeenTask $task): string
     {
         if ($task->has('target_mass')) {
-            return sprintf(
-                'It was at %s; it may be jarred at %s, which is when it weighs %s.',
+            return trim(sprintf(
+                'It was at %s; it may be jarred at %s, which is when it weighs %s. %s',
                 Quantity::moisture($task->number('moisture')),
                 Quantity::moisture($task->number('jar_moisture')),
                 Quantity::grams($task->number('target_mass')),
-            );
+                $task->has('dry_by') ? DryingWords::dryBy($task->day('dry_from'), $task->day('dry_by'), $task->has('dry_to') ? $task->day('dry_to') : null, $task->when) : '',
+            ));
         }
 
         return $task->has('mass')

@@ -35,6 +35,11 @@ final class PollinatingVoice implements TaskVoice
 
     private static function far(SeenTask $task): string
     {
-        return sprintf('%d of %d wanted %s so far, at the take that is usual here.', $task->whole('took'), $task->whole('wanted'), $task->whole('took') === 1 ? 'has taken' : 'have taken');
+        $said = sprintf('%d of %d wanted %s so far, at the take that is usual here.', $task->whole('took'), $task->whole('wanted'), $task->whole('took') === 1 ? 'has taken' : 'have taken');
+        if (! $task->has('frost') || $task->when->now->modify(sprintf('+%d days', $task->whole('ripens'))) <= $task->day('frost')) {
+            return $said;
+        }
+
+        return sprintf('%s What flowers now is ripe in %s at the soonest, after the first frost (%s): worth it only under cover.', $said, Quantity::number($task->whole('ripens'), 'day'), $task->when->date($task->day('frost')));
     }
 }

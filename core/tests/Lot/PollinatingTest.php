@@ -113,6 +113,22 @@ final class PollinatingTest extends CoreTestCase
         self::assertSame([], $diary->course()->adrift(), 'it is kept when it was so');
     }
 
+    public function test_hand_pollination_ends_with_the_frost_and_with_the_picking(): void
+    {
+        $entries = [
+            self::entry('e1', 'sown', '2026-05-10', ['plants' => 5]),
+            self::entry('e2', 'first_bloom', '2026-07-05', []),
+            self::entry('e3', 'hand_wanted', '2026-07-05', ['fruits' => 7]),
+        ];
+        $tasks = static fn (?string $picked, ?string $frost): array => array_values(array_filter(
+            PlantingCourse::fold(new PlantingFacts(self::crop('squash-pepo'), 'bell', $picked === null ? null : new \DateTimeImmutable($picked), firstFrost: $frost), $entries)->tasks(),
+            static fn (Task $task): bool => $task->kind === PollinatingTask::Shut,
+        ));
+        self::assertSame('2026-10-20', $tasks(null, '10-20')[0]->latest?->format('Y-m-d'));
+        self::assertGreaterThan('2026-10-20', $tasks(null, null)[0]->latest?->format('Y-m-d'), 'nobody knows when frost comes');
+        self::assertSame([], $tasks('2026-09-20', '10-20'));
+    }
+
     public function test_nothing_took_that_was_not_pollinated(): void
     {
         $this->expectException(Asked::class);

@@ -6,6 +6,7 @@ namespace Marrow\Core\Steps\Drying;
 
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropName;
+use Marrow\Core\Drying\DryBy;
 use Marrow\Core\Drying\Moisture;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Fields\Show;
@@ -33,6 +34,12 @@ final class DryingStrand extends Strand
 {
     /** Two weighings closer than this say nothing about a trend. */
     private const STEADY_HOURS = 20;
+
+    /** So long its pace may take it to the end; what would take longer has stopped. */
+    private const WAITS_DAYS = 10;
+
+    /** It is looked at once a week at the least. */
+    private const WEIGHED_DAYS = 7;
 
     /** Drying seed does not get heavier than this many times its first weight. */
     private const HEAVIEST = 1.25;
@@ -219,6 +226,7 @@ final class DryingStrand extends Strand
             // To the tenth of a per cent, as it is shown: no scale in a kitchen knows better.
             $moisture !== null && round($moisture, 1) <= $this->crop->jarMoisture => DryingVerdict::DryEnough,
             $this->where->place === Place::Store => DryingVerdict::Left,
+            $moisture !== null && $this->hasStopped() => DryingVerdict::Stopped,
             $moisture !== null => DryingVerdict::Drying,
             $this->spreadAt === null => DryingVerdict::NotSpread,
             $this->isSteady() => DryingVerdict::Steady,
@@ -332,12 +340,22 @@ final class DryingStrand extends Strand
 
             return [new Task(DryingTask::PutAway, Place::Racks, $known, Later::days($known, 1), Later::days($known, 14), Loss::Nothing, $figures)];
         }
+        if ($this->verdict() === DryingVerdict::Stopped) {
+            // In balance with the room: weighing it again shows nothing, until it lies somewhere drier.
+            return [new Task(DryingTask::Stopped, Place::Racks, $last, Later::days($last, 1), null, Loss::Nothing, $figures, $last->format('Y-m-d'))];
+        }
         if ($this->verdict() === DryingVerdict::Steady) {
             return [new Task(DryingTask::ReadJar, Place::Racks, $last, Later::days($last, 1), null, Loss::Nothing, $figures)];
         }
-        // Wet seed changes by the hour at first; later a weighing every second day shows as much.
+        // Wet seed changes by the hour at first; later a weighing every second day shows as much, or one when it should be dry.
         $early = $last < Later::days($this->spreadAt, 3) && $this->crop->isWetCleaned();
-        $best = Later::days($last, $early ? 1 : 2);
+        $dryBy = $this->dryBy();
+        $best = match (true) {
+            $early => Later::days($last, 1),
+            $dryBy !== null => max(Later::days($last, 1), min($dryBy->middle, Later::days($last, self::WEIGHED_DAYS))),
+            default => Later::days($last, 2),
+        };
+        $figures += ['dry_from' => $dryBy?->early->format('Y-m-d'), 'dry_by' => $dryBy?->middle->format('Y-m-d'), 'dry_to' => $dryBy?->late?->format('Y-m-d')];
 
         return [new Task(DryingTask::Weigh, Place::Racks, Later::hours($best, -6), $best, null, Loss::Nothing, $figures)];
     }
@@ -356,6 +374,32 @@ final class DryingStrand extends Strand
         }
 
         return ($before['mass'] - $last['mass']) / $before['mass'] / ($hours / 24) < $this->practice->number('steady_loss') / 100.0;
+    }
+
+    /** Whether at the pace of its last two weighings it would not be dry enough within some ten days more. */
+    private function hasStopped(): bool
+    {
+        $n = count($this->weighings);
+        $target = $this->targetMass();
+        if ($target === null || ! $this->isSteady()) {
+            return false;
+        }
+        [$before, $last] = [$this->weighings[$n - 2], $this->weighings[$n - 1]];
+        $days = ($last['at']->getTimestamp() - $before['at']->getTimestamp()) / 86_400;
+
+        return ($before['mass'] - $last['mass']) / $days * self::WAITS_DAYS < $last['mass'] - $target;
+    }
+
+    /** When it will be dry enough, by its last two weighings and the air of an ordinary room; null where that cannot be told. */
+    public function dryBy(): ?DryBy
+    {
+        $n = count($this->weighings);
+        $target = $this->targetMass();
+        if ($n < 2 || $target === null || $this->dryMatter === null || $this->verdict() !== DryingVerdict::Drying) {
+            return null;
+        }
+
+        return DryBy::of($this->weighings[$n - 2], $this->weighings[$n - 1], $this->dryMatter, $target, $this->crop->balance, $this->practice->number('room_rh') / 100.0, $this->practice->number('room_temperature'));
     }
 
     private function forgetMoisture(): void

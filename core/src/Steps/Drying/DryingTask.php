@@ -14,6 +14,8 @@ enum DryingTask: string implements TaskKind
     case SowFresh = 'sow_fresh';
     case Cure = 'cure';
     case Weigh = 'weigh';
+    /** It has stopped above what a jar wants: this room makes it no drier. */
+    case Stopped = 'stopped';
     case ReadJar = 'read_jar';
     case PutAway = 'put_away';
 }

@@ -16,6 +16,9 @@ enum DryingVerdict: string
     /** Its weight has stopped falling, but nothing says how moist that is. */
     case Steady = 'steady';
 
+    /** Its weight has stopped falling above what a jar wants. */
+    case Stopped = 'stopped';
+
     /** At or below the crop's moisture for a jar. */
     case DryEnough = 'dry_enough';
 

@@ -216,26 +216,24 @@ final class GrowingStrand extends Strand
         );
     }
 
-    /** The last day on which a flower still gives ripe seed before frost, in the season of that bloom; null where frost does not matter. */
-    public function lastFlower(\DateTimeImmutable $bloom): ?\DateTimeImmutable
+    /** The first frost after a bloom of what bears none; null where it bears frost, or nobody knows when it comes. */
+    public function frostAfter(\DateTimeImmutable $bloom): ?\DateTimeImmutable
     {
-        $far = $bloom->modify('+2 years');
-        $frost = $this->untilFrost($bloom, $bloom, $far);
+        if (! $this->crop->growing->frostTender || $this->firstFrost === null) {
+            return null;
+        }
+        [$month, $day] = array_map(intval(...), explode('-', $this->firstFrost));
+        $frost = $bloom->setDate((int) $bloom->format('Y'), $month, $day)->setTime(9, 0);
 
-        return $frost == $far ? null : max($bloom, $frost->sub(new \DateInterval("P{$this->crop->growing->bloomToRipeMin}D")));
+        return $frost < $bloom ? $frost->setDate((int) $frost->format('Y') + 1, $month, $day) : $frost;
     }
 
     /** What bears no frost ripens until it comes, and no longer. */
     private function untilFrost(\DateTimeImmutable $bloom, \DateTimeImmutable $from, \DateTimeImmutable $to): \DateTimeImmutable
     {
-        if (! $this->crop->growing->frostTender || $this->firstFrost === null) {
-            return $to;
-        }
-        [$month, $day] = array_map(intval(...), explode('-', $this->firstFrost));
-        $frost = $bloom->setDate((int) $bloom->format('Y'), $month, $day)->setTime(9, 0);
-        $frost = $frost < $bloom ? $frost->modify('+1 year') : $frost;
+        $frost = $this->frostAfter($bloom);
 
-        return $to > $frost ? max($from, $frost) : $to;
+        return $frost === null || $to <= $frost ? $to : max($from, $frost);
     }
 
     /** @return array<string, int> */

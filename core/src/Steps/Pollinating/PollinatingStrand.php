@@ -243,7 +243,7 @@ final class PollinatingStrand extends Strand
     {
         $season = $this->growing->season();
         $toDo = $this->toDo() - $this->shut;
-        // Once seed is picked, or too little time is left for it to ripen, no flower is worth shutting.
+        // Once seed is picked no flower is worth shutting.
         if ($this->crop->byHand === null || $season === null || $toDo <= 0 || $this->growing->pickedAt !== null) {
             return [];
         }
@@ -255,12 +255,13 @@ final class PollinatingStrand extends Strand
         $next = $last === null ? $first : max($first, Later::days($last, 1)->setTime($hour, 0));
         // Whose last flower nobody has seen may go on for longer than is usual; until its seed is past somebody looks.
         $end = $season->isLastSeen ? $season->lastBloom : $season->ripeTo;
-        $end = min($end, $this->growing->lastFlower($season->firstBloom) ?? $end);
+        $frost = $this->growing->frostAfter($season->firstBloom);
+        $end = min($end, $frost ?? $end);
         if ($next > $end->setTime(23, 59)) {
             return [];
         }
 
-        return [new Task($evening ? PollinatingTask::Shut : PollinatingTask::Pollinate, Place::Plot, $next, $next, $end->setTime(23, 0), Loss::Season, ['to_do' => $toDo, 'wanted' => $this->wanted->fruits ?? 0, 'took' => $this->took], lapses: Later::days($end, 1))];
+        return [new Task($evening ? PollinatingTask::Shut : PollinatingTask::Pollinate, Place::Plot, $next, $next, $end->setTime(23, 0), Loss::Season, ['to_do' => $toDo, 'wanted' => $this->wanted->fruits ?? 0, 'took' => $this->took, 'frost' => $frost?->format('Y-m-d'), 'ripens' => $this->crop->growing->bloomToRipeMin], lapses: Later::days($end, 1))];
     }
 
     /** @return list<Task> */
