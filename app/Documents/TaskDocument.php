@@ -17,6 +17,7 @@ final readonly class TaskDocument
      * @param  string|null  $about  id of the test it concerns
      * @param  string  $of  id of the lot or planting
      * @param  int  $alike  how many of its kind stand in the same list, shown or not
+     * @param  'season'|'days'|'hours'  $waits  by how much it can be put off: where seed is being lost, by no season
      */
     public function __construct(
         #[OA\Property]
@@ -49,5 +50,7 @@ final readonly class TaskDocument
         public string $of,
         #[OA\Property]
         public int $alike = 1,
+        #[OA\Property(enum: ['season', 'days', 'hours'])]
+        public string $waits = 'season',
     ) {}
 }

@@ -10,6 +10,8 @@ use App\Models\Planting;
 use App\Models\Recorded;
 use App\Models\Variety;
 use App\Reading\Facts;
+use App\Voice\Speaking;
+use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 use Marrow\Core\Fields\Refused;
@@ -24,6 +26,10 @@ use Marrow\Core\Registered;
 use Marrow\Core\Steps\Holding\FillsContainer;
 use Marrow\Core\Steps\Origin\Picked;
 use Marrow\Core\Steps\Origin\PouredTogether;
+use Marrow\Core\Steps\PutOff\PutOff;
+use Marrow\Core\Steps\PutOff\PutOffStrand;
+use Marrow\Core\Steps\PutOff\PutOffUntil;
+use Marrow\Core\Work\Loss;
 
 final readonly class LotsRecorded implements RecordedSubject
 {
@@ -81,9 +87,38 @@ final readonly class LotsRecorded implements RecordedSubject
         return match (true) {
             $entry->payload instanceof Picked => [...$this->asksOfSick(self::lot($thing)), ...$this->asksOfTied(self::lot($thing), $entry->payload)],
             $entry->payload instanceof PouredTogether => self::asksOfMixed(self::lot($thing), $entry->payload),
+            $entry->payload instanceof PutOff => $this->mayWait(self::lot($thing), $entry->payload, $entry->happenedAt),
             $entry->payload instanceof FillsContainer => self::asksOfShared(self::lot($thing), $entry->payload->into()),
             default => [],
         };
+    }
+
+    /**
+     * What is being lost waits for hours, not for a season.
+     *
+     * @return list<Question>
+     *
+     * @throws Refused
+     */
+    private function mayWait(Lot $lot, PutOff $off, DateTimeImmutable $at): array
+    {
+        if ($off->how === PutOffUntil::Done || $off->hours !== null) {
+            return [];
+        }
+        $most = $at->modify(sprintf('+%d hours', PutOffStrand::MOST_HOURS));
+        if ($off->how === PutOffUntil::Later && ($off->until ?? '') <= $most->format('Y-m-d')) {
+            return [];
+        }
+        foreach ($this->facts->lot($lot)->tasks() as $task) {
+            if ($task->loss === Loss::Seed && $task->kind->value === $off->task && ($task->about ?? '') === $off->about && ($off->until === null || $task->latest === null || $off->until > $task->latest->format('Y-m-d'))) {
+                throw Refused::at($off->how === PutOffUntil::Later ? 'until' : 'how', sprintf(
+                    'That does not wait so long: %s. Put it off by less, or say that the seed is gone.',
+                    $task->latest === null ? 'left so, the seed is lost' : sprintf('after %s the seed is likely lost', Speaking::forms()->day($task->latest)),
+                ));
+            }
+        }
+
+        return [];
     }
 
     /**

@@ -19,10 +19,14 @@ use App\Work\TaskVoices;
 use Illuminate\Database\Eloquent\Collection;
 use LogicException;
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Work\Loss;
 
 /** Tasks in words. */
 final readonly class Tasks
 {
+    /** Days; what is lost within so many is put off by hours only. */
+    private const SOON = 2;
+
     public function __construct(private Facts $facts, private Tags $tags, private TaskVoices $voices) {}
 
     /**
@@ -94,6 +98,11 @@ final readonly class Tasks
             $this->tags->of($subject),
             $subject->id,
             $task->alike ?? 1,
+            match (true) {
+                $task->loss !== Loss::Seed->value => 'season',
+                $seen->latest !== null && $seen->when->daysTo($seen->latest) > self::SOON => 'days',
+                default => 'hours',
+            },
         );
     }
 }

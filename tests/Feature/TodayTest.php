@@ -98,6 +98,24 @@ final class TodayTest extends TestCase
         self::assertSame([[], $kept], [$seasons(), DB::table('tasks')->count()]);
     }
 
+    public function test_what_is_being_lost_is_put_off_by_hours_and_never_by_a_season(): void
+    {
+        $lot = $this->keeper->pick($this->keeper->sow($this->keeper->variety()), '2026-09-12T10:00');
+        $this->keeper->records($lot, 'ferment_started', '2026-09-12T12:00', ['temperature_c' => 24, 'cover' => 'cloth']);
+        $task = fn (): array => $this->getJson("/api/lots/$lot")->json('tasks.0');
+        self::assertSame(['pour_off', 'days'], [$task()['kind'], $task()['waits']]);
+        $this->keeper->tries($lot, 'put_off', '2026-09-14T10:00', ['task' => 'pour_off', 'how' => 'next_year'])->assertStatus(422)
+            ->assertJsonPath('answers.0.errors.how', 'That does not wait so long: after 17 September 2026 the seed is likely lost. Put it off by less, or say that the seed is gone.');
+        $this->keeper->tries($lot, 'put_off', '2026-09-14T10:00', ['task' => 'pour_off', 'how' => 'later', 'until' => '2026-10-20'])->assertStatus(422);
+        $this->keeper->records($lot, 'put_off', '2026-09-14T10:00', ['task' => 'pour_off', 'how' => 'later', 'hours' => 20]);
+        self::assertSame('2026-09-15T06:00', substr($task()['best'], 0, 16));
+        // Nor by another way.
+        $this->keeper->sends($this->keeper->draft($lot, 'put_off', '2026-09-14T10:05', ['task' => 'pour_off', 'how' => 'next_year']) + ['late' => true]);
+        self::assertLessThan('2026-09-18', $task()['best']);
+        config(['marrow.now' => '2026-09-20T10:00']);
+        self::assertSame([true, 'hours'], [$task()['alarm'], $task()['waits']]);
+    }
+
     public function test_whoever_pulled_something_has_looked_it_over(): void
     {
         $variety = $this->keeper->variety('pea', 'Coxswain');

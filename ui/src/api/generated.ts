@@ -2125,6 +2125,8 @@ export interface components {
             tag: components["schemas"]["TagDocument"];
             of: string;
             alike: number;
+            /** @enum {string} */
+            waits: "season" | "days" | "hours";
         };
         /** @description A mark on a scale. */
         TickDocument: {
@@ -2690,6 +2692,8 @@ export interface components {
             until?: string | null;
             /** @description From when on */
             opens?: string | null;
+            /** @description In hours, hours */
+            hours?: ((number | null) | (string | null)) | null;
         };
         /** Picked */
         EntryPicked: {

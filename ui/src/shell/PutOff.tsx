@@ -10,10 +10,20 @@ import { DayInput } from '../kit/DayInput';
 import { useSay } from '../kit/Said';
 import { Waiting } from '../kit/Waiting';
 
-type How = 'later' | 'done' | 'next_year';
+type How = 'later' | 'done' | 'next_year' | 'hours';
 
 /** What is due, as far as it matters for putting it off. */
-type Due = Pick<Task, 'kind' | 'do' | 'about' | 'of' | 'opens'> & { tag: { subject: 'lot' | 'planting' } };
+/** By how much it can be put off. */
+const hows: Record<Task['waits'], How[]> = {
+  season: ['done', 'next_year', 'later'],
+  days: ['done', 'later'],
+  hours: ['done', 'hours'],
+};
+
+type Due = Pick<Task, 'kind' | 'do' | 'about' | 'of' | 'opens'> & {
+  tag: { subject: 'lot' | 'planting' };
+  waits?: Task['waits'];
+};
 
 /** What becomes of something that is due and is not done by recording it: later, done already, not this year. */
 export function PutOff({ task }: { task: Due }) {
@@ -30,8 +40,9 @@ export function PutOff({ task }: { task: Due }) {
         about: task.about ?? '',
         what: task.do,
         opens: task.opens.slice(0, 16),
-        how,
+        how: how === 'hours' ? 'later' : how,
         ...(how === 'later' ? { until } : {}),
+        ...(how === 'hours' ? { hours: Number(until) } : {}),
       },
       even_so: false,
     }),
@@ -39,7 +50,8 @@ export function PutOff({ task }: { task: Due }) {
   return (
     <NotNow
       what={task.do}
-      hows={['done', 'next_year', 'later']}
+      // What is being lost waits for hours, not for a season.
+      hows={hows[task.waits ?? 'season']}
       write={write}
       keep={(how, until, done) =>
         void afterwards(write.mutateAsync({ how, until }), (saved) => {
@@ -117,15 +129,31 @@ function NotNow({
             Done already
           </Button>
         )}
-        <Button disabled={write.isPending} onClick={() => choose('next_year')}>
-          Not this year
-        </Button>
-        <Box sx={{ width: 170 }}>
-          <DayInput label="Later, on" value={until} error={error} onChange={setUntil} />
-        </Box>
-        <Button disabled={write.isPending || until === ''} onClick={() => choose('later')}>
-          Later
-        </Button>
+        {hows.includes('next_year') && (
+          <Button disabled={write.isPending} onClick={() => choose('next_year')}>
+            Not this year
+          </Button>
+        )}
+        {hows.includes('hours') &&
+          ([3, 12, 24] as const).map((hours) => (
+            <Button
+              key={hours}
+              disabled={write.isPending}
+              onClick={() => keep('hours', String(hours), () => setOpen(false))}
+            >
+              {hours === 24 ? 'Tomorrow' : `In ${hours} hours`}
+            </Button>
+          ))}
+        {hows.includes('later') && (
+          <>
+            <Box sx={{ width: 170 }}>
+              <DayInput label="Later, on" value={until} error={error} onChange={setUntil} />
+            </Box>
+            <Button disabled={write.isPending || until === ''} onClick={() => choose('later')}>
+              Later
+            </Button>
+          </>
+        )}
         <Button variant="text" onClick={() => setOpen(false)}>
           Cancel
         </Button>

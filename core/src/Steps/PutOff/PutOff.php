@@ -20,8 +20,9 @@ final readonly class PutOff implements Checked, Payload
      * @param  string  $what  as it was said when it was put off
      * @param  ?string  $until  day (Y-m-d), for later
      * @param  string  $opens  moment (Y-m-d\TH:i) from which it could be done, so that what comes up anew is another thing; empty for by then
+     * @param  ?int  $hours  for later, where it is a matter of hours: 1 … 48
      */
-    public function __construct(public string $task, public string $about, public string $what, public PutOffUntil $how, public ?string $until, public string $opens = '') {}
+    public function __construct(public string $task, public string $about, public string $what, public PutOffUntil $how, public ?string $until, public string $opens = '', public ?int $hours = null) {}
 
     public static function kind(): Kind
     {
@@ -33,13 +34,14 @@ final readonly class PutOff implements Checked, Payload
                 Field::choice('how', 'It is', PutOffUntil::class)->called('what becomes of it'),
                 Field::day('until', 'Until')->called('the day')->optional(),
                 Field::text('opens', 'From when on', 30)->optional('')->unasked(),
+                Field::integer('hours', 'In hours', 'hours', 1, 48)->called('in how many hours')->optional()->of('hour')->seldom(),
             )
-            ->says('{what}', '{how}', 'until {until}');
+            ->says('{what}', '{how}', 'until {until}', 'by {hours}');
     }
 
     public function check(): void
     {
-        if ($this->how === PutOffUntil::Later && $this->until === null) {
+        if ($this->how === PutOffUntil::Later && $this->until === null && $this->hours === null) {
             throw Refused::at('until', 'Until when? Give the day.');
         }
     }

@@ -8,11 +8,16 @@ use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Work\Later;
+use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Task;
 
 /** What was put off, of a lot as of a planting, and what is left to do then. */
 final class PutOffStrand extends Strand
 {
+    /** Seed that is being lost can be put off by so much, or until it is. */
+    public const MOST_HOURS = 48;
+
     /** @var array<string, array{PutOff, \DateTimeImmutable}> the last word on each, by task and what it is about */
     private array $said = [];
 
@@ -50,16 +55,22 @@ final class PutOffStrand extends Strand
         if ($off->how === PutOffUntil::Done) {
             return null;
         }
-        $day = $off->how === PutOffUntil::NextYear
-            ? $at->setDate((int) $at->format('Y') + 1, 1, 1)->setTime(9, 0)
-            : (new \DateTimeImmutable($off->until ?? $at->format('Y-m-d'), $at->getTimezone()))->setTime(9, 0);
+        $day = match (true) {
+            $off->how === PutOffUntil::NextYear => $at->setDate((int) $at->format('Y') + 1, 1, 1)->setTime(9, 0),
+            $off->hours !== null => Later::hours($at, $off->hours),
+            default => (new \DateTimeImmutable($off->until ?? $at->format('Y-m-d'), $at->getTimezone()))->setTime(9, 0),
+        };
+        if ($task->loss === Loss::Seed) {
+            // What is being lost does not wait for a season, whatever was said.
+            $day = min($day, max(Later::hours($at, self::MOST_HOURS), $task->latest ?? $at));
+        }
 
         return $day <= $task->best ? $task : new Task(
             $task->kind,
             $task->place,
             max($task->opens, $day),
             $day,
-            $task->latest === null || $task->latest < $day ? null : $task->latest,
+            $task->loss !== Loss::Seed && $task->latest !== null && $task->latest < $day ? null : $task->latest,
             $task->loss,
             $task->figures,
             $task->about,
