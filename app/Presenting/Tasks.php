@@ -100,7 +100,7 @@ final readonly class Tasks
             $task->alike ?? 1,
             match (true) {
                 $task->loss !== Loss::Seed->value => 'season',
-                $seen->latest !== null && $seen->when->daysTo($seen->latest) > self::SOON => 'days',
+                $seen->latest !== null && $seen->latest > $seen->when->now->modify(sprintf('+%d days', self::SOON)) => 'days',
                 default => 'hours',
             },
         );

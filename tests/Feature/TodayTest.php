@@ -112,8 +112,8 @@ final class TodayTest extends TestCase
         // Nor by another way.
         $this->keeper->sends($this->keeper->draft($lot, 'put_off', '2026-09-14T10:05', ['task' => 'pour_off', 'how' => 'next_year']) + ['late' => true]);
         self::assertLessThan('2026-09-18', $task()['best']);
-        config(['marrow.now' => '2026-09-20T10:00']);
-        self::assertSame([true, 'hours'], [$task()['alarm'], $task()['waits']]);
+        $then = $this->getJson("/api/lots/$lot?on=2026-09-20")->json('tasks.0');
+        self::assertSame([true, 'hours'], [$then['alarm'], $then['waits']]);
     }
 
     public function test_whoever_pulled_something_has_looked_it_over(): void
