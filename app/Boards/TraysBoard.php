@@ -37,7 +37,7 @@ final readonly class TraysBoard implements Board
 
     public static function here(DateTimeImmutable $at): Builder
     {
-        return TestStanding::query()->whereNull('ended_at');
+        return TestStanding::query()->where(static fn (Builder $test) => self::standing($test, $at));
     }
 
     public function page(Narrowing $narrowing, When $when): PlaceDocument
@@ -66,11 +66,22 @@ final readonly class TraysBoard implements Board
         );
     }
 
+    /**
+     * Those that run, and those whose result is still to be seen: as many as the number beside the place's name.
+     *
+     * @param  Builder<TestStanding>  $test
+     * @return Builder<TestStanding>
+     */
+    private static function standing(Builder $test, DateTimeImmutable $at): Builder
+    {
+        return $test->whereNull('ended_at')->orWhere('ended_at', '>=', Moment::keep($at->modify(sprintf('-%d days', self::ENDED_DAYS))));
+    }
+
     /** @return Builder<TestStanding> */
     private function rows(Narrowing $narrowing, When $when): Builder
     {
         $query = TestStanding::query()
-            ->where(static fn (Builder $q) => $q->whereNull('ended_at')->orWhere('ended_at', '>=', Moment::keep($when->now->modify(sprintf('-%d days', self::ENDED_DAYS)))))
+            ->where(static fn (Builder $test) => self::standing($test, $when->now))
             ->select('test_standings.*');
         $sought = Sought::of($narrowing->find);
         // Only where it is asked for: the tests of many years are counted without their lots.

@@ -12,14 +12,19 @@ use Marrow\Core\Journal\Kind;
 use Random\Randomizer;
 
 /** Payloads drawn from what a kind asks for: figures at their edges and in their middle, lists of one, what is optional left out. */
-final readonly class RandomEntries
+final class RandomEntries
 {
-    public function __construct(private Randomizer $chance) {}
+    /** Of how many the lists of one entry are; they belong to one another. */
+    private int $many = 1;
+
+    public function __construct(private readonly Randomizer $chance) {}
 
     /** @return array<string, mixed> */
     public function payload(Kind $kind): array
     {
         $payload = [];
+        // One more often than not.
+        $this->many = $this->one([1, 1, 1, 2, 4]);
         foreach ($kind->fields->fields as $key => $field) {
             if ((! $field->required && $this->chance->getInt(0, 2) > 0)) {
                 continue;
@@ -27,26 +32,26 @@ final readonly class RandomEntries
             $value = $this->value($field);
             if ($value !== null) {
                 $payload[$key] = $field->each === null || ! in_array($field->type, [FieldType::Number, FieldType::Integer, FieldType::Text, FieldType::Share, FieldType::Reference], true)
-                    ? $value : $this->several($field, $value);
+                    ? $value : $this->several($field, $key === 'into' ? (string) Str::uuid7() : $value);
             }
         }
 
         return $payload;
     }
 
-    /** @return list<mixed> one of it more often than not */
+    /** @return list<mixed> */
     private function several(Field $field, mixed $first): array
     {
-        $count = $field->each !== null && ! $field->each->grows ? $field->each->count : $this->one([1, 1, 1, 2, 4]);
+        $count = $field->each !== null && ! $field->each->grows ? $field->each->count : $this->many;
 
-        return [$first, ...array_map(fn (): mixed => $this->value($field), $count < 2 ? [] : range(2, $count))];
+        return [$first, ...array_map(fn (): mixed => is_string($first) && Str::isUuid($first) && $field->type === FieldType::Text ? (string) Str::uuid7() : $this->value($field), $count < 2 ? [] : range(2, $count))];
     }
 
     private function value(Field $field): mixed
     {
         return match ($field->type) {
             FieldType::Number, FieldType::Share => $this->one([$field->min, min($field->max, max($field->min, 1.5)), min($field->max, max($field->min, 20.25)), min($field->max, 400.0)]),
-            FieldType::Integer => (int) $this->one([$field->min, min($field->max, max($field->min, 1)), min($field->max, max($field->min, 7)), min($field->max, 60)]),
+            FieldType::Integer => (int) $this->one([$field->min, min($field->max, max($field->min, 1)), min($field->max, max($field->min, 7)), max($field->min, min($field->max, 60))]),
             FieldType::Flag => $this->one([true, false]),
             FieldType::Text, FieldType::Prose => $this->one(['Odile', 'by the wall', '4, 7']),
             FieldType::Choice => $this->one(array_map(strval(...), array_keys($field->options))),
@@ -91,7 +96,7 @@ final readonly class RandomEntries
     public static function lists(): array
     {
         $lists = [];
-        foreach (['lot_standings' => 'lot_id', 'planting_standings' => 'planting_id', 'lot_containers' => 'lot_id, container_id', 'test_standings' => 'test_id', 'lot_paces' => 'lot_id', 'plan_tasks' => 'year, planting, kind', 'containers' => 'id'] as $table => $by) {
+        foreach (['lot_standings' => 'lot_id', 'planting_standings' => 'planting_id', 'lot_containers' => 'lot_id, container_id', 'test_standings' => 'test_id, lot_id', 'lot_paces' => 'lot_id', 'plan_tasks' => 'year, planting, kind', 'containers' => 'id'] as $table => $by) {
             $lists[$table] = array_map(static fn (object $row): array => (array) $row, DB::select("SELECT * FROM $table ORDER BY $by"));
         }
         $lists['tasks'] = array_map(static fn (object $row): array => (array) $row, DB::select('SELECT subject_id, kind, figures, opens_at, best_at, latest_at FROM tasks ORDER BY subject_id, kind, best_at, figures'));

@@ -29,7 +29,7 @@ final class StoringVoice implements TaskVoice
                 ),
             )),
             StoringTask::TakeOutOfCold->value => new Speech('out of the cold', static fn (SeenTask $t): Saying => new Saying(
-                'Take it out of the cold, and leave it shut',
+                $t->whole('containers') > 1 ? sprintf('Take all %d out of the cold, and leave them shut', $t->whole('containers')) : 'Take it out of the cold, and leave it shut',
                 sprintf('The %s was in %s long enough for what eats the seed to be dead. Shut until it is as warm as the room, or water settles on the seed.', $t->text('container'), $t->text('place')),
             )),
             StoringTask::LeaveShut->value => new Speech('leave it shut', static fn (SeenTask $t): Saying => new Saying(

@@ -32,7 +32,7 @@ use Random\Randomizer;
 /** Lots that many keepers might have recorded: whatever they do of what they are offered, certain things hold. */
 final class RandomJournalsTest extends CoreTestCase
 {
-    private const KEEPERS = 120;
+    private const KEEPERS = 130;
 
     private const STEPS = 30;
 

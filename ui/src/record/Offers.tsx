@@ -5,6 +5,8 @@ import { Link, useLocation } from 'react-router';
 import type { Answered, Offer } from '../api/client';
 import { RecordForm, type Happening } from './RecordForm';
 
+const idOf = ({ kind, act }: Pick<Offer, 'kind' | 'act'>) => `${kind} ${act}`;
+
 /** What can be recorded of a thing as it stands: the likeliest as the strongest button, a form when one is chosen. */
 export function Offers({
   about,
@@ -38,7 +40,8 @@ export function Offers({
   const [chosen, setChosen] = useState<string | null>(going);
   const [all, setAll] = useState(false);
   const shown = all ? offers : offers.filter(({ kind }, index) => index < most || kind === 'noted');
-  const offer = offers.find(({ kind }) => kind === chosen);
+  // Of one kind there may be several, as one for each who is to be told; the address names the kind alone.
+  const offer = offers.find((one) => idOf(one) === chosen) ?? offers.find(({ kind }) => kind === chosen);
   return (
     <Box
       sx={(t) => ({
@@ -55,10 +58,10 @@ export function Offers({
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
           {shown.map(({ kind, act }, index) => (
             <Button
-              key={kind}
+              key={idOf({ kind, act })}
               variant={leading && index === 0 && kind !== 'noted' ? 'contained' : 'outlined'}
               {...(leads[kind] === undefined
-                ? { onClick: () => setChosen(kind) }
+                ? { onClick: () => setChosen(idOf({ kind, act })) }
                 : { component: Link, to: leads[kind] })}
             >
               {words[kind] ?? act}
@@ -76,7 +79,7 @@ export function Offers({
             {words[offer.kind] ?? offer.act}
           </Box>
           <RecordForm
-            key={offer.kind}
+            key={idOf(offer)}
             happening={{ ...offer, about: begins.includes(offer.kind) ? 'a new lot' : about, from }}
             onDone={(saved) => {
               setChosen(null);

@@ -234,7 +234,7 @@ final class PollinatingStrand extends Strand
             Offer::of(HandWanted::class, $this->wanted === null ? 38 : 68)->usually('fruits', $this->wanted?->fruits)->usually('seeds_in_one', $this->wanted?->seedsInOne),
             ...($this->undecided() > 0 ? [Offer::of(SetSeen::class, 13)] : []),
             ...($this->crop->byHand?->eveningBefore === true ? [Offer::of(FlowersShut::class, $this->toDo() === 0 ? 56 : 15)] : []),
-            Offer::of(HandPollinated::class, $this->shut > 0 ? 11 : ($this->toDo() === 0 ? 57 : 16)),
+            Offer::of(HandPollinated::class, $this->shut > 0 ? 11 : ($this->toDo() === 0 ? 57 : 16))->usually('flowers', max(1, $this->shut)),
         ];
     }
 
@@ -273,7 +273,7 @@ final class PollinatingStrand extends Strand
         // Shut after midnight is shut for the day that has begun.
         $morning = ((int) $this->shutAt->format('G') < 10 ? $this->shutAt : Later::days($this->shutAt, 1))->setTime(6, 0);
 
-        return [new Task(PollinatingTask::Pollinate, Place::Plot, $morning->setTime(4, 0), $morning, $morning->setTime(11, 0), Loss::Season, ['shut' => $this->shut, 'males' => $this->malesShut, 'where' => $this->shutWhere], lapses: Later::days($morning, 2))];
+        return [new Task(PollinatingTask::Pollinate, Place::Plot, $morning->setTime(4, 0), $morning, $morning->setTime(11, 0), Loss::Season, ['shut' => $this->shut, 'males' => $this->malesShut, 'where' => $this->shutWhere], lapses: $morning->setTime(21, 0))];
     }
 
     /** @return list<Task> */

@@ -65,12 +65,22 @@ final class PutOffStrand extends Strand
             $day = min($day, max(Later::hours($at, self::MOST_HOURS), $task->latest ?? $at));
         }
 
+        if ($task->lapses !== null && $day >= $task->lapses) {
+            // By then it can be done no more.
+            return null;
+        }
+
         return $day <= $task->best ? $task : new Task(
             $task->kind,
             $task->place,
             max($task->opens, $day),
             $day,
-            $task->loss !== Loss::Seed && $task->latest !== null && $task->latest < $day ? null : $task->latest,
+            match (true) {
+                $task->latest === null || $task->latest >= $day => $task->latest,
+                // What is being lost is an alarm again when its hours are over.
+                $task->loss === Loss::Seed => $day,
+                default => null,
+            },
             $task->loss,
             $task->figures,
             $task->about,

@@ -68,9 +68,7 @@ final class SharingStrand extends Strand
 
     public function offers(): array
     {
-        $first = $this->toCallBack()[0] ?? null;
-
-        return $first === null ? [] : [Offer::of(CalledBack::class, 4)->given('gift', $first->entry)->calledHere("{$first->given->to} was told")];
+        return array_map(static fn (Gift $gift): Offer => Offer::of(CalledBack::class, 4)->given('gift', $gift->entry)->calledHere("{$gift->given->to} was told"), $this->toCallBack());
     }
 
     /** @return list<Gift> of a lot that is crossed, whose takers have not been told; empty where nobody knows who they are */

@@ -373,14 +373,19 @@ final class StoringStrand extends Strand
     /** @return list<Task> what was in the cold only until what eats it is dead */
     private function outOfTheCold(): array
     {
-        $tasks = [];
+        // Those that come out of one place on one day are one thing to do.
+        $together = [];
         foreach ($this->kepts->all as $kept) {
             if ($kept->outAt !== null) {
-                $tasks[] = new Task(StoringTask::TakeOutOfCold, Place::Store, $kept->outAt, $kept->outAt, null, Loss::Nothing, ['container' => $kept->container->label(), 'place' => $kept->at->name]);
+                $together[$kept->outAt->format('Y-m-d').' '.$kept->at->name][] = $kept;
             }
         }
 
-        return $tasks;
+        return array_map(static fn (array $kepts, string $about): Task => new Task(StoringTask::TakeOutOfCold, Place::Store, $kepts[0]->outAt ?? $kepts[0]->since, $kepts[0]->outAt ?? $kepts[0]->since, null, Loss::Nothing, [
+            'container' => $kepts[0]->container->label(),
+            'containers' => count($kepts),
+            'place' => $kepts[0]->at->name,
+        ], substr($about, 0, 60)), $together, array_keys($together));
     }
 
     /**
