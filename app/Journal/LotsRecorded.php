@@ -112,7 +112,7 @@ final readonly class LotsRecorded implements RecordedSubject
         foreach ($this->facts->lot($lot)->tasks() as $task) {
             if ($task->loss === Loss::Seed && $task->kind->value === $off->task && ($task->about ?? '') === $off->about && ($off->until === null || $task->latest === null || $off->until > $task->latest->format('Y-m-d'))) {
                 throw Refused::at($off->how === PutOffUntil::Later ? 'until' : 'how', sprintf(
-                    'That does not wait so long: %s. Put it off by less, or say that the seed is gone.',
+                    'That does not wait so long: %s. Put it off by less, or say that the seed is lost.',
                     $task->latest === null ? 'left so, the seed is lost' : sprintf('after %s the seed is likely lost', Speaking::forms()->day($task->latest)),
                 ));
             }

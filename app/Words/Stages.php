@@ -14,10 +14,13 @@ final class Stages
     /** Looked for, and not there. */
     private const MISSING = 'missing';
 
+    /** Lost before anybody used it. */
+    private const LOST = 'lost';
+
     public static function of(string $place, string $stage, bool $usedUp): string
     {
         if ($usedUp) {
-            return $stage === self::MISSING ? 'missing' : 'used up';
+            return in_array($stage, [self::MISSING, self::LOST], true) ? $stage : 'used up';
         }
 
         return match ($place) {
@@ -47,6 +50,7 @@ final class Stages
     public static function stage(LotCourse $course): string
     {
         return match (true) {
+            $course->stock->lostAt !== null && $course->isUsedUp() => self::LOST,
             $course->isMissing() => self::MISSING,
             $course->place() !== Place::Bench => $course->drying->verdict()->value,
             $course->cleaning->isClean() => CleaningStage::Clean->value,

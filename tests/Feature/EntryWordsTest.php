@@ -94,6 +94,7 @@ final class EntryWordsTest extends TestCase
         yield 'packets of years apart' => ['portioned', ['years' => [2027, 2030], 'seeds' => [14, 15], 'container' => 'foil_pouch'], 'Parted into packets: for 2027, 2030, 29 seeds (14 + 15), foil pouch'];
         yield 'closed' => ['closed', [], 'Closed, both tags read'];
         yield 'called back' => ['called_back', ['gift' => 'e', 'answer' => 'not sown yet'], 'Called back: not sown yet'];
+        yield 'lost' => ['seed_lost', ['how' => 'rotten', 'words' => 'forgotten behind the jars'], 'All of it lost: it went mouldy or rotten, forgotten behind the jars'];
         yield 'reserve' => ['reserved', ['seeds' => 40], 'Reserve set: 40 seeds'];
         yield 'reserve lifted' => ['reserved', ['seeds' => 0], 'Reserve set: 0 seeds'];
         yield 'seen in its place' => ['seen', [], 'Stock taken'];

@@ -26,7 +26,7 @@ final class SliceTest extends TestCase
             ->assertJsonPath('sections.0.ferment.typical', '2026-08-03T22:28')
             ->assertJsonPath('sections.0.ferment.latest', '2026-08-06T08:57');
         self::assertStringContainsString('At 24 °C the gel lets go after about 58 h, and by 117 h seed may sprout', self::plain($sheet->json('tasks.0.why')));
-        self::assertSame(['poured_off', 'noted'], array_column($sheet->json('offers'), 'kind'));
+        self::assertSame(['poured_off', 'seed_lost', 'noted'], array_column($sheet->json('offers'), 'kind'));
 
         $keeper->records($lot, 'poured_off', '2026-08-03T20:00', ['passes' => 4]);
         $keeper->records($lot, 'rinsed', '2026-08-03T20:20');

@@ -105,7 +105,7 @@ final class TodayTest extends TestCase
         $task = fn (): array => $this->getJson("/api/lots/$lot")->json('tasks.0');
         self::assertSame(['pour_off', 'days'], [$task()['kind'], $task()['waits']]);
         $this->keeper->tries($lot, 'put_off', '2026-09-14T10:00', ['task' => 'pour_off', 'how' => 'next_year'])->assertStatus(422)
-            ->assertJsonPath('answers.0.errors.how', 'That does not wait so long: after 17 September 2026 the seed is likely lost. Put it off by less, or say that the seed is gone.');
+            ->assertJsonPath('answers.0.errors.how', 'That does not wait so long: after 17 September 2026 the seed is likely lost. Put it off by less, or say that the seed is lost.');
         $this->keeper->tries($lot, 'put_off', '2026-09-14T10:00', ['task' => 'pour_off', 'how' => 'later', 'until' => '2026-10-20'])->assertStatus(422);
         $this->keeper->records($lot, 'put_off', '2026-09-14T10:00', ['task' => 'pour_off', 'how' => 'later', 'hours' => 20]);
         self::assertSame('2026-09-15T06:00', substr($task()['best'], 0, 16));
@@ -114,6 +114,11 @@ final class TodayTest extends TestCase
         self::assertLessThan('2026-09-18', $task()['best']);
         $then = $this->getJson("/api/lots/$lot?on=2026-09-20")->json('tasks.0');
         self::assertSame([true, 'hours'], [$then['alarm'], $then['waits']]);
+        // And whoever lost it can say so: then nothing more is wanted of it.
+        self::assertContains('seed_lost', array_column($this->getJson("/api/lots/$lot")->json('offers'), 'kind'));
+        $this->keeper->records($lot, 'seed_lost', '2026-09-14T10:10', ['how' => 'sprouted']);
+        $sheet = $this->getJson("/api/lots/$lot?on=2026-09-20");
+        self::assertSame([[], ['noted'], 'lost', true], [$sheet->json('tasks'), array_column($sheet->json('offers'), 'kind'), $sheet->json('stage'), $sheet->json('used_up')]);
     }
 
     public function test_whoever_pulled_something_has_looked_it_over(): void

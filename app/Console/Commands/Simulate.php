@@ -10,12 +10,13 @@ use App\Simulation\Dice;
 use App\Simulation\DryingSimulation;
 use App\Simulation\PacketSimulation;
 use App\Simulation\StorageSimulation;
+use App\Simulation\Year\YearTable;
 use Illuminate\Console\Command;
 
 /** Whether what Marrow says of seed is as sure as it says: on made-up keepers whose seed we know. */
 final class Simulate extends Command
 {
-    protected $signature = 'marrow:simulate {what : storage, drying, crossing, germination or sowing} {--seed=1 : the same seed gives the same keepers} {--by-crop : of storage, with the model right, crop by crop} {--size=60 : of each kind; hundreds of times as many for counts}';
+    protected $signature = 'marrow:simulate {what : storage, drying, crossing, germination, sowing or year} {--seed=1 : the same seed gives the same keepers} {--by-crop : of storage, with the model right, crop by crop} {--size=60 : of each kind; hundreds of times as many for counts} {--step=1 : of a year, days from one look at Today to the next}';
 
     protected $description = 'Print how often the truth lies where Marrow says, for made-up keepers whose seed is known';
 
@@ -32,6 +33,7 @@ final class Simulate extends Command
             'crossing' => $this->tell(['what is wrong', 'known', 'in the 90 % band', 'above it', 'below it'], CrossingSimulation::run($dice, 20 * $size)),
             'germination' => $this->tell(['tested', 'in the 95 % interval'], CountSimulation::germination($dice, 100 * $size)),
             'sowing' => $this->tell(['known', 'as many plants as wanted, or more (95 % meant)'], [...CountSimulation::sowing($dice, 50 * $size), ...$packets->run($dice, 5 * $size)]),
+            'year' => $this->tell(YearTable::HEAD, YearTable::of((int) $this->option('seed'), max(1, min(30, (int) $this->option('step'))))),
             default => $this->unknown(),
         };
     }
@@ -52,7 +54,7 @@ final class Simulate extends Command
 
     private function unknown(): int
     {
-        $this->error('There is no such simulation: storage, drying, crossing, germination or sowing.');
+        $this->error('There is no such simulation: storage, drying, crossing, germination, sowing or year.');
 
         return self::FAILURE;
     }

@@ -32,6 +32,9 @@ use Marrow\Core\Year\SowingWindow;
 /** A lot over the years: how its share alive falls, when it wants a test, when it wants growing out. It takes no entries of its own. */
 final class Keeping extends Strand
 {
+    /** From November to the end of February. */
+    private const WINTER_DAYS = 100;
+
     /** So many seasons are asked for one after the other. */
     private const SEASONS = 3;
 
@@ -217,7 +220,7 @@ final class Keeping extends Strand
         }
         $tested = $this->testing->lastEnded();
         if ($tested === null) {
-            $best = Later::days($since, (int) $this->practice->number('first_test_days'));
+            $best = $this->firstTest($since);
             // Fresh seed that sleeps would only seem to be dead.
             $awake = $this->testing->awakeAt();
 
@@ -241,6 +244,25 @@ final class Keeping extends Strand
             'may_fall' => $mayHaveFallen->format('Y-m-d'),
             'threshold' => $threshold,
         ])];
+    }
+
+    /**
+     * Own seed within the days that are set. What came from elsewhere is tested over the winter, and what came on one day not
+     * on one day: the older for its kind, the sooner.
+     */
+    private function firstTest(\DateTimeImmutable $since): \DateTimeImmutable
+    {
+        $soon = Later::days($since, (int) $this->practice->number('first_test_days'));
+        $year = $this->origin->year();
+        if ($this->origin->received === null) {
+            return $soon;
+        }
+        $age = $year === null ? 1.0 : max(0.0, ((int) $since->format('Y') + (int) $since->format('z') / 365 - $year - 0.7) / $this->facts->crop->ordinaryYears);
+        $winter = $since->setDate((int) $since->format('Y') - ((int) $since->format('n') < 3 ? 1 : 0), 11, 1)->setTime(9, 0);
+        // A week's worth of days by its number, so that those of one age do not fall on one day.
+        $day = Later::days($winter, (int) round(self::WINTER_DAYS * (1.0 - min(1.0, $age))) + (int) preg_replace('/\D/', '', $this->facts->code) % 21);
+
+        return max($soon, $day);
     }
 
     /** @return list<Task> */

@@ -13,6 +13,7 @@ use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Steps\Origin\OriginStrand;
+use Marrow\Core\Steps\Stock\SeedLost;
 use Marrow\Core\Work\Later;
 use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Offer;
@@ -45,6 +46,8 @@ final class CleaningStrand extends Strand
     public ?float $massOut = null;
 
     private bool $hasLeft = false;
+
+    private bool $isLost = false;
 
     public function __construct(private readonly Crop $crop, private readonly OriginStrand $origin) {}
 
@@ -110,6 +113,17 @@ final class CleaningStrand extends Strand
         $this->enter(CleaningStage::Clean, $entry);
     }
 
+    #[Takes]
+    public function lost(SeedLost $lost): void
+    {
+        $this->isLost = true;
+    }
+
+    public function hasBegun(): bool
+    {
+        return $this->origin->hasBegun();
+    }
+
     public static function taskKinds(): string
     {
         return CleaningTask::class;
@@ -118,7 +132,7 @@ final class CleaningStrand extends Strand
     public function wants(): array
     {
         $since = $this->since ?? $this->origin->lastAt();
-        if ($since === null || $this->isClean()) {
+        if ($since === null || $this->isClean() || $this->isLost) {
             return [];
         }
 
@@ -133,7 +147,7 @@ final class CleaningStrand extends Strand
 
     public function offers(): array
     {
-        if (! $this->origin->hasBegun() || $this->isClean() || $this->hasLeft) {
+        if (! $this->origin->hasBegun() || $this->isClean() || $this->hasLeft || $this->isLost) {
             return [];
         }
 

@@ -32,6 +32,9 @@ final class StockStrand extends Strand
 
     private bool $isTreated = false;
 
+    /** When all of it was lost, not used. */
+    public ?\DateTimeImmutable $lostAt = null;
+
     /** @var list<\Closure(float): void> told the grams that were taken */
     private array $whenTaken = [];
 
@@ -78,6 +81,14 @@ final class StockStrand extends Strand
         $withdrawn->seeds !== null ? $this->takeSeeds($withdrawn->seeds, 'seeds') : $this->takeGrams((float) $withdrawn->massG, 'mass_g');
     }
 
+    #[Takes]
+    public function lost(SeedLost $lost, Entry $entry): void
+    {
+        $this->stock->filled(null, 0);
+        $this->kepts->empty($entry->happenedAt);
+        $this->lostAt = $entry->happenedAt;
+    }
+
     /** A planting was sown from this lot. */
     #[Takes(as: 'lot')]
     public function sown(Sown $sown): void
@@ -118,11 +129,17 @@ final class StockStrand extends Strand
 
     public function offers(): array
     {
-        if (! $this->cleaning->isOut() || $this->stock->isUsedUp()) {
+        if ($this->stock->isUsedUp()) {
             return [];
+        }
+        // In store it is counted, and found to be gone.
+        $lost = $this->cleaning->hasBegun() && $this->where->place !== Place::Store ? [Offer::of(SeedLost::class, 90)] : [];
+        if (! $this->cleaning->isOut()) {
+            return $lost;
         }
 
         return [
+            ...$lost,
             ...($this->stock->isKnown() || $this->where->place === Place::Store ? [Offer::of(Withdrawn::class, 15)] : []),
             Offer::of(SampleWeighed::class, 40),
         ];

@@ -80,6 +80,15 @@ final class Kepts
         return $shares;
     }
 
+    /** Nothing is in any of them. */
+    public function empty(\DateTimeImmutable $at): void
+    {
+        foreach ($this->all as $kept) {
+            $kept->part = 0.0;
+            $kept->emptiedAt ??= $at;
+        }
+    }
+
     /**
      * What is taken from one of its packets leaves the others as they were.
      *
