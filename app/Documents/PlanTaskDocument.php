@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Plans\PlannedTask;
+use App\Voice\Quantity;
 use App\Voice\When;
 use DateTimeImmutable;
 use OpenApi\Attributes as OA;
@@ -49,7 +50,9 @@ final readonly class PlanTaskDocument
         [$state, $away] = match (true) {
             $when->daysTo($until) < 0 => ['late', $when->span($until).' late'],
             $when->daysTo($from) > 0 => ['ahead', 'in '.$when->span($from)],
-            default => ['now', $task->until === null ? 'today' : 'now, until '.$when->day($until)],
+            $when->daysTo($until) === 0 => ['now', $task->until === null ? 'today' : 'today is the last day'],
+            // Its days stand beside it.
+            default => ['now', 'now, '.Quantity::number($when->daysTo($until), 'day').' left'],
         };
 
         return new self($task->planting, $task->kind->value, $task->on, $task->until, $task->do, $task->why, PlannedSowingDocument::of($task), PlannedStepDocument::of($task, $task->code), $task->year, $away, $state);

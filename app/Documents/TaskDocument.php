@@ -18,6 +18,7 @@ final readonly class TaskDocument
      * @param  string  $of  id of the lot or planting
      * @param  int  $alike  how many of its kind stand in the same list, shown or not
      * @param  'season'|'days'|'hours'  $waits  by how much it can be put off: where seed is being lost, by no season
+     * @param  bool  $can_wait  nothing is lost by leaving it a while
      */
     public function __construct(
         #[OA\Property]
@@ -52,5 +53,7 @@ final readonly class TaskDocument
         public int $alike = 1,
         #[OA\Property(enum: ['season', 'days', 'hours'])]
         public string $waits = 'season',
+        #[OA\Property]
+        public bool $can_wait = false,
     ) {}
 }

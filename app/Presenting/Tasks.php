@@ -103,6 +103,7 @@ final readonly class Tasks
                 $seen->latest !== null && $seen->latest > $seen->when->now->modify(sprintf('+%d days', self::SOON)) => 'days',
                 default => 'hours',
             },
+            $task->loss === Loss::Nothing->value && $seen->latest === null,
         );
     }
 }

@@ -35,6 +35,7 @@ final class TodayTest extends TestCase
         self::assertArrayHasKey('shut_flowers', $kinds);
         foreach ($today['now'] as $task) {
             self::assertLessThanOrEqual(8, $kinds[$task['kind']]);
+            self::assertSame(in_array($task['kind'], ['test_first', 'read_stored_jar'], true), $task['can_wait'], $task['kind']);
             self::assertSame(DB::table('tasks')->where('best_at', '<=', '2026-09-14 23:59:59')->where('kind', $task['kind'])->count(), $task['alike'], $task['kind']);
         }
     }

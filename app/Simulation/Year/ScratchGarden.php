@@ -15,15 +15,18 @@ final class ScratchGarden
     /**
      * @template T
      *
+     * @param  string  $on  moment (Y-m-d\TH:i) on which it is laid out
      * @param  Closure(): T  $do
      * @return T
      */
-    public static function with(Closure $do): mixed
+    public static function with(string $on, Closure $do): mixed
     {
         $folder = sys_get_temp_dir().'/marrow-year-'.bin2hex(random_bytes(6));
         mkdir($folder) || throw new RuntimeException("$folder cannot be made.");
+        $now = config('marrow.now');
         $was = config('database.connections.sqlite.database');
         try {
+            config(['marrow.now' => $on]);
             self::use("$folder/garden.sqlite");
             touch("$folder/garden.sqlite");
             Artisan::call('migrate', ['--force' => true]) === 0 || throw new RuntimeException(Artisan::output());
@@ -31,6 +34,7 @@ final class ScratchGarden
 
             return $do();
         } finally {
+            config(['marrow.now' => $now]);
             self::use(is_string($was) ? $was : '');
             array_map(unlink(...), glob("$folder/*") ?: []);
             rmdir($folder);

@@ -20,7 +20,7 @@ final class YearTable
     {
         $rows = [];
         foreach (Keeper::cases() as $keeper) {
-            $played = ScratchGarden::with(static fn (): Played => YearSimulation::play($keeper, new Dice($seed), new DateTimeImmutable('2026-09-14'), new DateTimeImmutable('2027-10-31'), $step));
+            $played = ScratchGarden::with('2026-09-14T10:00', static fn (): Played => YearSimulation::play($keeper, new Dice($seed), new DateTimeImmutable('2026-09-14'), new DateTimeImmutable('2027-10-31'), $step));
             $rows[] = [
                 $keeper->value,
                 (string) $played->kept,

@@ -32,8 +32,11 @@ use Marrow\Core\Year\SowingWindow;
 /** A lot over the years: how its share alive falls, when it wants a test, when it wants growing out. It takes no entries of its own. */
 final class Keeping extends Strand
 {
-    /** From November to the end of February. */
+    /** From November into February. */
     private const WINTER_DAYS = 100;
+
+    /** Where most of the winter is past when it comes. */
+    private const LEAST_DAYS = 30;
 
     /** So many seasons are asked for one after the other. */
     private const SEASONS = 3;
@@ -258,11 +261,12 @@ final class Keeping extends Strand
             return $soon;
         }
         $age = $year === null ? 1.0 : max(0.0, ((int) $since->format('Y') + (int) $since->format('z') / 365 - $year - 0.7) / $this->facts->crop->ordinaryYears);
-        $winter = $since->setDate((int) $since->format('Y') - ((int) $since->format('n') < 3 ? 1 : 0), 11, 1)->setTime(9, 0);
-        // A week's worth of days by its number, so that those of one age do not fall on one day.
-        $day = Later::days($winter, (int) round(self::WINTER_DAYS * (1.0 - min(1.0, $age))) + (int) preg_replace('/\D/', '', $this->facts->code) % 21);
+        $november = $since->setDate((int) $since->format('Y') - ((int) $since->format('n') < 3 ? 1 : 0), 11, 1)->setTime(9, 0);
+        $from = max($soon, $november);
+        $days = max(self::LEAST_DAYS, self::WINTER_DAYS - (int) $november->diff($from)->days);
 
-        return max($soon, $day);
+        // Three weeks' worth of days by its number, so that those of one age do not fall on one day.
+        return Later::days($from, (int) round($days * (1.0 - min(1.0, $age))) + (int) preg_replace('/\D/', '', $this->facts->code) % 21);
     }
 
     /** @return list<Task> */

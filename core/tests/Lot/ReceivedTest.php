@@ -8,10 +8,12 @@ use Marrow\Core\Botany\Caution;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Question;
 use Marrow\Core\Lot\Counsel;
+use Marrow\Core\Lot\KeepingTask;
 use Marrow\Core\Steps\Origin\Received;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\Diary;
 use Marrow\Core\Work\Place;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Seed that was not grown here. */
 final class ReceivedTest extends CoreTestCase
@@ -31,6 +33,27 @@ final class ReceivedTest extends CoreTestCase
         self::assertNull($diary->course()->forecast(), 'nobody knows how old it was, nor how it was kept');
         self::assertSame(Counsel::PastUnknown, $diary->course()->advice(new \DateTimeImmutable('2025-06-01'))?->counsel);
         self::assertSame(['test_first'], array_map(static fn ($task): string => $task->kind->value, $diary->course()->tasks()));
+    }
+
+    #[DataProvider('firstTests')]
+    public function test_what_came_in_one_day_is_tested_over_the_winter_the_older_the_sooner(?int $year, string $came, string $from, string $to): void
+    {
+        $diary = new Diary(self::crop('tomato'));
+        $diary->record('received', "$came 10:00", ['how' => 'bought', ...($year === null ? [] : ['year' => $year])]);
+        $diary->record('stored', "$came 12:00", ['container' => 'paper_envelope', 'place' => 'Hall', 'temperature_c' => 18, 'rh' => 50, 'seeds' => 200]);
+        $test = array_values(array_filter($diary->course()->tasks(), static fn ($task): bool => $task->kind === KeepingTask::TestFirst))[0];
+        self::assertGreaterThanOrEqual($from, $test->best->format('Y-m-d'));
+        self::assertLessThanOrEqual($to, $test->best->format('Y-m-d'));
+    }
+
+    /** @return iterable<string, array{?int, string, string, string}> */
+    public static function firstTests(): iterable
+    {
+        yield 'past its ordinary years' => [2010, '2026-08-28', '2026-11-01', '2026-11-22'];
+        yield 'of an unknown year' => [null, '2026-08-28', '2026-11-01', '2026-11-22'];
+        yield 'young' => [2025, '2026-08-28', '2027-01-10', '2027-03-01'];
+        yield 'old, and it came when the winter was under way' => [2010, '2026-12-10', '2027-01-07', '2027-01-28'];
+        yield 'young, and it came when the winter was over' => [2025, '2026-02-20', '2026-03-20', '2026-05-10'];
     }
 
     public function test_once_tested_it_is_forecast_from_its_test(): void

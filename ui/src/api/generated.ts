@@ -2127,6 +2127,7 @@ export interface components {
             alike: number;
             /** @enum {string} */
             waits: "season" | "days" | "hours";
+            can_wait: boolean;
         };
         /** @description A mark on a scale. */
         TickDocument: {

@@ -42,7 +42,12 @@ export function TodayPage() {
                 {ahead ? 'Nothing is due by that day.' : 'Today is done: nothing more is due.'}
               </Box>
             )}
-            <Group title={ahead ? 'Due by that day' : 'Due now'} tasks={data.now} total={data.now_total} />
+            <Group
+              title={ahead ? 'Due by that day' : 'Due now'}
+              tasks={data.now}
+              total={data.now_total}
+              parted
+            />
             <Planned
               title="The plan has it now"
               tasks={data.planned.filter(({ state }) => state !== 'ahead')}
@@ -236,10 +241,35 @@ function Alike({ tasks }: { tasks: [Task, ...Task[]] }) {
   );
 }
 
-function Group({ title, tasks, total }: { title: string; tasks: Task[]; total: number }) {
+function Lines({ all }: { all: Line[] }) {
+  return (
+    <Box component="ul" sx={{ m: 0, p: 0 }}>
+      {all.map((line) =>
+        'alike' in line ? (
+          <Alike key={line.key} tasks={line.alike} />
+        ) : (
+          <TaskRow key={line.key} tasks={line.tasks} />
+        ),
+      )}
+    </Box>
+  );
+}
+
+function Group({
+  title,
+  tasks,
+  total,
+  parted = false,
+}: {
+  title: string;
+  tasks: Task[];
+  total: number;
+  parted?: boolean;
+}) {
   if (total === 0) return null;
-  const all = lines(tasks);
-  const told = all.reduce(
+  const all = lines(tasks.filter((task) => !parted || !task.can_wait));
+  const idle = lines(tasks.filter((task) => parted && task.can_wait));
+  const told = [...all, ...idle].reduce(
     (sum, line) => sum + ('alike' in line ? howMany(line.alike) : line.tasks.length),
     0,
   );
@@ -255,15 +285,21 @@ function Group({ title, tasks, total }: { title: string; tasks: Task[]; total: n
           {counted(total)}
         </Box>
       </Typography>
-      <Box component="ul" sx={{ m: 0, p: 0 }}>
-        {all.map((line) =>
-          'alike' in line ? (
-            <Alike key={line.key} tasks={line.alike} />
-          ) : (
-            <TaskRow key={line.key} tasks={line.tasks} />
-          ),
-        )}
-      </Box>
+      <Lines all={all} />
+      {idle.length > 0 && (
+        <Box component="section" aria-label={`${title}, can wait`} sx={{ mt: all.length > 0 ? 2 : 0.5 }}>
+          <Typography variant="h3">
+            {all.length > 0 ? 'These can wait' : 'All of it can wait'}
+            <Box
+              component="span"
+              sx={(t) => ({ ml: 1, fontWeight: 400, color: t.vars?.palette.text.secondary })}
+            >
+              Nothing is lost by leaving it a while.
+            </Box>
+          </Typography>
+          <Lines all={idle} />
+        </Box>
+      )}
       {total > told && <Box>The first {told} are shown; the places list the rest.</Box>}
     </Box>
   );
