@@ -120,8 +120,14 @@ test('what the plan wants sown is sown from Today, and what is not sown this yea
   await new Keeper(page).code('plot');
   await page.goto('/today');
   await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Due now' })).toBeVisible();
+  const now = page.getByRole('region', { name: 'Due now' });
+  await expect(now).toBeVisible();
   await expect(sow).toHaveCount(0);
+  // A ferment that works does not wait; a weighing does.
+  const waiting = now.getByRole('region', { name: 'What can wait' });
+  await expect(now.getByText(/^Pour off before /)).toHaveCount(1);
+  await expect(waiting.getByText(/^Pour off before /)).toHaveCount(0);
+  await expect(waiting.getByText('Weigh it again')).toHaveCount(1);
 });
 
 test.describe('at a desk', () => {

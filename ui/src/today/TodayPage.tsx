@@ -287,7 +287,7 @@ function Group({
       </Typography>
       <Lines all={all} />
       {idle.length > 0 && (
-        <Box component="section" aria-label={`${title}, can wait`} sx={{ mt: all.length > 0 ? 2 : 0.5 }}>
+        <Box component="section" aria-label="What can wait" sx={{ mt: all.length > 0 ? 2 : 0.5 }}>
           <Typography variant="h3">
             {all.length > 0 ? 'These can wait' : 'All of it can wait'}
             <Box

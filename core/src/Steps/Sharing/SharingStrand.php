@@ -54,7 +54,7 @@ final class SharingStrand extends Strand
         $tasks = [];
         foreach ($this->toCallBack() as $gift) {
             $from = max($this->crossedAt, $gift->at);
-            $tasks[] = new Task(SharingTask::CallBack, Place::Store, $from, $from, null, Loss::Nothing, [
+            $tasks[] = new Task(SharingTask::CallBack, Place::Store, $from, $from, null, Loss::Season, [
                 'to' => $gift->given->to,
                 'given' => $gift->at->format('Y-m-d'),
                 'seeds' => $gift->given->seeds,
