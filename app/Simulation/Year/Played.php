@@ -44,8 +44,12 @@ final class Played
         return $lines === [] ? 0 : $lines[intdiv(count($lines), 2)];
     }
 
-    public function worst(): int
+    /** @return array<string, int> the fullest days, and their lines */
+    public function worst(int $days): array
     {
-        return max([0, ...$this->lines]);
+        $lines = $this->lines;
+        arsort($lines);
+
+        return array_slice($lines, 0, $days);
     }
 }

@@ -10,7 +10,9 @@ use DateTimeImmutable;
 /** What becomes of each sort of keeper in a year. */
 final class YearTable
 {
-    public const HEAD = ['keeper', 'entries', 'lines on a day: median, worst', 'stuck', 'of what is gone', 'refused', 'asked about', 'lost, said before', 'lost unsaid', 'promises that held'];
+    public const HEAD = ['keeper', 'entries', 'lines on a day', 'on the fullest', 'stuck', 'of what is gone', 'refused', 'asked about', 'lost, said before', 'lost unsaid', 'promises that held'];
+
+    private const WORST = 3;
 
     /**
      * @param  int  $step  days from one look to the next
@@ -24,7 +26,8 @@ final class YearTable
             $rows[] = [
                 $keeper->value,
                 (string) $played->kept,
-                "{$played->median()}, {$played->worst()}",
+                (string) $played->median(),
+                implode('; ', array_map(static fn (string $day, int $lines): string => "$lines on $day", array_keys($played->worst(self::WORST)), $played->worst(self::WORST))),
                 self::few($played->stuck),
                 self::few($played->wrong),
                 self::few($played->refused),
