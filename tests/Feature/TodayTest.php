@@ -120,6 +120,22 @@ final class TodayTest extends TestCase
         $this->keeper->records($lot, 'seed_lost', '2026-09-14T10:10', ['how' => 'sprouted']);
         $sheet = $this->getJson("/api/lots/$lot?on=2026-09-20");
         self::assertSame([[], ['noted'], 'lost', true], [$sheet->json('tasks'), array_column($sheet->json('offers'), 'kind'), $sheet->json('stage'), $sheet->json('used_up')]);
+        self::assertSame([[null, null]], array_map(static fn (array $section): array => [$section['note'], $section['ferment']], $sheet->json('sections')), 'nothing is to be waited for');
+    }
+
+    public function test_what_is_lost_on_the_racks_is_neither_dried_nor_put_away(): void
+    {
+        $lot = $this->keeper->pick($this->keeper->sow($this->keeper->variety()), '2026-09-01T10:00');
+        $this->keeper->records($lot, 'rinsed', '2026-09-02T10:00');
+        $this->keeper->records($lot, 'spread', '2026-09-02T11:00', ['surface' => 'mesh', 'mass_g' => 100, 'moisture' => 45]);
+        $this->keeper->records($lot, 'weighed', '2026-09-04T11:00', ['mass_g' => 80]);
+        $drying = fn (): array => collect($this->getJson("/api/lots/$lot")->json('sections'))->firstWhere('section', 'drying');
+        self::assertSame('drying', $drying()['verdict']);
+        $this->keeper->records($lot, 'seed_lost', '2026-09-05T10:00', ['how' => 'eaten']);
+        $sheet = $this->getJson("/api/lots/$lot");
+        self::assertSame([[], ['noted'], 'lost'], [$sheet->json('tasks'), array_column($sheet->json('offers'), 'kind'), $sheet->json('stage')]);
+        self::assertSame('left', $drying()['verdict']);
+        self::assertStringNotContainsString('It will be there', $drying()['sentence']);
     }
 
     public function test_whoever_pulled_something_has_looked_it_over(): void

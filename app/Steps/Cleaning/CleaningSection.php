@@ -35,8 +35,9 @@ final class CleaningSection implements SheetSection
 
         return [new CleaningDocument(
             $here ? 'Cleaning' : 'Harvest and cleaning',
-            $here && ! $lot->cleaning->isClean() ? implode(' ', [$crop->cleaning->note, ...(new HandbookWords($crop))->screening()]) : null,
-            self::ferment($lot->cleaning, $when),
+            $here && ! $lot->cleaning->isClean() && ! $lot->isUsedUp() ? implode(' ', [$crop->cleaning->note, ...(new HandbookWords($crop))->screening()]) : null,
+            // Of what was lost in it there is nothing to wait for.
+            $lot->isUsedUp() && $lot->cleaning->pouredOffAt === null ? null : self::ferment($lot->cleaning, $when),
             $facts,
         )];
     }

@@ -54,7 +54,7 @@ final class DryingSection implements SheetSection
         if ($drying->lastMass() !== null) {
             $facts[] = new FactDocument('Last weighed', Quantity::grams($drying->lastMass()));
         }
-        if ($drying->targetMass() !== null && $drying->verdict() !== DryingVerdict::DryEnough && $lot->place() === Place::Racks) {
+        if ($drying->targetMass() !== null && ! in_array($drying->verdict(), [DryingVerdict::DryEnough, DryingVerdict::Left], true) && $lot->place() === Place::Racks) {
             $facts[] = new FactDocument('Jar it at', Quantity::grams($drying->targetMass()));
         }
 

@@ -217,7 +217,9 @@ final class CleaningStrand extends Strand
     /** Whether it lay in its ferment for longer than its limit at that warmth; false where that is not known. */
     public function isOverfermented(): bool
     {
-        return $this->fermentWindow() !== null && ($this->fermentedHours() ?? 0.0) > $this->fermentWindow()->latestHours;
+        $window = $this->fermentWindow();
+
+        return $window !== null && ($this->fermentedHours() ?? 0.0) > $window->latestHours;
     }
 
     /** @throws Misfit */

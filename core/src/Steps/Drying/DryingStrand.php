@@ -223,6 +223,8 @@ final class DryingStrand extends Strand
 
         return match (true) {
             $this->crop->jarMoisture === null => DryingVerdict::MustNotDry,
+            // Lost on the racks, or given away from them: there is nothing left to dry.
+            $this->where->place === Place::Racks && $this->stock->stock->isUsedUp() => DryingVerdict::Left,
             // To the tenth of a per cent, as it is shown: no scale in a kitchen knows better.
             $moisture !== null && round($moisture, 1) <= $this->crop->jarMoisture => DryingVerdict::DryEnough,
             $this->where->place === Place::Store => DryingVerdict::Left,

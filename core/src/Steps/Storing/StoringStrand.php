@@ -314,7 +314,8 @@ final class StoringStrand extends Strand
         }
         $main = $this->kepts->rest() ?? $this->now;
         if ($main === null) {
-            return [$offer];
+            // What was lost before it came into store never will.
+            return $this->stock->stock->isUsedUp() ? [] : [$offer];
         }
         // Moved, it stays in what it is in, unless the keeper says otherwise.
         $offer = $offer->usually('container', $main->container->value)->usually('place_id', $main->inside ?? $main->placeId)->calledHere('Move it');
