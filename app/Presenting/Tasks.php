@@ -103,7 +103,7 @@ final readonly class Tasks
                 $seen->latest !== null && $seen->latest > $seen->when->now->modify(sprintf('+%d days', self::SOON)) => 'days',
                 default => 'hours',
             },
-            $task->loss === Loss::Nothing->value && $seen->latest === null,
+            Loss::from($task->loss)->canWait($seen->latest),
         );
     }
 }

@@ -14,4 +14,10 @@ enum Loss: string
 
     /** Seed that is in hand. */
     case Seed = 'seed';
+
+    /** Whether a task can be left a while and nothing comes of it: nothing is lost, and it has no last day. */
+    public function canWait(?\DateTimeImmutable $latest): bool
+    {
+        return $this === self::Nothing && $latest === null;
+    }
 }
