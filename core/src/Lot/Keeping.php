@@ -38,6 +38,14 @@ final class Keeping extends Strand
     /** Where most of the winter is past when it comes. */
     private const LEAST_DAYS = 30;
 
+    /** Share of a year that is past when most seed of it is ripe: mid-September. */
+    private const RIPENS = 0.7;
+
+    /** Days from a sowing within which seed of it may still come: of annuals, and of what blooms in its second year. */
+    private const GIVES_SEED_DAYS = 300;
+
+    private const GIVES_SEED_LATER_DAYS = 660;
+
     /** So many seasons are asked for one after the other. */
     private const SEASONS = 3;
 
@@ -260,7 +268,7 @@ final class Keeping extends Strand
         if ($this->origin->received === null) {
             return $soon;
         }
-        $age = $year === null ? 1.0 : max(0.0, ((int) $since->format('Y') + (int) $since->format('z') / 365 - $year - 0.7) / $this->facts->crop->ordinaryYears);
+        $age = $year === null ? 1.0 : max(0.0, ((int) $since->format('Y') + (int) $since->format('z') / 365 - $year - self::RIPENS) / $this->facts->crop->ordinaryYears);
         $november = $since->setDate((int) $since->format('Y') - ((int) $since->format('n') < 3 ? 1 : 0), 11, 1)->setTime(9, 0);
         $from = max($soon, $november);
         $days = max(self::LEAST_DAYS, self::WINTER_DAYS - (int) $november->diff($from)->days);
@@ -321,7 +329,7 @@ final class Keeping extends Strand
             return [];
         }
         $sown = array_map(static fn (array $out): \DateTimeImmutable => $out['sown'], $this->facts->grownOut);
-        $begins = $sown === [] ? $since : max($since, Later::days(max($sown), $this->facts->crop->lifeCycle === LifeCycle::Annual ? 300 : 660));
+        $begins = $sown === [] ? $since : max($since, Later::days(max($sown), $this->facts->crop->lifeCycle === LifeCycle::Annual ? self::GIVES_SEED_DAYS : self::GIVES_SEED_LATER_DAYS));
         $windows = SowingWindow::from($this->facts->crop->growing, $this->practice->shift, $begins, max(1, (int) $edge->format('Y') - (int) $begins->format('Y')) + self::SEASONS);
         if ($isPoor) {
             return array_slice($windows, 0, self::SEASONS);
