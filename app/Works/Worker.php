@@ -33,12 +33,12 @@ final class Worker
 
     private bool $goesOn = true;
 
-    private string $seen = '';
+    private readonly Written $written;
 
-    /** s */
-    private float $looked = 0.0;
-
-    public function __construct(private readonly Application $app, private readonly QueueWorker $queue) {}
+    public function __construct(private readonly Application $app, private readonly QueueWorker $queue)
+    {
+        $this->written = new Written(self::AT_LEAST);
+    }
 
     /** Whether some program works by itself. */
     public static function isThere(): bool
@@ -127,20 +127,9 @@ final class Worker
     /** Nothing was written since it looked last: no file need be opened to know so. */
     private function nothingNew(): bool
     {
-        clearstatcache();
-        $now = '';
-        foreach ([config()->string('database.connections.sqlite.database'), config()->string('database.connections.work.database')] as $file) {
-            foreach (['', '-wal'] as $part) {
-                $now .= @filemtime($file.$part).' '.@filesize($file.$part).' ';
-            }
-        }
-        if ($now === $this->seen && microtime(true) - $this->looked < self::AT_LEAST) {
-            return true;
-        }
-        $this->seen = $now;
-        $this->looked = microtime(true);
+        [$garden, $work] = [config()->string('database.connections.sqlite.database'), config()->string('database.connections.work.database')];
 
-        return false;
+        return ! $this->written->since([$garden, "$garden-wal", $work, "$work-wal"], microtime(true));
     }
 
     /** What changes when the program is brought up to date. */
