@@ -2,5 +2,6 @@
 
 use App\Providers\AppServiceProvider;
 use App\Providers\StepsProvider;
+use App\Providers\ThingsProvider;
 
-return [AppServiceProvider::class, StepsProvider::class];
+return [AppServiceProvider::class, ThingsProvider::class, StepsProvider::class];

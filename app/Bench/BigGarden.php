@@ -200,7 +200,7 @@ final class BigGarden
         $entry = $this->id();
         foreach ($kinds->named($kind)?->references() ?? [] as $role => $of) {
             if (is_string($payload[$role] ?? null)) {
-                $this->references[] = ['entry_id' => $entry, 'role' => $role, 'subject' => $of, 'subject_id' => $payload[$role]];
+                $this->references[] = ['entry_id' => $entry, 'role' => $role, 'subject' => $of->value, 'subject_id' => $payload[$role]];
             }
         }
         $this->journal[] = [

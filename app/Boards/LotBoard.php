@@ -21,7 +21,6 @@ use App\Voice\When;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Marrow\Core\Botany\CropTitle;
-use Marrow\Core\Journal\Subject;
 use Marrow\Core\Work\Place;
 
 /** The board of a place where lots lie. */
@@ -106,7 +105,7 @@ abstract class LotBoard implements Board
         $query = LotStanding::query()
             ->where('place', static::place()->value)
             ->where('used_up', 0);
-        Sought::of($narrowing->find)->narrow($query, Subject::Lot);
+        Sought::of($narrowing->find)->narrow($query, LotStanding::WORDS);
         self::narrow($query, $narrowing, $when);
         match ($narrowing->sort) {
             'name' => $query->orderBy('variety'),

@@ -19,7 +19,6 @@ use App\Voice\Quantity;
 use App\Voice\When;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
-use Marrow\Core\Journal\Subject;
 use Marrow\Core\Work\Place;
 
 final readonly class PlotBoard implements Board
@@ -78,7 +77,7 @@ final readonly class PlotBoard implements Board
     private static function rows(Narrowing $narrowing, When $when): Builder
     {
         $query = Plantings::standing($when->now);
-        Sought::of($narrowing->find)->narrow($query, Subject::Planting);
+        Sought::of($narrowing->find)->narrow($query, PlantingStanding::WORDS);
         $query->join('plantings', 'plantings.id', '=', 'planting_standings.planting_id')
             ->join('varieties', 'varieties.id', '=', 'plantings.variety_id')
             ->select('planting_standings.*');

@@ -12,6 +12,7 @@ use App\Documents\TableDocument;
 use App\Documents\TaskDocument;
 use App\Finding\Sought;
 use App\Models\DueTask;
+use App\Models\LotStanding;
 use App\Models\TestStanding;
 use App\Moment;
 use App\Presenting\Tags;
@@ -20,7 +21,6 @@ use App\Voice\Quantity;
 use App\Voice\When;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
-use Marrow\Core\Journal\Subject;
 use Marrow\Core\Work\Place;
 
 final readonly class TraysBoard implements Board
@@ -87,7 +87,7 @@ final readonly class TraysBoard implements Board
         // Only where it is asked for: the tests of many years are counted without their lots.
         if ($narrowing->sort === 'name' || ! $sought->isNothing()) {
             $query->join('lot_standings', 'lot_standings.lot_id', '=', 'test_standings.lot_id');
-            $sought->narrow($query, Subject::Lot);
+            $sought->narrow($query, LotStanding::WORDS);
         }
         $narrowing->toCrop($query, 'test_standings.lot_id');
 

@@ -40,8 +40,8 @@ final readonly class GardenCalendar
         foreach ($this->tasks->documents($due, new When($now, isRead: false)) as $task) {
             $this->event(
                 $calendar,
-                "due-{$task->tag->code}-{$task->kind}-".($task->about ?? ''),
-                $task->tag->code.' '.$task->tag->variety.': '.$task->do,
+                "due-{$task->name}-{$task->kind}-".($task->about ?? ''),
+                trim($task->name.' '.($task->tag->variety ?? '')).': '.$task->do,
                 $task->why,
                 // What is overdue is due today: a calendar shows nothing of days gone by.
                 max(new DateTimeImmutable($task->best), new DateTimeImmutable($now->format('Y-m-d'))),

@@ -15,6 +15,7 @@ final readonly class HoldingDocument
      * @param  list<HolderDocument>  $containers  that lie in it
      * @param  list<HeldLotDocument>  $lots
      * @param  list<OfferDocument>  $offers
+     * @param  list<TaskDocument>  $tasks
      * @param  list<EntryDocument>  $entries
      */
     public function __construct(
@@ -28,6 +29,8 @@ final readonly class HoldingDocument
         public array $lots,
         #[OA\Property(items: new OA\Items(ref: OfferDocument::class))]
         public array $offers,
+        #[OA\Property(items: new OA\Items(ref: TaskDocument::class))]
+        public array $tasks,
         #[OA\Property(items: new OA\Items(ref: EntryDocument::class))]
         public array $entries,
     ) {}

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use Marrow\Core\Journal\Subject;
 use OpenApi\Attributes as OA;
 
 /** A journal entry with what it is about. */
@@ -11,20 +12,20 @@ use OpenApi\Attributes as OA;
 final readonly class JournalLineDocument
 {
     /**
-     * @param  string  $about  thing: a lot or a planting; holder: a place or a container; intake: many lots that came in as one
-     * @param  ?TagDocument  $tag  of the lot or planting
-     * @param  string  $of  id of the place, the container or the intake
-     * @param  string  $name  what that is called
+     * @param  ?string  $subject  what it is about: a lot, a planting …; null where many lots came in as one, by an act
+     * @param  string  $of  the id of that
+     * @param  string  $name  its code, or what it is called
+     * @param  ?TagDocument  $tag  of what has a tag
      */
     public function __construct(
-        #[OA\Property(enum: ['thing', 'holder', 'intake'])]
-        public string $about,
-        #[OA\Property(ref: TagDocument::class, nullable: true)]
-        public ?TagDocument $tag,
+        #[OA\Property(enum: Subject::class)]
+        public ?string $subject,
         #[OA\Property]
         public string $of,
         #[OA\Property]
         public string $name,
+        #[OA\Property(ref: TagDocument::class, nullable: true)]
+        public ?TagDocument $tag,
         #[OA\Property]
         public EntryDocument $entry,
     ) {}

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use Marrow\Core\Journal\Subject;
 use OpenApi\Attributes as OA;
 
 /** What stands on the label of a lot or planting, on screen as on paper. */
@@ -11,7 +12,7 @@ use OpenApi\Attributes as OA;
 final readonly class TagDocument
 {
     public function __construct(
-        #[OA\Property(enum: ['planting', 'lot'])]
+        #[OA\Property(enum: Subject::class)]
         public string $subject,
         #[OA\Property]
         public string $code,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use Marrow\Core\Journal\Subject;
 use Marrow\Core\Work\Place;
 use OpenApi\Attributes as OA;
 
@@ -15,7 +16,10 @@ final readonly class TaskDocument
      * @param  string  $away  how far off it is
      * @param  bool  $alarm  seed is lost unless somebody acts
      * @param  string|null  $about  id of the test it concerns
-     * @param  string  $of  id of the lot or planting
+     * @param  string  $subject  what it is a task of
+     * @param  string  $of  the id of that
+     * @param  string  $name  its code, or what it is called
+     * @param  ?TagDocument  $tag  of what has a tag
      * @param  int  $alike  how many of its kind stand in the same list, shown or not
      * @param  'season'|'days'|'hours'  $waits  by how much it can be put off: where seed is being lost, by no season
      * @param  bool  $can_wait  nothing is lost by leaving it a while
@@ -45,10 +49,14 @@ final readonly class TaskDocument
         public bool $alarm,
         #[OA\Property]
         public ?string $about,
-        #[OA\Property]
-        public TagDocument $tag,
+        #[OA\Property(enum: Subject::class)]
+        public string $subject,
         #[OA\Property]
         public string $of,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(ref: TagDocument::class, nullable: true)]
+        public ?TagDocument $tag,
         #[OA\Property]
         public int $alike = 1,
         #[OA\Property(enum: ['season', 'days', 'hours'])]

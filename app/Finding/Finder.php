@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Finding;
 
 use App\Documents\FoundDocument;
+use App\Journal\Subjects;
 use Marrow\Core\Fields\PlainText;
 
 /** Finds anything by what is known of it, from any page. */
@@ -12,20 +13,33 @@ final readonly class Finder
 {
     private const NAMED = ['place', 'person'];
 
-    /** @param  iterable<Finds>  $sorts  in the order in which they are shown */
-    public function __construct(private iterable $sorts) {}
+    /**
+     * @param  Subjects<Found>  $things  what stands first
+     * @param  iterable<Finds>  $sorts  of what else there is, in the order in which they are shown
+     */
+    public function __construct(private Subjects $things, private iterable $sorts) {}
 
     /** @return list<FoundDocument> */
     public function find(string $text): array
     {
         $sought = Sought::of($text);
         $named = $others = [];
-        foreach ($sought->isNothing() ? [] : $this->sorts as $sort) {
-            $found = $sort->find($sought);
+        foreach ($sought->isNothing() ? [] : $this->each($sought) as $found) {
             self::isNamed($found, $sought) ? array_push($named, ...$found) : array_push($others, ...$found);
         }
 
         return [...$named, ...$others];
+    }
+
+    /** @return iterable<list<FoundDocument>> sort by sort */
+    private function each(Sought $sought): iterable
+    {
+        foreach ($this->things->all() as $sort) {
+            yield $sort->seek($sought);
+        }
+        foreach ($this->sorts as $sort) {
+            yield $sort->find($sought);
+        }
     }
 
     /**

@@ -6,9 +6,7 @@ namespace App\Finding;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
-use LogicException;
 use Marrow\Core\Fields\PlainText;
-use Marrow\Core\Journal\Subject;
 
 /** What somebody typed to find something by: words, all of which must be met, in any order and case. */
 final readonly class Sought
@@ -73,18 +71,15 @@ final readonly class Sought
      * Narrows a query over standings to those that hold every word.
      *
      * @param  Builder<covariant Model>  $query
+     * @param  literal-string  $indexed  which of them an index of words finds, as LotStanding::WORDS
      */
-    public function narrow(Builder $query, Subject $of): void
+    public function narrow(Builder $query, string $indexed): void
     {
         // The index knows words by each three letters that follow one another.
         $long = $this->indexed();
         if ($long !== []) {
             $all = implode(' ', array_map(static fn (string $word): string => '"'.str_replace('"', '""', $word).'"', $long));
-            $query->whereRaw(match ($of) {
-                Subject::Lot => 'lot_standings.number IN (SELECT rowid FROM lot_words WHERE lot_words MATCH ?)',
-                Subject::Planting => 'planting_standings.planting_id IN (SELECT id FROM plantings WHERE number IN (SELECT rowid FROM planting_words WHERE planting_words MATCH ?))',
-                default => throw new LogicException("Nobody looks for a $of->value by its words."),
-            }, [$all]);
+            $query->whereRaw($indexed, [$all]);
         }
         foreach (array_diff($this->words, $long) as $word) {
             $query->whereRaw("search LIKE ? ESCAPE '\\'", ['%'.addcslashes($word, '%_\\').'%']);

@@ -190,7 +190,7 @@ final readonly class ActBook
         foreach ($entry->kind->references() as $role => $subject) {
             $of = $entry->kind->value($entry->payload, $role);
             if (is_string($of)) {
-                $references[] = ['entry_id' => $entry->id, 'role' => $role, 'subject' => $subject, 'subject_id' => $of];
+                $references[] = ['entry_id' => $entry->id, 'role' => $role, 'subject' => $subject->value, 'subject_id' => $of];
             }
         }
 

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Models\Code;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Intake\CellDoubt;
 use Marrow\Core\Intake\Column;
 use Marrow\Core\Intake\KnownNames;
 use Marrow\Core\Intake\Packet;
+use Marrow\Core\Journal\Subject;
 use Marrow\Core\Work\Place;
 
 /** What stands in a list twice, or in the store already: said, since two packets may be alike. */
@@ -36,7 +38,7 @@ final class Doubles
         }
         foreach ($packet->variety === null ? [] : $this->inStore($packet->variety) as $lot) {
             if ($lot['year'] === ($received->year ?? $lot['year']) && ($received->seeds === null || $lot['seeds'] === null || abs($lot['seeds'] - $received->seeds) < 0.5)) {
-                return [new CellDoubt(Column::Variety, sprintf('%s of this variety%s stands in the store already. Is this another packet? Else leave it out.', 'L'.$lot['number'], $lot['year'] === null ? '' : ", of {$lot['year']},"))];
+                return [new CellDoubt(Column::Variety, sprintf('%s of this variety%s stands in the store already. Is this another packet? Else leave it out.', Code::of(Subject::Lot, $lot['number']), $lot['year'] === null ? '' : ", of {$lot['year']},"))];
             }
         }
 

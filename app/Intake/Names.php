@@ -7,6 +7,7 @@ namespace App\Intake;
 use App\Clock;
 use App\Handbook\NamesAbroad;
 use App\Handbook\WhichKeys;
+use App\Models\Code;
 use App\Models\Container;
 use App\Models\Lot;
 use App\Models\Place;
@@ -17,6 +18,7 @@ use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Intake\CropNames;
 use Marrow\Core\Intake\KnownNames;
 use Marrow\Core\Intake\LineReader;
+use Marrow\Core\Journal\Subject;
 
 /** What a list that comes in is read with: the names of crops, and those that the garden has already. */
 final readonly class Names
@@ -67,7 +69,7 @@ final readonly class Names
         $lots = [];
         foreach (Lot::query()->toBase()->get(['number', 'variety_id']) as $row) {
             /** @var object{number: int, variety_id: string} $row */
-            $lots['L'.$row->number] = $row->variety_id;
+            $lots[Code::of(Subject::Lot, $row->number)] = $row->variety_id;
         }
 
         return new KnownNames($varieties, $places, $lots, self::containers());

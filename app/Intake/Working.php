@@ -25,6 +25,7 @@ use Marrow\Core\Lot\LotFacts;
 use Marrow\Core\Registered;
 use Marrow\Core\Steps\Holding\Holder;
 use Marrow\Core\Steps\Holding\Holdings;
+use Marrow\Core\Steps\Holding\Move;
 use Marrow\Core\Steps\Holding\Placed;
 use Marrow\Core\Steps\Notes\Noted;
 use Marrow\Core\Steps\Storing\ContainerKind;
@@ -235,7 +236,7 @@ final class Working
         $placedKind = Registered::kinds()->named('placed') ?? throw new \LogicException('A kind that is not registered.');
         // It stood there before anything was put into it.
         $this->newPlacings[] = [$id, new Entry(Uuid::uuid5($id, 'placed')->toString(), "0-$id", $placedKind, $placed, $at)];
-        $this->holdings = $this->holdings->withHolder(new Holder($id, $name, $kind, [['at' => $at, 'placed' => $placed]]));
+        $this->holdings = $this->holdings->withHolder(new Holder($id, $name, $kind, [new Move($at, "0-$id", $placed)]));
 
         return $this->containers[$plain] = $id;
     }

@@ -34,6 +34,7 @@ final readonly class Correction
     ) {}
 
     /**
+     * @param  Subjects<RecordedSubject>  $subjects
      * @return ?self null when nothing is corrected
      *
      * @throws Refused when it cannot be corrected by this
@@ -75,6 +76,7 @@ final readonly class Correction
     /**
      * What stands of the one that it was recorded of, without it.
      *
+     * @param  Subjects<RecordedSubject>  $subjects
      * @return list<Question>
      */
     private static function asksOfLeft(Subjects $subjects, Subject $subject, JournalEntry $old): array

@@ -11,14 +11,20 @@ use Marrow\Core\Folding\Course;
 use Marrow\Core\Folding\Question;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
-use Marrow\Core\Journal\Subject;
 
 /** A sort of things that entries are about: how one is found and begun, and whether an entry fits it. Found by its subject. */
-interface RecordedSubject
+interface RecordedSubject extends OfSubject
 {
-    public function subject(): Subject;
+    /** The table that holds them, by `id`. */
+    public function table(): string;
 
     public function find(string $id): ?Recorded;
+
+    /** What one is called that is kept no more; null of one that is, and of what is not there. */
+    public function goneBy(string $id): ?string;
+
+    /** It is there again, or was all the time. */
+    public function comeBack(string $id): void;
 
     /**
      * Where a draft says what the thing is, though it stands already, it must be that.

@@ -41,9 +41,7 @@ final readonly class Recorder
     /** Drafts that are kept in one turn. */
     private const AT_A_TIME = 50;
 
-    /** Where a reference is looked up. */
-    private const TABLES = ['lot' => 'lots', 'planting' => 'plantings', 'place' => 'places', 'variety' => 'varieties', 'container' => 'containers'];
-
+    /** @param  Subjects<RecordedSubject>  $subjects */
     public function __construct(private Clock $clock, private Moments $moments, private Subjects $subjects, private Dispatcher $events) {}
 
     /**
@@ -170,7 +168,7 @@ final readonly class Recorder
         $payload = $this->withContainer($draft, $payload, $thing, $correction);
         $entry = new Entry($draft->id, $correction->order ?? $draft->id, $kind, $payload, $at);
         $references = $this->references($kind, $payload);
-        $held = $payload instanceof Placed ? [...$references, ['place_id', $draft->about->value, $thing->id()]] : $references;
+        $held = $payload instanceof Placed ? [...$references, ['place_id', $draft->about, $thing->id()]] : $references;
         $admissions = [$this->subjects->of($draft->about)->admit($thing, $run->entries(), $entry, $correction?->id, $run->stands), ...$this->heardBy($references, $entry, $correction?->id)];
         $questions = array_merge([], ...array_map(static fn (Admission $admission): array => $admission->questions, $admissions));
         $questions = [...$questions, ...$this->subjects->of($draft->about)->alsoAsks($thing, $entry), ...$correction->questions ?? [], ...$this->asksOfGone($held)];
@@ -178,12 +176,12 @@ final readonly class Recorder
             throw Asked::about($questions);
         }
         $this->keep($draft, $thing, $entry, $references, $correction);
-        self::comeBack($held);
+        $this->comeBack($held);
         $correction === null ? $run->kept($entry, $admissions[0]->with) : $run->forget();
         $touched = [[$draft->about, $thing->id()], ...$this->strikes($draft, $correction)];
         foreach ($references as [, $subject, $id]) {
-            if (Subject::tryFrom($subject)?->hears() === true) {
-                $touched[] = [Subject::from($subject), $id];
+            if ($subject->hears()) {
+                $touched[] = [$subject, $id];
             }
         }
 
@@ -259,17 +257,16 @@ final readonly class Recorder
     /**
      * What it means to the other things that it refers to.
      *
-     * @param  list<array{string, string, string}>  $references
+     * @param  list<array{string, Subject, string}>  $references
      * @return list<Admission>
      */
     private function heardBy(array $references, Entry $entry, ?string $replaces): array
     {
         $admissions = [];
         foreach ($references as [$role, $subject, $id]) {
-            $about = Subject::tryFrom($subject);
-            $thing = $about?->hears() === true ? $this->subjects->of($about)->find($id) : null;
-            if ($about !== null && $thing !== null) {
-                $admissions[] = $this->subjects->of($about)->admit($thing, EntryStore::of($about, $thing->id()), new Entry($entry->id, $entry->order, $entry->kind, $entry->payload, $entry->happenedAt, $role), $replaces);
+            $thing = $subject->hears() ? $this->subjects->of($subject)->find($id) : null;
+            if ($thing !== null) {
+                $admissions[] = $this->subjects->of($subject)->admit($thing, EntryStore::of($subject, $thing->id()), new Entry($entry->id, $entry->order, $entry->kind, $entry->payload, $entry->happenedAt, $role), $replaces);
             }
         }
 
@@ -279,15 +276,15 @@ final readonly class Recorder
     /**
      * Where nothing is kept any more something may have been all the same: in the past, or because it is kept there again.
      *
-     * @param  list<array{string, string, string}>  $references
+     * @param  list<array{string, Subject, string}>  $references
      * @return list<Question>
      */
     private function asksOfGone(array $references): array
     {
         $questions = [];
         foreach ($references as [$role, $subject, $id]) {
-            $name = $subject === 'place' || $subject === 'container' ? DB::table(self::TABLES[$subject])->where('id', $id)->where('gone', 1)->value('name') : null;
-            if (is_string($name)) {
+            $name = $this->subjects->of($subject)->goneBy($id);
+            if ($name !== null) {
                 // A place and a container are asked for in one field.
                 $questions[] = new Question($role === 'inside' ? 'place_id' : $role, "$name is kept no more. Is it there again? Then it stands among the places again.", true);
             }
@@ -296,19 +293,17 @@ final readonly class Recorder
         return $questions;
     }
 
-    /** @param  list<array{string, string, string}>  $references */
-    private static function comeBack(array $references): void
+    /** @param  list<array{string, Subject, string}>  $references */
+    private function comeBack(array $references): void
     {
         foreach ($references as [, $subject, $id]) {
-            if ($subject === 'place' || $subject === 'container') {
-                DB::table(self::TABLES[$subject])->where('id', $id)->where('gone', 1)->update(['gone' => 0]);
-            }
+            $this->subjects->of($subject)->comeBack($id);
         }
     }
 
     /**
      * @param  string  $mayBeNew  the role of what need not be there yet
-     * @return list<array{string, string, string}> role, what it is, id
+     * @return list<array{string, Subject, string}> role, what it is, id
      *
      * @throws Refused when there is no such thing
      */
@@ -320,8 +315,8 @@ final readonly class Recorder
             if (! is_string($id) || $role === $mayBeNew) {
                 continue;
             }
-            if (! DB::table(self::TABLES[$subject])->where('id', $id)->exists()) {
-                throw Refused::at($role === 'inside' ? 'place_id' : $role, "There is no such $subject.");
+            if (! DB::table($this->subjects->of($subject)->table())->where('id', $id)->exists()) {
+                throw Refused::at($role === 'inside' ? 'place_id' : $role, "There is no such $subject->value.");
             }
             $references[] = [$role, $subject, $id];
         }
@@ -413,12 +408,12 @@ final readonly class Recorder
         return Answer::kept($draft->id, $thing?->code() ?? '', $kind, $now);
     }
 
-    /** @param  list<array{string, string, string}>  $references */
+    /** @param  list<array{string, Subject, string}>  $references */
     private function keep(Draft $draft, Recorded $thing, Entry $entry, array $references, ?Correction $correction): void
     {
         $this->insert($draft, $draft->id, $draft->about->value, $thing->id(), $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, ['ord' => $entry->order, 'replaces' => $correction?->id, 'act' => $correction?->act]);
         DB::table('entry_refs')->insert(array_map(
-            static fn (array $reference): array => ['entry_id' => $draft->id, 'role' => $reference[0], 'subject' => $reference[1], 'subject_id' => $reference[2]],
+            static fn (array $reference): array => ['entry_id' => $draft->id, 'role' => $reference[0], 'subject' => $reference[1]->value, 'subject_id' => $reference[2]],
             $references,
         ));
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Lineage;
 
+use App\Models\Code;
 use App\Moment;
 use Illuminate\Support\Facades\DB;
+use Marrow\Core\Journal\Subject;
 
 /**
  * Crossings that came to light: off-types seen in a planting, more than strays make or judged by the keeper, show that the
@@ -97,7 +99,7 @@ final class Crossings
             if ($row->sister === 1 && isset($crossed[$row->crossed])) {
                 continue;
             }
-            $one = new Crossing('L'.$row->lot, 'P'.$row->seen_in, $row->came === null ? null : 'P'.$row->came, $row->season, $row->off_types, $row->looked_over, $row->seen_at === null ? null : Moment::read($row->seen_at));
+            $one = new Crossing(Code::of(Subject::Lot, $row->lot), Code::of(Subject::Planting, $row->seen_in), $row->came === null ? null : Code::of(Subject::Planting, $row->came), $row->season, $row->off_types, $row->looked_over, $row->seen_at === null ? null : Moment::read($row->seen_at));
             $row->sister === 1 ? $this->sisters[$row->crossed] ??= $one : $crossed[$row->crossed] ??= $one;
         }
 

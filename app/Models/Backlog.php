@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Marrow\Core\Journal\Subject;
 
 /**
  * What the lists are behind with: what is written into it stands in the same transaction as what made it so. It is worked
@@ -27,6 +29,9 @@ final class Backlog
     /** The work that plans ask for; by their years. */
     public const PLANS = 6;
 
+    /** All others that entries are about; by what they are and their ids. */
+    public const THINGS = 7;
+
     private const TABLES = [self::PLANTINGS => 'plantings', self::LOTS => 'lots', self::LINES => 'lots', self::LINES_OF_PLANTINGS => 'plantings', self::COUNTS => 'plantings'];
 
     /** @param  list<string>  $ids  of lots or of plantings, as the phase has it */
@@ -45,6 +50,12 @@ final class Backlog
                 DB::insert("INSERT OR IGNORE INTO backlog (phase, number, id) SELECT ?, number, id FROM $table", [$phase]);
             }
         }
+    }
+
+    /** @param  Builder  $ids  of things of one sort, whatever they are but lots and plantings */
+    public static function addThings(Subject $subject, Builder $ids): void
+    {
+        DB::table('backlog')->insertOrIgnoreUsing(['phase', 'number', 'id'], DB::query()->fromSub($ids, 'things')->selectRaw("?, 0, ? || ' ' || id", [self::THINGS, $subject->value]));
     }
 
     /** @param  list<int>  $years */

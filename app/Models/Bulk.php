@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** Many rows at once. */
@@ -20,6 +21,15 @@ final class Bulk
     public static function marks(array $values): string
     {
         return implode(',', array_fill(0, count($values), '?'));
+    }
+
+    /**
+     * @param  Collection<array-key, mixed>  $ids
+     * @return list<string> each once, what is none left out
+     */
+    public static function ids(Collection $ids): array
+    {
+        return array_values(array_unique(array_filter($ids->all(), is_string(...))));
     }
 
     /** @param  list<array<string, mixed>>  $rows  all with the same columns */

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\Relations\HasOneThrough;
+use Marrow\Core\Journal\Subject;
 
 /**
  * @property string $id
@@ -22,7 +23,7 @@ final class Lot extends Thing implements Recorded
 
     public function code(): string
     {
-        return 'L'.$this->number;
+        return Code::of(Subject::Lot, $this->number);
     }
 
     /** @return BelongsTo<Variety, $this> */

@@ -40,6 +40,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class LotStanding extends Thing
 {
+    /** Which of them hold words that are looked for (?), by the index of parts of words. */
+    public const WORDS = 'lot_standings.number IN (SELECT rowid FROM lot_words WHERE lot_words MATCH ?)';
+
     protected $table = 'lot_standings';
 
     protected $primaryKey = 'lot_id';

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Marrow\Core\Journal\Subject;
 
 /**
  * @property string $id
@@ -23,7 +24,7 @@ final class Planting extends Thing implements Recorded
 
     public function code(): string
     {
-        return 'P'.$this->number;
+        return Code::of(Subject::Planting, $this->number);
     }
 
     /** @return BelongsTo<Variety, $this> */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Work\Place;
 
 /**
  * @property string $planting_id
@@ -28,9 +30,26 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class PlantingStanding extends Thing
 {
+    /** Which of them hold words that are looked for (?), by the index of parts of words. */
+    public const WORDS = 'planting_standings.planting_id IN (SELECT id FROM plantings WHERE number IN (SELECT rowid FROM planting_words WHERE planting_words MATCH ?))';
+
+    /** How many lots came of a planting; its id follows. */
+    private const LOTS_OF = 'SELECT count(*) FROM lot_origins o JOIN lot_standings s ON s.lot_id = o.lot_id WHERE s.place != ? AND o.planting_id = ';
+
     protected $table = 'planting_standings';
 
     protected $primaryKey = 'planting_id';
+
+    public static function lotsOf(string $planting): int
+    {
+        return (int) DB::scalar(self::LOTS_OF.'?', [Place::Plot->value, $planting]);
+    }
+
+    /** @param  list<string>  $plantings  ids of those whose lots are counted anew */
+    public static function countLots(array $plantings): void
+    {
+        DB::update('UPDATE planting_standings SET lots = ('.self::LOTS_OF.'planting_standings.planting_id) WHERE planting_id IN ('.Bulk::marks($plantings).')', [Place::Plot->value, ...$plantings]);
+    }
 
     /** @return BelongsTo<Planting, $this> */
     public function planting(): BelongsTo

@@ -7,6 +7,7 @@ namespace App\Plans;
 use App\Models\Code;
 use App\Models\Lot;
 use App\Models\Planting;
+use Marrow\Core\Journal\Subject;
 
 /** Plans that were kept in an older form, brought up to the present one as they are opened. */
 final class OldPlans
@@ -26,8 +27,8 @@ final class OldPlans
             if (! is_array($planting)) {
                 return $planting;
             }
-            $lot = Code::number(is_string($planting['lot'] ?? null) ? $planting['lot'] : '', 'L');
-            $sown = Code::number(is_string($planting['code'] ?? null) ? $planting['code'] : '', 'P');
+            $lot = Code::number(is_string($planting['lot'] ?? null) ? $planting['lot'] : '', Subject::Lot);
+            $sown = Code::number(is_string($planting['code'] ?? null) ? $planting['code'] : '', Subject::Planting);
 
             return [
                 ...$planting,

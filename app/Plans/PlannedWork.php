@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
+use App\Models\Code;
 use App\Voice\PlanTaskVoice;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Journal\Subject;
 use Marrow\Core\Season\Cover;
 use Marrow\Core\Season\PlanTaskKind;
 
@@ -131,7 +133,7 @@ final readonly class PlannedWork
             $voice = new PlanTaskVoice(PlanTaskKind::from($row->kind), $names[$row->variety_id] ?? $crop->name, $crop, $figures, $names);
             $sows = $row->kind === PlanTaskKind::Sow->value || $row->kind === PlanTaskKind::Unsown->value;
             $plants = $figures['plants'] ?? 0;
-            $tasks[] = new PlannedTask($row->planting, PlanTaskKind::from($row->kind), $row->on_day, $row->until_day, $voice->do(), $voice->why(), $sows ? $row->variety_id : null, is_int($plants) ? $plants : 0, $sows ? $seeds["$row->year $row->variety_id"] ?? null : null, $row->year, $row->grown, $row->standing, $row->in_store, $row->grown === null ? '' : 'P'.($numbers[$row->grown] ?? ''), is_string($figures['bed'] ?? null) ? $figures['bed'] : '', Cover::tryFrom(is_string($figures['cover'] ?? null) ? $figures['cover'] : '')?->asDone($crop));
+            $tasks[] = new PlannedTask($row->planting, PlanTaskKind::from($row->kind), $row->on_day, $row->until_day, $voice->do(), $voice->why(), $sows ? $row->variety_id : null, is_int($plants) ? $plants : 0, $sows ? $seeds["$row->year $row->variety_id"] ?? null : null, $row->year, $row->grown, $row->standing, $row->in_store, $row->grown === null ? '' : Code::of(Subject::Planting, $numbers[$row->grown] ?? null), is_string($figures['bed'] ?? null) ? $figures['bed'] : '', Cover::tryFrom(is_string($figures['cover'] ?? null) ? $figures['cover'] : '')?->asDone($crop));
         }
 
         return $tasks;

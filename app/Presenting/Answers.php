@@ -11,15 +11,17 @@ use Marrow\Core\Folding\Question;
 use Marrow\Core\Journal\Entry;
 
 /** What became of drafts, said back. */
-final class Answers
+final readonly class Answers
 {
-    public static function document(Answer $answer): AnswerDocument
+    public function __construct(private Entries $entries) {}
+
+    public function document(Answer $answer): AnswerDocument
     {
         return new AnswerDocument(
             $answer->id,
             $answer->status,
             $answer->code,
-            self::said($answer),
+            $this->said($answer),
             $answer->adrift,
             $answer->message,
             (object) $answer->errors,
@@ -27,13 +29,13 @@ final class Answers
         );
     }
 
-    private static function said(Answer $answer): string
+    private function said(Answer $answer): string
     {
         if ($answer->kind === null || $answer->payload === null) {
             return '';
         }
         $entry = new Entry($answer->id, $answer->id, $answer->kind, $answer->payload, new \DateTimeImmutable('@0'));
-        $figures = (new EntryWords(Entries::names([$entry])))->figures($answer->kind, $answer->payload);
+        $figures = (new EntryWords($this->entries->names([$entry])))->figures($answer->kind, $answer->payload);
 
         return $answer->code.': '.mb_strtolower($answer->kind->title).($figures === '' ? '' : ', '.$figures);
     }

@@ -6,16 +6,14 @@ namespace App\Presenting;
 
 use App\Documents\EntryDocument;
 use App\Documents\FieldDocument;
+use App\Journal\Subjects;
 use App\Models\JournalEntry;
 use App\Models\Lot;
-use App\Models\Place;
-use App\Models\Planting;
 use App\Moment;
 use App\Reading\EntryStore;
 use App\Voice\Speaking;
 use App\Words\EntryWords;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Journal\Entry;
@@ -29,6 +27,9 @@ use Marrow\Core\Journal\Subject;
  */
 final readonly class Entries
 {
+    /** @param  Subjects<Shows>  $sorts */
+    public function __construct(private Subjects $sorts) {}
+
     /**
      * @param  array<string, Refused>  $adrift
      * @param  array<string, string>  $agrees
@@ -77,7 +78,7 @@ final readonly class Entries
     {
         $entries = EntryStore::entries($rows);
         $strikes ??= self::strikes($entries);
-        $words = new EntryWords(self::names($entries));
+        $words = new EntryWords($this->names($entries));
         $replaced = array_filter(array_map(static fn (JournalEntry $row): ?string => $row->replaces, $rows->all()));
         $were = $this->were($replaced, $words);
         $documents = [];
@@ -144,31 +145,20 @@ final readonly class Entries
      * @param  list<Entry>  $entries
      * @return array<string, string> by id
      */
-    public static function names(array $entries): array
+    public function names(array $entries): array
     {
         $ids = [];
         foreach ($entries as $entry) {
             foreach ($entry->kind->references() as $role => $of) {
                 $id = $entry->kind->value($entry->payload, $role);
                 if (is_string($id)) {
-                    $ids[$of][] = $id;
+                    $ids[$of->value][] = $id;
                 }
             }
         }
         $names = [];
-        foreach (['lot' => Lot::class, 'planting' => Planting::class] as $of => $model) {
-            foreach (isset($ids[$of]) ? $model::query()->findMany(array_unique($ids[$of])) : [] as $thing) {
-                $names[$thing->id] = $thing->code();
-            }
-        }
-        foreach (isset($ids['place']) ? Place::query()->findMany(array_unique($ids['place'])) : [] as $place) {
-            $names[$place->id] = $place->name;
-        }
-        foreach (isset($ids['container']) ? DB::table('containers')->whereIn('id', array_unique($ids['container']))->where('name', '!=', '')->pluck('name', 'id') : [] as $id => $name) {
-            $names[(string) $id] = is_string($name) ? $name : '';
-        }
-        foreach (isset($ids['variety']) ? DB::table('varieties')->whereIn('id', array_unique($ids['variety']))->pluck('name', 'id') : [] as $id => $name) {
-            $names[(string) $id] = is_string($name) ? $name : '';
+        foreach ($ids as $of => $some) {
+            $names += $this->sorts->of(Subject::from($of))->names(array_values(array_unique($some)));
         }
 
         return $names;

@@ -9,6 +9,7 @@ use App\Documents\HolderDocument;
 use App\Documents\HoldingDocument;
 use App\Documents\OfferDocument;
 use App\Models\Container;
+use App\Models\DueTask;
 use App\Models\Place;
 use App\Moment;
 use App\Reading\Facts;
@@ -21,8 +22,6 @@ use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\GardenFields;
 use Marrow\Core\Journal\Subject;
-use Marrow\Core\Steps\Holding\AirSet;
-use Marrow\Core\Steps\Holding\Placed;
 use Marrow\Core\Steps\Holding\Stretch;
 use Marrow\Core\Steps\Storing\ContainerKind;
 use Marrow\Core\Work\Offer;
@@ -30,7 +29,7 @@ use Marrow\Core\Work\Offer;
 /** Places and containers: where each is, and what lies in it. */
 final readonly class HoldingSheet
 {
-    public function __construct(private Stores $stores, private Facts $facts, private Tags $tags, private Entries $entries) {}
+    public function __construct(private Stores $stores, private Facts $facts, private Tags $tags, private Tasks $tasks, private Entries $entries) {}
 
     /** @return list<HolderDocument> the places by name, and behind each what lies in it, however deep */
     public function tree(When $when): array
@@ -47,12 +46,28 @@ final readonly class HoldingSheet
     public function of(Place|Container $holder, When $when): HoldingDocument
     {
         $isPlace = $holder instanceof Place;
-        $subject = $isPlace ? Subject::Place : Subject::Container;
+        [$subject, $course] = $isPlace ? [Subject::Place, $this->stores->place($holder)] : [Subject::Container, $this->stores->container($holder)];
         $boxes = Stores::byName(Container::query()->where($isPlace ? 'place_id' : 'inside', $holder->id)->where('name', '!=', '')->where('gone', 0)->get());
         $counts = $this->stores->counts(array_map(static fn (Container $box): string => $box->id, $boxes));
         $lots = $isPlace ? $this->stores->idsAt($holder->id) : $this->stores->idsIn($holder->id);
-        $fields = $isPlace ? GardenFields::place() : GardenFields::container();
-        $typed = $isPlace
+        $due = DueTask::standing($when->now)->where('subject', $subject->value)->where('subject_id', $holder->id)->orderBy('best_at')->get();
+
+        return new HoldingDocument(
+            $this->holder($holder, count($lots), $when),
+            (object) self::typed($holder),
+            array_map(fn (Container $box): HolderDocument => $this->holder($box, $counts[$box->id], $when), $boxes),
+            $this->lots($lots, $holder, $when),
+            array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, []), $course->offers()),
+            $this->tasks->documents($due, $when),
+            $this->entries->of($subject, $holder->id, $course->adrift(), $course->agrees()),
+        );
+    }
+
+    /** @return array<string, mixed> its own fields, as they would be typed again */
+    private static function typed(Place|Container $holder): array
+    {
+        $fields = $holder instanceof Place ? GardenFields::place() : GardenFields::container();
+        $typed = $holder instanceof Place
             ? ['name' => $holder->name, ...$holder->air()]
             : ['name' => $holder->name, 'kind' => $holder->kind, 'note' => $holder->note];
         foreach ($typed as $key => $value) {
@@ -60,14 +75,7 @@ final readonly class HoldingSheet
             $typed[$key] = is_float($now) ? Field::show($now) : $now;
         }
 
-        return new HoldingDocument(
-            $this->holder($holder, count($lots), $when),
-            (object) $typed,
-            array_map(fn (Container $box): HolderDocument => $this->holder($box, $counts[$box->id], $when), $boxes),
-            $this->lots($lots, $holder, $when),
-            [OfferDocument::of(Offer::of($isPlace ? AirSet::class : Placed::class, 10), [])],
-            $this->entries->of($subject, $holder->id, [], []),
-        );
+        return $typed;
     }
 
     private function holder(Place|Container $holder, int $lots, When $when): HolderDocument

@@ -6,13 +6,10 @@ namespace App\Presenting;
 
 use App\Documents\JournalDocument;
 use App\Documents\JournalLineDocument;
+use App\Journal\Subjects;
 use App\Models\Act;
 use App\Models\JournalEntry;
-use App\Models\Lot;
-use App\Models\Planting;
 use App\Reading\EntryStore;
-use App\Reading\Facts;
-use App\Reading\Tagged;
 use App\Voice\Quantity;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -25,7 +22,8 @@ final readonly class JournalPages
 {
     private const PAGE = 30;
 
-    public function __construct(private Tags $tags, private Entries $entries, private Facts $facts) {}
+    /** @param  Subjects<Shows>  $sorts */
+    public function __construct(private Subjects $sorts, private Entries $entries) {}
 
     /** @param  string  $before  the mark at which the page before ended; empty for the newest entries */
     public function page(string $before = ''): JournalDocument
@@ -46,9 +44,11 @@ final readonly class JournalPages
         foreach ($rows as $row) {
             $of[$row->subject][] = $row->subject_id;
         }
-        $things = [...Tagged::lots($of[Subject::Lot->value] ?? []), ...Tagged::plantings($of[Subject::Planting->value] ?? [])];
+        $shown = [];
+        foreach ($of as $subject => $some) {
+            $shown += $this->sorts->of(Subject::from($subject))->shown(array_values(array_unique($some)));
+        }
         $ids = array_values(array_unique(array_merge([], ...array_values($of))));
-        $holders = [...self::holders('places', $of[Subject::Place->value] ?? []), ...self::holders('containers', $of[Subject::Container->value] ?? [])];
         $acts = self::acts($rows);
         $documents = [];
         foreach ($this->entries->documents($rows, $this->adrift($ids), strikes: self::strikes($ids)) as $document) {
@@ -56,29 +56,19 @@ final readonly class JournalPages
         }
         $lines = [];
         foreach ($rows as $row) {
-            $thing = $things[$row->subject_id] ?? null;
-            $tag = $thing === null ? null : $this->tags->of($thing);
+            $thing = $shown[$row->subject_id] ?? null;
             $act = $row->act === null ? null : $acts[$row->act] ?? null;
             if (! isset($documents[$row->id])) {
                 continue;
             }
             if ($act !== null) {
-                $lines[] = new JournalLineDocument('intake', null, $act->id, $act->title, $documents[$row->id]->of('Taken in as one', Quantity::number($act->lots, 'lot'), $act->taken_back_at !== null));
-            } elseif ($tag !== null || isset($holders[$row->subject_id])) {
-                $lines[] = new JournalLineDocument($tag === null ? 'holder' : 'thing', $tag, $row->subject_id, $holders[$row->subject_id] ?? '', $documents[$row->id]);
+                $lines[] = new JournalLineDocument(null, $act->id, $act->title, null, $documents[$row->id]->of('Taken in as one', Quantity::number($act->lots, 'lot'), $act->taken_back_at !== null));
+            } elseif ($thing !== null) {
+                $lines[] = new JournalLineDocument($thing->subject->value, $thing->id, $thing->name, $thing->tag, $documents[$row->id]);
             }
         }
 
         return new JournalDocument($lines, $more && $last !== null ? "$last->happened_at $last->ord" : null);
-    }
-
-    /**
-     * @param  list<string>  $ids
-     * @return array<array-key, mixed> names by id
-     */
-    private static function holders(string $table, array $ids): array
-    {
-        return $ids === [] ? [] : DB::table($table)->whereIn('id', array_unique($ids))->pluck('name', 'id')->all();
     }
 
     /**
@@ -121,10 +111,7 @@ final readonly class JournalPages
         $adrift = [];
         foreach ($unsettled as $task) {
             /** @var object{subject: string, subject_id: string} $task */
-            $course = $task->subject === Subject::Lot->value
-                ? $this->facts->lot(Lot::query()->with(['variety', 'planting.variety'])->findOrFail($task->subject_id))
-                : $this->facts->planting(Planting::query()->with('variety')->findOrFail($task->subject_id));
-            $adrift = [...$adrift, ...$course->adrift()];
+            $adrift = [...$adrift, ...$this->sorts->of(Subject::from($task->subject))->folded($task->subject_id)?->adrift() ?? []];
         }
 
         return $adrift;

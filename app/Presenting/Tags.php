@@ -11,6 +11,7 @@ use App\Models\Planting;
 use App\Models\Variety;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Botany\LineWord;
+use Marrow\Core\Journal\Subject;
 use WeakMap;
 
 /** Makes the tag of a lot or planting. Wants variety and standing loaded. */
@@ -32,20 +33,25 @@ final class Tags
         return $this->made[$thing] ??= $thing instanceof Lot ? $this->lot($thing) : $this->planting($thing);
     }
 
+    public function shown(Lot|Planting $thing): Shown
+    {
+        return new Shown($thing instanceof Lot ? Subject::Lot : Subject::Planting, $thing->id, $thing->code(), $this->of($thing), $thing->variety);
+    }
+
     public function lot(Lot $lot): TagDocument
     {
-        return $this->tag('lot', $lot->code(), $lot->variety, $lot->standing?->year, $lot->standing?->line);
+        return $this->tag(Subject::Lot, $lot->code(), $lot->variety, $lot->standing?->year, $lot->standing?->line);
     }
 
     public function planting(Planting $planting): TagDocument
     {
-        return $this->tag('planting', $planting->code(), $planting->variety, $planting->standing?->season, $planting->standing?->line);
+        return $this->tag(Subject::Planting, $planting->code(), $planting->variety, $planting->standing?->season, $planting->standing?->line);
     }
 
-    private function tag(string $subject, string $code, Variety $variety, ?int $year, ?string $line): TagDocument
+    private function tag(Subject $subject, string $code, Variety $variety, ?int $year, ?string $line): TagDocument
     {
         $crop = $this->crops->title($variety->crop);
 
-        return new TagDocument($subject, $code, $variety->name, $crop->name, $crop->latin, $year, $variety->generation, $line ?? ($variety->type->line() ?? LineWord::NotKnown)->value, $this->looks[$crop->key] ??= SeedLookDocument::of($crop));
+        return new TagDocument($subject->value, $code, $variety->name, $crop->name, $crop->latin, $year, $variety->generation, $line ?? ($variety->type->line() ?? LineWord::NotKnown)->value, $this->looks[$crop->key] ??= SeedLookDocument::of($crop));
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Presenting;
 
 use App\Documents\TaskDocument;
+use App\Journal\Subjects;
 use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\Planting;
 use App\Moment;
 use App\Reading\Facts;
-use App\Reading\Tagged;
 use App\Voice\Quantity;
 use App\Voice\When;
 use App\Work\SeenTask;
@@ -19,6 +19,7 @@ use App\Work\TaskVoices;
 use Illuminate\Database\Eloquent\Collection;
 use LogicException;
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Journal\Subject;
 use Marrow\Core\Work\Loss;
 
 /** Tasks in words. */
@@ -27,7 +28,8 @@ final readonly class Tasks
     /** Days; what is lost within so many is put off by hours only. */
     private const SOON = 2;
 
-    public function __construct(private Facts $facts, private Tags $tags, private TaskVoices $voices) {}
+    /** @param  Subjects<Shows>  $sorts */
+    public function __construct(private Subjects $sorts, private Facts $facts, private Tags $tags, private TaskVoices $voices) {}
 
     /**
      * @param  Collection<int, DueTask>  $tasks
@@ -49,12 +51,13 @@ final readonly class Tasks
      */
     public function withNeeds(Collection $tasks, When $when, string $until = '', ?array $things = null): array
     {
-        $things ??= self::things($tasks);
+        $shown = $things === null ? $this->shown($tasks) : array_map($this->tags->shown(...), $things);
         $documents = $needs = [];
         foreach ($tasks as $task) {
-            $subject = $things[$task->subject_id] ?? throw new LogicException("Task $task->id is about nothing.");
-            $seen = new SeenTask($task, $this->facts->title($subject->variety)->name, fn (): Crop => $this->facts->crop($subject->variety), $when);
-            $documents[] = $this->document($task, $seen, $subject);
+            $thing = $shown[$task->subject_id] ?? throw new LogicException("Task $task->id is about nothing.");
+            $variety = $thing->variety;
+            $seen = new SeenTask($task, $variety === null ? '' : $this->facts->title($variety)->name, fn (): Crop => $this->facts->crop($variety ?? throw new LogicException("A $task->subject is of no crop.")), $when);
+            $documents[] = $this->document($task, $seen, $thing);
             foreach ($task->best_at <= $until ? $this->voices->needs($task->kind, $seen) : [] as $what => $many) {
                 $needs[$what] = $many === Speech::ONE ? 1 : ($needs[$what] ?? 0) + $many;
             }
@@ -66,19 +69,23 @@ final readonly class Tasks
 
     /**
      * @param  Collection<int, DueTask>  $tasks
-     * @return array<string, Lot|Planting> by id
+     * @return array<string, Shown> by id
      */
-    private static function things(Collection $tasks): array
+    private function shown(Collection $tasks): array
     {
-        $ids = ['lot' => [], 'planting' => []];
+        $ids = [];
         foreach ($tasks as $task) {
             $ids[$task->subject][] = $task->subject_id;
         }
+        $shown = [];
+        foreach ($ids as $subject => $some) {
+            $shown += $this->sorts->of(Subject::from($subject))->shown(array_values(array_unique($some)));
+        }
 
-        return [...Tagged::lots($ids['lot']), ...Tagged::plantings($ids['planting'])];
+        return $shown;
     }
 
-    private function document(DueTask $task, SeenTask $seen, Lot|Planting $subject): TaskDocument
+    private function document(DueTask $task, SeenTask $seen, Shown $thing): TaskDocument
     {
         $saying = $this->voices->say($task->kind, $seen);
 
@@ -95,8 +102,10 @@ final readonly class Tasks
             $seen->state(),
             $seen->isAlarm(),
             $task->about,
-            $this->tags->of($subject),
-            $subject->id,
+            $thing->subject->value,
+            $thing->id,
+            $thing->name,
+            $thing->tag,
             $task->alike ?? 1,
             match (true) {
                 $task->loss !== Loss::Seed->value => 'season',

@@ -7,6 +7,7 @@ namespace App\Projection;
 use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\Planting;
+use App\Models\Recorded;
 use App\Models\Variety;
 use App\Moment;
 use App\Words\Stages;
@@ -163,7 +164,7 @@ final class Rows
     }
 
     /**
-     * @param  list<array{Lot|Planting, list<Task>}>  $tasks  what they are of, and they
+     * @param  list<array{Recorded, list<Task>}>  $tasks  what they are of, and they
      * @return list<array<string, mixed>>
      */
     public static function tasks(Subject $subject, array $tasks): array
@@ -173,7 +174,7 @@ final class Rows
             foreach ($ofOne as $task) {
                 $rows[] = [
                     'subject' => $subject->value,
-                    'subject_id' => $thing->id,
+                    'subject_id' => $thing->id(),
                     'code' => $thing->code(),
                     'kind' => $task->kind->value,
                     'place' => $task->place->value,

@@ -13,11 +13,6 @@ use App\Handbook\HandbookChanged;
 use App\Handbook\OwnFigures;
 use App\Handbook\ReadCrops;
 use App\Journal\Changed;
-use App\Journal\ContainersRecorded;
-use App\Journal\LotsRecorded;
-use App\Journal\PlacesRecorded;
-use App\Journal\PlantingsRecorded;
-use App\Journal\Subjects;
 use App\Lineage\Crossings;
 use App\Lineage\Lines;
 use App\Models\Backlog;
@@ -51,9 +46,6 @@ use RuntimeException;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    /** What entries can be about; a new sort of thing is a new line here. */
-    private const SUBJECTS = [PlantingsRecorded::class, LotsRecorded::class, ContainersRecorded::class, PlacesRecorded::class];
-
     /** What takes long and is done meanwhile; a new sort of it is a new line here. */
     private const DOINGS = [RemedySearch::class];
 
@@ -84,8 +76,6 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(Crossings::class);
         $this->app->scoped(Lines::class);
         $this->app->scoped(Stores::class);
-        $this->app->tag(self::SUBJECTS, 'recorded-subjects');
-        $this->app->when(Subjects::class)->needs('$subjects')->giveTagged('recorded-subjects');
         $this->app->tag(self::DOINGS, 'doings');
         $this->app->when(Works::class)->needs('$doings')->giveTagged('doings');
         $this->app->when(Worker::class)->needs(QueueWorker::class)->give('queue.worker');
@@ -112,7 +102,7 @@ final class AppServiceProvider extends ServiceProvider
         // What lists hold is laid out anew by migrations; it is reckoned from the journal and the plans.
         Event::listen(MigrationsEnded::class, static function (): void {
             if (DB::table('journal_entries')->exists()) {
-                Backlog::addAll();
+                app(Projector::class)->allAgain();
                 Backlog::addPlans(array_values(array_map(intval(...), DB::table('plan_versions')->distinct()->pluck('year')->all())));
             }
         });

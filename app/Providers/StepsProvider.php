@@ -7,10 +7,8 @@ namespace App\Providers;
 use App\Finding\Finder;
 use App\Finding\FindsCrops;
 use App\Finding\FindsPeople;
-use App\Finding\FindsPlaces;
 use App\Finding\FindsReckoners;
 use App\Finding\FindsSettings;
-use App\Finding\FindsThings;
 use App\Finding\FindsWays;
 use App\Finding\FindsWhich;
 use App\Finding\FindsWords;
@@ -44,7 +42,7 @@ final class StepsProvider extends ServiceProvider
     private const SECTIONS = [StoringSection::class, PacketsSection::class, TestingSection::class, DryingSection::class, CleaningSection::class, OriginSection::class];
 
     /** In the order in which they are shown. */
-    private const FINDS = [FindsThings::class, FindsPlaces::class, FindsPeople::class, FindsCrops::class, FindsWhich::class, FindsReckoners::class, FindsWays::class, FindsSettings::class, FindsWords::class];
+    private const FINDS = [FindsPeople::class, FindsCrops::class, FindsWhich::class, FindsReckoners::class, FindsWays::class, FindsSettings::class, FindsWords::class];
 
     public function register(): void
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
+use App\Models\Bulk;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Storage\StorePace;
 
@@ -12,6 +13,8 @@ final class StorePaces
 {
     /** @var array{float, float, int}|null weight, pull and number of all lots */
     private ?array $all = null;
+
+    private bool $taught = false;
 
     public function of(string $lot): StorePace
     {
@@ -35,6 +38,39 @@ final class StorePaces
     public function forget(): void
     {
         $this->all = null;
+    }
+
+    /**
+     * Keeps what the tests of some lots tell.
+     *
+     * @param  list<string>  $lots  ids
+     * @param  array<string, array{lot_id: string, weight: float, pull: float}>  $paces  what those of some of them tell, by id
+     */
+    public function tell(array $lots, array $paces): void
+    {
+        // To the digits that count: the same tests tell the same, in whatever order they are summed.
+        $said = static fn (float $weight, float $pull): string => sprintf('%.9e %.9e', $weight, $pull);
+        $was = [];
+        foreach (DB::table('lot_paces')->whereIn('lot_id', $lots)->get() as $row) {
+            /** @var object{lot_id: string, weight: float, pull: float} $row */
+            $was[$row->lot_id] = $said($row->weight, $row->pull);
+        }
+        $is = array_map(static fn (array $pace): string => $said($pace['weight'], $pace['pull']), $paces);
+        if (array_diff_assoc($was, $is) === [] && array_diff_assoc($is, $was) === []) {
+            return;
+        }
+        DB::table('lot_paces')->whereIn('lot_id', $lots)->delete();
+        Bulk::insert('lot_paces', array_values($paces));
+        $this->forget();
+        $this->taught = true;
+    }
+
+    /** Whether anything else was told of the store than before, since this was last asked. */
+    public function wereTaught(): bool
+    {
+        [$taught, $this->taught] = [$this->taught, false];
+
+        return $taught;
     }
 
     /** @return list<string> lots in store whose forecast was reckoned when something else was to be expected of it */

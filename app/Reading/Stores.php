@@ -15,9 +15,10 @@ use Illuminate\Support\Facades\DB;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Holding\ContainerCourse;
 use Marrow\Core\Steps\Holding\Holder;
-use Marrow\Core\Steps\Holding\HoldingCourse;
 use Marrow\Core\Steps\Holding\Holdings;
+use Marrow\Core\Steps\Holding\PlaceCourse;
 use Marrow\Core\Steps\Holding\Surroundings;
 use Marrow\Core\Steps\Storing\ContainerKind;
 use Marrow\Core\Steps\Storing\StoredAt;
@@ -35,7 +36,7 @@ final class Stores
         return $this->holdings ??= new Holdings(
             [],
             [],
-            fn (string $id): ?Surroundings => ($place = Place::query()->find($id)) === null ? null : $this->surroundings($place, self::entries(EntryStore::rows(Subject::Place, $id))),
+            fn (string $id): ?Surroundings => ($place = Place::query()->find($id)) === null ? null : $this->place($place)->surroundings(),
             static fn (string $id): ?Holder => ($container = Container::query()->where('name', '!=', '')->find($id)) === null ? null : self::holder($container, self::entries(EntryStore::rows(Subject::Container, $id))),
         );
     }
@@ -131,11 +132,54 @@ final class Stores
         return $counts;
     }
 
-    /** Where a container lies now, in its own row, so that what is in it is found. */
-    public function place(string $container): void
+    /** A place with all that was recorded of it. */
+    public function place(Place $place): PlaceCourse
     {
-        $holder = $this->holdings()->holder($container);
-        $last = $holder === null || $holder->moves === [] ? null : $holder->moves[count($holder->moves) - 1]['placed'];
+        return PlaceCourse::fold($place->id, $this->storedAt($place), EntryStore::of(Subject::Place, $place->id));
+    }
+
+    /** A container with all that was recorded of it, where all the others stood. */
+    public function container(Container $container): ContainerCourse
+    {
+        return ContainerCourse::fold($container->id, $container->name, $this->holdings(), EntryStore::of(Subject::Container, $container->id));
+    }
+
+    /**
+     * Those that ever lay in one of these, or in what ever lay in one: moved late, it moves what lay in it then, and a place's air is theirs.
+     *
+     * @param  list<string>  $holders  ids of places and containers
+     * @return array{list<string>, list<string>} ids of lots, and of the containers that they lay in
+     */
+    public function everIn(array $holders): array
+    {
+        $lots = [];
+        $known = array_fill_keys($holders, true);
+        $through = [];
+        for ($next = $holders; $next !== [];) {
+            $named = DB::table('entry_refs')
+                ->join('journal_entries', 'journal_entries.id', '=', 'entry_refs.entry_id')
+                ->whereIn('entry_refs.subject', [Subject::Container->value, Subject::Place->value])->whereIn('entry_refs.subject_id', $next)
+                ->whereIn('journal_entries.subject', [Subject::Lot->value, Subject::Container->value])
+                ->distinct()->get(['journal_entries.subject', 'journal_entries.subject_id']);
+            $next = [];
+            foreach ($named as $row) {
+                /** @var object{subject: string, subject_id: string} $row */
+                if ($row->subject === Subject::Lot->value) {
+                    $lots[$row->subject_id] = true;
+                } elseif (! isset($known[$row->subject_id])) {
+                    $known[$row->subject_id] = $through[$row->subject_id] = true;
+                    $next[] = $row->subject_id;
+                }
+            }
+        }
+
+        return [array_map(strval(...), array_keys($lots)), array_map(strval(...), array_keys($through))];
+    }
+
+    /** Where a container lies now, in its own row, so that what is in it is found. */
+    public function keepPlace(string $container): void
+    {
+        $last = $this->holdings()->lastMove($container)?->placed;
         DB::table('containers')->where('id', $container)->update(['place_id' => $last?->placeId, 'inside' => $last?->inside]);
     }
 
@@ -144,7 +188,7 @@ final class Stores
         $this->readAll();
         foreach (DB::table('containers')->where('name', '!=', '')->pluck('id') as $id) {
             if (is_string($id)) {
-                $this->place($id);
+                $this->keepPlace($id);
             }
         }
     }
@@ -181,13 +225,13 @@ final class Stores
     /** @param  array<string, list<Entry>>  $entries */
     private function surroundings(Place $place, array $entries): Surroundings
     {
-        return HoldingCourse::place($place->id, $this->storedAt($place), $entries[Subject::Place->value.$place->id] ?? []);
+        return PlaceCourse::fold($place->id, $this->storedAt($place), $entries[Subject::Place->value.$place->id] ?? [])->surroundings();
     }
 
     /** @param  array<string, list<Entry>>  $entries */
     private static function holder(Container $container, array $entries): Holder
     {
-        return HoldingCourse::holder($container->id, $container->name, ContainerKind::from($container->kind), $entries[Subject::Container->value.$container->id] ?? []);
+        return ContainerCourse::fold($container->id, $container->name, null, $entries[Subject::Container->value.$container->id] ?? [])->holder(ContainerKind::from($container->kind));
     }
 
     /**

@@ -16,8 +16,6 @@ use Ramsey\Uuid\Uuid;
  */
 final readonly class TagMark
 {
-    private const LETTERS = ['L' => Subject::Lot, 'P' => Subject::Planting];
-
     /**
      * @param  string  $garden  UUID
      * @param  string  $id  UUID of the lot or planting
@@ -28,16 +26,17 @@ final readonly class TagMark
     /** @return ?self null of what is no mark of Marrow's */
     public static function read(string $text): ?self
     {
-        if (preg_match('/^MARROW1\.G([0-9A-F]{32})\.([LP])([0-9A-F]{32})(?:\.C([0-9A-F]{32}))?$/', trim($text), $found) !== 1) {
+        if (preg_match('/^MARROW1\.G([0-9A-F]{32})\.([A-Z])([0-9A-F]{32})(?:\.C([0-9A-F]{32}))?$/', trim($text), $found) !== 1) {
             return null;
         }
+        $subject = array_values(array_filter(Subject::cases(), static fn (Subject $subject): bool => $subject->letter() === $found[2]))[0] ?? null;
 
-        return new self(self::uuid($found[1]), self::LETTERS[$found[2]], self::uuid($found[3]), isset($found[4]) ? self::uuid($found[4]) : null);
+        return $subject === null ? null : new self(self::uuid($found[1]), $subject, self::uuid($found[3]), isset($found[4]) ? self::uuid($found[4]) : null);
     }
 
     public function text(): string
     {
-        return sprintf('MARROW1.G%s.%s%s%s', self::hex($this->garden), (string) array_search($this->subject, self::LETTERS, true), self::hex($this->id), $this->container === null ? '' : '.C'.self::hex($this->container));
+        return sprintf('MARROW1.G%s.%s%s%s', self::hex($this->garden), (string) $this->subject->letter(), self::hex($this->id), $this->container === null ? '' : '.C'.self::hex($this->container));
     }
 
     private static function hex(string $uuid): string

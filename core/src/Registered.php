@@ -12,12 +12,16 @@ use Marrow\Core\Journal\Payload;
 use Marrow\Core\Journal\Struck;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Planting\PlantingCourse;
-use Marrow\Core\Steps\Holding\HoldingCourse;
+use Marrow\Core\Steps\Holding\ContainerCourse;
+use Marrow\Core\Steps\Holding\PlaceCourse;
 use Marrow\Core\Work\TaskKind;
 
 /** What the strands of lots, plantings, containers and places bring with them: every kind of entry, every kind of task. Nothing is listed twice. */
 final class Registered
 {
+    /** What a thing of each sort is folded into; a new sort of thing is a line here. */
+    public const SORTS = [PlantingCourse::class, LotCourse::class, PlaceCourse::class, ContainerCourse::class];
+
     private static ?Kinds $kinds = null;
 
     public static function kinds(): Kinds
@@ -59,6 +63,6 @@ final class Registered
     /** @return list<class-string<Strand>> */
     private static function strands(): array
     {
-        return array_values(array_unique([...PlantingCourse::STRANDS, ...LotCourse::STRANDS, ...HoldingCourse::STRANDS]));
+        return array_values(array_unique(array_merge([], ...array_map(static fn (string $sort): array => $sort::strandClasses(), self::SORTS))));
     }
 }

@@ -32,9 +32,9 @@ final class EntryController extends Controller
     ])), responses: [
         new OA\Response(response: 200, description: 'what became of each', content: new OA\JsonContent(ref: AnswersDocument::class)),
     ])]
-    public function record(Request $request, Recorder $recorder): JsonResponse
+    public function record(Request $request, Recorder $recorder, Answers $words): JsonResponse
     {
-        return self::answered($recorder->record(Drafts::read($request->input('drafts')), $request->input('all') === true));
+        return self::answered($recorder->record(Drafts::read($request->input('drafts')), $request->input('all') === true), $words);
     }
 
     #[OA\Post(path: '/entries/{entry}/strike', operationId: 'strike', parameters: [
@@ -45,7 +45,7 @@ final class EntryController extends Controller
     ])), responses: [
         new OA\Response(response: 200, description: 'struck', content: new OA\JsonContent(ref: AnswersDocument::class)),
     ])]
-    public function strike(string $entry, Request $request, Recorder $recorder, Clock $clock): JsonResponse
+    public function strike(string $entry, Request $request, Recorder $recorder, Clock $clock, Answers $words): JsonResponse
     {
         $request->validate(['id' => ['bail', 'required', 'uuid'], 'reason' => ['sometimes', 'nullable', 'string', 'max:200']]);
         $target = JournalEntry::query()->where('id', mb_strtolower($entry))->first()
@@ -59,7 +59,7 @@ final class EntryController extends Controller
             ['entry' => $target->id, 'reason' => $request->string('reason')->toString()],
         );
 
-        return self::answered($recorder->record([$draft]));
+        return self::answered($recorder->record([$draft]), $words);
     }
 
     #[OA\Get(path: '/beginnings', operationId: 'beginnings', description: 'What a lot or a planting can begin with, out of nothing.', responses: [
@@ -81,7 +81,7 @@ final class EntryController extends Controller
     }
 
     /** @param  list<Answer>  $answers */
-    private static function answered(array $answers): JsonResponse
+    private static function answered(array $answers, Answers $words): JsonResponse
     {
         $kept = array_filter($answers, static fn (Answer $answer): bool => $answer->status === 'kept');
         $status = match (true) {
@@ -90,6 +90,6 @@ final class EntryController extends Controller
             default => 422,
         };
 
-        return new JsonResponse(new AnswersDocument($kept === [] ? $answers[0]->message ?? '' : '', array_map(Answers::document(...), $answers)), $status);
+        return new JsonResponse(new AnswersDocument($kept === [] ? $answers[0]->message ?? '' : '', array_map($words->document(...), $answers)), $status);
     }
 }

@@ -139,9 +139,9 @@ final readonly class Field
     }
 
     /** @param  string  $of  lot, planting, variety, place … */
-    public static function reference(string $key, string $label, string $of): self
+    public static function reference(string $key, string $label, string|\BackedEnum $of): self
     {
-        return new self($key, FieldType::Reference, $label, of: $of);
+        return new self($key, FieldType::Reference, $label, of: $of instanceof \BackedEnum ? (string) $of->value : $of);
     }
 
     /** What begins with this entry goes by this id; no person is asked for it. */

@@ -71,13 +71,13 @@ final readonly class Kind
         return $this->with(['starts' => true, 'from' => $from]);
     }
 
-    /** @return array<string, string> what it refers to: by field, lot, planting, place … */
+    /** @return array<string, Subject> what it refers to, by field */
     public function references(): array
     {
         $references = [];
         foreach ($this->fields->fields as $key => $field) {
             if ($field->type === FieldType::Reference) {
-                $references[$key] = $field->of;
+                $references[$key] = Subject::from($field->of);
             }
         }
 

@@ -8,8 +8,7 @@ use Marrow\Core\Botany\Caution;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Admission;
 use Marrow\Core\Folding\Course;
-use Marrow\Core\Folding\Doubt;
-use Marrow\Core\Folding\Strand;
+use Marrow\Core\Folding\Folded;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Registered;
 use Marrow\Core\Settings\Practice;
@@ -30,15 +29,11 @@ use Marrow\Core\Storage\Forecast;
 use Marrow\Core\Storage\LotTelling;
 use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Place;
-use Marrow\Core\Work\Task;
 use Marrow\Core\Work\Whereabouts;
 
-/** Everything that is known of a lot: its strands, folded from its entries. */
-final class LotCourse
+/** Everything that is known of a lot. Its strands are the properties, in the order of the work: a new step of the work is a property here. */
+final class LotCourse extends Folded
 {
-    /** The strands of a lot in the order of the work; a new step of the work is a new line here. */
-    public const STRANDS = [NotesStrand::class, OriginStrand::class, CleaningStrand::class, StockStrand::class, DryingStrand::class, TestingStrand::class, TreatingStrand::class, OpeningStrand::class, StoringStrand::class, PacketStrand::class, SharingStrand::class, Keeping::class, PutOffStrand::class];
-
     public readonly NotesStrand $notes;
 
     public readonly OriginStrand $origin;
@@ -53,21 +48,19 @@ final class LotCourse
 
     public readonly TreatingStrand $treating;
 
+    protected readonly OpeningStrand $opening;
+
     public readonly StoringStrand $storing;
 
     public readonly PacketStrand $packets;
 
     public readonly SharingStrand $sharing;
 
-    private readonly OpeningStrand $opening;
-
-    private readonly Keeping $keeping;
+    protected readonly Keeping $keeping;
 
     public readonly PutOffStrand $putOff;
 
     private readonly Whereabouts $where;
-
-    private Course $course;
 
     private function __construct(public readonly LotFacts $facts, public readonly Practice $practice)
     {
@@ -117,29 +110,6 @@ final class LotCourse
     public static function leftWithout(LotFacts $facts, array $entries, string $id, Practice $practice): array
     {
         return Course::leftWithout(static fn (): array => (new self($facts, $practice))->strands(), $entries, $id);
-    }
-
-    /** @return array<string, Refused> why an entry is left out, by its id */
-    public function adrift(): array
-    {
-        return $this->course->adrift;
-    }
-
-    /** @return array<string, list<Doubt>> what is doubtful of entries that count, by their ids */
-    public function doubts(): array
-    {
-        return $this->course->doubts;
-    }
-
-    /** @return array<string, string> id of the entry that stands, by the id of one that says the same */
-    public function agrees(): array
-    {
-        return $this->course->agrees;
-    }
-
-    public function lastAt(): ?\DateTimeImmutable
-    {
-        return $this->course->lastAt;
     }
 
     /** @return list<Harm> what is known to have happened to it before it was ever tested */
@@ -194,31 +164,13 @@ final class LotCourse
         return $this->origin->received?->treated === true ? [...$this->facts->crop->cautions, Caution::Treated] : $this->facts->crop->cautions;
     }
 
-    /** @return list<string> every text that was typed into its entries */
-    public function texts(): array
-    {
-        return $this->course->texts;
-    }
-
-    /** When the first entry happened that is left out. */
-    public function adriftAt(): ?\DateTimeImmutable
-    {
-        return $this->course->adriftAt;
-    }
-
-    /** @return list<Task> */
-    public function tasks(): array
-    {
-        return $this->putOff->leaves($this->course->wants());
-    }
-
     /**
      * @param  ?\DateTimeImmutable  $now  the day from which it is seen; null for what does not depend on the day
      * @return list<Offer> what can be recorded of it as it stands: what it is advised to do, then the likeliest first
      */
     public function offers(?\DateTimeImmutable $now = null): array
     {
-        $offers = $this->course->offers();
+        $offers = parent::offers();
         $asked = $now === null ? null : $this->advice($now)?->counsel->asks();
         if ($asked === null) {
             return $offers;
@@ -229,9 +181,8 @@ final class LotCourse
         return [...array_values(array_filter($offers, $isAsked)), ...array_values(array_filter($offers, static fn (Offer $offer): bool => ! $isAsked($offer)))];
     }
 
-    /** @return list<Strand> */
-    private function strands(): array
+    protected function leaves(array $tasks): array
     {
-        return [$this->notes, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->testing, $this->treating, $this->opening, $this->storing, $this->packets, $this->sharing, $this->keeping, $this->putOff];
+        return $this->putOff->leaves($tasks);
     }
 }

@@ -7,6 +7,7 @@ namespace Marrow\Core\Lot;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\Values;
+use Marrow\Core\Journal\Subject;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Packets\Portioned;
 use Marrow\Core\Steps\Storing\ContainerKind;
@@ -70,7 +71,7 @@ final readonly class PortionWish
             Field::integer('reserve', 'Kept in reserve', '', 0, 100_000_000)->called('the reserve')->optional($reserve)->usually($reserve)->of('seed')->hint('Neither sown nor given away unless you say so'),
             Field::share('share', 'Comes up now, you think', 0.01, 0.999)->called('the share that comes up')->optional()->hint('Only where no forecast can be made; it is then taken for every year'),
             Field::choice('container', 'Packets of', ContainerKind::class)->called('what the packets are')->optional($usual)->usually($usual->value),
-            Field::reference('place', 'Where they will lie', 'place')->optional($main->inside ?? $main->placeId ?? '')->usually($main->inside ?? $main?->placeId),
+            Field::reference('place', 'Where they will lie', Subject::Place)->optional($main->inside ?? $main->placeId ?? '')->usually($main->inside ?? $main?->placeId),
             Field::integer('tests', 'Kept for tests', '', 0, 100_000)->called('the seeds for tests')->optional(0)->usually(0)->of('seed')->seldom(),
             Field::integer('sachets', 'Drying sachets in each', '', 0, 10)->called('the number of sachets')->optional(0)->usually(0)->seldom(),
             Field::integer('labels', 'Labels to each', '', 0, 10)->called('the number of labels')->optional(2)->usually(2)->hint('One inside, one outside')->seldom(),

@@ -7,7 +7,7 @@ namespace Marrow\Core\Planting;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Admission;
 use Marrow\Core\Folding\Course;
-use Marrow\Core\Folding\Strand;
+use Marrow\Core\Folding\Folded;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Steps\Growing\GrowingStrand;
 use Marrow\Core\Steps\Marks\MarkStrand;
@@ -16,16 +16,12 @@ use Marrow\Core\Steps\Pollinating\PollinatingStrand;
 use Marrow\Core\Steps\PutOff\PutOffStrand;
 use Marrow\Core\Steps\Tending\TendingStrand;
 use Marrow\Core\Steps\Trueness\TruenessStrand;
-use Marrow\Core\Work\Offer;
-use Marrow\Core\Work\Task;
+use Marrow\Core\Work\Place;
 use Marrow\Core\Year\SeasonShift;
 
-/** Everything that is known of a planting: its strands, folded from its entries. */
-final class PlantingCourse
+/** Everything that is known of a planting. Its strands are the properties, in the order of the work: a new step of the work is a property here. */
+final class PlantingCourse extends Folded
 {
-    /** The strands of a planting in the order of the work; a new step of the work is a new line here. */
-    public const STRANDS = [NotesStrand::class, GrowingStrand::class, TendingStrand::class, TruenessStrand::class, PollinatingStrand::class, MarkStrand::class, PutOffStrand::class];
-
     public readonly NotesStrand $notes;
 
     public readonly GrowingStrand $growing;
@@ -39,8 +35,6 @@ final class PlantingCourse
     public readonly MarkStrand $marks;
 
     public readonly PutOffStrand $putOff;
-
-    private Course $course;
 
     private function __construct(public readonly PlantingFacts $facts)
     {
@@ -83,45 +77,13 @@ final class PlantingCourse
         return Course::leftWithout(static fn (): array => (new self($facts))->strands(), $entries, $id);
     }
 
-    /** @return array<string, Refused> */
-    public function adrift(): array
+    public function place(): Place
     {
-        return $this->course->adrift;
+        return Place::Plot;
     }
 
-    /** @return array<string, string> */
-    public function agrees(): array
+    protected function leaves(array $tasks): array
     {
-        return $this->course->agrees;
-    }
-
-    /** @return list<string> every text that was typed into its entries */
-    public function texts(): array
-    {
-        return $this->course->texts;
-    }
-
-    /** When the first entry happened that is left out. */
-    public function adriftAt(): ?\DateTimeImmutable
-    {
-        return $this->course->adriftAt;
-    }
-
-    /** @return list<Task> */
-    public function tasks(): array
-    {
-        return $this->putOff->leaves($this->course->wants());
-    }
-
-    /** @return list<Offer> */
-    public function offers(): array
-    {
-        return $this->course->offers();
-    }
-
-    /** @return list<Strand> */
-    private function strands(): array
-    {
-        return [$this->notes, $this->growing, $this->tending, $this->trueness, $this->pollinating, $this->marks, $this->putOff];
+        return $this->putOff->leaves($tasks);
     }
 }

@@ -11,6 +11,7 @@ use Marrow\Core\Isolation\Barrier;
 use Marrow\Core\Isolation\Climate;
 use Marrow\Core\Isolation\CrossShare;
 use Marrow\Core\Isolation\IsolationSetting;
+use Marrow\Core\Journal\Subject;
 
 /** What is asked of each part of a season's plan. */
 final class PlanFields
@@ -110,8 +111,8 @@ final class PlanFields
             Field::choice('cover', 'Kept apart by', Cover::class)->called('how it is kept apart')->optional(Cover::Open),
             Field::share('allowed', 'Crossed seed put up with', 0.0001)->called('the share of crossed seed put up with')->optional()->hint('As for the whole garden if left empty'),
             Field::number('seeds_wanted', 'Seeds wanted', '', 1, 100_000_000)->called('the seeds wanted')->optional(),
-            Field::reference('lot', 'Seed from lot', 'lot')->optional(),
-            Field::reference('planting', 'Sown as planting', 'planting')->optional()->hint('Left empty, the one of its variety that was sown about then'),
+            Field::reference('lot', 'Seed from lot', Subject::Lot)->optional(),
+            Field::reference('planting', 'Sown as planting', Subject::Planting)->optional()->hint('Left empty, the one of its variety that was sown about then'),
             Field::flag('flowers', 'It will or may flower')->optional(true),
             Field::flag('mixing', 'Mixed on purpose: crossing is welcome'),
             Field::flag('lifted', 'Lifted for the winter and replanted'),

@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace Marrow\Core\Tests\Lot;
 
 use Marrow\Core\Folding\Asked;
+use Marrow\Core\Folding\Settle;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Lot\LotFacts;
 use Marrow\Core\Registered;
 use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Holding\ContainerCourse;
 use Marrow\Core\Steps\Holding\Holder;
-use Marrow\Core\Steps\Holding\HoldingCourse;
 use Marrow\Core\Steps\Holding\Holdings;
+use Marrow\Core\Steps\Holding\PlaceCourse;
 use Marrow\Core\Steps\Holding\Surroundings;
 use Marrow\Core\Steps\Storing\ContainerKind;
 use Marrow\Core\Steps\Storing\MoistureGround;
@@ -36,6 +38,8 @@ final class HoldingTest extends CoreTestCase
     private const IN_FRIDGE = 12.104965861;
 
     private const IN_SHED = 11.257277995;
+
+    private const CONTAINERS = ['tin' => ['Blue tin', ContainerKind::Tin], 'jar' => ['Big jar', ContainerKind::Jar], 'bag' => ['Bag 3', ContainerKind::ClothBag]];
 
     public function test_moving_the_tin_moves_all_that_is_in_it(): void
     {
@@ -79,20 +83,53 @@ final class HoldingTest extends CoreTestCase
     {
         $holdings = self::holdings(['tin' => [['2025-01-01', 'hall', null]], 'bag' => [['2025-02-01', null, 'tin']]]);
         foreach (['tin' => 'cannot lie in itself', 'bag' => 'lay in Blue tin then'] as $into => $said) {
-            $questions = HoldingCourse::admitToContainer('tin', 'Blue tin', $holdings, [], self::entry('e', 'placed', '2025-03-01', ['inside' => $into]))->questions;
+            $questions = ContainerCourse::admit('tin', 'Blue tin', $holdings, [], self::entry('e', 'placed', '2025-03-01', ['inside' => $into]))->questions;
             self::assertSame(['place_id', false], [$questions[0]->field, $questions[0]->counts]);
             self::assertStringContainsString($said, $questions[0]->message);
         }
         // Before the bag lay in it, nothing spoke against that.
-        self::assertTrue(HoldingCourse::admitToContainer('tin', 'Blue tin', $holdings, [], self::entry('e', 'placed', '2025-01-15', ['inside' => 'bag']))->fits());
+        self::assertTrue(ContainerCourse::admit('tin', 'Blue tin', $holdings, [], self::entry('e', 'placed', '2025-01-15', ['inside' => 'bag']))->fits());
     }
 
-    public function test_what_lies_within_itself_all_the_same_lies_nowhere_and_nothing_hangs(): void
+    public function test_of_two_that_were_put_into_one_another_the_later_move_is_left_out(): void
     {
-        $holdings = self::holdings(['tin' => [['2025-01-01', null, 'bag']], 'bag' => [['2025-01-01', null, 'tin']]]);
-        $around = $holdings->around(null, 'tin')?->at(new \DateTimeImmutable('2026-01-01'));
-        self::assertFalse($around?->air->isAirKnown);
-        self::assertTrue($holdings->isWithin('tin', 'bag', new \DateTimeImmutable('2026-01-01')));
+        $day = new \DateTimeImmutable('2026-01-01');
+        foreach (['2025-01-01' => 'of one minute, the one that stands behind', '2025-03-01' => 'the later'] as $later => $which) {
+            $moves = ['tin' => [[$later, null, 'bag']], 'bag' => [['2025-01-01', null, 'tin']]];
+            $holdings = self::holdings($moves);
+            self::assertFalse($holdings->around(null, 'tin')?->at($day)->air->isAirKnown, 'nobody has said where');
+            self::assertSame(['Blue tin', 'Bag 3'], $holdings->around(null, 'bag')?->at($day)->path, $which);
+            self::assertTrue($holdings->isWithin('bag', 'tin', $day));
+            self::assertFalse($holdings->isWithin('tin', 'bag', $day));
+            $adrift = static fn (string $id): array => array_keys(self::container($id, $holdings, $moves[$id])->adrift());
+            self::assertSame(['tin 0'], $adrift('tin'));
+            self::assertSame([], $adrift('bag'));
+            $due = self::container('tin', $holdings, $moves['tin'])->due();
+            self::assertSame([Settle::Settle, 1, $later], [$due[0]->kind, $due[0]->figures['entries'], $due[0]->best->format('Y-m-d')], 'and wants a decision');
+        }
+    }
+
+    /** The tin lay in the bag in January, the bag in the tin from March on: neither is within itself, whichever is asked about first. */
+    public function test_two_that_lay_in_one_another_at_different_times_lie_where_they_were_put(): void
+    {
+        $moves = [
+            'bag' => [['2025-01-01', 'hall', null], ['2025-03-01', null, 'tin'], ['2025-05-01', 'room', null]],
+            'tin' => [['2025-01-10', null, 'bag'], ['2025-02-01', 'shed', null], ['2025-04-01', 'fridge', null]],
+        ];
+        foreach ([['bag', 'tin'], ['tin', 'bag']] as $order) {
+            $holdings = self::holdings($moves, ['shed' => [['2025-03-15', 12, 60]]]);
+            $seen = [];
+            foreach ($order as $id) {
+                foreach ($holdings->around(null, $id)->stretches ?? [] as $stretch) {
+                    $seen[$id][$stretch->from?->format('Y-m-d') ?? ''] = sprintf('%s %d', implode(' › ', $stretch->path), $stretch->air->temperatureC);
+                }
+            }
+            self::assertSame([
+                '' => 'Bag 3 20', '2025-01-01' => 'Hall › Bag 3 18', '2025-03-01' => 'Shed › Blue tin › Bag 3 10', '2025-03-15' => 'Shed › Blue tin › Bag 3 12',
+                '2025-04-01' => 'Fridge › Blue tin › Bag 3 5', '2025-05-01' => 'Room › Bag 3 20',
+            ], $seen['bag']);
+            self::assertSame(['' => 'Blue tin 20', '2025-01-10' => 'Hall › Bag 3 › Blue tin 18', '2025-02-01' => 'Shed › Blue tin 10', '2025-03-15' => 'Shed › Blue tin 12', '2025-04-01' => 'Fridge › Blue tin 5'], $seen['tin']);
+        }
     }
 
     public function test_what_is_looked_up_when_it_is_asked_for_is_looked_up_once_and_is_the_same(): void
@@ -297,6 +334,12 @@ final class HoldingTest extends CoreTestCase
         return count(array_filter($stays, static fn (array $stay): bool => $stay['from'] < $since));
     }
 
+    /** @param  list<array{string, ?string, ?string}>  $moves */
+    private static function container(string $id, ?Holdings $others, array $moves): ContainerCourse
+    {
+        return ContainerCourse::fold($id, self::CONTAINERS[$id][0], $others, array_map(static fn (array $move, int $i): Entry => self::entry("$id $i", 'placed', $move[0], ['place_id' => $move[1], 'inside' => $move[2]]), $moves, array_keys($moves)));
+    }
+
     /**
      * @param  array<string, list<array{string, ?string, ?string}>>  $moves  day, place and container, by container
      * @param  array<string, list<array{string, float, float}>>  $airs  day, °C and per cent, by place
@@ -305,11 +348,11 @@ final class HoldingTest extends CoreTestCase
     {
         $places = [];
         foreach (self::airs() as $id => $air) {
-            $places[$id] = HoldingCourse::place($id, $air, array_map(static fn (array $set, int $i): Entry => self::entry("$id $i", 'air_set', $set[0], ['temperature_c' => $set[1], 'rh' => $set[2]]), $airs[$id] ?? [], array_keys($airs[$id] ?? [])));
+            $places[$id] = PlaceCourse::fold($id, $air, array_map(static fn (array $set, int $i): Entry => self::entry("$id $i", 'air_set', $set[0], ['temperature_c' => $set[1], 'rh' => $set[2]]), $airs[$id] ?? [], array_keys($airs[$id] ?? [])))->surroundings();
         }
         $holders = [];
-        foreach (['tin' => ['Blue tin', ContainerKind::Tin], 'jar' => ['Big jar', ContainerKind::Jar], 'bag' => ['Bag 3', ContainerKind::ClothBag]] as $id => [$name, $kind]) {
-            $holders[$id] = HoldingCourse::holder($id, $name, $kind, array_map(static fn (array $move, int $i): Entry => self::entry("$id $i", 'placed', $move[0], ['place_id' => $move[1], 'inside' => $move[2]]), $moves[$id] ?? [], array_keys($moves[$id] ?? [])));
+        foreach (self::CONTAINERS as $id => [, $kind]) {
+            $holders[$id] = self::container($id, null, $moves[$id] ?? [])->holder($kind);
         }
 
         return new Holdings($places, $holders);

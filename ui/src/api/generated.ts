@@ -1494,6 +1494,7 @@ export interface components {
             containers: components["schemas"]["HolderDocument"][];
             lots: components["schemas"]["HeldLotDocument"][];
             offers: components["schemas"]["OfferDocument"][];
+            tasks: components["schemas"]["TaskDocument"][];
             entries: components["schemas"]["EntryDocument"][];
         };
         /** @description A column that a list of seed may have. */
@@ -1580,11 +1581,11 @@ export interface components {
         };
         /** @description A journal entry with what it is about. */
         JournalLineDocument: {
-            /** @enum {string} */
-            about: "thing" | "holder" | "intake";
-            tag: components["schemas"]["TagDocument"] | null;
+            /** @enum {string|null} */
+            subject: "planting" | "lot" | "container" | "place" | null;
             of: string;
             name: string;
+            tag: components["schemas"]["TagDocument"] | null;
             entry: components["schemas"]["EntryDocument"];
         };
         /** @description What a result means for the person who asked. */
@@ -2085,7 +2086,7 @@ export interface components {
         /** @description What stands on the label of a lot or planting, on screen as on paper. */
         TagDocument: {
             /** @enum {string} */
-            subject: "planting" | "lot";
+            subject: "planting" | "lot" | "container" | "place";
             code: string;
             variety: string;
             crop: string;
@@ -2122,8 +2123,11 @@ export interface components {
             state: "ahead" | "open" | "now" | "late";
             alarm: boolean;
             about: string | null;
-            tag: components["schemas"]["TagDocument"];
+            /** @enum {string} */
+            subject: "planting" | "lot" | "container" | "place";
             of: string;
+            name: string;
+            tag: components["schemas"]["TagDocument"] | null;
             alike: number;
             /** @enum {string} */
             waits: "season" | "days" | "hours";

@@ -7,6 +7,7 @@ import { useJournal } from '../api/queries';
 import { SaveAs } from '../kit/SaveAs';
 import type { Table } from '../kit/spreadsheet';
 import { EntryWords } from '../record/JournalLines';
+import { pageOf } from '../record/things';
 import { Empty, Trouble } from '../kit/Section';
 import { Coming } from '../kit/Coming';
 import { Tag } from '../shell/Tag';
@@ -55,7 +56,7 @@ export function JournalBook() {
       )}
       {(journal.data?.lines.length ?? 0) > 0 && <SaveAs title="Journal" table={wholeJournal} />}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-        {(journal.data?.lines ?? []).map(({ about, tag, of, name, entry }) => (
+        {(journal.data?.lines ?? []).map(({ subject, tag, of, name, entry }) => (
           <Box
             component="li"
             key={entry.id}
@@ -67,23 +68,13 @@ export function JournalBook() {
               borderTop: `1px solid ${t.vars?.palette.quiet}`,
             })}
           >
-            {tag === null ? (
-              <Box
-                component={Link}
-                to={about === 'intake' ? `/store/stock/${of}` : `/store/where/${of}`}
-                sx={{ color: 'inherit', alignSelf: 'start' }}
-              >
-                <b>{name}</b>
-              </Box>
-            ) : (
-              <Box
-                component={Link}
-                to={`/${tag.subject === 'lot' ? 'lots' : 'plot'}/${tag.code}`}
-                sx={{ textDecoration: 'none', alignSelf: 'start' }}
-              >
-                <Tag tag={tag} />
-              </Box>
-            )}
+            <Box
+              component={Link}
+              to={subject === null ? `/store/stock/${of}` : pageOf({ subject, of, name })}
+              sx={{ color: 'inherit', textDecoration: tag === null ? undefined : 'none', alignSelf: 'start' }}
+            >
+              {tag === null ? <b>{name}</b> : <Tag tag={tag} />}
+            </Box>
             <EntryWords entry={entry} />
           </Box>
         ))}

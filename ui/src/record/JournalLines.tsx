@@ -9,6 +9,7 @@ import { moment } from '../kit/words';
 import { useSay } from '../kit/Said';
 import { Waiting } from '../kit/Waiting';
 import { RecordForm } from './RecordForm';
+import { pageOfCode } from './things';
 
 type Subject = Draft['about'];
 
@@ -48,10 +49,7 @@ export function EntryWords({ entry }: { entry: Entry }) {
         {entry.by !== '' && `, ${entry.by}`}
         {entry.elsewhere !== null && (
           <>
-            , recorded of{' '}
-            <Link to={at(`/${entry.elsewhere.startsWith('P') ? 'plot' : 'lots'}/${entry.elsewhere}`)}>
-              {entry.elsewhere}
-            </Link>
+            , recorded of <Link to={at(pageOfCode(entry.elsewhere))}>{entry.elsewhere}</Link>
           </>
         )}
         {entry.struck && ', struck: nothing is reckoned from it'}

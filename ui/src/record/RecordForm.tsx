@@ -9,15 +9,12 @@ import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { useDraft } from '../kit/draft';
 import { DayInput } from '../kit/DayInput';
-import { LotInput, PlantingInput } from './ThingInput';
+import { codeIn, things } from './things';
 import { sentOf, startOf, type Value } from '../kit/fields';
 import { Resumed } from '../kit/Resumed';
 import { Waiting } from '../kit/Waiting';
 import { moment } from '../kit/words';
 import { errorOf, FieldGrid, type Values } from '../kit/FieldGrid';
-
-/** Things whose entries may turn out to be of another. */
-const movable = new Set<Draft['about']['subject']>(['lot', 'planting']);
 
 /** What happened to what, as far as it is known before anything is typed. */
 export type Happening = {
@@ -49,7 +46,7 @@ export function RecordForm({
   const shown = fields.filter(({ hidden }) => !hidden);
   const frame = useFrame();
   const say = useSay();
-  const where = /[LP]\d+/.exec(window.location.pathname)?.[0] ?? '';
+  const where = codeIn(window.location.pathname);
   const subject = about === 'a new lot' ? `from:${happening.from ?? ''}` : about.id;
   const which = fields.find(({ hidden, usual }) => hidden && usual !== null)?.usual ?? '';
   const draft = useDraft<Typed>(
@@ -67,7 +64,8 @@ export function RecordForm({
     },
   );
   const { values } = draft;
-  const OfWhat = about !== 'a new lot' && about.subject === 'planting' ? PlantingInput : LotInput;
+  const sort = about === 'a new lot' ? undefined : things[about.subject];
+  const OfWhat = corrects === undefined ? undefined : sort?.other;
   // What nobody is asked is as the form has it now, not as it was when something was typed into it.
   const valueOf = (field: FieldDeclared) =>
     (field.hidden && corrects === undefined ? undefined : values.fields[field.key]) ?? startOf(field);
@@ -125,10 +123,10 @@ export function RecordForm({
       ))}
       <Resumed draft={draft} />
       {/* What was recorded of the wrong thing is moved to the right one. */}
-      {corrects !== undefined && about !== 'a new lot' && movable.has(about.subject) && (
+      {OfWhat !== undefined && (
         <Box sx={{ maxWidth: 440, mt: 1.5 }}>
           <OfWhat
-            field={{ label: about.subject === 'lot' ? 'Of the lot' : 'Of the planting', hint: '' }}
+            field={{ label: `Of the ${sort?.one ?? ''}`, hint: '' }}
             value={values.of}
             onChange={(of) => draft.set({ of: of === '' ? subject : String(of) })}
           />

@@ -1,12 +1,11 @@
 import type { ReferenceInputs } from '../kit/fields';
 import { CropInput } from './CropInput';
-import { LotInput, PlantingInput } from './ThingInput';
-import { PlaceInput } from './PlaceInput';
+import { things } from './things';
 
 /** How each thing that a record can refer to is chosen. */
 export const referenceInputs: ReferenceInputs = {
   crop: CropInput,
-  lot: LotInput,
-  place: PlaceInput,
-  planting: PlantingInput,
+  ...Object.fromEntries(
+    Object.entries(things).flatMap(([of, { input }]) => (input === undefined ? [] : [[of, input]])),
+  ),
 };

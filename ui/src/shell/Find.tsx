@@ -6,13 +6,14 @@ import { useNavigate } from 'react-router';
 import { useFind } from '../api/queries';
 import type { components } from '../api/generated';
 import { useLook } from '../api/look';
+import { pageOfCode } from '../record/things';
 import { Tag } from './Tag';
 
 type Found = components['schemas']['FoundDocument'];
 
 /** Where each kind of thing that can be found is looked at. */
 const address: Record<Found['kind'], (found: Found) => string> = {
-  thing: ({ key, tag }) => `/${tag?.subject === 'planting' ? 'plot' : 'lots'}/${key}`,
+  thing: ({ key }) => pageOfCode(key),
   place: ({ key }) => `/store/where/${key}`,
   person: ({ key }) => `/books/people?whom=${encodeURIComponent(key)}`,
   crop: ({ key }) => `/books/handbook/${key}`,

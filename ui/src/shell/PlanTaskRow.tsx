@@ -34,7 +34,7 @@ function Step({ task }: { task: PlanTask }) {
           about: null,
           opens: '',
           of: step.planting,
-          tag: { subject: 'planting' },
+          subject: 'planting',
         }}
       />
     </Box>

@@ -12,7 +12,6 @@ import { Waiting } from '../kit/Waiting';
 
 type How = 'later' | 'done' | 'next_year' | 'hours';
 
-/** What is due, as far as it matters for putting it off. */
 /** By how much it can be put off. */
 const hows: Record<Task['waits'], How[]> = {
   season: ['done', 'next_year', 'later'],
@@ -20,10 +19,8 @@ const hows: Record<Task['waits'], How[]> = {
   hours: ['done', 'hours'],
 };
 
-type Due = Pick<Task, 'kind' | 'do' | 'about' | 'of' | 'opens'> & {
-  tag: { subject: 'lot' | 'planting' };
-  waits?: Task['waits'];
-};
+/** What is due, as far as it matters for putting it off. */
+type Due = Pick<Task, 'kind' | 'do' | 'about' | 'subject' | 'of' | 'opens'> & Partial<Pick<Task, 'waits'>>;
 
 /** What becomes of something that is due and is not done by recording it: later, done already, not this year. */
 export function PutOff({ task }: { task: Due }) {
@@ -33,7 +30,7 @@ export function PutOff({ task }: { task: Due }) {
     record({
       id: v7(),
       kind: 'put_off',
-      about: { subject: task.tag.subject, id: task.of },
+      about: { subject: task.subject, id: task.of },
       happened_at: (frame.data?.now ?? '').slice(0, 16),
       payload: {
         task: task.kind,

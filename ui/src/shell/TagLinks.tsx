@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { TagWords } from '../api/client';
 import { useLook } from '../api/look';
 import { Section } from '../kit/Section';
+import { pageOfCode } from '../record/things';
 import { Tag } from './Tag';
 
 /** What a thing came from, or what came of it, as tags that lead there. */
@@ -13,12 +14,7 @@ export function TagLinks({ title, tags }: { title: string; tags: TagWords[] }) {
     <Section title={title}>
       <Box sx={{ display: 'grid', gap: 1, maxWidth: 480 }}>
         {tags.map((tag) => (
-          <Box
-            key={tag.code}
-            component={Link}
-            to={at(tag.subject === 'lot' ? `/lots/${tag.code}` : `/plot/${tag.code}`)}
-            sx={{ textDecoration: 'none' }}
-          >
+          <Box key={tag.code} component={Link} to={at(pageOfCode(tag.code))} sx={{ textDecoration: 'none' }}>
             <Tag tag={tag} />
           </Box>
         ))}

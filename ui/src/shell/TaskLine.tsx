@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import type { Task } from '../api/client';
 import { useLook } from '../api/look';
+import { pageOf } from '../record/things';
 import { PutOff } from './PutOff';
 import { Tag } from './Tag';
 
@@ -58,10 +59,11 @@ export function TaskRow({ tasks }: { tasks: [Task, ...Task[]] }) {
       <Box>
         <Box
           component={Link}
-          to={at(`/${task.place}/${task.tag.code}`)}
-          sx={{ textDecoration: 'none', display: 'block' }}
+          // What has a tag is looked at where it has to be done.
+          to={at(task.tag === null ? pageOf(task) : `/${task.place}/${task.name}`)}
+          sx={{ textDecoration: task.tag === null ? undefined : 'none', color: 'inherit', display: 'block' }}
         >
-          <Tag tag={task.tag} />
+          {task.tag === null ? <b>{task.name}</b> : <Tag tag={task.tag} />}
         </Box>
         <Box
           sx={(t) => ({

@@ -16,6 +16,7 @@ import { ContainerForm } from '../record/ContainerForm';
 import { JournalLines } from '../record/JournalLines';
 import { Offers } from '../record/Offers';
 import { PlaceForm } from '../record/PlaceForm';
+import { TaskLine } from '../shell/TaskLine';
 import { StockWalk } from './StockWalk';
 import { within } from './within';
 
@@ -26,7 +27,7 @@ export function HolderSheet({ id }: { id: string }) {
   const [doing, setDoing] = useState<'walk' | 'change' | null>(null);
   if (holding.error !== null) return <Trouble>{holding.error.message}</Trouble>;
   if (holding.data === undefined) return <Coming lines={7} />;
-  const { holder, containers, lots, offers, entries } = holding.data;
+  const { holder, containers, lots, offers, tasks, entries } = holding.data;
   const done = () => setDoing(null);
   return (
     <Box sx={{ maxWidth: 900 }}>
@@ -43,6 +44,11 @@ export function HolderSheet({ id }: { id: string }) {
         {holder.said}
         {holder.subject === 'container' && holder.in === '' && ' · nobody has said where it is'}
       </Box>
+      {tasks.map((task) => (
+        <Box key={task.id} sx={{ mb: 1.5 }}>
+          <TaskLine task={task} />
+        </Box>
+      ))}
       {on === undefined && doing === null && (
         <>
           <Offers

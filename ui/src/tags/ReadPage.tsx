@@ -12,6 +12,7 @@ import { useSay } from '../kit/Said';
 import { Section, Trouble } from '../kit/Section';
 import { Tag } from '../shell/Tag';
 import { agree } from './agree';
+import { pageOfCode } from '../record/things';
 import { TagReader } from './TagReader';
 
 /** Reads a tag and leads to what it is of; or both tags of a container, before it is closed. */
@@ -47,9 +48,7 @@ function useReading(onRead: (tag: TagRead) => void) {
 function Find() {
   const navigate = useNavigate();
   const { at } = useLook();
-  const reading = useReading(
-    ({ tag, code }) => void navigate(at(tag?.subject === 'planting' ? `/plot/${code}` : `/lots/${code}`)),
-  );
+  const reading = useReading(({ code }) => void navigate(at(pageOfCode(code))));
   return (
     <>
       <Typography variant="h1" sx={{ mb: 2 }}>

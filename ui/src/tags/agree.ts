@@ -1,4 +1,5 @@
 import type { TagRead } from '../api/client';
+import { things } from '../record/things';
 
 type Read = Pick<TagRead, 'id' | 'container' | 'said' | 'code'> & { tag?: TagRead['tag'] };
 
@@ -18,8 +19,10 @@ export function agree(
     ['outside', outer],
   ] as const) {
     if (tag === null) continue;
-    if (tag.tag?.subject === 'planting')
-      return stop(`The tag ${where} is of a planting, ${tag.said}: a container holds a lot.`);
+    if (tag.tag && tag.tag.subject !== 'lot')
+      return stop(
+        `The tag ${where} is of a ${things[tag.tag.subject].one}, ${tag.said}: a container holds a lot.`,
+      );
     if (of !== null && tag.code !== of)
       return stop(`The tag ${where} is of ${tag.said}, and you are closing ${of}. Stop and look.`);
   }

@@ -1,3 +1,4 @@
+import { things } from '../record/things';
 import { useState } from 'react';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -203,7 +204,7 @@ function Alike({ tasks }: { tasks: [Task, ...Task[]] }) {
   const [open, setOpen] = useState(false);
   const [task] = tasks;
   const all = howMany(tasks);
-  const kinds = [...new Set(tasks.map(({ tag }) => tag.variety))];
+  const kinds = [...new Set(tasks.map(({ tag, name }) => tag?.variety ?? name))];
   const said = kinds.slice(0, 5).join(', ') + (kinds.length > 5 || all > tasks.length ? ' …' : '');
   return (
     <Box
@@ -217,7 +218,7 @@ function Alike({ tasks }: { tasks: [Task, ...Task[]] }) {
     >
       <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'baseline' }}>
         <Box component="span" sx={{ fontWeight: 700, fontSize: '1.0625rem' }}>
-          {task.do}: {counted(all)} {task.tag.subject === 'lot' ? 'lots' : 'plantings'}
+          {task.do}: {counted(all)} {things[task.subject].many}
         </Box>
         <Button aria-expanded={open} onClick={() => setOpen(!open)}>
           {open ? 'Fold them up' : 'Show them'}

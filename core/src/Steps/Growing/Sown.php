@@ -36,11 +36,11 @@ final readonly class Sown implements Payload
         return Kind::of('sown', Subject::Planting, 'Sown')->starts()->once()
             ->asks(
                 Field::integer('plants', 'Plants', '', 1, 1_000_000)->called('the number of plants')->of('plant'),
-                Field::reference('lot', 'Seed from', 'lot')->optional()->hint('A lot of your own, if it was'),
+                Field::reference('lot', 'Seed from', Subject::Lot)->optional()->hint('A lot of your own, if it was'),
                 Field::text('sown_from', 'Or from elsewhere')->called('where the seed came from')->optional('')->hint('A friend, a shop, a swap')->person(),
                 Field::integer('seeds', 'Seeds taken', '', 1, 100_000_000)->called('the number of seeds taken')->optional()->hint('Taken off the lot’s stock')->of('seed'),
                 Field::mass('mass_g', 'Or their mass')->called('the mass taken')->optional(),
-                Field::reference('container', 'Out of', 'container')->optional()->unasked(),
+                Field::reference('container', 'Out of', Subject::Container)->optional()->unasked(),
                 Field::text('planned', 'As planned', 60)->optional('')->unasked(),
             )
             ->says('{plants}', 'from {lot}', 'from {sown_from}', '{seeds} taken', '{mass_g} taken');

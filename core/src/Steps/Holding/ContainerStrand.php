@@ -13,7 +13,7 @@ use Marrow\Core\Work\Offer;
 /** Where a container stood over time. */
 final class ContainerStrand extends Strand
 {
-    /** @var list<array{at: \DateTimeImmutable, placed: Placed}> */
+    /** @var list<Move> */
     public array $moves = [];
 
     /** @param  ?Holdings  $others  where all the others stand; null while that is only being found out */
@@ -22,12 +22,12 @@ final class ContainerStrand extends Strand
     #[Takes]
     public function placed(Placed $placed, Entry $entry): void
     {
-        if ($placed->inside !== null && ($placed->inside === $this->id || $this->others?->isWithin($placed->inside, $this->id, $entry->happenedAt) === true)) {
+        if ($placed->inside !== null && ($placed->inside === $this->id || $this->others?->isWithin($placed->inside, $this->id, $entry->happenedAt, $entry->order) === true)) {
             throw Misfit::at('place_id', $placed->inside === $this->id
                 ? sprintf('%s cannot lie in itself.', $this->name)
                 : sprintf('%s lay in %s then: neither can be in the other.', $this->others?->holder($placed->inside)->name ?? 'That container', $this->name));
         }
-        $this->moves[] = ['at' => $entry->happenedAt, 'placed' => $placed];
+        $this->moves[] = new Move($entry->happenedAt, $entry->order, $placed);
     }
 
     public function offers(): array

@@ -18,8 +18,8 @@ final class Holdings
     /** @var array<string, Surroundings> of what lies in a container, by its id */
     private array $within = [];
 
-    /** @var array<string, true> containers whose surroundings are being worked out: one that lies within itself lies nowhere */
-    private array $open = [];
+    /** @var array<string, array<int, bool>> whether each move of a container can be, by its id */
+    private array $canBe = [];
 
     /**
      * @param  array<string, ?Surroundings>  $places  by id
@@ -64,20 +64,34 @@ final class Holdings
         return $placeId === null ? null : $this->place($placeId);
     }
 
-    /** Whether one container lay in another at a time, through however many between. */
-    public function isWithin(string $id, string $other, \DateTimeImmutable $at): bool
+    /**
+     * Whether one container lay in another at a time, through however many between.
+     *
+     * @param  ?string  $order  of an entry of that moment: what was recorded for the same moment and stands behind it is not regarded
+     */
+    public function isWithin(string $id, string $other, \DateTimeImmutable $at, ?string $order = null): bool
     {
-        // One that lies within itself lies in everything.
-        for ($now = $id, $seen = []; $now !== $other && ! isset($seen[$now]); $now = $placed->inside) {
-            $seen[$now] = true;
-            $holder = $this->holder($now);
-            $placed = $holder === null ? null : self::placedAt($holder, $at);
-            if ($placed?->inside === null) {
+        for ($now = $id; $now !== $other; $now = $move->placed->inside) {
+            $move = $this->lastMove($now, $at, $order);
+            if ($move?->placed->inside === null) {
                 return false;
             }
         }
 
         return true;
+    }
+
+    /** Where a container was put last, up to and with a moment. */
+    public function lastMove(string $id, ?\DateTimeImmutable $at = null, ?string $order = null): ?Move
+    {
+        $moves = $this->holder($id)->moves ?? [];
+        for ($i = count($moves) - 1; $i >= 0; $i--) {
+            if (($at === null || $moves[$i]->isBefore($at, $order)) && $this->canBe($id, $i)) {
+                return $moves[$i];
+            }
+        }
+
+        return null;
     }
 
     public function holder(string $id): ?Holder
@@ -100,27 +114,67 @@ final class Holdings
 
     private function within(Holder $holder): Surroundings
     {
-        if (isset($this->open[$holder->id])) {
-            return Surroundings::still(self::nowhere());
-        }
-        if (! isset($this->within[$holder->id])) {
-            $this->open[$holder->id] = true;
-            $stretches = [$this->inIt($holder, new Stretch(null, self::nowhere(), false, [], null), null)];
-            foreach ($holder->moves as $i => $move) {
-                $around = $this->around($move['placed']->placeId, $move['placed']->inside) ?? Surroundings::still(self::nowhere());
-                $next = $holder->moves[$i + 1]['at'] ?? null;
-                $stretches[] = $this->inIt($holder, $around->at($move['at']), $move['at']);
-                foreach ($around->changes($move['at'], $next) as $change) {
-                    if ($next === null || $change->from < $next) {
-                        $stretches[] = $this->inIt($holder, $change, $change->from);
-                    }
-                }
+        return $this->within[$holder->id] ??= new Surroundings([
+            $this->inIt($holder, self::lost(), null),
+            ...array_map(fn (\DateTimeImmutable $at): Stretch => $this->inItAt($holder, $at), $this->changes($holder, null, null)),
+        ]);
+    }
+
+    /** What lay around what was in a container at a moment. */
+    private function inItAt(Holder $holder, \DateTimeImmutable $at): Stretch
+    {
+        $placed = $this->lastMove($holder->id, $at)?->placed;
+        $outer = $placed?->inside === null ? null : $this->holder($placed->inside);
+
+        return $this->inIt($holder, match (true) {
+            $outer !== null => $this->inItAt($outer, $at),
+            $placed?->placeId !== null => $this->place($placed->placeId)?->at($at) ?? self::lost(),
+            default => self::lost(),
+        }, $at);
+    }
+
+    /**
+     * When it may have changed what lies around what is in a container: its own moves, and what became meanwhile of what it lay in.
+     * Only what happened while it lay there is asked for, so that two which lay in one another at different times end.
+     *
+     * @return list<\DateTimeImmutable> each once, in order
+     */
+    private function changes(Holder $holder, ?\DateTimeImmutable $from, ?\DateTimeImmutable $until): array
+    {
+        $moves = array_values(array_filter($holder->moves, fn (int $i): bool => $this->canBe($holder->id, $i), ARRAY_FILTER_USE_KEY));
+        $changes = [];
+        foreach ($moves as $i => $move) {
+            $end = $moves[$i + 1]->at ?? null;
+            $ends = $until === null || $end !== null && $end < $until ? $end : $until;
+            if ($until !== null && $move->at >= $until || $from !== null && $end !== null && $end <= $from) {
+                continue;
             }
-            unset($this->open[$holder->id]);
-            $this->within[$holder->id] = new Surroundings($stretches);
+            $begins = $from === null ? $move->at : max($from, $move->at);
+            if ($from === null || $move->at > $from) {
+                $changes[] = $move->at;
+            }
+            $outer = $move->placed->inside === null ? null : $this->holder($move->placed->inside);
+            $around = $outer === null && $move->placed->placeId !== null ? $this->place($move->placed->placeId)?->changes($begins, $ends) ?? [] : [];
+            array_push($changes, ...($outer === null ? [] : $this->changes($outer, $begins, $ends)), ...array_filter(array_map(
+                static fn (Stretch $stretch): ?\DateTimeImmutable => $ends === null || $stretch->from < $ends ? $stretch->from : null,
+                $around,
+            )));
+        }
+        usort($changes, static fn (\DateTimeImmutable $a, \DateTimeImmutable $b): int => $a <=> $b);
+
+        return array_values(array_filter($changes, static fn (\DateTimeImmutable $at, int $i): bool => $i === 0 || $changes[$i - 1] != $at, ARRAY_FILTER_USE_BOTH));
+    }
+
+    /** Whether a move can be: nothing can be put into what lay in it at that time. It rests on what happened before it alone, so that this ends. */
+    private function canBe(string $id, int $i): bool
+    {
+        if (! isset($this->canBe[$id][$i])) {
+            $move = $this->holder($id)->moves[$i] ?? null;
+            $inside = $move?->placed->inside;
+            $this->canBe[$id][$i] = $move === null || $inside === null || $inside !== $id && ! $this->isWithin($inside, $id, $move->at, $move->order);
         }
 
-        return $this->within[$holder->id];
+        return $this->canBe[$id][$i];
     }
 
     private function inIt(Holder $holder, Stretch $around, ?\DateTimeImmutable $from): Stretch
@@ -128,16 +182,10 @@ final class Holdings
         return new Stretch($from, $around->air, $around->isShut || $holder->kind->isTight(), [...$around->path, $holder->name], $around->placeId, $around->warming + $holder->kind->warmingMinutes());
     }
 
-    private static function placedAt(Holder $holder, \DateTimeImmutable $at): ?Placed
+    /** Around what nobody has said a place of. */
+    private static function lost(): Stretch
     {
-        $placed = null;
-        foreach ($holder->moves as $move) {
-            if ($move['at'] <= $at) {
-                $placed = $move['placed'];
-            }
-        }
-
-        return $placed;
+        return new Stretch(null, self::nowhere(), false, [], null);
     }
 
     private static function nowhere(): StoredAt

@@ -24,8 +24,8 @@ final readonly class Placed implements Checked, Payload
     {
         return Kind::of('placed', Subject::Container, 'Put away')->act('Put it somewhere else')
             ->asks(
-                Field::reference('place_id', 'Where', 'place')->optional()->hint('A place, or another container'),
-                Field::reference('inside', 'Inside', 'container')->optional()->unasked(),
+                Field::reference('place_id', 'Where', Subject::Place)->optional()->hint('A place, or another container'),
+                Field::reference('inside', 'Inside', Subject::Container)->optional()->unasked(),
             );
     }
 

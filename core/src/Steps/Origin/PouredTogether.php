@@ -27,9 +27,9 @@ final readonly class PouredTogether implements Checked, Payload
     {
         return Kind::of('poured_together', Subject::Lot, 'Poured together')->act('Two lots poured together')->starts()->once()
             ->asks(
-                Field::reference('lot', 'The one lot', 'lot')->called('the one lot'),
+                Field::reference('lot', 'The one lot', Subject::Lot)->called('the one lot'),
                 Field::integer('seeds', 'Seeds of it', '', 1, 100_000_000)->called('the number of seeds')->optional()->hint('Empty for all of it')->of('seed'),
-                Field::reference('other', 'The other lot', 'lot')->called('the other lot'),
+                Field::reference('other', 'The other lot', Subject::Lot)->called('the other lot'),
                 Field::integer('other_seeds', 'Seeds of the other', '', 1, 100_000_000)->called('the number of seeds of the other')->optional()->hint('Empty for all of it')->of('seed'),
                 Field::mass('mass_g', 'Together they weigh')->called('the mass of both')->optional(),
             )

@@ -18,6 +18,6 @@ final readonly class Closed implements Payload
     public static function kind(): Kind
     {
         return Kind::of('closed', Subject::Lot, 'Closed, both tags read')->act('Close it: read both tags')
-            ->asks(Field::reference('container', 'Which', 'container')->optional()->unasked());
+            ->asks(Field::reference('container', 'Which', Subject::Container)->optional()->unasked());
     }
 }

@@ -29,7 +29,7 @@ final readonly class HandPollinated implements Payload
                 Field::text('mother', 'Mother plant', 40)->optional('')->hint('Its number or mark'),
                 Field::text('fathers', 'Father plants', 200)->optional('')->hint('1, 4'),
                 Field::text('tie', 'Tied with', 60)->optional('')->hint('Red wool, tag 3'),
-                Field::reference('pollen', 'Pollen from another planting', 'planting')->optional()->hint('Only where it was not of this one')->seldom(),
+                Field::reference('pollen', 'Pollen from another planting', Subject::Planting)->optional()->hint('Only where it was not of this one')->seldom(),
             )
             ->says('{flowers}', 'mother {mother}', 'by {fathers}', '{tie}', 'pollen of {pollen}');
     }

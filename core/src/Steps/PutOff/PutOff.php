@@ -26,7 +26,7 @@ final readonly class PutOff implements Checked, Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('put_off', [Subject::Lot, Subject::Planting], 'Put off')
+        return Kind::of('put_off', Subject::cases(), 'Put off')
             ->asks(
                 Field::text('task', 'What is due', 60)->unasked(),
                 Field::text('about', 'Of what', 60)->optional('')->unasked(),

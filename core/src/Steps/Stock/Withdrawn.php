@@ -29,7 +29,7 @@ final readonly class Withdrawn implements Checked, Payload
                 Field::integer('seeds', 'Seeds', '', 1, 100_000_000)->called('the number of seeds')->optional()->hint('Or the mass')->of('seed'),
                 Field::mass('mass_g', 'Mass')->called('the mass taken')->optional(),
                 Field::text('to', 'To whom, or where')->called('who or where it went to')->optional('')->person(),
-                Field::reference('container', 'Out of', 'container')->optional()->unasked(),
+                Field::reference('container', 'Out of', Subject::Container)->optional()->unasked(),
             )
             ->says('{seeds}', '{mass_g}', '{purpose}', '{to}');
     }

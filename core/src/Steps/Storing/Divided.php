@@ -36,9 +36,9 @@ final readonly class Divided implements Checked, FillsContainer
                 Field::integer('seeds', 'Seeds', '', 1, 100_000_000)->called('the number of seeds')->optional()->hint('Or the mass')->of('seed'),
                 Field::mass('mass_g', 'Mass')->called('the mass')->optional(),
                 Field::choice('container', 'Kept in a', ContainerKind::class)->called('a container')->usually(ContainerKind::PaperEnvelope->value),
-                Field::reference('place_id', 'Where', 'place')->optional(),
-                Field::reference('inside', 'Inside', 'container')->optional()->unasked(),
-                Field::reference('into', 'The container', 'container')->optional()->unasked(),
+                Field::reference('place_id', 'Where', Subject::Place)->optional(),
+                Field::reference('inside', 'Inside', Subject::Container)->optional()->unasked(),
+                Field::reference('into', 'The container', Subject::Container)->optional()->unasked(),
             )
             ->says('{seeds}', '{mass_g}', 'into a {container}', '{place_id}', 'in {inside}');
     }

@@ -27,7 +27,7 @@ final readonly class Seen implements Checked, Payload
     {
         return Kind::of('seen', Subject::Lot, 'Stock taken')->act('Count what is there')
             ->asks(
-                Field::reference('container', 'Which', 'container')->optional()->unasked(),
+                Field::reference('container', 'Which', Subject::Container)->optional()->unasked(),
                 Field::integer('seeds', 'Seeds', '', 0, 100_000_000)->called('the number of seeds')->optional()->of('seed'),
                 Field::mass('mass_g', 'It weighs')->called('the mass that is there')->optional(),
                 Field::flag('gone', 'Not there')->hint('It is gone, or there is nothing in it'),

@@ -43,11 +43,11 @@ final readonly class Stored implements FillsContainer
         return Kind::of('stored', Subject::Lot, 'Stored')->act('Put away')
             ->asks(
                 Field::choice('container', 'Kept in a', ContainerKind::class)->called('a container')->usually(ContainerKind::Jar->value),
-                Field::reference('place_id', 'Where', 'place')->optional(),
-                Field::reference('inside', 'Inside', 'container')->optional()->unasked(),
+                Field::reference('place_id', 'Where', Subject::Place)->optional(),
+                Field::reference('inside', 'Inside', Subject::Container)->optional()->unasked(),
                 Field::mass('mass_g', 'It weighs')->called('the mass stored')->optional(),
                 Field::integer('seeds', 'Seeds, if counted', '', 1, 100_000_000)->called('the number of seeds')->optional()->of('seed'),
-                Field::reference('into', 'The container', 'container')->optional()->unasked(),
+                Field::reference('into', 'The container', Subject::Container)->optional()->unasked(),
                 Field::text('place', 'The place')->optional('')->unasked(),
                 Field::number('temperature_c', 'The temperature of the place', '°C', -30, 45)->optional()->unasked(),
                 Field::number('rh', 'The relative humidity of the place', '% RH', 2, 97)->optional()->unasked(),

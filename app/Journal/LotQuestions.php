@@ -5,24 +5,13 @@ declare(strict_types=1);
 namespace App\Journal;
 
 use App\Models\Lot;
-use App\Models\LotOrigin;
-use App\Models\Planting;
-use App\Models\Recorded;
-use App\Models\Variety;
 use App\Reading\Facts;
 use App\Voice\Speaking;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use LogicException;
 use Marrow\Core\Fields\Refused;
-use Marrow\Core\Folding\Admission;
-use Marrow\Core\Folding\Course;
 use Marrow\Core\Folding\Question;
 use Marrow\Core\Journal\Entry;
-use Marrow\Core\Journal\Kind;
-use Marrow\Core\Journal\Subject;
-use Marrow\Core\Lot\LotCourse;
-use Marrow\Core\Registered;
 use Marrow\Core\Steps\Holding\FillsContainer;
 use Marrow\Core\Steps\Origin\Picked;
 use Marrow\Core\Steps\Origin\PouredTogether;
@@ -31,64 +20,23 @@ use Marrow\Core\Steps\PutOff\PutOffStrand;
 use Marrow\Core\Steps\PutOff\PutOffUntil;
 use Marrow\Core\Work\Loss;
 
-final readonly class LotsRecorded implements RecordedSubject
+/** What is asked of an entry of a lot that bears on something else: its planting, other lots, what is due. */
+final readonly class LotQuestions
 {
     public function __construct(private Facts $facts) {}
 
-    public function subject(): Subject
-    {
-        return Subject::Lot;
-    }
-
-    public function find(string $id): ?Lot
-    {
-        return Lot::query()->with(['variety', 'planting.variety'])->find($id);
-    }
-
-    public function mustBe(Recorded $thing, Draft $draft): void
-    {
-        $lot = self::lot($thing);
-        if ($draft->begins?->planting !== null && $lot->planting?->id !== $draft->begins->planting) {
-            throw Refused::at('id', "That lot stands already, as {$lot->code()} of another planting. Nothing was changed.");
-        }
-        if ($draft->begins?->variety !== null && $lot->variety_id !== $draft->begins->variety) {
-            throw Refused::at('variety', "{$lot->code()} stands already, of another variety. Nothing was changed.");
-        }
-    }
-
-    public function begin(Draft $draft, Begins $begins, Kind $kind): Lot
-    {
-        $planting = $begins->planting === null ? null : Planting::query()->find($begins->planting) ?? throw Refused::at('planting', 'There is no such planting.');
-        $variety = $planting === null ? self::variety($begins)->id : $planting->variety_id;
-        if ($planting === null && $kind->from === Subject::Planting) {
-            throw Refused::at('planting', 'Say which planting it was picked from.');
-        }
-        $highest = Lot::query()->max('number');
-        Lot::query()->create(['id' => $draft->aboutId, 'number' => (is_numeric($highest) ? (int) $highest : 0) + 1, 'variety_id' => $variety]);
-        LotOrigin::query()->insert($draft->kind === Registered::kind(PouredTogether::class)->name
-            ? array_map(static fn (mixed $of): array => ['lot_id' => $draft->aboutId, 'kind' => $draft->kind, 'planting_id' => null, 'from_lot_id' => is_string($of) && Lot::query()->whereKey($of)->exists() ? $of : null], [$draft->payload['lot'] ?? null, $draft->payload['other'] ?? null])
-            : ['lot_id' => $draft->aboutId, 'kind' => $draft->kind, 'planting_id' => $planting?->id]);
-
-        return $this->find($draft->aboutId) ?? throw new LogicException('A lot that was made is not there.');
-    }
-
-    public function admit(Recorded $thing, array $entries, Entry $entry, ?string $replaces = null, ?Course $before = null): Admission
-    {
-        return LotCourse::admit($this->facts->ofLot(self::lot($thing), [...$entries, $entry]), $entries, $entry, $this->facts->practice, $replaces, $before);
-    }
-
-    public function leftAdrift(Recorded $thing, array $entries, string $without): array
-    {
-        return LotCourse::leftWithout($this->facts->ofLot(self::lot($thing)), $entries, $without, $this->facts->practice);
-    }
-
-    public function alsoAsks(Recorded $thing, Entry $entry): array
+    /**
+     * @return list<Question>
+     *
+     * @throws Refused
+     */
+    public function of(Lot $lot, Entry $entry): array
     {
         return match (true) {
-            $entry->payload instanceof Picked => [...$this->asksOfSick(self::lot($thing)), ...$this->asksOfTied(self::lot($thing), $entry->payload)],
-            $entry->payload instanceof PouredTogether => self::asksOfMixed(self::lot($thing), $entry->payload),
-            $entry->payload instanceof PutOff => $this->mayWait(self::lot($thing), $entry->payload, $entry->happenedAt),
-            $entry->payload instanceof FillsContainer => self::asksOfShared(self::lot($thing), $entry->payload->into()),
+            $entry->payload instanceof Picked => [...$this->asksOfSick($lot), ...$this->asksOfTied($lot, $entry->payload)],
+            $entry->payload instanceof PouredTogether => self::asksOfMixed($lot, $entry->payload),
+            $entry->payload instanceof PutOff => $this->mayWait($lot, $entry->payload, $entry->happenedAt),
+            $entry->payload instanceof FillsContainer => self::asksOfShared($lot, $entry->payload->into()),
             default => [],
         };
     }
@@ -177,17 +125,5 @@ final readonly class LotsRecorded implements RecordedSubject
         $in = $other === null ? null : Lot::query()->find($other);
 
         return $in instanceof Lot ? [new Question('into', sprintf('%s is in there already. In one packet the two cannot be told apart again: pour them together on purpose, or take another packet.', $in->code()), true)] : [];
-    }
-
-    private static function lot(Recorded $thing): Lot
-    {
-        return $thing instanceof Lot ? $thing : throw new LogicException('That is no lot.');
-    }
-
-    /** @throws Refused */
-    private static function variety(Begins $begins): Variety
-    {
-        return Variety::query()->find($begins->variety ?? '')
-            ?? throw Refused::at('variety', ($begins->variety ?? '') === '' ? 'Choose the variety, or add it first.' : 'There is no such variety. Add it first.');
     }
 }
