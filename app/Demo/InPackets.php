@@ -7,8 +7,8 @@ namespace App\Demo;
 use App\Models\Lot;
 use App\Models\Place;
 use App\Models\Variety;
-use App\Reading\EntryStore;
 use App\Reading\Facts;
+use App\Reading\JournalReader;
 use DateTimeImmutable;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\Portion;
@@ -18,7 +18,7 @@ use Marrow\Core\Lot\PortionWish;
 /** Lots of the demo that are parted into packets for the years to come, as the program itself reckons them, and who was given some. */
 final readonly class InPackets
 {
-    public function __construct(private Facts $facts) {}
+    public function __construct(private Facts $facts, private JournalReader $journal) {}
 
     /** The tomato of the old fridge, sown every year, and the onion on its last seasons, every other. */
     public function part(DemoWriter $write, Place $fridge, Place $cupboard): void
@@ -51,7 +51,7 @@ final readonly class InPackets
         $this->facts->forget();
         $practice = $this->facts->practice;
         $wish = PortionWish::of(PortionWish::fields($practice, 2026)->read($wanted));
-        $forecast = Portioning::forecast($this->facts->ofLot($lot), EntryStore::of(Subject::Lot, $lot->id), $practice, $wish, new DateTimeImmutable($at));
+        $forecast = Portioning::forecast($this->facts->ofLot($lot), $this->journal->of(Subject::Lot, $lot->id), $practice, $wish, new DateTimeImmutable($at));
         $portions = Portioning::of($this->facts->lot($lot), $wish, $forecast)->portions ?? [];
         $write->happen($lot, 'portioned', $at, [
             'years' => array_map(static fn (Portion $portion): int => $portion->year, $portions),

@@ -6,7 +6,7 @@ namespace App\Journal;
 
 use App\Models\JournalEntry;
 use App\Models\Recorded;
-use App\Reading\EntryStore;
+use App\Reading\JournalReader;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Question;
 use Marrow\Core\Journal\Entry;
@@ -39,7 +39,7 @@ final readonly class Correction
      *
      * @throws Refused when it cannot be corrected by this
      */
-    public static function of(Draft $draft, Recorded $thing, Subjects $subjects): ?self
+    public static function of(Draft $draft, Recorded $thing, Subjects $subjects, JournalReader $journal): ?self
     {
         if ($draft->replaces === null) {
             return null;
@@ -54,7 +54,7 @@ final readonly class Correction
         if ($old->subject !== $draft->about->value || ($isElsewhere && $old->kind !== $draft->kind)) {
             throw Refused::at('replaces', 'That entry is of something else, so this cannot take its place. Strike that one, and record this one by itself.');
         }
-        $entries = EntryStore::of($subject, $old->subject_id);
+        $entries = $journal->of($subject, $old->subject_id);
         $questions = isset(Sequence::of($entries)->struck[$old->id]) ? [new Question('replaces', 'What is to be corrected has been corrected or struck already. Is this to stand as well?', true)] : [];
         $filled = ! $isElsewhere && $old->kind === $draft->kind ? self::entry($entries, $old)?->payload : null;
 
@@ -69,7 +69,7 @@ final readonly class Correction
                 $filled instanceof FillsContainer && $filled->into() !== null => [$filled->into()],
                 default => [],
             },
-            $isElsewhere ? [...$questions, ...self::asksOfLeft($subjects, $subject, $old)] : $questions,
+            $isElsewhere ? [...$questions, ...self::asksOfLeft($subjects, $journal, $subject, $old)] : $questions,
         );
     }
 
@@ -79,14 +79,14 @@ final readonly class Correction
      * @param  Subjects<RecordedSubject>  $subjects
      * @return list<Question>
      */
-    private static function asksOfLeft(Subjects $subjects, Subject $subject, JournalEntry $old): array
+    private static function asksOfLeft(Subjects $subjects, JournalReader $journal, Subject $subject, JournalEntry $old): array
     {
         $of = $subjects->of($subject);
         $left = $of->find($old->subject_id);
 
         return $left === null ? [] : array_map(
             static fn (string $message): Question => new Question('replaces', "Without it something recorded of {$left->code()} would no longer fit: $message", true),
-            $of->leftAdrift($left, EntryStore::of($subject, $old->subject_id), $old->id),
+            $of->leftAdrift($left, $journal->of($subject, $old->subject_id), $old->id),
         );
     }
 

@@ -11,7 +11,7 @@ use App\Models\Keeper;
 use App\Models\Recorded;
 use App\Models\WriteLock;
 use App\Moment;
-use App\Reading\EntryStore;
+use App\Reading\JournalReader;
 use Closure;
 use DateTimeImmutable;
 use Illuminate\Contracts\Events\Dispatcher;
@@ -42,7 +42,7 @@ final readonly class Recorder
     private const AT_A_TIME = 50;
 
     /** @param  Subjects<RecordedSubject>  $subjects */
-    public function __construct(private Clock $clock, private Moments $moments, private Subjects $subjects, private Dispatcher $events) {}
+    public function __construct(private Clock $clock, private Moments $moments, private Subjects $subjects, private JournalReader $journal, private Dispatcher $events) {}
 
     /**
      * Each draft by itself, in the order given; a later one may be about what an earlier one begins.
@@ -57,14 +57,14 @@ final readonly class Recorder
             $answers = [];
             // Those who wait have their turn between them.
             foreach (array_chunk($drafts, self::AT_A_TIME) as $some) {
-                array_push($answers, ...WriteLock::hold(fn (): array => $this->several($some, false)));
+                array_push($answers, ...$this->writing(fn (): array => $this->several($some, false)));
             }
 
             return $answers;
         }
         $answers = [];
         try {
-            WriteLock::hold(function () use ($drafts, &$answers): void {
+            $this->writing(function () use ($drafts, &$answers): void {
                 $answers = $this->several($drafts, true);
                 if (array_filter($answers, static fn (Answer $answer): bool => $answer->status !== 'kept') !== []) {
                     throw new NotAll;
@@ -90,7 +90,7 @@ final readonly class Recorder
         $run = null;
         foreach ($drafts as $draft) {
             $before = $run;
-            $run = Run::with($run, $draft);
+            $run = Run::with($run, $draft, $this->journal);
             if ($before !== $run) {
                 $this->follow($touched);
                 $touched = [];
@@ -125,12 +125,25 @@ final readonly class Recorder
      */
     public function must(Draft $draft): Answer
     {
-        return WriteLock::hold(function () use ($draft): Answer {
-            [$answer, $touched] = $this->one($draft, Run::with(null, $draft));
+        return $this->writing(function () use ($draft): Answer {
+            [$answer, $touched] = $this->one($draft, Run::with(null, $draft, $this->journal));
             $this->follow($touched);
 
             return $answer;
         });
+    }
+
+    /**
+     * Nobody else writes meanwhile, and nothing is read twice.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $work
+     * @return T
+     */
+    private function writing(Closure $work): mixed
+    {
+        return WriteLock::hold(fn (): mixed => $this->journal->remember($work));
     }
 
     /** @param  Closure(): Answer  $work */
@@ -162,7 +175,7 @@ final readonly class Recorder
         if ($payload instanceof Struck && ($answer = $this->struckAlready($draft, $payload, $thing, $kind, $run)) !== null) {
             return [$answer, []];
         }
-        $correction = Correction::of($draft, $thing, $this->subjects);
+        $correction = Correction::of($draft, $thing, $this->subjects, $this->journal);
         // What it refers to must be there before anything is made of it; the container it is put into may be new.
         $this->references($kind, $payload, mayBeNew: 'into');
         $payload = $this->withContainer($draft, $payload, $thing, $correction);
@@ -266,7 +279,7 @@ final readonly class Recorder
         foreach ($references as [$role, $subject, $id]) {
             $thing = $subject->hears() ? $this->subjects->of($subject)->find($id) : null;
             if ($thing !== null) {
-                $admissions[] = $this->subjects->of($subject)->admit($thing, EntryStore::of($subject, $thing->id()), new Entry($entry->id, $entry->order, $entry->kind, $entry->payload, $entry->happenedAt, $role), $replaces);
+                $admissions[] = $this->subjects->of($subject)->admit($thing, $this->journal->of($subject, $thing->id()), new Entry($entry->id, $entry->order, $entry->kind, $entry->payload, $entry->happenedAt, $role), $replaces);
             }
         }
 
@@ -390,7 +403,7 @@ final readonly class Recorder
         if ($kept->subject !== $draft->about->value || $kept->subject_id !== $draft->aboutId || $kept->kind !== $draft->kind) {
             return Answer::taken($draft->id);
         }
-        $now = EntryStore::entry($kept)->payload;
+        $now = JournalReader::entry($kept)->payload;
         try {
             $sent = Registered::kinds()->read($kind->name, self::inContainer($kind, $draft->payload));
         } catch (Refused) {
@@ -411,7 +424,7 @@ final readonly class Recorder
     /** @param  list<array{string, Subject, string}>  $references */
     private function keep(Draft $draft, Recorded $thing, Entry $entry, array $references, ?Correction $correction): void
     {
-        $this->insert($draft, $draft->id, $draft->about->value, $thing->id(), $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, ['ord' => $entry->order, 'replaces' => $correction?->id, 'act' => $correction?->act]);
+        $this->insert($draft, $draft->id, $draft->about->value, $thing->id(), $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, ['ord' => $entry->order, 'replaces' => $correction?->id, 'act' => $correction?->act], array_combine(array_column($references, 0), array_map(static fn (array $reference): array => [$reference[1], $reference[2]], $references)));
         DB::table('entry_refs')->insert(array_map(
             static fn (array $reference): array => ['entry_id' => $draft->id, 'role' => $reference[0], 'subject' => $reference[1]->value, 'subject_id' => $reference[2]],
             $references,
@@ -436,14 +449,19 @@ final readonly class Recorder
     /**
      * @param  array<string, mixed>  $payload
      * @param  array<string, mixed>  $more  columns
+     * @param  array<string, array{Subject, string}>  $references  what it refers to, by role
      */
-    private function insert(Draft $draft, string $id, string $subject, string $subjectId, string $kind, array $payload, DateTimeImmutable $at, array $more = []): void
+    private function insert(Draft $draft, string $id, string $subject, string $subjectId, string $kind, array $payload, DateTimeImmutable $at, array $more = [], array $references = []): void
     {
-        JournalEntry::query()->insert([...JournalRow::of($id, $id, $subject, $subjectId, $kind, $payload, $at, $this->clock->now(), [
+        $row = [...JournalRow::of($id, $id, $subject, $subjectId, $kind, $payload, $at, $this->clock->now(), [
             'given_at' => trim($draft->happenedAt),
             'recorded_by' => $draft->by,
             'keeper_id' => $this->keeper($draft->by),
-        ]), ...$more]);
+            'replaces' => null,
+            'act' => null,
+        ]), ...$more];
+        JournalEntry::query()->insert($row);
+        $this->journal->added((new JournalEntry)->newFromBuilder($row), $references);
     }
 
     private function keeper(string $name): ?string

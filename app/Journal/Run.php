@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Journal;
 
-use App\Reading\EntryStore;
+use App\Reading\JournalReader;
 use Marrow\Core\Folding\Course;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Subject;
@@ -18,17 +18,17 @@ final class Run
     /** As it stands with what was kept last; null where that is not known. */
     public ?Course $stands = null;
 
-    public function __construct(public readonly Subject $subject, public readonly string $id) {}
+    public function __construct(private readonly JournalReader $journal, public readonly Subject $subject, public readonly string $id) {}
 
-    public static function with(?self $run, Draft $draft): self
+    public static function with(?self $run, Draft $draft, JournalReader $journal): self
     {
-        return $run !== null && $run->subject === $draft->about && $run->id === $draft->aboutId ? $run : new self($draft->about, $draft->aboutId);
+        return $run !== null && $run->subject === $draft->about && $run->id === $draft->aboutId ? $run : new self($journal, $draft->about, $draft->aboutId);
     }
 
     /** @return list<Entry> everything that bears on it */
     public function entries(): array
     {
-        return $this->entries ??= EntryStore::of($this->subject, $this->id);
+        return $this->entries ??= $this->journal->of($this->subject, $this->id);
     }
 
     public function kept(Entry $entry, Course $with): void

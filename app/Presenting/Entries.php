@@ -10,7 +10,7 @@ use App\Journal\Subjects;
 use App\Models\JournalEntry;
 use App\Models\Lot;
 use App\Moment;
-use App\Reading\EntryStore;
+use App\Reading\JournalReader;
 use App\Voice\Speaking;
 use App\Words\EntryWords;
 use Illuminate\Support\Collection;
@@ -28,7 +28,7 @@ use Marrow\Core\Journal\Subject;
 final readonly class Entries
 {
     /** @param  Subjects<Shows>  $sorts */
-    public function __construct(private Subjects $sorts) {}
+    public function __construct(private Subjects $sorts, private JournalReader $journal) {}
 
     /**
      * @param  array<string, Refused>  $adrift
@@ -37,7 +37,7 @@ final readonly class Entries
      */
     public function of(Subject $subject, string $id, array $adrift, array $agrees): array
     {
-        return $this->documents(EntryStore::rows($subject, $id)->reverse()->values(), $adrift, $agrees);
+        return $this->documents($this->journal->rows($subject, $id)->reverse()->values(), $adrift, $agrees);
     }
 
     /**
@@ -51,7 +51,7 @@ final readonly class Entries
     {
         $all = $this->of(Subject::Lot, $id, $adrift, $agrees);
         // What was sown of it was taken out of it first, and that is a line of its own.
-        $heard = EntryStore::heardRows(Subject::Lot, $id)->where('subject', Subject::Lot->value);
+        $heard = $this->journal->heardRows(Subject::Lot, $id)->where('subject', Subject::Lot->value);
         if ($heard->isEmpty()) {
             return $all;
         }
@@ -76,7 +76,7 @@ final readonly class Entries
      */
     public function documents(Collection $rows, array $adrift = [], array $agrees = [], ?array $strikes = null): array
     {
-        $entries = EntryStore::entries($rows);
+        $entries = $this->journal->entries($rows);
         $strikes ??= self::strikes($entries);
         $words = new EntryWords($this->names($entries));
         $replaced = array_filter(array_map(static fn (JournalEntry $row): ?string => $row->replaces, $rows->all()));
@@ -171,7 +171,7 @@ final readonly class Entries
     private function were(array $replaced, EntryWords $words): array
     {
         $were = [];
-        foreach ($replaced === [] ? [] : EntryStore::entries(JournalEntry::query()->whereIn('id', $replaced)->get()) as $entry) {
+        foreach ($replaced === [] ? [] : $this->journal->entries(JournalEntry::query()->whereIn('id', $replaced)->get()) as $entry) {
             $were[$entry->id] = trim($words->figures($entry->kind, $entry->payload).' ('.Moment::say($entry->happenedAt).')');
         }
 

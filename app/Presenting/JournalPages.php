@@ -9,7 +9,7 @@ use App\Documents\JournalLineDocument;
 use App\Journal\Subjects;
 use App\Models\Act;
 use App\Models\JournalEntry;
-use App\Reading\EntryStore;
+use App\Reading\JournalReader;
 use App\Voice\Quantity;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -23,7 +23,7 @@ final readonly class JournalPages
     private const PAGE = 30;
 
     /** @param  Subjects<Shows>  $sorts */
-    public function __construct(private Subjects $sorts, private Entries $entries) {}
+    public function __construct(private Subjects $sorts, private Entries $entries, private JournalReader $journal) {}
 
     /** @param  string  $before  the mark at which the page before ended; empty for the newest entries */
     public function page(string $before = ''): JournalDocument
@@ -51,7 +51,7 @@ final readonly class JournalPages
         $ids = array_values(array_unique(array_merge([], ...array_values($of))));
         $acts = self::acts($rows);
         $documents = [];
-        foreach ($this->entries->documents($rows, $this->adrift($ids), strikes: self::strikes($ids)) as $document) {
+        foreach ($this->entries->documents($rows, $this->adrift($ids), strikes: $this->strikes($ids)) as $document) {
             $documents[$document->id] = $document;
         }
         $lines = [];
@@ -90,12 +90,12 @@ final readonly class JournalPages
      * @param  list<string>  $ids  of what is on this page
      * @return array<string, string> standing strikes by what they strike, each asked of its own thing
      */
-    private static function strikes(array $ids): array
+    private function strikes(array $ids): array
     {
         $all = JournalEntry::query()->where('kind', 'struck')->whereIn('subject_id', $ids)->get();
         $strikes = [];
         foreach ($all->groupBy(static fn (JournalEntry $row): string => "$row->subject $row->subject_id") as $ofOne) {
-            $strikes = [...$strikes, ...Entries::strikes(EntryStore::entries($ofOne->values()))];
+            $strikes = [...$strikes, ...Entries::strikes($this->journal->entries($ofOne->values()))];
         }
 
         return $strikes;

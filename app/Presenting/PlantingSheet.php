@@ -11,8 +11,8 @@ use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\Planting;
 use App\Moment;
-use App\Reading\EntryStore;
 use App\Reading\Facts;
+use App\Reading\JournalReader;
 use App\Voice\Quantity;
 use App\Voice\When;
 use Marrow\Core\Botany\SeedDisease;
@@ -28,13 +28,13 @@ use Marrow\Core\Work\Offer;
 /** The worksheet of a planting. */
 final readonly class PlantingSheet
 {
-    public function __construct(private Facts $facts, private Tags $tags, private Tasks $tasks, private Entries $entries) {}
+    public function __construct(private Facts $facts, private JournalReader $journal, private Tags $tags, private Tasks $tasks, private Entries $entries) {}
 
     /** @param  Planting  $planting  with its variety and standing */
     public function of(Planting $planting, When $when): PlantingDocument
     {
         // What it is folded from is what its journal shows.
-        return EntryStore::ahead(['planting' => [$planting->id]], fn (): PlantingDocument => $this->sheet($planting, $when));
+        return $this->journal->ahead(['planting' => [$planting->id]], fn (): PlantingDocument => $this->sheet($planting, $when));
     }
 
     private function sheet(Planting $planting, When $when): PlantingDocument

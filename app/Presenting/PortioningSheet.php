@@ -11,8 +11,8 @@ use App\Documents\PortionDocument;
 use App\Documents\PortioningDocument;
 use App\Garden\Settings;
 use App\Models\Lot;
-use App\Reading\EntryStore;
 use App\Reading\Facts;
+use App\Reading\JournalReader;
 use App\Voice\Quantity;
 use App\Voice\When;
 use App\Words\AdviceWords;
@@ -34,13 +34,13 @@ use Marrow\Core\Work\Offer;
 /** How a lot would be parted into packets, in figures and words. */
 final readonly class PortioningSheet
 {
-    public function __construct(private Facts $facts, private Tags $tags, private Settings $settings) {}
+    public function __construct(private Facts $facts, private JournalReader $journal, private Tags $tags, private Settings $settings) {}
 
     /** @param  Closure(FieldList): Values  $read  reads what was typed into what is asked */
     public function of(Lot $lot, Closure $read, When $when): PortioningDocument
     {
         // Folded as it is, and once more as it would be with such packets.
-        return EntryStore::ahead(['lot' => [$lot->id], 'planting' => $lot->planting === null ? [] : [$lot->planting->id]], fn (): PortioningDocument => $this->sheet($lot, $read, $when));
+        return $this->journal->ahead(['lot' => [$lot->id], 'planting' => $lot->planting === null ? [] : [$lot->planting->id]], fn (): PortioningDocument => $this->sheet($lot, $read, $when));
     }
 
     /** @param  Closure(FieldList): Values  $read */
@@ -51,7 +51,7 @@ final readonly class PortioningSheet
         $wish = PortionWish::of($read($fields));
         $unit = $course->facts->crop->counts()->value;
         $there = $course->packets->unpacked();
-        $forecast = Portioning::forecast($course->facts, EntryStore::of(Subject::Lot, $lot->id), $this->facts->practice, $wish, $when->now) ?? $course->forecast();
+        $forecast = Portioning::forecast($course->facts, $this->journal->of(Subject::Lot, $lot->id), $this->facts->practice, $wish, $when->now) ?? $course->forecast();
         $portioning = Portioning::of($course, $wish, $forecast);
         $advice = $course->advice($when->now);
         $asksShare = $forecast === null;

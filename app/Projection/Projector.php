@@ -18,8 +18,8 @@ use App\Models\Planting;
 use App\Models\PlantingStanding;
 use App\Models\WriteLock;
 use App\Plans\PlansAfresh;
-use App\Reading\EntryStore;
 use App\Reading\Facts;
+use App\Reading\JournalReader;
 use App\Reading\StorePaces;
 use App\Reading\Stores;
 use Closure;
@@ -38,7 +38,7 @@ final readonly class Projector
     private const A_SLICE = 100;
 
     /** @param  Subjects<Followed>  $sorts  what others are made of stands behind those */
-    public function __construct(private Subjects $sorts, private Facts $facts, private Crossings $crossings, private StorePaces $paces, private Stores $stores, private Lines $lines, private PlansAfresh $plans) {}
+    public function __construct(private Subjects $sorts, private JournalReader $journal, private Facts $facts, private Crossings $crossings, private StorePaces $paces, private Stores $stores, private Lines $lines, private PlansAfresh $plans) {}
 
     /** What was recorded of things bears on what they came from, on what lies in them, and on what was grown from them. */
     public function journalChanged(Changed $changed): void
@@ -212,7 +212,7 @@ final readonly class Projector
         count($lots) + count($plantings) > self::AT_ONCE
             ? $this->later($lots, $plantings)
             // A lot and its planting are folded with each other's entries: those of few are read once for both.
-            : EntryStore::ahead(['planting' => $plantings, 'lot' => $lots], fn () => $this->project($lots, $plantings));
+            : $this->journal->ahead(['planting' => $plantings, 'lot' => $lots], fn () => $this->project($lots, $plantings));
     }
 
     /**

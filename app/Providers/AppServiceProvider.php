@@ -20,6 +20,7 @@ use App\Models\GatedConnector;
 use App\Plans\PlansAfresh;
 use App\Presenting\RemedySearch;
 use App\Projection\Projector;
+use App\Reading\JournalReader;
 use App\Reading\StorePaces;
 use App\Reading\Stores;
 use App\Sharing\StaysForgotten;
@@ -73,6 +74,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(ReadCrops::class, fn (): ReadCrops => new ReadCrops(config()->string('marrow.crops_read'), ! $this->app->runningInConsole()));
         $this->app->scoped(CropReference::class, fn (): CropReference => $this->app->make(OwnFigures::class)->reference());
         $this->app->scoped(Registry::class, fn (): Registry => Registry::standard($this->app->make(CropReference::class)));
+        $this->app->scoped(JournalReader::class);
         $this->app->scoped(Crossings::class);
         $this->app->scoped(Lines::class);
         $this->app->scoped(Stores::class);

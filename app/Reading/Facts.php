@@ -43,13 +43,14 @@ final class Facts
     /** @var list<string> ids of plantings that may all be asked for while many things are read */
     private array $together = [];
 
-    /** @var array<string, array<int, non-empty-list<Entry>>> as EntryStore::pickings(), of each of those once one was asked for */
+    /** @var array<string, array<int, non-empty-list<Entry>>> as JournalReader::pickings(), of each of those once one was asked for */
     private array $pickings = [];
 
     /** @var array<string, Lot> that those were sown from */
     private array $seedLots = [];
 
     public function __construct(
+        private readonly JournalReader $journal,
         private readonly CropReference $crops,
         private readonly OwnFigures $own,
         private readonly Crossings $crossings,
@@ -114,7 +115,7 @@ final class Facts
 
     public function lot(Lot $lot): LotCourse
     {
-        $entries = EntryStore::of(Subject::Lot, $lot->id);
+        $entries = $this->journal->of(Subject::Lot, $lot->id);
 
         return LotCourse::fold($this->ofLot($lot, $entries), $entries, $this->practice);
     }
@@ -135,7 +136,7 @@ final class Facts
             $ids = ['lot' => array_values($some->map(static fn (Lot $lot): string => $lot->id)->all()), 'planting' => array_values($some->map(static fn (Lot $lot): ?string => $lot->planting?->id)->filter()->unique()->all())];
             try {
                 $this->together = $ids['planting'];
-                array_push($done, ...EntryStore::ahead($ids, fn (): array => array_values($some->map(fn (Lot $lot): mixed => $with($lot, $this->lot($lot)))->all())));
+                array_push($done, ...$this->journal->ahead($ids, fn (): array => array_values($some->map(fn (Lot $lot): mixed => $with($lot, $this->lot($lot)))->all())));
             } finally {
                 $this->together = $this->pickings = [];
             }
@@ -150,7 +151,7 @@ final class Facts
      */
     public function lotBefore(Lot $lot, DateTimeImmutable $at): LotCourse
     {
-        $entries = array_values(array_filter(EntryStore::of(Subject::Lot, $lot->id), static fn (Entry $entry): bool => $entry->happenedAt < $at));
+        $entries = $this->journal->from(new Viewpoint(before: $at))->of(Subject::Lot, $lot->id);
         $facts = $this->ofLot($lot);
 
         return LotCourse::fold(new LotFacts($facts->code, $facts->crop, $facts->sownAt, [], $facts->crossed, null, $facts->holdings()), $entries, $this->practice);
@@ -166,7 +167,7 @@ final class Facts
 
     public function planting(Planting $planting): PlantingCourse
     {
-        $entries = EntryStore::of(Subject::Planting, $planting->id);
+        $entries = $this->journal->of(Subject::Planting, $planting->id);
 
         return PlantingCourse::fold($this->ofPlanting($planting, $entries), $entries);
     }
@@ -184,8 +185,8 @@ final class Facts
             $ids = array_values($some->map(static fn (Planting $planting): string => $planting->id)->all());
             try {
                 $this->together = $ids;
-                $this->seedLots = Tagged::lots(EntryStore::referredTo(Subject::Planting, $ids, Subject::Lot));
-                $courses += EntryStore::ahead(['planting' => $ids], function () use ($some): array {
+                $this->seedLots = Tagged::lots($this->journal->referredTo(Subject::Planting, $ids, Subject::Lot));
+                $courses += $this->journal->ahead(['planting' => $ids], function () use ($some): array {
                     $courses = [];
                     foreach ($some as $planting) {
                         $courses[$planting->id] = $this->planting($planting);
@@ -223,7 +224,7 @@ final class Facts
         }
         /** @var array<string, string> $ids of the plantings, by entry */
         $ids = DB::table('journal_entries')->whereIn('id', array_map(static fn (Entry $entry): string => $entry->id, $sown))->pluck('subject_id', 'id')->all();
-        $picked = EntryStore::pickings(array_values($ids));
+        $picked = $this->journal->pickings(array_values($ids));
 
         return array_map(static fn (Entry $entry): array => [
             'sown' => $entry->happenedAt,
@@ -235,7 +236,7 @@ final class Facts
     private function sickAmong(Lot $lot): bool
     {
         return $lot->planting !== null && array_any(
-            Sequence::of(EntryStore::of(Subject::Planting, $lot->planting->id))->standing,
+            Sequence::of($this->journal->of(Subject::Planting, $lot->planting->id))->standing,
             static fn (Entry $entry): bool => $entry->payload instanceof SickSeen && ! $entry->payload->pulled,
         );
     }
@@ -246,7 +247,7 @@ final class Facts
         if ($planting === null) {
             return null;
         }
-        foreach (Sequence::of(EntryStore::of(Subject::Planting, $planting->id))->standing as $entry) {
+        foreach (Sequence::of($this->journal->of(Subject::Planting, $planting->id))->standing as $entry) {
             if ($entry->payload instanceof Sown) {
                 return $entry->happenedAt;
             }
@@ -259,10 +260,10 @@ final class Facts
     private function pickings(string $planting): array
     {
         if (! in_array($planting, $this->together, true)) {
-            return EntryStore::pickings([$planting])[$planting] ?? [];
+            return $this->journal->pickings([$planting])[$planting] ?? [];
         }
         if ($this->pickings === []) {
-            $this->pickings = EntryStore::pickings($this->together) + array_fill_keys($this->together, []);
+            $this->pickings = $this->journal->pickings($this->together) + array_fill_keys($this->together, []);
         }
 
         return $this->pickings[$planting];

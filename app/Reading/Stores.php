@@ -28,7 +28,7 @@ final class Stores
 {
     private ?Holdings $holdings = null;
 
-    public function __construct(private readonly Practice $practice) {}
+    public function __construct(private readonly JournalReader $journal, private readonly Practice $practice) {}
 
     /** Each place and container is read when it is first asked for. */
     public function holdings(): Holdings
@@ -37,7 +37,7 @@ final class Stores
             [],
             [],
             fn (string $id): ?Surroundings => ($place = Place::query()->find($id)) === null ? null : $this->place($place)->surroundings(),
-            static fn (string $id): ?Holder => ($container = Container::query()->where('name', '!=', '')->find($id)) === null ? null : self::holder($container, self::entries(EntryStore::rows(Subject::Container, $id))),
+            fn (string $id): ?Holder => ($container = Container::query()->where('name', '!=', '')->find($id)) === null ? null : self::holder($container, $this->entries($this->journal->rows(Subject::Container, $id))),
         );
     }
 
@@ -135,13 +135,13 @@ final class Stores
     /** A place with all that was recorded of it. */
     public function place(Place $place): PlaceCourse
     {
-        return PlaceCourse::fold($place->id, $this->storedAt($place), EntryStore::of(Subject::Place, $place->id));
+        return PlaceCourse::fold($place->id, $this->storedAt($place), $this->journal->of(Subject::Place, $place->id));
     }
 
     /** A container with all that was recorded of it, where all the others stood. */
     public function container(Container $container): ContainerCourse
     {
-        return ContainerCourse::fold($container->id, $container->name, $this->holdings(), EntryStore::of(Subject::Container, $container->id));
+        return ContainerCourse::fold($container->id, $container->name, $this->holdings(), $this->journal->of(Subject::Container, $container->id));
     }
 
     /**
@@ -209,7 +209,7 @@ final class Stores
 
     private function read(): Holdings
     {
-        $entries = self::entries(EntryStore::ofSubjects(Subject::Place, Subject::Container));
+        $entries = $this->entries($this->journal->ofSubjects(Subject::Place, Subject::Container));
         $places = [];
         foreach (Place::query()->get() as $place) {
             $places[$place->id] = $this->surroundings($place, $entries);
@@ -238,10 +238,10 @@ final class Stores
      * @param  Collection<int, JournalEntry>  $rows
      * @return array<string, list<Entry>> by subject and id of what they were recorded of
      */
-    private static function entries(Collection $rows): array
+    private function entries(Collection $rows): array
     {
         $entries = [];
-        foreach (EntryStore::entries($rows) as $i => $entry) {
+        foreach ($this->journal->entries($rows) as $i => $entry) {
             $row = $rows[$i];
             if ($row !== null) {
                 $entries[$row->subject.$row->subject_id][] = $entry;

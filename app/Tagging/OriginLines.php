@@ -8,8 +8,8 @@ use App\Documents\FactDocument;
 use App\Models\Garden;
 use App\Models\JournalEntry;
 use App\Models\Lot;
-use App\Reading\EntryStore;
 use App\Reading\Facts;
+use App\Reading\JournalReader;
 use App\Steps\Origin\OriginDocument;
 use App\Steps\Origin\OriginSection;
 use App\Voice\Quantity;
@@ -26,7 +26,7 @@ use Marrow\Core\Steps\Trueness\NeighboursSeen;
 /** Where the seed on a tag comes from: grown here, by whom, from how many plants; or from elsewhere, as it was told. */
 final readonly class OriginLines
 {
-    public function __construct(private OriginSection $section, private Facts $facts) {}
+    public function __construct(private OriginSection $section, private Facts $facts, private JournalReader $journal) {}
 
     /** @return list<FactDocument> */
     public function of(Lot $lot, LotCourse $course, When $when): array
@@ -36,7 +36,7 @@ final readonly class OriginLines
             // Seed that was not grown here never says that it was; how much there is stands further down.
             return array_values(array_filter($elsewhere->facts, static fn (FactDocument $fact): bool => $fact->label !== 'Holds'));
         }
-        $by = EntryStore::rows(Subject::Lot, $lot->id)->first(static fn (JournalEntry $row): bool => $row->kind === 'picked' && $row->recorded_by !== '')?->recorded_by;
+        $by = $this->journal->rows(Subject::Lot, $lot->id)->first(static fn (JournalEntry $row): bool => $row->kind === 'picked' && $row->recorded_by !== '')?->recorded_by;
 
         return [
             new FactDocument('Grown', self::grown($course).($by === null ? '' : ", by $by")),

@@ -19,8 +19,8 @@ use App\Models\Recorded;
 use App\Models\TestStanding;
 use App\Presenting\Tags;
 use App\Projection\Rows;
-use App\Reading\EntryStore;
 use App\Reading\Facts;
+use App\Reading\JournalReader;
 use App\Reading\StorePaces;
 use App\Reading\Tagged;
 use App\Tagging\PaperTags;
@@ -46,7 +46,7 @@ final readonly class LotSort implements ThingSort
 {
     private const FOUND = 20;
 
-    public function __construct(private Facts $facts, private LotQuestions $questions, private Tags $tags, private StorePaces $paces, private PaperTags $paper) {}
+    public function __construct(private Facts $facts, private JournalReader $journal, private LotQuestions $questions, private Tags $tags, private StorePaces $paces, private PaperTags $paper) {}
 
     public function subject(): Subject
     {
@@ -154,7 +154,7 @@ final readonly class LotSort implements ThingSort
         $lots = Lot::query()->with(['variety', 'planting.variety'])->findMany($ids);
         $read = [Subject::Lot->value => $ids, Subject::Planting->value => Bulk::ids($lots->map(static fn (Lot $lot): ?string => $lot->planting?->id))];
 
-        return EntryStore::ahead($read, function () use ($lots, $ids): array {
+        return $this->journal->ahead($read, function () use ($lots, $ids): array {
             $rows = $tests = $containers = $paces = $tasks = [];
             foreach ($lots as $lot) {
                 $course = $this->facts->lot($lot);
