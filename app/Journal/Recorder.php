@@ -110,7 +110,7 @@ final readonly class Recorder
         return $answers;
     }
 
-    /** @param  list<array{Subject, string}>  $touched */
+    /** @param  list<array{0: Subject, 1: string, 2?: Reach}>  $touched */
     private function follow(array $touched): void
     {
         if ($touched !== []) {
@@ -159,7 +159,7 @@ final readonly class Recorder
     }
 
     /**
-     * @return array{Answer, list<array{Subject, string}>} and what must be reckoned afresh
+     * @return array{Answer, list<array{0: Subject, 1: string, 2?: Reach}>} and what must be reckoned afresh
      *
      * @throws Refused
      */
@@ -191,7 +191,7 @@ final readonly class Recorder
         $this->keep($draft, $thing, $entry, $references, $correction);
         $this->comeBack($held);
         $correction === null ? $run->kept($entry, $admissions[0]->with) : $run->forget();
-        $touched = [[$draft->about, $thing->id()], ...$this->strikes($draft, $correction)];
+        $touched = [[$draft->about, $thing->id(), Reach::of($kind, $correction !== null)], ...$this->strikes($draft, $correction)];
         foreach ($references as [, $subject, $id]) {
             if ($subject->hears()) {
                 $touched[] = [$subject, $id];
@@ -434,7 +434,7 @@ final readonly class Recorder
     /**
      * The entry that this one corrects is struck with it.
      *
-     * @return list<array{Subject, string}> what that was about
+     * @return list<array{0: Subject, 1: string, 2?: Reach}> what that was about
      */
     private function strikes(Draft $draft, ?Correction $correction): array
     {

@@ -7,6 +7,7 @@ namespace App\Plans;
 use App\Garden\SettingsChanged;
 use App\Handbook\HandbookChanged;
 use App\Journal\Changed;
+use App\Journal\Reach;
 use App\Models\Backlog;
 use App\Models\WriteLock;
 use Illuminate\Support\Facades\DB;
@@ -22,9 +23,9 @@ final readonly class PlansAfresh
     /** After something was recorded of plantings, or of what was picked from them: every plan that their variety is in. */
     public function journalChanged(Changed $changed): void
     {
-        $plantings = $changed->ids(Subject::Planting);
+        $plantings = $changed->ids(Subject::Planting, Reach::Since);
         $years = $plantings === [] ? [] : $this->years(DB::table('plantings')->whereIn('id', $plantings)->pluck('variety_id')->all());
-        $this->write(array_values(array_unique([...$years, ...$this->ofLots($changed->ids(Subject::Lot))])));
+        $this->write(array_values(array_unique([...$years, ...$this->ofLots($changed->ids(Subject::Lot, Reach::Beginning))])));
     }
 
     public function handbookChanged(HandbookChanged $changed): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Projection;
 
+use App\Journal\Changed;
 use App\Journal\OfSubject;
 use App\Models\Recorded;
 use Illuminate\Database\Query\Builder;
@@ -19,9 +20,10 @@ interface Followed extends OfSubject
      * What was recorded of some of them bears on others, too.
      *
      * @param  list<string>  $ids
+     * @param  Changed  $changed  what that was, and of others
      * @return array<string, list<string>> ids by subject
      */
-    public function bearsOn(array $ids): array;
+    public function bearsOn(array $ids, Changed $changed): array;
 
     /**
      * Writes what lists hold of them, anew and whole.

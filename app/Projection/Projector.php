@@ -7,6 +7,7 @@ namespace App\Projection;
 use App\Garden\SettingsChanged;
 use App\Handbook\HandbookChanged;
 use App\Journal\Changed;
+use App\Journal\Reach;
 use App\Journal\Subjects;
 use App\Lineage\Crossings;
 use App\Lineage\Lines;
@@ -45,11 +46,12 @@ final readonly class Projector
     {
         $ids = [];
         foreach (array_reverse($this->sorts->all()) as $sort) {
-            $subject = $sort->subject();
-            $own = array_values(array_unique([...$changed->ids($subject), ...$ids[$subject->value] ?? []]));
-            $ids[$subject->value] = $own;
-            foreach ($own === [] ? [] : $sort->bearsOn($own) as $of => $more) {
-                $ids[$of] = [...$ids[$of] ?? [], ...$more];
+            $of = $sort->subject()->value;
+            $derived = $ids[$of] ?? [];
+            $ids[$of] = [...$derived, ...$changed->ids($sort->subject())];
+            $tell = array_values(array_unique([...$derived, ...$changed->ids($sort->subject(), Reach::Since)]));
+            foreach ($tell === [] ? [] : $sort->bearsOn($tell, $changed) as $on => $more) {
+                $ids[$on] = [...$ids[$on] ?? [], ...$more];
             }
         }
         $ids = array_map(static fn (array $some): array => array_values(array_unique($some)), $ids);
@@ -59,7 +61,9 @@ final readonly class Projector
         }
         // That seed was picked settles the growing out of what it was sown from.
         $lots = [...$lots, ...Bulk::ids(DB::table('planting_standings')->whereIn('planting_id', $plantings)->whereNotNull('sown_lot')->pluck('sown_lot'))];
-        $this->write(array_values(array_unique($lots)), $plantings);
+        // How true a line is rests on how seed came to be, not on what became of it since.
+        $since = [...array_diff($changed->ids(Subject::Lot), $changed->ids(Subject::Lot, Reach::Beginning)), ...array_diff($changed->ids(Subject::Planting), $changed->ids(Subject::Planting, Reach::Since))];
+        $this->write(array_values(array_unique($lots)), $plantings, $since);
     }
 
     public function handbookChanged(HandbookChanged $changed): void
@@ -206,34 +210,37 @@ final readonly class Projector
     /**
      * @param  list<string>  $lots  ids
      * @param  list<string>  $plantings  ids
+     * @param  list<string>  $asTrue  those of either of which nothing was told that bears on how true it is
      */
-    private function write(array $lots, array $plantings): void
+    private function write(array $lots, array $plantings, array $asTrue = []): void
     {
         count($lots) + count($plantings) > self::AT_ONCE
             ? $this->later($lots, $plantings)
             // A lot and its planting are folded with each other's entries: those of few are read once for both.
-            : $this->journal->ahead(['planting' => $plantings, 'lot' => $lots], fn () => $this->project($lots, $plantings));
+            : $this->journal->ahead(['planting' => $plantings, 'lot' => $lots], fn () => $this->project($lots, $plantings, $asTrue));
     }
 
     /**
      * @param  list<string>  $lots  ids
      * @param  list<string>  $plantings  ids
+     * @param  list<string>  $asTrue  as above
      */
-    private function project(array $lots, array $plantings): void
+    private function project(array $lots, array $plantings, array $asTrue): void
     {
-        $before = $this->crossings->marks();
-        $this->keep(Subject::Planting, $plantings);
-        $this->crossings->forget();
-        // A crossing that comes to light, or goes again, bears on everything grown from that lot.
-        $after = $this->crossings->marks();
-        $lots = array_values(array_unique([...$lots, ...self::marked($before, $after)]));
+        if ($plantings !== []) {
+            $before = $this->crossings->marks();
+            $this->keep(Subject::Planting, $plantings);
+            $this->crossings->forget();
+            // A crossing that comes to light, or goes again, bears on everything grown from that lot.
+            $lots = array_values(array_unique([...$lots, ...self::marked($before, $this->crossings->marks())]));
+        }
         $this->keep(Subject::Lot, $lots);
         if ($this->paces->wereTaught()) {
             // A test of one lot tells of the store, and so of what is to be expected of the others: their forecasts follow.
             Backlog::add(Backlog::LOTS, array_values(array_diff($this->paces->behind(), $lots)));
         }
-        $this->linesOf($lots, $plantings);
-        PlantingStanding::countLots($plantings);
+        $this->linesOf(array_values(array_diff($lots, $asTrue)), array_values(array_diff($plantings, $asTrue)));
+        $plantings === [] || PlantingStanding::countLots($plantings);
     }
 
     /**
@@ -244,6 +251,9 @@ final readonly class Projector
      */
     private function linesOf(array $lots, array $plantings): void
     {
+        if ($lots === [] && $plantings === []) {
+            return;
+        }
         $this->lines->forget();
         $touched = $this->lines->touched($lots, $plantings);
         $this->lines->keep($touched);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Things;
 
+use App\Journal\Changed;
 use App\Models\Container;
 use App\Models\Recorded;
 use Illuminate\Database\Query\Builder as Query;
@@ -84,7 +85,7 @@ final readonly class ContainerSort extends HolderSort
     }
 
     /** Moved, it moves all that is in it, and what was in it then; and what could lie in it, and what could not, is another matter. */
-    public function bearsOn(array $ids): array
+    public function bearsOn(array $ids, Changed $changed): array
     {
         $this->facts->forget();
         $lots = $containers = [];

@@ -7,8 +7,10 @@ namespace App\Things;
 use App\Documents\FoundDocument;
 use App\Finding\Sought;
 use App\Journal\Begins;
+use App\Journal\Changed;
 use App\Journal\Draft;
 use App\Journal\LotQuestions;
+use App\Journal\Reach;
 use App\Models\Bulk;
 use App\Models\Code;
 use App\Models\Lot;
@@ -138,14 +140,15 @@ final readonly class LotSort implements ThingSort
         return DB::table('lots');
     }
 
-    /** What was poured together of some of these has as much as there was of them; whether a planting was picked is told by its lots. */
-    public function bearsOn(array $ids): array
+    /** What was poured together of some of these has as much as there was of them; whether a planting was picked is told by how its lots began. */
+    public function bearsOn(array $ids, Changed $changed): array
     {
+        $since = array_diff($changed->ids(Subject::Lot), $changed->ids(Subject::Lot, Reach::Beginning));
         $poured = Bulk::ids(DB::table('lot_origins')->whereIn('from_lot_id', $ids)->pluck('lot_id'));
 
         return [
             Subject::Lot->value => $poured,
-            Subject::Planting->value => Bulk::ids(DB::table('lot_origins')->whereIn('lot_id', [...$ids, ...$poured])->whereNotNull('planting_id')->pluck('planting_id')),
+            Subject::Planting->value => Bulk::ids(DB::table('lot_origins')->whereIn('lot_id', [...array_diff($ids, $since), ...$poured])->whereNotNull('planting_id')->pluck('planting_id')),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Things;
 
+use App\Journal\Changed;
 use App\Models\Place;
 use App\Models\Recorded;
 use Illuminate\Support\Collection;
@@ -52,7 +53,7 @@ final readonly class PlaceSort extends HolderSort
     }
 
     /** Its air is the air of all that lies there, and of what lay there before. */
-    public function bearsOn(array $ids): array
+    public function bearsOn(array $ids, Changed $changed): array
     {
         $this->facts->forget();
 

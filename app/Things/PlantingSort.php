@@ -7,6 +7,7 @@ namespace App\Things;
 use App\Documents\FoundDocument;
 use App\Finding\Sought;
 use App\Journal\Begins;
+use App\Journal\Changed;
 use App\Journal\Draft;
 use App\Models\Bulk;
 use App\Models\Code;
@@ -125,7 +126,7 @@ final readonly class PlantingSort implements ThingSort
     }
 
     /** When it was sown bounds when its lots can have been picked. */
-    public function bearsOn(array $ids): array
+    public function bearsOn(array $ids, Changed $changed): array
     {
         return [Subject::Lot->value => Bulk::ids(DB::table('lot_origins')->whereIn('planting_id', $ids)->pluck('lot_id'))];
     }

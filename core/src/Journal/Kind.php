@@ -22,6 +22,7 @@ final readonly class Kind
      * @param  ?list<string>  $once  set when it happens once only, of each of these fields
      * @param  bool  $starts  whether the thing it is about may begin with it
      * @param  ?Subject  $from  what it then begins from, where it cannot begin out of nothing
+     * @param  bool  $isWords  whether it is told for people alone, and nothing is reckoned from it
      */
     private function __construct(
         public string $name,
@@ -33,6 +34,7 @@ final readonly class Kind
         public ?array $once = null,
         public bool $starts = false,
         public ?Subject $from = null,
+        public bool $isWords = false,
     ) {}
 
     /** @param  Subject|list<Subject>  $of */
@@ -69,6 +71,12 @@ final readonly class Kind
     public function starts(?Subject $from = null): self
     {
         return $this->with(['starts' => true, 'from' => $from]);
+    }
+
+    /** It is told for people: nothing is reckoned from it. */
+    public function words(): self
+    {
+        return $this->with(['isWords' => true]);
     }
 
     /** @return array<string, Subject> what it refers to, by field */
@@ -200,7 +208,7 @@ final readonly class Kind
     /** @param  array<string, mixed>  $change */
     private function with(array $change): self
     {
-        /** @var array{name: string, of: list<Subject>, title: string, act: string, fields: FieldList, says: list<string>, once: ?list<string>, starts: bool, from: ?Subject} $all */
+        /** @var array{name: string, of: list<Subject>, title: string, act: string, fields: FieldList, says: list<string>, once: ?list<string>, starts: bool, from: ?Subject, isWords: bool} $all */
         $all = [...get_object_vars($this), ...$change];
 
         return new self(...$all);

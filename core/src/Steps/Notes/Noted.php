@@ -16,6 +16,6 @@ final readonly class Noted implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('noted', [Subject::Planting, Subject::Lot], 'Note')->asks(Field::prose('text', 'Note', 2000)->called('the note'));
+        return Kind::of('noted', [Subject::Planting, Subject::Lot], 'Note')->asks(Field::prose('text', 'Note', 2000)->called('the note'))->words();
     }
 }
