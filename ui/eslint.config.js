@@ -52,4 +52,22 @@ export default tseslint.config(
     },
   },
   ...oneWay,
+  {
+    // Whatever is recorded leaves by the outbox, so that a reload loses nothing of it.
+    files: ['src/**'],
+    ignores: ['src/api/outbox.ts', 'src/api/entries.ts', 'src/**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.property.name='POST'][arguments.0.value=/^.entries/]",
+          message: 'Entries leave by api/outbox.',
+        },
+        {
+          selector: 'ImportSpecifier[imported.name=/^(record|recordAll|recordOnce|strike)$/]',
+          message: 'Entries leave by api/outbox.',
+        },
+      ],
+    },
+  },
 );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Models\Acting;
 use App\Models\Bulk;
 use App\Models\Garden;
 use App\Plans\PlanBook;
@@ -100,8 +101,8 @@ final class BigGarden
             ];
         }
         $ground = ['width' => 210, 'depth' => 160, 'north' => 0, 'wind' => 225, 'last_frost' => '04-20', 'first_frost' => '10-28'];
-        $this->plans->start(2027, null);
-        $this->plans->save(2027, 1, ['ground' => $ground, 'isolation' => [], 'beds' => [], 'barriers' => [], 'sources' => [], 'plantings' => $plantings], 'Drew it');
+        $this->plans->start(2027, null, new Acting);
+        $this->plans->save(2027, 1, ['ground' => $ground, 'isolation' => [], 'beds' => [], 'barriers' => [], 'sources' => [], 'plantings' => $plantings], 'Drew it', new Acting);
     }
 
     /** @return list<array{string, Crop}> */

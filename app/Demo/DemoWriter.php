@@ -7,6 +7,7 @@ namespace App\Demo;
 use App\Journal\Begins;
 use App\Journal\Draft;
 use App\Journal\Recorder;
+use App\Models\Acting;
 use App\Models\Container;
 use App\Models\Lot;
 use App\Models\Place;
@@ -136,7 +137,7 @@ final class DemoWriter
     /** @param  array<string, mixed>  $payload */
     private function record(string $about, Subject $subject, string $kind, string $at, array $payload, string $by = '', ?Begins $begins = null): void
     {
-        $this->recorder->must(new Draft($this->id(), $subject, $about, $kind, Draft::at(new DateTimeImmutable($at)), $payload, $begins, $by, evenSo: in_array($kind, self::INSISTED, true)));
+        $this->recorder->must(new Draft($this->id(), $subject, $about, $kind, Draft::at(new DateTimeImmutable($at)), $payload, $begins, $by, evenSo: in_array($kind, self::INSISTED, true)), new Acting);
     }
 
     private function id(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Models\Acting;
 use App\Models\Variety;
 use App\Plans\PlanBook;
 
@@ -28,7 +29,7 @@ final readonly class NextYearsPlan
                 ...$more,
             ];
         }
-        $this->plans->start(2027, null);
+        $this->plans->start(2027, null, new Acting);
         $this->plans->save(2027, 1, [
             'ground' => ['width' => 30, 'depth' => 18, 'north' => 20, 'wind' => 225, 'last_frost' => '04-20', 'first_frost' => '10-28'],
             'isolation' => ['standard' => 'home', 'climate' => 'temperate', 'allowed' => 0.02],
@@ -43,7 +44,7 @@ final readonly class NextYearsPlan
                 ['id' => 'shore', 'name' => 'Wild carrot along the sea wall', 'crop' => 'wild-carrot', 'x' => 10, 'y' => 260, 'width' => 60, 'depth' => 2, 'plants' => 300, 'first_bloom' => '2027-06-25', 'last_bloom' => '2027-08-20'],
             ],
             'plantings' => $plantings,
-        ], 'Drew the plan');
+        ], 'Drew the plan', new Acting);
     }
 
     /** @return list<array{string, float, float, float, float, int, string, string, array<string, mixed>}> */

@@ -6,6 +6,7 @@ namespace App\Demo;
 
 use App\Intake\ActBook;
 use App\Intake\Sheet;
+use App\Models\Acting;
 use App\Models\Lot;
 use App\Models\Place;
 
@@ -71,7 +72,7 @@ final readonly class TheCupboard
 
     public function fill(DemoWriter $write, Place $cupboard, Place $fridge, Place $freezer): void
     {
-        $this->acts->keep(self::ACT, 'What was in the cupboard', new Sheet(self::lines()));
+        $this->acts->keep(self::ACT, 'What was in the cupboard', new Sheet(self::lines()), new Acting);
         self::inTheFreezer($write, $cupboard, $freezer);
         // Some of the beans lie elsewhere, so that a mouse does not get them all.
         $beans = Lot::query()->with('variety')->whereHas('variety', static fn ($variety) => $variety->where('name', 'Davy'))->firstOrFail();

@@ -17,6 +17,7 @@ final readonly class AnswerDocument
      * @param  string|null  $adrift  why nothing is reckoned from it, though it is kept
      * @param  object  $errors  what is wrong or asked, by field
      * @param  list<string>  $questions
+     * @param  ?list<string>  $touches  codes or ids of the things that are otherwise with it; null where any may be
      */
     public function __construct(
         #[OA\Property]
@@ -35,5 +36,7 @@ final readonly class AnswerDocument
         public object $errors,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $questions,
+        #[OA\Property(type: 'array', nullable: true, items: new OA\Items(type: 'string'))]
+        public ?array $touches = null,
     ) {}
 }

@@ -12,10 +12,11 @@ use OpenApi\Attributes as OA;
 final readonly class JournalLineDocument
 {
     /**
-     * @param  ?string  $subject  what it is about: a lot, a planting …; null where many lots came in as one, by an act
+     * @param  ?string  $subject  what it is about: a lot, a planting …; null where it is of none, but of many lots that came in as one, or of the books
      * @param  string  $of  the id of that
      * @param  string  $name  its code, or what it is called
      * @param  ?TagDocument  $tag  of what has a tag
+     * @param  ?string  $page  where it is looked at, where it is of no thing
      */
     public function __construct(
         #[OA\Property(enum: Subject::class)]
@@ -28,5 +29,7 @@ final readonly class JournalLineDocument
         public ?TagDocument $tag,
         #[OA\Property]
         public EntryDocument $entry,
+        #[OA\Property]
+        public ?string $page = null,
     ) {}
 }

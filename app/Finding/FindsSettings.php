@@ -6,7 +6,7 @@ namespace App\Finding;
 
 use App\Documents\FoundDocument;
 use App\Garden\Settings;
-use App\Words\SettingWords;
+use App\Voice\FieldValue;
 use Marrow\Core\Settings\SettingList;
 
 /** Settings, by their names and what they are for. */
@@ -22,7 +22,7 @@ final readonly class FindsSettings implements Finds
         foreach (SettingList::sections() as $title => $fields) {
             foreach ($fields->fields as $key => $field) {
                 if ($sought->isIn('setting', $title, $field->label, $field->hint)) {
-                    $found[] = FoundDocument::page('setting', $key, $field->label, 'setting, now '.SettingWords::value($field, $this->settings->value($key)));
+                    $found[] = FoundDocument::page('setting', $key, $field->label, 'setting, now '.FieldValue::said($field, $this->settings->value($key)));
                 }
             }
         }

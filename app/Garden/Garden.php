@@ -6,7 +6,9 @@ namespace App\Garden;
 
 use App\Handbook\HandbookChanged;
 use App\Journal\Changed;
+use App\Models\Acting;
 use App\Models\Container;
+use App\Models\Deeds;
 use App\Models\Lot;
 use App\Models\Place;
 use App\Models\Planting;
@@ -35,12 +37,12 @@ final readonly class Garden
     /** °C and per cent that stand for what nobody measured; reckoned with is what is set of a room. */
     public const UNMEASURED = [18.0, 50.0];
 
-    public function __construct(private CropReference $crops, private Dispatcher $events, private Stores $stores) {}
+    public function __construct(private CropReference $crops, private Dispatcher $events, private Stores $stores, private Deeds $deeds) {}
 
     /** @throws Refused */
-    public function addVariety(string $id, Values $given): Variety
+    public function addVariety(string $id, Values $given, Acting $by): Variety
     {
-        return WriteLock::hold(function () use ($id, $given): Variety {
+        return WriteLock::hold(function () use ($id, $given, $by): Variety {
             $known = Variety::query()->find($id);
             if ($known !== null) {
                 $isSame = $known->crop === $given->text('crop') && ($given->text('name') === '' || self::same($known->name, $given->text('name')));
@@ -51,22 +53,26 @@ final readonly class Garden
                 ? [...$this->varietyRow($id, $given, $this->unnamed($given->text('crop'))), 'type' => VarietyType::Unknown]
                 : $this->varietyRow($id, $given, $given->text('name'));
 
-            return Variety::query()->create(['id' => $id, ...$row]);
+            $variety = Variety::query()->create(['id' => $id, ...$row]);
+            $this->deeds->done(NamedThing::to($variety, 'Added'), $by);
+
+            return $variety;
         });
     }
 
     /** @throws Refused */
-    public function changeVariety(Variety $variety, Values $given, bool $evenSo = false): void
+    public function changeVariety(Variety $variety, Values $given, Acting $by, bool $evenSo = false): void
     {
         if ($given->text('name') === '') {
             throw Refused::at('name', sprintf('Give it a name; where nobody knows it, “%s” will do.', self::UNNAMED));
         }
-        WriteLock::hold(function () use ($variety, $given, $evenSo): void {
-            $was = $variety->crop;
+        WriteLock::hold(function () use ($variety, $given, $by, $evenSo): void {
+            [$was, $name] = [$variety->crop, $variety->name];
             if ($was !== $given->text('crop') && ! $evenSo) {
                 $this->askOfCrop($variety, $given->text('crop'));
             }
             $variety->update($this->varietyRow($variety->id, $given, $given->text('name')));
+            $this->deeds->done(NamedThing::to($variety, 'Changed', $name), $by);
             $this->varietyChanged($variety->id);
             if ($was !== $variety->crop) {
                 // Figures of its own were of the crop that it turned out not to be.
@@ -97,12 +103,12 @@ final readonly class Garden
      *
      * @throws Refused
      */
-    public function mergeVariety(Variety $variety, Variety $into): void
+    public function mergeVariety(Variety $variety, Variety $into, Acting $by): void
     {
         if ($variety->id === $into->id) {
             throw Refused::at('into', 'Choose another variety than itself.');
         }
-        WriteLock::hold(function () use ($variety, $into): void {
+        WriteLock::hold(function () use ($variety, $into, $by): void {
             // Somebody else may have been merging one of them while this waited for its turn.
             $variety = Variety::query()->find($variety->id) ?? throw Refused::at('into', "$variety->name was merged into another just now.");
             $into = Variety::query()->find($into->id) ?? throw Refused::at('into', "$into->name was merged into another just now.");
@@ -124,14 +130,15 @@ final readonly class Garden
             $note = trim(implode("\n", array_filter([$into->note, $variety->note, "Also kept as $variety->name."])));
             $into->update(['note' => mb_substr($note, 0, 2000)]);
             $variety->delete();
+            $this->deeds->done(NamedThing::to($into, 'Merged into', $variety->name), $by);
             $this->events->dispatch(new HandbookChanged($into->crop));
         });
     }
 
     /** @throws Refused */
-    public function addPlace(string $id, Values $given): Place
+    public function addPlace(string $id, Values $given, Acting $by): Place
     {
-        return WriteLock::hold(function () use ($id, $given): Place {
+        return WriteLock::hold(function () use ($id, $given, $by): Place {
             $known = Place::query()->find($id);
             if ($known !== null) {
                 return self::same($known->name, $given->text('name')) ? $known : throw new TakenAlready($known->name);
@@ -142,45 +149,56 @@ final readonly class Garden
             foreach (Place::query()->where('gone', 1)->get() as $gone) {
                 if (self::same($gone->name, $given->text('name'))) {
                     $gone->update(['gone' => 0, ...$this->placeRow($gone->id, $given)]);
+                    $this->deeds->done(NamedThing::to($gone, 'Brought back'), $by);
 
                     return $gone;
                 }
             }
 
-            return Place::query()->create(['id' => $id, ...$this->placeRow($id, $given)]);
+            $place = Place::query()->create(['id' => $id, ...$this->placeRow($id, $given)]);
+            $this->deeds->done(NamedThing::to($place, 'Added'), $by);
+
+            return $place;
         });
     }
 
     /** @throws Refused */
-    public function changePlace(Place $place, Values $given): void
+    public function changePlace(Place $place, Values $given, Acting $by): void
     {
-        WriteLock::hold(function () use ($place, $given): void {
+        WriteLock::hold(function () use ($place, $given, $by): void {
+            $was = $place->name;
             $place->update($this->placeRow($place->id, $given));
             $this->stores->forget();
+            $this->deeds->done(NamedThing::to($place, 'Changed', $was), $by);
             $this->events->dispatch(new Changed(self::each(Subject::Place, [$place->id])));
         });
     }
 
     /** @throws Refused */
-    public function addContainer(string $id, Values $given): Container
+    public function addContainer(string $id, Values $given, Acting $by): Container
     {
-        return WriteLock::hold(function () use ($id, $given): Container {
+        return WriteLock::hold(function () use ($id, $given, $by): Container {
             $known = Container::query()->find($id);
             if ($known !== null) {
                 return self::same($known->name, $given->text('name')) ? $known : throw new TakenAlready($known->name === '' ? "A lot's own container" : $known->name);
             }
             $this->stores->forget();
 
-            return Container::query()->create(['id' => $id, ...$this->containerRow($id, $given)]);
+            $container = Container::query()->create(['id' => $id, ...$this->containerRow($id, $given)]);
+            $this->deeds->done(NamedThing::to($container, 'Added'), $by);
+
+            return $container;
         });
     }
 
     /** @throws Refused */
-    public function changeContainer(Container $container, Values $given): void
+    public function changeContainer(Container $container, Values $given, Acting $by): void
     {
-        WriteLock::hold(function () use ($container, $given): void {
+        WriteLock::hold(function () use ($container, $given, $by): void {
+            $was = $container->name;
             $container->update($this->containerRow($container->id, $given));
             $this->stores->forget();
+            $this->deeds->done(NamedThing::to($container, 'Changed', $was), $by);
             $this->events->dispatch(new Changed([[Subject::Container, $container->id]]));
         });
     }
@@ -190,22 +208,24 @@ final readonly class Garden
      *
      * @throws Refused while something lies there
      */
-    public function remove(Container|Place $holder): void
+    public function remove(Container|Place $holder, Acting $by): void
     {
-        WriteLock::hold(function () use ($holder): void {
+        WriteLock::hold(function () use ($holder, $by): void {
             $lots = count($holder instanceof Container ? $this->stores->idsIn($holder->id) : $this->stores->idsAt($holder->id));
             $boxes = DB::table('containers')->where($holder instanceof Container ? 'inside' : 'place_id', $holder->id)->where('name', '!=', '')->where('gone', 0)->count();
             if ($lots + $boxes > 0) {
                 throw Refused::at('id', sprintf('%s still lie in %s. Put them somewhere else first.', implode(' and ', array_filter([$lots === 0 ? '' : ($lots === 1 ? '1 lot' : "$lots lots"), $boxes === 0 ? '' : ($boxes === 1 ? '1 container' : "$boxes containers")])), $holder->name));
             }
             $holder->update(['gone' => 1]);
+            $this->deeds->done(NamedThing::to($holder, 'Removed'), $by);
         });
     }
 
-    public function movePlanting(Planting $planting, string $spot): void
+    public function movePlanting(Planting $planting, string $spot, Acting $by): void
     {
-        WriteLock::hold(function () use ($planting, $spot): void {
+        WriteLock::hold(function () use ($planting, $spot, $by): void {
             Planting::query()->where('id', $planting->id)->update(['spot' => $spot]);
+            $this->deeds->done(NamedThing::to($planting, 'Changed where it stands:'), $by);
             $this->events->dispatch(new Changed([[Subject::Planting, $planting->id]]));
         });
     }

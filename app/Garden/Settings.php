@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Garden;
 
+use App\Models\Acting;
+use App\Models\Deeds;
 use App\Models\NoGarden;
 use App\Voice\Forms;
 use App\Voice\UnitSystem;
@@ -62,13 +64,19 @@ final class Settings
      *
      * @throws Refused
      */
-    public function put(string $key, string $typed): void
+    public function put(string $key, string $typed, Acting $by): void
     {
         $field = SettingList::field($key) ?? throw Refused::at('key', 'There is no such setting.');
         $field->read($typed);
         if ($key === 'time_zone' && trim($typed) !== '' && ! in_array(trim($typed), \DateTimeZone::listIdentifiers(), true)) {
             throw Refused::at('time_zone', 'That is no time zone. Write it as Europe/London or America/New_York.');
         }
+        $was = $this->typedFor($key);
+        $is = trim($typed) === '' ? null : trim($typed);
+        if ($was === $is) {
+            return;
+        }
+        app(Deeds::class)->done(new SettingSet($key, $was, $is), $by);
         trim($typed) === ''
             ? DB::table('settings')->where('key', $key)->delete()
             : DB::table('settings')->updateOrInsert(['key' => $key], ['value' => trim($typed)]);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Handbook;
 
+use App\Models\Acting;
+use App\Models\Deeds;
 use App\Models\Variety;
 use App\Models\WriteLock;
 use Illuminate\Contracts\Events\Dispatcher;
@@ -24,7 +26,7 @@ use Marrow\Core\Reckoning\Registry;
 /** Changes the handbook of this garden; what was reckoned with the old figures is reckoned afresh. */
 final readonly class HandbookWriter
 {
-    public function __construct(private OwnFigures $own, private Dispatcher $events, private Application $application) {}
+    public function __construct(private OwnFigures $own, private Deeds $deeds, private Dispatcher $events, private Application $application) {}
 
     /**
      * Puts the keeper's own figure in place of the handbook's, or takes it away again.
@@ -34,15 +36,18 @@ final readonly class HandbookWriter
      *
      * @throws ValidationException when the crop could not be so
      */
-    public function put(string $crop, string $variety, string $path, ?float $value): void
+    public function put(string $crop, string $variety, string $path, ?float $value, Acting $by): void
     {
-        WriteLock::hold(function () use ($crop, $variety, $path, $value): bool {
-            DB::table('crop_figures')->where(['crop' => $crop, 'variety' => $variety, 'path' => $path])->delete();
+        WriteLock::hold(function () use ($crop, $variety, $path, $value, $by): bool {
+            $own = DB::table('crop_figures')->where(['crop' => $crop, 'variety' => $variety, 'path' => $path]);
+            $was = $own->value('value');
+            $own->delete();
             if ($value !== null) {
                 DB::table('crop_figures')->insert(['crop' => $crop, 'variety' => $variety, 'path' => $path, 'value' => $value]);
             }
             $this->own->forget();
             $this->mustBeSound($crop, $variety);
+            $this->deeds->done(new FigureSet($crop, $this->own->reference()->title($crop)->name, $variety === '' ? '' : Variety::query()->find($variety)->name ?? '', $path, is_numeric($was) ? (float) $was : null, $value), $by);
             $this->renew();
             $this->events->dispatch(new HandbookChanged($crop));
 
@@ -76,7 +81,7 @@ final readonly class HandbookWriter
      *
      * @throws Refused|ValidationException
      */
-    public function add(Values $given): string
+    public function add(Values $given, Acting $by): string
     {
         [$name, $latin, $family, $like] = [$given->text('name'), $given->text('latin'), $given->text('family'), $given->text('like')];
         $key = Str::slug($name);
@@ -113,6 +118,7 @@ final readonly class HandbookWriter
             // Somebody else added it a moment before.
             throw Refused::at('name', 'There is a crop of that name already.');
         }
+        $this->deeds->done(new CropAdded($key, $name, $like), $by);
         $this->renew();
 
         return $key;

@@ -8,9 +8,11 @@ use App\Clock;
 use App\Journal\Changed;
 use App\Journal\JournalRow;
 use App\Models\Act;
+use App\Models\Acting;
 use App\Models\Bulk;
 use App\Models\Container;
 use App\Models\JournalEntry;
+use App\Models\Keeper;
 use App\Models\Lot;
 use App\Models\Place;
 use App\Models\TakenAlready;
@@ -45,7 +47,7 @@ final readonly class ActBook
      *
      * @throws Refused when a line cannot be kept as it is
      */
-    public function keep(string $id, string $title, Sheet $sheet, ?Closure $report = null): Act
+    public function keep(string $id, string $title, Sheet $sheet, Acting $by, ?Closure $report = null): Act
     {
         for ($try = 1; ; $try++) {
             $kept = Act::query()->find($id);
@@ -53,7 +55,7 @@ final readonly class ActBook
                 return in_array($kept->digest, ['', $sheet->digest()], true) ? $kept : throw new TakenAlready("“{$kept->title}”");
             }
             [$mark, $working, $lots] = $this->worked($id, $sheet, $report);
-            $act = WriteLock::hold(function () use ($id, $title, $sheet, $mark, $working, $lots, $try): ?Act {
+            $act = WriteLock::hold(function () use ($id, $title, $sheet, $by, $mark, $working, $lots, $try): ?Act {
                 if (Names::mark() !== $mark) {
                     if ($try < self::TRIES) {
                         return null;
@@ -61,7 +63,7 @@ final readonly class ActBook
                     [, $working, $lots] = $this->worked($id, $sheet, null);
                 }
 
-                return $this->write($id, $title, $sheet->digest(), $working, $lots);
+                return $this->write($id, $title, $sheet->digest(), $by, $working, $lots);
             });
             if ($act !== null) {
                 return $act;
@@ -74,9 +76,9 @@ final readonly class ActBook
      *
      * @throws Refused when it was asked nothing of what was recorded since
      */
-    public function takeBack(Act $act, bool $evenSo): Act
+    public function takeBack(Act $act, bool $evenSo, Acting $by): Act
     {
-        WriteLock::hold(function () use ($act, $evenSo): void {
+        WriteLock::hold(function () use ($act, $evenSo, $by): void {
             $entries = JournalEntry::query()->toBase()->where('act', $act->id)->get(['id', 'subject', 'subject_id']);
             $lots = $entries->where('subject', Subject::Lot->value)->pluck('subject_id')->unique()->values()->all();
             $since = $this->recordedSince($act);
@@ -91,7 +93,7 @@ final readonly class ActBook
                 /** @var object{id: string, subject: string, subject_id: string} $entry */
                 if (! $struck->has($entry->id)) {
                     $strike = Uuid::uuid5($act->id, "strike $entry->id")->toString();
-                    $rows[] = $this->row(Subject::from($entry->subject), $strike, $strike, $entry->subject_id, 'struck', ['entry' => $entry->id, 'reason' => 'taken back: '.$act->title], $now, null);
+                    $rows[] = $this->row(Subject::from($entry->subject), $strike, $strike, $entry->subject_id, 'struck', ['entry' => $entry->id, 'reason' => 'taken back: '.$act->title], $now, null, $by);
                 }
             }
             Bulk::insert('journal_entries', $rows);
@@ -145,7 +147,7 @@ final readonly class ActBook
     }
 
     /** @param  list<NewLot>  $lots */
-    private function write(string $id, string $title, string $digest, Working $working, array $lots): Act
+    private function write(string $id, string $title, string $digest, Acting $by, Working $working, array $lots): Act
     {
         $act = Act::query()->create(['id' => $id, 'title' => $title, 'lots' => count($lots), 'made_at' => Moment::keep($this->clock->now()), 'taken_back_at' => null, 'digest' => $digest]);
         Bulk::insert('places', self::attributes($working->newPlaces()));
@@ -154,7 +156,7 @@ final readonly class ActBook
         Bulk::insert('containers', self::attributes($working->newContainers));
         $origins = $containers = $lying = $entries = $references = $standings = $tasks = [];
         foreach ($working->newPlacings as [$container, $entry]) {
-            $entries[] = $this->row(Subject::Container, $entry->id, $entry->order, $container, $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, $id);
+            $entries[] = $this->row(Subject::Container, $entry->id, $entry->order, $container, $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, $id, $by);
             array_push($references, ...self::references($entry));
         }
         foreach ($lots as $new) {
@@ -164,7 +166,7 @@ final readonly class ActBook
                 $containers[] = ['id' => $new->lot->id, 'kind' => $kept->container->value, 'place_id' => $new->placeId, 'inside' => $new->inside];
             }
             foreach ($new->entries as $entry) {
-                $entries[] = $this->row(Subject::Lot, $entry->id, $entry->order, $new->lot->id, $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, $id);
+                $entries[] = $this->row(Subject::Lot, $entry->id, $entry->order, $new->lot->id, $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, $id, $by);
                 array_push($references, ...self::references($entry));
             }
             array_push($lying, ...Rows::containers($new->lot, $new->course));
@@ -201,9 +203,9 @@ final readonly class ActBook
      * @param  array<string, mixed>  $payload
      * @return array<string, mixed>
      */
-    private function row(Subject $subject, string $id, string $order, string $of, string $kind, array $payload, DateTimeImmutable $at, ?string $act): array
+    private function row(Subject $subject, string $id, string $order, string $of, string $kind, array $payload, DateTimeImmutable $at, ?string $act, Acting $by): array
     {
-        return JournalRow::of($id, $order, $subject, $of, $kind, $payload, $at, $this->clock->now(), ['given_at' => Moment::keep($at), 'act' => $act]);
+        return JournalRow::of($id, $order, $subject, $of, $kind, $payload, $at, $this->clock->now(), ['given_at' => Moment::keep($at), 'act' => $act, 'recorded_by' => $by->name, 'keeper_id' => Keeper::named($by->name)]);
     }
 
     /**

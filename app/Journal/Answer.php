@@ -20,6 +20,7 @@ final readonly class Answer
      * @param  array<string, string>  $errors  by field
      * @param  list<Question>  $questions
      * @param  ?string  $adrift  why it is kept but not reckoned with
+     * @param  ?list<string>  $touches  codes or ids of the things that are otherwise with it; null where any may be
      */
     private function __construct(
         public string $id,
@@ -31,11 +32,13 @@ final readonly class Answer
         public string $message = '',
         public array $errors = [],
         public array $questions = [],
+        public ?array $touches = null,
     ) {}
 
-    public static function kept(string $id, string $code, Kind $kind, Payload $payload, ?string $adrift = null): self
+    /** @param  ?list<string>  $touches  as above */
+    public static function kept(string $id, string $code, Kind $kind, Payload $payload, ?string $adrift = null, ?array $touches = null): self
     {
-        return new self($id, 'kept', $code, $kind, $payload, $adrift);
+        return new self($id, 'kept', $code, $kind, $payload, $adrift, touches: $touches);
     }
 
     /** @param  non-empty-list<Refused>  $faults */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Journal;
 
 use App\Clock;
+use App\Models\Acting;
 use App\Models\Container;
 use App\Models\JournalEntry;
 use App\Models\Keeper;
@@ -48,24 +49,25 @@ final readonly class Recorder
      * Each draft by itself, in the order given; a later one may be about what an earlier one begins.
      *
      * @param  list<Draft>  $drafts
+     * @param  Acting  $by  who sends them, where they do not say who recorded them
      * @param  bool  $all  all of them or none
      * @return list<Answer>
      */
-    public function record(array $drafts, bool $all = false): array
+    public function record(array $drafts, Acting $by, bool $all = false): array
     {
         if (! $all) {
             $answers = [];
             // Those who wait have their turn between them.
             foreach (array_chunk($drafts, self::AT_A_TIME) as $some) {
-                array_push($answers, ...$this->writing(fn (): array => $this->several($some, false)));
+                array_push($answers, ...$this->writing(fn (): array => $this->several($some, $by, false)));
             }
 
             return $answers;
         }
         $answers = [];
         try {
-            $this->writing(function () use ($drafts, &$answers): void {
-                $answers = $this->several($drafts, true);
+            $this->writing(function () use ($drafts, $by, &$answers): void {
+                $answers = $this->several($drafts, $by, true);
                 if (array_filter($answers, static fn (Answer $answer): bool => $answer->status !== 'kept') !== []) {
                     throw new NotAll;
                 }
@@ -84,7 +86,7 @@ final readonly class Recorder
      * @param  bool  $untilRefused  whether the first that is not kept ends it
      * @return list<Answer>
      */
-    private function several(array $drafts, bool $untilRefused): array
+    private function several(array $drafts, Acting $by, bool $untilRefused): array
     {
         $answers = $touched = [];
         $run = null;
@@ -95,8 +97,8 @@ final readonly class Recorder
                 $this->follow($touched);
                 $touched = [];
             }
-            $answers[] = $answer = $this->answered($draft, function () use ($draft, $run, &$touched): Answer {
-                [$answer, $things] = DB::transaction(fn (): array => $this->one($draft, $run));
+            $answers[] = $answer = $this->answered($draft, function () use ($draft, $by, $run, &$touched): Answer {
+                [$answer, $things] = DB::transaction(fn (): array => $this->one($draft, $by, $run));
                 array_push($touched, ...$things);
 
                 return $answer;
@@ -123,10 +125,10 @@ final readonly class Recorder
      *
      * @throws Refused
      */
-    public function must(Draft $draft): Answer
+    public function must(Draft $draft, Acting $by): Answer
     {
-        return $this->writing(function () use ($draft): Answer {
-            [$answer, $touched] = $this->one($draft, Run::with(null, $draft, $this->journal));
+        return $this->writing(function () use ($draft, $by): Answer {
+            [$answer, $touched] = $this->one($draft, $by, Run::with(null, $draft, $this->journal));
             $this->follow($touched);
 
             return $answer;
@@ -163,7 +165,7 @@ final readonly class Recorder
      *
      * @throws Refused
      */
-    private function one(Draft $draft, Run $run): array
+    private function one(Draft $draft, Acting $by, Run $run): array
     {
         $kind = $this->kind($draft);
         $kept = JournalEntry::query()->where('id', $draft->id)->first();
@@ -188,17 +190,18 @@ final readonly class Recorder
         if ($questions !== [] && ! $draft->evenSo && ! $draft->late && ! $payload instanceof Struck) {
             throw Asked::about($questions);
         }
-        $this->keep($draft, $thing, $entry, $references, $correction);
+        $this->keep($draft, $by, $thing, $entry, $references, $correction);
         $this->comeBack($held);
         $correction === null ? $run->kept($entry, $admissions[0]->with) : $run->forget();
-        $touched = [[$draft->about, $thing->id(), Reach::of($kind, $correction !== null)], ...$this->strikes($draft, $correction)];
+        $reach = Reach::of($kind, $correction !== null);
+        $touched = [[$draft->about, $thing->id(), $reach], ...$this->strikes($draft, $by, $correction)];
         foreach ($references as [, $subject, $id]) {
             if ($subject->hears()) {
                 $touched[] = [$subject, $id];
             }
         }
 
-        return [Answer::kept($draft->id, $thing->code(), $kind, $payload, ($admissions[0]->with->adrift[$entry->id] ?? null)?->getMessage()), $touched];
+        return [Answer::kept($draft->id, $thing->code(), $kind, $payload, ($admissions[0]->with->adrift[$entry->id] ?? null)?->getMessage(), $reach === Reach::Words ? [$draft->about->letter() === null ? $thing->id() : $thing->code()] : null), $touched];
     }
 
     /** @throws Refused */
@@ -422,9 +425,9 @@ final readonly class Recorder
     }
 
     /** @param  list<array{string, Subject, string}>  $references */
-    private function keep(Draft $draft, Recorded $thing, Entry $entry, array $references, ?Correction $correction): void
+    private function keep(Draft $draft, Acting $by, Recorded $thing, Entry $entry, array $references, ?Correction $correction): void
     {
-        $this->insert($draft, $draft->id, $draft->about->value, $thing->id(), $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, ['ord' => $entry->order, 'replaces' => $correction?->id, 'act' => $correction?->act], array_combine(array_column($references, 0), array_map(static fn (array $reference): array => [$reference[1], $reference[2]], $references)));
+        $this->insert($draft, $by, $draft->id, $draft->about->value, $thing->id(), $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, ['ord' => $entry->order, 'replaces' => $correction?->id, 'act' => $correction?->act], array_combine(array_column($references, 0), array_map(static fn (array $reference): array => [$reference[1], $reference[2]], $references)));
         DB::table('entry_refs')->insert(array_map(
             static fn (array $reference): array => ['entry_id' => $draft->id, 'role' => $reference[0], 'subject' => $reference[1]->value, 'subject_id' => $reference[2]],
             $references,
@@ -436,12 +439,12 @@ final readonly class Recorder
      *
      * @return list<array{0: Subject, 1: string, 2?: Reach}> what that was about
      */
-    private function strikes(Draft $draft, ?Correction $correction): array
+    private function strikes(Draft $draft, Acting $by, ?Correction $correction): array
     {
         if ($correction === null) {
             return [];
         }
-        $this->insert($draft, Uuid::uuid5($draft->id, 'replaces')->toString(), $correction->subject->value, $correction->subjectId, 'struck', ['entry' => $correction->id, 'reason' => 'corrected'], $this->clock->now());
+        $this->insert($draft, $by, Uuid::uuid5($draft->id, 'replaces')->toString(), $correction->subject->value, $correction->subjectId, 'struck', ['entry' => $correction->id, 'reason' => 'corrected'], $this->clock->now());
 
         return [[$correction->subject, $correction->subjectId]];
     }
@@ -451,23 +454,16 @@ final readonly class Recorder
      * @param  array<string, mixed>  $more  columns
      * @param  array<string, array{Subject, string}>  $references  what it refers to, by role
      */
-    private function insert(Draft $draft, string $id, string $subject, string $subjectId, string $kind, array $payload, DateTimeImmutable $at, array $more = [], array $references = []): void
+    private function insert(Draft $draft, Acting $by, string $id, string $subject, string $subjectId, string $kind, array $payload, DateTimeImmutable $at, array $more = [], array $references = []): void
     {
         $row = [...JournalRow::of($id, $id, $subject, $subjectId, $kind, $payload, $at, $this->clock->now(), [
             'given_at' => trim($draft->happenedAt),
-            'recorded_by' => $draft->by,
-            'keeper_id' => $this->keeper($draft->by),
+            'recorded_by' => $name = $by->orBy($draft->by)->name,
+            'keeper_id' => Keeper::named($name),
             'replaces' => null,
             'act' => null,
         ]), ...$more];
         JournalEntry::query()->insert($row);
         $this->journal->added((new JournalEntry)->newFromBuilder($row), $references);
-    }
-
-    private function keeper(string $name): ?string
-    {
-        $name = trim($name);
-
-        return $name === '' ? null : Keeper::query()->firstOrCreate(['name' => $name], ['id' => Uuid::uuid7()->toString()])->id;
     }
 }

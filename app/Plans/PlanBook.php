@@ -7,6 +7,8 @@ namespace App\Plans;
 use App\Clock;
 use App\Garden\Settings;
 use App\Handbook\OwnFigures;
+use App\Models\Acting;
+use App\Models\Deeds;
 use App\Models\Lot;
 use App\Models\Planting;
 use App\Models\PlanVersion;
@@ -24,7 +26,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** The plans of the seasons, every version of them. */
 final readonly class PlanBook
 {
-    public function __construct(private CropReference $crops, private Clock $clock, private WorkPlanned $work, private OwnFigures $own, private Settings $settings) {}
+    public function __construct(private CropReference $crops, private Clock $clock, private WorkPlanned $work, private OwnFigures $own, private Settings $settings, private Deeds $deeds) {}
 
     /** @return list<int> */
     public function years(): array
@@ -51,16 +53,16 @@ final readonly class PlanBook
      *
      * @throws Refused
      */
-    public function start(int $year, ?int $from): OpenPlan
+    public function start(int $year, ?int $from, Acting $by): OpenPlan
     {
-        return WriteLock::hold(function () use ($year, $from): OpenPlan {
+        return WriteLock::hold(function () use ($year, $from, $by): OpenPlan {
             if ($this->has($year)) {
                 throw Refused::at('year', "There is a plan for $year already.");
             }
             $document = $from === null ? $this->bareGround($year) : NextSeason::from($this->open($from)->plan, $year);
             $plan = $this->reckoned($document);
             DB::table('plans')->insert(['year' => $year]);
-            $this->keep($plan, 1, null, $from === null ? 'Started the plan' : "Started from the plan of $from");
+            $this->keep($plan, 1, null, $from === null ? 'Started the plan' : "Started from the plan of $from", $by);
             $this->work->write($plan);
 
             return $this->open($year);
@@ -72,15 +74,15 @@ final readonly class PlanBook
      *
      * @throws Refused|PlanMoved
      */
-    public function save(int $year, int $version, array $document, string $said): OpenPlan
+    public function save(int $year, int $version, array $document, string $said, Acting $by): OpenPlan
     {
-        return WriteLock::hold(function () use ($year, $version, $document, $said): OpenPlan {
+        return WriteLock::hold(function () use ($year, $version, $document, $said, $by): OpenPlan {
             $last = $this->last($year);
 
             // The same save sent again, because its answer was lost, is done already.
             return $last->number === $version + 1 && $last->document === self::document($this->read($year, $document))
                 ? $this->open($year)
-                : $this->change($year, $version, $said, fn (): SeasonPlan => $this->read($year, $document));
+                : $this->change($year, $version, $said, $by, fn (): SeasonPlan => $this->read($year, $document));
         });
     }
 
@@ -89,15 +91,15 @@ final readonly class PlanBook
      *
      * @throws Refused|PlanMoved
      */
-    public function change(int $year, int $version, string $said, Closure $change): OpenPlan
+    public function change(int $year, int $version, string $said, Acting $by, Closure $change): OpenPlan
     {
-        return WriteLock::hold(function () use ($year, $version, $said, $change): OpenPlan {
+        return WriteLock::hold(function () use ($year, $version, $said, $by, $change): OpenPlan {
             $last = $this->last($year);
             if ($last->number !== $version) {
                 throw PlanMoved::since($last->number);
             }
             $plan = $change($this->open($year)->plan);
-            $this->keep($plan, $last->number + 1, $last->number, $said);
+            $this->keep($plan, $last->number + 1, $last->number, $said, $by);
             $this->work->write($plan);
 
             return $this->open($year);
@@ -109,9 +111,9 @@ final readonly class PlanBook
      *
      * @throws PlanMoved|Refused
      */
-    public function undo(int $year, int $version): OpenPlan
+    public function undo(int $year, int $version, Acting $by): OpenPlan
     {
-        return WriteLock::hold(function () use ($year, $version): OpenPlan {
+        return WriteLock::hold(function () use ($year, $version, $by): OpenPlan {
             $last = $this->last($year);
             if ($last->number !== $version) {
                 return $this->isTakenBack($last, $version) ? $this->open($year) : throw PlanMoved::since($last->number);
@@ -128,6 +130,7 @@ final readonly class PlanBook
                 'said' => $before->said,
                 'saved_at' => Moment::keep($this->clock->now()),
             ]);
+            $this->deeds->done(new PlanChanged($year, $last->number + 1, "Taken back: $last->said"), $by);
             $open = $this->open($year);
             $this->work->write($open->plan);
 
@@ -195,8 +198,9 @@ final readonly class PlanBook
             ?? throw new NotFoundHttpException("There is no plan for $year yet.");
     }
 
-    private function keep(SeasonPlan $plan, int $number, ?int $parent, string $said): void
+    private function keep(SeasonPlan $plan, int $number, ?int $parent, string $said, Acting $by): void
     {
+        $this->deeds->done(new PlanChanged($plan->year, $number, mb_substr($said, 0, 300)), $by);
         PlanVersion::query()->insert([
             'year' => $plan->year,
             'number' => $number,

@@ -26,6 +26,7 @@ final readonly class Answers
             $answer->message,
             (object) $answer->errors,
             array_map(static fn (Question $question): string => $question->message, $answer->questions),
+            $answer->touches,
         );
     }
 

@@ -23,7 +23,7 @@ final readonly class JournalPages
     private const PAGE = 30;
 
     /** @param  Subjects<Shows>  $sorts */
-    public function __construct(private Subjects $sorts, private Entries $entries, private JournalReader $journal) {}
+    public function __construct(private Subjects $sorts, private Entries $entries, private DeedLines $deeds, private JournalReader $journal) {}
 
     /** @param  string  $before  the mark at which the page before ended; empty for the newest entries */
     public function page(string $before = ''): JournalDocument
@@ -32,14 +32,28 @@ final readonly class JournalPages
         $query = JournalEntry::query()->where('kind', '!=', 'struck')
             ->whereRaw('(act IS NULL OR seq = (SELECT max(seq) FROM journal_entries AS last WHERE last.act = journal_entries.act))')
             ->whereRaw('NOT EXISTS (SELECT 1 FROM journal_entries AS later WHERE later.replaces = journal_entries.id)');
-        if (preg_match('/^(\d{4}-\d{2}-\d{2} \d{2}:\d{2}:\d{2}) (\S{1,40})$/', $before, $mark) === 1) {
-            $query->whereRaw('(happened_at, ord) < (?, ?)', [$mark[1], $mark[2]]);
+        $mark = preg_match('/^(\d{4}-\d{2}-\d{2} \d{2}:\d{2}:\d{2}) (\S{1,40})$/', $before, $found) === 1 ? [$found[1], $found[2]] : null;
+        if ($mark !== null) {
+            $query->whereRaw('(happened_at, ord) < (?, ?)', $mark);
         }
         // One more than is shown tells whether there is more.
         $rows = $query->orderByDesc('happened_at')->orderByDesc('ord')->limit(self::PAGE + 1)->get();
-        $more = $rows->count() > self::PAGE;
-        $rows = $rows->take(self::PAGE);
-        $last = $rows->last();
+        $lines = $this->deeds->before($mark, self::PAGE + 1);
+        $marks = [...$rows->map(static fn (JournalEntry $row): string => "$row->happened_at $row->ord")->all(), ...array_keys($lines)];
+        rsort($marks, SORT_STRING);
+        $more = count($marks) > self::PAGE;
+        $marks = array_slice($marks, 0, self::PAGE);
+        $lines += $this->of($rows->filter(static fn (JournalEntry $row): bool => in_array("$row->happened_at $row->ord", $marks, true))->values());
+
+        return new JournalDocument(array_values(array_filter(array_map(static fn (string $mark): ?JournalLineDocument => $lines[$mark] ?? null, $marks))), $more ? $marks[self::PAGE - 1] : null);
+    }
+
+    /**
+     * @param  Collection<int, JournalEntry>  $rows
+     * @return array<string, JournalLineDocument> by moment and order
+     */
+    private function of(Collection $rows): array
+    {
         $of = [];
         foreach ($rows as $row) {
             $of[$row->subject][] = $row->subject_id;
@@ -62,13 +76,13 @@ final readonly class JournalPages
                 continue;
             }
             if ($act !== null) {
-                $lines[] = new JournalLineDocument(null, $act->id, $act->title, null, $documents[$row->id]->of('Taken in as one', Quantity::number($act->lots, 'lot'), $act->taken_back_at !== null));
+                $lines["$row->happened_at $row->ord"] = new JournalLineDocument(null, $act->id, $act->title, null, $documents[$row->id]->of('Taken in as one', Quantity::number($act->lots, 'lot'), $act->taken_back_at !== null), "/store/stock/$act->id");
             } elseif ($thing !== null) {
-                $lines[] = new JournalLineDocument($thing->subject->value, $thing->id, $thing->name, $thing->tag, $documents[$row->id]);
+                $lines["$row->happened_at $row->ord"] = new JournalLineDocument($thing->subject->value, $thing->id, $thing->name, $thing->tag, $documents[$row->id]);
             }
         }
 
-        return new JournalDocument($lines, $more && $last !== null ? "$last->happened_at $last->ord" : null);
+        return $lines;
     }
 
     /**

@@ -35,7 +35,7 @@ final readonly class Forgetting
     private const SHORTEST = 2;
 
     /** Where else a keeper writes freely: table => columns. */
-    private const NOTES = ['varieties' => ['note'], 'containers' => ['note'], 'acts' => ['title'], 'plantings' => ['spot']];
+    private const NOTES = ['varieties' => ['note'], 'containers' => ['note'], 'acts' => ['title'], 'plantings' => ['spot'], 'deeds' => ['figures', 'recorded_by']];
 
     /** What is called by it: a name is not taken away from a thing unasked. */
     private const NAMED = ['varieties' => 'the variety', 'places' => 'the place', 'containers' => 'the container'];
@@ -183,6 +183,8 @@ final readonly class Forgetting
     {
         $ids = DB::table('keepers')->where('name', 'like', self::pattern($name))->get(['id', 'name'])
             ->filter(static fn (object $keeper): bool => isset($keeper->name) && is_string($keeper->name) && mb_strtolower(trim($keeper->name)) === mb_strtolower($name));
+
+        DB::table('deeds')->whereIn('keeper_id', $ids->pluck('id'))->update(['keeper_id' => null]);
 
         return DB::table('keepers')->whereIn('id', $ids->pluck('id'))->delete();
     }

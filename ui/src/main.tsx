@@ -10,7 +10,8 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
 import { Refused } from './api/client';
-import { strike } from './api/entries';
+import { refresh } from './api/keys';
+import { openOutbox, resume, send } from './api/outbox';
 import { ReferenceInputsProvider } from './kit/fields';
 import { SaidProvider } from './kit/Said';
 import { theme } from './kit/theme';
@@ -28,12 +29,12 @@ const queries = new QueryClient({
   },
 });
 
+// Not waited for: what was kept is said back at once, and the lists follow.
+openOutbox(queries, ({ touches }) => void refresh(queries, touches));
+void resume(queries);
+
 /** Takes back an entry, or the taking back of one. */
-async function takeBack(entry: string) {
-  const done = await strike(entry, v7());
-  void queries.invalidateQueries();
-  return done;
-}
+const takeBack = (entry: string) => send(queries, { title: 'Taken back', strikes: { entry, id: v7() } });
 
 const root = document.getElementById('root');
 if (root === null) throw new Error('The page has no root.');

@@ -13,6 +13,7 @@ use App\Http\Scalar;
 use App\Journal\Answer;
 use App\Journal\Draft;
 use App\Journal\Recorder;
+use App\Models\Acting;
 use App\Models\JournalEntry;
 use App\Presenting\Answers;
 use App\Presenting\JournalPages;
@@ -32,9 +33,9 @@ final class EntryController extends Controller
     ])), responses: [
         new OA\Response(response: 200, description: 'what became of each', content: new OA\JsonContent(ref: AnswersDocument::class)),
     ])]
-    public function record(Request $request, Recorder $recorder, Answers $words): JsonResponse
+    public function record(Request $request, Recorder $recorder, Acting $by, Answers $words): JsonResponse
     {
-        return self::answered($recorder->record(Drafts::read($request->input('drafts')), $request->input('all') === true), $words);
+        return self::answered($recorder->record(Drafts::read($request->input('drafts')), $by, $request->input('all') === true), $words);
     }
 
     #[OA\Post(path: '/entries/{entry}/strike', operationId: 'strike', parameters: [
@@ -45,7 +46,7 @@ final class EntryController extends Controller
     ])), responses: [
         new OA\Response(response: 200, description: 'struck', content: new OA\JsonContent(ref: AnswersDocument::class)),
     ])]
-    public function strike(string $entry, Request $request, Recorder $recorder, Clock $clock, Answers $words): JsonResponse
+    public function strike(string $entry, Request $request, Recorder $recorder, Acting $by, Clock $clock, Answers $words): JsonResponse
     {
         $request->validate(['id' => ['bail', 'required', 'uuid'], 'reason' => ['sometimes', 'nullable', 'string', 'max:200']]);
         $target = JournalEntry::query()->where('id', mb_strtolower($entry))->first()
@@ -59,7 +60,7 @@ final class EntryController extends Controller
             ['entry' => $target->id, 'reason' => $request->string('reason')->toString()],
         );
 
-        return self::answered($recorder->record([$draft]), $words);
+        return self::answered($recorder->record([$draft], $by), $words);
     }
 
     #[OA\Get(path: '/beginnings', operationId: 'beginnings', description: 'What a lot or a planting can begin with, out of nothing.', responses: [

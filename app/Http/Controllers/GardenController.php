@@ -14,6 +14,7 @@ use App\Garden\Garden;
 use App\Http\Forms;
 use App\Http\Input;
 use App\Http\Scalar;
+use App\Models\Acting;
 use App\Models\Lot;
 use App\Models\Place;
 use App\Models\Planting;
@@ -55,10 +56,10 @@ final class GardenController extends Controller
     #[OA\Post(path: '/varieties', operationId: 'addVariety', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/VarietyRequest')), responses: [
         new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
-    public function addVariety(Request $request, Garden $garden): JsonResponse
+    public function addVariety(Request $request, Garden $garden, Acting $by): JsonResponse
     {
         $request->validate(['id' => ['bail', 'required', 'string', 'uuid']]);
-        $variety = $garden->addVariety(mb_strtolower(Scalar::text($request, 'id')), Input::read(GardenFields::variety(), $request->all()));
+        $variety = $garden->addVariety(mb_strtolower(Scalar::text($request, 'id')), Input::read(GardenFields::variety(), $request->all()), $by);
 
         return new JsonResponse(new SavedDocument($variety->id, '', "Added $variety->name"));
     }
@@ -66,10 +67,10 @@ final class GardenController extends Controller
     #[OA\Put(path: '/varieties/{id}', operationId: 'changeVariety', parameters: [new OA\PathParameter(ref: '#/components/parameters/id')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/VarietyRequest')), responses: [
         new OA\Response(response: 200, description: 'changed', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
-    public function changeVariety(string $id, Request $request, Garden $garden): JsonResponse
+    public function changeVariety(string $id, Request $request, Garden $garden, Acting $by): JsonResponse
     {
         $variety = $this->variety($id);
-        $garden->changeVariety($variety, Input::read(GardenFields::variety(), $request->all()), $request->boolean('even_so'));
+        $garden->changeVariety($variety, Input::read(GardenFields::variety(), $request->all()), $by, $request->boolean('even_so'));
 
         return new JsonResponse(new SavedDocument($variety->id, '', "Changed $variety->name"));
     }
@@ -79,11 +80,11 @@ final class GardenController extends Controller
     ])), responses: [
         new OA\Response(response: 200, description: 'merged', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
-    public function mergeVariety(string $id, Request $request, Garden $garden): JsonResponse
+    public function mergeVariety(string $id, Request $request, Garden $garden, Acting $by): JsonResponse
     {
         $variety = $this->variety($id);
         $into = $this->variety(Scalar::text($request, 'into'));
-        $garden->mergeVariety($variety, $into);
+        $garden->mergeVariety($variety, $into, $by);
 
         return new JsonResponse(new SavedDocument($into->id, '', "$variety->name is $into->name now"));
     }
@@ -99,10 +100,10 @@ final class GardenController extends Controller
     #[OA\Post(path: '/store-places', operationId: 'addStorePlace', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/PlaceRequest')), responses: [
         new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
-    public function addPlace(Request $request, Garden $garden): JsonResponse
+    public function addPlace(Request $request, Garden $garden, Acting $by): JsonResponse
     {
         $request->validate(['id' => ['bail', 'required', 'string', 'uuid']]);
-        $place = $garden->addPlace(mb_strtolower(Scalar::text($request, 'id')), Input::read(GardenFields::place(), $request->all()));
+        $place = $garden->addPlace(mb_strtolower(Scalar::text($request, 'id')), Input::read(GardenFields::place(), $request->all()), $by);
 
         return new JsonResponse(new SavedDocument($place->id, '', "Added $place->name"));
     }
@@ -110,10 +111,10 @@ final class GardenController extends Controller
     #[OA\Put(path: '/store-places/{id}', operationId: 'changeStorePlace', parameters: [new OA\PathParameter(ref: '#/components/parameters/id')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/PlaceRequest')), responses: [
         new OA\Response(response: 200, description: 'changed', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
-    public function changePlace(string $id, Request $request, Garden $garden): JsonResponse
+    public function changePlace(string $id, Request $request, Garden $garden, Acting $by): JsonResponse
     {
         $place = Place::query()->find(mb_strtolower($id)) ?? throw new NotFoundHttpException('There is no such place.');
-        $garden->changePlace($place, Input::read(GardenFields::place(), $request->all()));
+        $garden->changePlace($place, Input::read(GardenFields::place(), $request->all()), $by);
 
         return new JsonResponse(new SavedDocument($place->id, '', "Changed $place->name"));
     }

@@ -10,6 +10,7 @@ use App\Handbook\HandbookWriter;
 use App\Handbook\OwnFigures;
 use App\Http\Input;
 use App\Http\Scalar;
+use App\Models\Acting;
 use App\Models\Variety;
 use App\Voice\Speaking;
 use App\Words\RefusalWords;
@@ -53,7 +54,7 @@ final class HandbookController extends Controller
     ])), responses: [
         new OA\Response(response: 200, description: 'its figures', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: CropFigureDocument::class))),
     ])]
-    public function put(string $key, Request $request, CropReference $crops, HandbookWriter $handbook): JsonResponse
+    public function put(string $key, Request $request, CropReference $crops, HandbookWriter $handbook, Acting $by): JsonResponse
     {
         abort_unless($crops->has($key), 404, 'There is no such crop in the handbook.');
         $sent = $request->all();
@@ -68,7 +69,7 @@ final class HandbookController extends Controller
             throw ValidationException::withMessages(['variety' => 'There is no such variety of this crop.']);
         }
         try {
-            $handbook->put($key, $variety, $path, $typed === '' ? null : self::read(CropFigureList::field($path), $typed));
+            $handbook->put($key, $variety, $path, $typed === '' ? null : self::read(CropFigureList::field($path), $typed), $by);
         } catch (Refused $refused) {
             throw ValidationException::withMessages(['value' => RefusalWords::bounds($refused)]);
         }
@@ -79,10 +80,10 @@ final class HandbookController extends Controller
     #[OA\Post(path: '/crops', operationId: 'addCrop', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/CropRequest')), responses: [
         new OA\Response(response: 200, description: 'kept; the code is its key', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
-    public function add(Request $request, HandbookWriter $handbook): JsonResponse
+    public function add(Request $request, HandbookWriter $handbook, Acting $by): JsonResponse
     {
         $given = Input::read(GardenFields::crop(), $request->all());
-        $key = $handbook->add($given);
+        $key = $handbook->add($given, $by);
 
         return new JsonResponse(new SavedDocument($key, $key, 'Added '.$given->text('name')));
     }

@@ -14,6 +14,7 @@ use App\Http\Scalar;
 use App\Http\SeenFrom;
 use App\Journal\Draft;
 use App\Journal\Recorder;
+use App\Models\Acting;
 use App\Models\Container;
 use App\Models\Place;
 use App\Presenting\HoldingSheet;
@@ -61,7 +62,7 @@ final class HolderController extends Controller
     ])), responses: [
         new OA\Response(response: 200, description: 'what was recorded', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
-    public function readings(string $id, Request $request, Recorder $recorder): JsonResponse
+    public function readings(string $id, Request $request, Recorder $recorder, Acting $by): JsonResponse
     {
         $place = self::holder($id);
         if (! $place instanceof Place) {
@@ -73,7 +74,7 @@ final class HolderController extends Controller
             // The same month read again is the same entry, unless it says something else.
             $drafts[] = new Draft(Uuid::uuid5($place->id, "$month {$air['temperature']} {$air['rh']}")->toString(), Subject::Place, $place->id, 'air_set', $air['from'], ['temperature_c' => $air['temperature'], 'rh' => $air['rh']], evenSo: true);
         }
-        $answers = $recorder->record($drafts, true);
+        $answers = $recorder->record($drafts, $by, true);
         foreach ($answers as $answer) {
             if ($answer->status !== 'kept') {
                 throw Refused::at('rows', $answer->message);
@@ -86,10 +87,10 @@ final class HolderController extends Controller
     #[OA\Post(path: '/containers', operationId: 'addContainer', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ContainerRequest')), responses: [
         new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
-    public function add(Request $request, Garden $garden): JsonResponse
+    public function add(Request $request, Garden $garden, Acting $by): JsonResponse
     {
         $request->validate(['id' => ['bail', 'required', 'string', 'uuid']]);
-        $container = $garden->addContainer(mb_strtolower(Scalar::text($request, 'id')), Input::read(GardenFields::container(), $request->all()));
+        $container = $garden->addContainer(mb_strtolower(Scalar::text($request, 'id')), Input::read(GardenFields::container(), $request->all()), $by);
 
         return new JsonResponse(new SavedDocument($container->id, '', "Added $container->name"));
     }
@@ -97,13 +98,13 @@ final class HolderController extends Controller
     #[OA\Put(path: '/containers/{id}', operationId: 'changeContainer', parameters: [new OA\PathParameter(ref: '#/components/parameters/id')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ContainerRequest')), responses: [
         new OA\Response(response: 200, description: 'changed', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
-    public function change(string $id, Request $request, Garden $garden): JsonResponse
+    public function change(string $id, Request $request, Garden $garden, Acting $by): JsonResponse
     {
         $container = self::holder($id);
         if (! $container instanceof Container) {
             throw new NotFoundHttpException('There is no such container.');
         }
-        $garden->changeContainer($container, Input::read(GardenFields::container(), $request->all()));
+        $garden->changeContainer($container, Input::read(GardenFields::container(), $request->all()), $by);
 
         return new JsonResponse(new SavedDocument($container->id, '', "Changed $container->name"));
     }
@@ -111,10 +112,10 @@ final class HolderController extends Controller
     #[OA\Post(path: '/holders/{id}/remove', operationId: 'removeHolder', parameters: [new OA\PathParameter(ref: '#/components/parameters/id')], responses: [
         new OA\Response(response: 200, description: 'it is no more', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
-    public function remove(string $id, Garden $garden): JsonResponse
+    public function remove(string $id, Garden $garden, Acting $by): JsonResponse
     {
         $holder = self::holder($id);
-        $garden->remove($holder);
+        $garden->remove($holder, $by);
 
         return new JsonResponse(new SavedDocument($holder->id, '', "$holder->name is gone. What was recorded of it stays."));
     }

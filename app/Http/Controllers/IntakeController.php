@@ -19,6 +19,7 @@ use App\Intake\Shown;
 use App\Intake\WorkedLine;
 use App\Intake\Working;
 use App\Models\Act;
+use App\Models\Acting;
 use App\Reading\Facts;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -83,13 +84,13 @@ final class IntakeController extends Controller
     ])), responses: [
         new OA\Response(response: 200, description: 'what came in', content: new OA\JsonContent(ref: ActDocument::class)),
     ])]
-    public function keep(Request $request, ActBook $acts, ActSheet $sheet): Response
+    public function keep(Request $request, ActBook $acts, Acting $by, ActSheet $sheet): Response
     {
         $request->validate(['id' => ['bail', 'required', 'string', 'uuid']]);
         $id = mb_strtolower(Scalar::text($request, 'id'));
         $title = mb_substr(Scalar::text($request, 'title'), 0, 120);
         $sent = IntakeInput::sheet($request);
-        $keep = static fn (?\Closure $report = null): ActDocument => $sheet->of($acts->keep($id, $title === '' ? 'Taken in' : $title, $sent, $report));
+        $keep = static fn (?\Closure $report = null): ActDocument => $sheet->of($acts->keep($id, $title === '' ? 'Taken in' : $title, $sent, $by, $report));
 
         return LongWork::isWanted($request) ? LongWork::answer($keep) : new JsonResponse($keep());
     }
@@ -115,9 +116,9 @@ final class IntakeController extends Controller
     ])), responses: [
         new OA\Response(response: 200, description: 'taken back', content: new OA\JsonContent(ref: ActDocument::class)),
     ])]
-    public function takeBack(string $id, Request $request, ActBook $acts, ActSheet $sheet): JsonResponse
+    public function takeBack(string $id, Request $request, ActBook $acts, Acting $by, ActSheet $sheet): JsonResponse
     {
-        return new JsonResponse($sheet->of($acts->takeBack($this->act($id), $request->input('even_so') === true)));
+        return new JsonResponse($sheet->of($acts->takeBack($this->act($id), $request->input('even_so') === true, $by)));
     }
 
     private function act(string $id): Act

@@ -11,6 +11,7 @@ use App\Documents\WorkDocument;
 use App\Http\Input;
 use App\Http\Requests\PlanRequest;
 use App\Http\Requests\RemedyRequest;
+use App\Models\Acting;
 use App\Models\Variety;
 use App\Plans\Observed;
 use App\Plans\PlanBook;
@@ -50,14 +51,14 @@ final class PlanController extends Controller
     ])), responses: [
         new OA\Response(response: 200, description: 'the new plan', content: new OA\JsonContent(ref: PlanDocument::class)),
     ])]
-    public function start(Request $request, PlanBook $plans): JsonResponse
+    public function start(Request $request, PlanBook $plans, Acting $by): JsonResponse
     {
         $given = Input::read(FieldList::of(
             Field::integer('year', 'The year of the season', '', 1900, 2200)->hint('As 2027'),
             Field::integer('from', 'The season to start from', '', 1900, 2200)->optional(),
         ), $request->all());
 
-        return new JsonResponse($this->sheet->of($plans->start($given->integer('year'), $given->has('from') ? $given->integer('from') : null)));
+        return new JsonResponse($this->sheet->of($plans->start($given->integer('year'), $given->has('from') ? $given->integer('from') : null, $by)));
     }
 
     #[OA\Get(path: '/plans/{year}', operationId: 'plan', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], responses: [
@@ -71,11 +72,11 @@ final class PlanController extends Controller
     #[OA\Put(path: '/plans/{year}', operationId: 'savePlan', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: PlanRequest::class)), responses: [
         new OA\Response(response: 200, description: 'the plan as it stands now', content: new OA\JsonContent(ref: PlanDocument::class)),
     ])]
-    public function save(int $year, Request $request, PlanBook $plans): JsonResponse
+    public function save(int $year, Request $request, PlanBook $plans, Acting $by): JsonResponse
     {
         $sent = PlanRequest::of($request);
 
-        return new JsonResponse($this->sheet->of($plans->save($year, $sent->version, $sent->content, $sent->said)));
+        return new JsonResponse($this->sheet->of($plans->save($year, $sent->version, $sent->content, $sent->said, $by)));
     }
 
     #[OA\Post(path: '/plans/{year}/undo', operationId: 'undoPlan', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['version'], properties: [
@@ -83,9 +84,9 @@ final class PlanController extends Controller
     ])), responses: [
         new OA\Response(response: 200, description: 'the plan as it was before', content: new OA\JsonContent(ref: PlanDocument::class)),
     ])]
-    public function undo(int $year, Request $request, PlanBook $plans): JsonResponse
+    public function undo(int $year, Request $request, PlanBook $plans, Acting $by): JsonResponse
     {
-        return new JsonResponse($this->sheet->of($plans->undo($year, PlanRequest::version($request))));
+        return new JsonResponse($this->sheet->of($plans->undo($year, PlanRequest::version($request), $by)));
     }
 
     #[OA\Post(path: '/plans/{year}/plantings/{planting}/put-off', operationId: 'putOffPlanned', parameters: [
@@ -96,7 +97,7 @@ final class PlanController extends Controller
     ])), responses: [
         new OA\Response(response: 200, description: 'what is kept', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
-    public function putOff(int $year, string $planting, Request $request, PlanBook $plans, Clock $clock): JsonResponse
+    public function putOff(int $year, string $planting, Request $request, PlanBook $plans, Acting $by, Clock $clock): JsonResponse
     {
         $until = Input::read(FieldList::of(Field::day('until', 'Later, on')->optional()), $request->all())->all()['until'] ?? null;
         $until = is_string($until) ? $until : null;
@@ -109,7 +110,7 @@ final class PlanController extends Controller
         $name = Variety::query()->whereKey($planned->variety)->value('name');
         $said = is_string($name) ? $name : 'A planting';
         $said .= $until === null ? ": not in $year" : ': sown later';
-        $plans->change($year, $open->version, $said, static fn (SeasonPlan $plan): SeasonPlan => $plan->withPlantings(array_map(
+        $plans->change($year, $open->version, $said, $by, static fn (SeasonPlan $plan): SeasonPlan => $plan->withPlantings(array_map(
             static fn (PlannedPlanting $one): PlannedPlanting => $one->id === $planned->id ? $one->with(sowLater: $days, out: $until === null ? true : null) : $one,
             $plan->plantings,
         )));
@@ -132,7 +133,7 @@ final class PlanController extends Controller
     #[OA\Post(path: '/plans/{year}/remedies/apply', operationId: 'applyRemedy', parameters: [new OA\PathParameter(ref: '#/components/parameters/year')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: RemedyRequest::class)), responses: [
         new OA\Response(response: 200, description: 'the plan with the measures in it', content: new OA\JsonContent(ref: PlanDocument::class)),
     ])]
-    public function apply(int $year, Request $request, PlanBook $plans, Clock $clock): JsonResponse
+    public function apply(int $year, Request $request, PlanBook $plans, Acting $by, Clock $clock): JsonResponse
     {
         $wish = RemedyRequest::of($request);
         $way = $wish->way();
@@ -145,7 +146,7 @@ final class PlanController extends Controller
         if (! $remedies instanceof RemedyPlan) {
             throw Refused::at('way', 'That is no longer possible: ask again what can be done.');
         }
-        $open = $plans->change($year, $wish->version(), 'Carried out: '.lcfirst(RemedyWords::title($way)), static fn (SeasonPlan $plan): SeasonPlan => $remedies->applyTo($plan));
+        $open = $plans->change($year, $wish->version(), 'Carried out: '.lcfirst(RemedyWords::title($way)), $by, static fn (SeasonPlan $plan): SeasonPlan => $remedies->applyTo($plan));
 
         return new JsonResponse($this->sheet->of($open));
     }

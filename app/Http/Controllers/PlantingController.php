@@ -10,6 +10,7 @@ use App\Documents\SavedDocument;
 use App\Garden\Garden;
 use App\Http\Input;
 use App\Http\SeenFrom;
+use App\Models\Acting;
 use App\Presenting\PlantingSheet;
 use App\Presenting\Rounds;
 use Illuminate\Http\JsonResponse;
@@ -48,10 +49,10 @@ final class PlantingController extends Controller
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(properties: [new OA\Property(property: 'spot', type: 'string')])), responses: [
         new OA\Response(response: 200, description: 'where it stands', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
-    public function change(string $code, Request $request, Garden $garden): JsonResponse
+    public function change(string $code, Request $request, Garden $garden, Acting $by): JsonResponse
     {
         $planting = $this->planting($code);
-        $garden->movePlanting($planting, Input::read(GardenFields::spot(), $request->all())->text('spot'));
+        $garden->movePlanting($planting, Input::read(GardenFields::spot(), $request->all())->text('spot'), $by);
 
         return new JsonResponse(new SavedDocument($planting->id, $planting->code(), "{$planting->code()}: its place is changed"));
     }

@@ -11,11 +11,12 @@ use App\Garden\Settings;
 use App\Garden\SettingsChanged;
 use App\Http\Input;
 use App\Http\Scalar;
+use App\Models\Acting;
 use App\Models\WriteLock;
 use App\Printing\LabelPrinter;
+use App\Voice\FieldValue;
 use App\Voice\Speaking;
 use App\Words\RefusalWords;
-use App\Words\SettingWords;
 use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -49,7 +50,7 @@ final class SettingsController extends Controller
     ])), responses: [
         new OA\Response(response: 200, description: 'as it is now', content: new OA\JsonContent(ref: SettingDocument::class)),
     ])]
-    public function put(string $key, Request $request, Dispatcher $events): JsonResponse
+    public function put(string $key, Request $request, Acting $by, Dispatcher $events): JsonResponse
     {
         $field = SettingList::field($key) ?? abort(404, 'There is no such setting.');
         $typed = Scalar::text($request, 'value');
@@ -57,8 +58,8 @@ final class SettingsController extends Controller
             if ($key === 'label_printer' && trim($typed) !== '') {
                 LabelPrinter::address($typed);
             }
-            WriteLock::hold(function () use ($key, $field, $typed, $events): void {
-                $this->settings->put($key, Input::typed($field, $typed, Speaking::forms()->units));
+            WriteLock::hold(function () use ($key, $field, $typed, $by, $events): void {
+                $this->settings->put($key, Input::typed($field, $typed, Speaking::forms()->units), $by);
                 $events->dispatch(new SettingsChanged($key));
             });
         } catch (Refused $refused) {
@@ -75,8 +76,8 @@ final class SettingsController extends Controller
         return array_values(array_map(fn (Field $field): SettingDocument => new SettingDocument(
             FieldDocument::of($field),
             $this->settings->typedFor($field->key),
-            SettingWords::value($field, $this->settings->value($field->key)),
-            SettingWords::value($field, $field->default),
+            FieldValue::said($field, $this->settings->value($field->key)),
+            FieldValue::said($field, $field->default),
         ), $list->fields));
     }
 }

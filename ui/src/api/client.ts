@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './generated';
+import { keeper } from './keeper';
 
 type Schemas = components['schemas'];
 export type Frame = Schemas['FrameDocument'];
@@ -79,6 +80,14 @@ const PATIENCE = 30_000;
 export const api = createClient<paths>({
   baseUrl: '/api',
   fetch: (asked) => fetch(asked, { signal: AbortSignal.timeout(PATIENCE) }),
+});
+
+// Who acts goes with everything, so that what is written is by somebody.
+api.use({
+  onRequest({ request }) {
+    const name = keeper();
+    if (name !== '') request.headers.set('X-Keeper', encodeURIComponent(name));
+  },
 });
 
 /** No answer, or one that says that it may be otherwise in a while. */

@@ -1135,6 +1135,7 @@ export interface components {
                 [key: string]: string;
             };
             questions: string[];
+            touches: string[] | null;
         };
         /** @description What became of the drafts that were sent, one for each, in their order. */
         AnswersDocument: {
@@ -1587,6 +1588,7 @@ export interface components {
             name: string;
             tag: components["schemas"]["TagDocument"] | null;
             entry: components["schemas"]["EntryDocument"];
+            page: string | null;
         };
         /** @description What a result means for the person who asked. */
         JudgementDocument: {

@@ -1,14 +1,26 @@
 import { useRef } from 'react';
-import { keepPreviousData, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
-import { v7 } from 'uuid';
+import {
+  keepPreviousData,
+  useMutation,
+  useQueries,
+  useQuery,
+  useQueryClient,
+  type QueryKey,
+} from '@tanstack/react-query';
+import { keys } from './keys';
 import { useLook } from './look';
 import { api, mayPass, Refused, take, type PlaceName, type Round, type SettingSection } from './client';
-import { strike } from './entries';
+
+/** While another day of the same thing is asked for, what was known of it stands. */
+const sameThing =
+  (which: string) =>
+  <T>(last: T | undefined, query: { queryKey: QueryKey } | undefined) =>
+    query?.queryKey[1] === which ? last : undefined;
 
 export function useFrame() {
   const { on } = useLook();
   return useQuery({
-    queryKey: ['frame', on],
+    queryKey: keys.frame(on),
     queryFn: () => take(api.GET('/frame', { params: { query: { on } } })),
     // While it cannot be had it is asked for more often, so that all goes on by itself when it can.
     refetchInterval: ({ state }) =>
@@ -20,7 +32,7 @@ export function useFrame() {
 export function useToday() {
   const { on } = useLook();
   return useQuery({
-    queryKey: ['today', on],
+    queryKey: keys.today(on),
     queryFn: () => take(api.GET('/today', { params: { query: { on } } })),
     placeholderData: keepPreviousData,
   });
@@ -41,7 +53,7 @@ export type Narrowing = {
 export function usePlace(place: PlaceName, narrowing: Narrowing) {
   const { on } = useLook();
   return useQuery({
-    queryKey: ['place', place, on, narrowing],
+    queryKey: keys.place(place, on, narrowing),
     queryFn: () =>
       take(api.GET('/places/{place}', { params: { path: { place }, query: { on, ...narrowing } } })),
     placeholderData: keepPreviousData,
@@ -51,9 +63,9 @@ export function usePlace(place: PlaceName, narrowing: Narrowing) {
 export function useLot(code: string) {
   const { on } = useLook();
   return useQuery({
-    queryKey: ['lot', code, on],
+    queryKey: keys.lot(code, on),
     queryFn: () => take(api.GET('/lots/{code}', { params: { path: { code }, query: { on } } })),
-    placeholderData: (last, query) => (query?.queryKey[1] === code ? last : undefined),
+    placeholderData: sameThing(code),
   });
 }
 
@@ -61,10 +73,10 @@ export function useLot(code: string) {
 export function usePortions(code: string, wish: Record<string, string>) {
   const { on } = useLook();
   return useQuery({
-    queryKey: ['portions', code, on, wish],
+    queryKey: keys.portions(code, on, wish),
     queryFn: () =>
       take(api.GET('/lots/{code}/portions', { params: { path: { code }, query: { on, wish } } })),
-    placeholderData: (last, query) => (query?.queryKey[1] === code ? last : undefined),
+    placeholderData: sameThing(code),
     retry: false,
   });
 }
@@ -72,7 +84,7 @@ export function usePortions(code: string, wish: Record<string, string>) {
 /** What stands on the tags of these lots and plantings, or of all that lies in a place. */
 export function useTags(codes: string, place: string) {
   return useQuery({
-    queryKey: ['tags', codes, place],
+    queryKey: keys.tags(codes, place),
     queryFn: () => take(api.GET('/tags', { params: { query: { codes, place } } })),
   });
 }
@@ -81,53 +93,53 @@ export function useTags(codes: string, place: string) {
 export function useSwapList() {
   const { on } = useLook();
   return useQuery({
-    queryKey: ['swap-list', on],
+    queryKey: keys.swapList(on),
     queryFn: () => take(api.GET('/swap-list', { params: { query: { on } } })),
   });
 }
 
 export function usePeople() {
-  return useQuery({ queryKey: ['people'], queryFn: () => take(api.GET('/people')) });
+  return useQuery({ queryKey: keys.people(), queryFn: () => take(api.GET('/people')) });
 }
 
 /** Labels on their way to the printer, newest first. */
 export function usePrintJobs() {
-  return useQuery({ queryKey: ['print-jobs'], queryFn: () => take(api.GET('/print-jobs')) });
+  return useQuery({ queryKey: keys.printJobs(), queryFn: () => take(api.GET('/print-jobs')) });
 }
 
 export function usePlanting(code: string) {
   const { on } = useLook();
   return useQuery({
-    queryKey: ['planting', code, on],
+    queryKey: keys.planting(code, on),
     queryFn: () => take(api.GET('/plantings/{code}', { params: { path: { code }, query: { on } } })),
   });
 }
 
 export function useCrops() {
-  return useQuery({ queryKey: ['crops'], queryFn: () => take(api.GET('/crops')), staleTime: Infinity });
+  return useQuery({ queryKey: keys.crops(), queryFn: () => take(api.GET('/crops')), staleTime: Infinity });
 }
 
 export function useHandbook(key: string) {
   return useQuery({
-    queryKey: ['handbook', key],
+    queryKey: keys.handbook(key),
     queryFn: () => take(api.GET('/crops/{key}', { params: { path: { key } } })),
     staleTime: Infinity,
   });
 }
 
 export function useVarieties() {
-  return useQuery({ queryKey: ['varieties'], queryFn: () => take(api.GET('/varieties')) });
+  return useQuery({ queryKey: keys.varieties(), queryFn: () => take(api.GET('/varieties')) });
 }
 
 export function useStorePlaces() {
-  return useQuery({ queryKey: ['store-places'], queryFn: () => take(api.GET('/store-places')) });
+  return useQuery({ queryKey: keys.storePlaces(), queryFn: () => take(api.GET('/store-places')) });
 }
 
 /** Every place, and behind each the containers that lie in it. */
 export function useHolders() {
   const { on } = useLook();
   return useQuery({
-    queryKey: ['holders', on],
+    queryKey: keys.holders(on),
     queryFn: () => take(api.GET('/holders', { params: { query: { on } } })),
   });
 }
@@ -135,15 +147,15 @@ export function useHolders() {
 export function useHolder(id: string) {
   const { on } = useLook();
   return useQuery({
-    queryKey: ['holders', id, on],
+    queryKey: keys.holder(id, on),
     queryFn: () => take(api.GET('/holders/{id}', { params: { path: { id }, query: { on } } })),
-    placeholderData: (last, query) => (query?.queryKey[1] === id ? last : undefined),
+    placeholderData: sameThing(id),
   });
 }
 
 export function useJournal(before: string | undefined) {
   return useQuery({
-    queryKey: ['journal', before],
+    queryKey: keys.journal(before),
     queryFn: () => take(api.GET('/journal', { params: { query: { before } } })),
     placeholderData: keepPreviousData,
   });
@@ -153,7 +165,7 @@ export type Units = 'metric' | 'us';
 
 export function useReckonings(units: Units = 'metric') {
   return useQuery({
-    queryKey: ['reckonings', units],
+    queryKey: keys.reckonings(units),
     queryFn: () => take(api.GET('/reckonings', { params: { query: { units } } })),
     staleTime: Infinity,
     placeholderData: keepPreviousData,
@@ -163,59 +175,59 @@ export function useReckonings(units: Units = 'metric') {
 /** The answer to a question whose inputs have been given; nothing is asked until every one it needs is there. */
 export function useReckoned(name: string, inputs: Record<string, string>, units: Units, ready: boolean) {
   return useQuery({
-    queryKey: ['reckoned', name, inputs, units],
+    queryKey: keys.reckoned(name, inputs, units),
     queryFn: () =>
       take(api.GET('/reckonings/{name}', { params: { path: { name }, query: { inputs, units } } })),
     enabled: ready,
     staleTime: Infinity,
-    placeholderData: (last, query) => (query?.queryKey[1] === name ? last : undefined),
+    placeholderData: sameThing(name),
   });
 }
 
 /** How past forecasts did against the tests that came after them. */
 export function useForecasts() {
-  return useQuery({ queryKey: ['forecasts'], queryFn: () => take(api.GET('/forecasts')) });
+  return useQuery({ queryKey: keys.forecasts(), queryFn: () => take(api.GET('/forecasts')) });
 }
 
 /** Questions that tell look-alikes apart. */
 export function useWhich() {
-  return useQuery({ queryKey: ['which'], queryFn: () => take(api.GET('/which')), staleTime: Infinity });
+  return useQuery({ queryKey: keys.which(), queryFn: () => take(api.GET('/which')), staleTime: Infinity });
 }
 
 /** What the handbook has to say of the month that is looked at, for the crops of this garden. */
 export function useSeason() {
   const { on } = useLook();
   return useQuery({
-    queryKey: ['season', on],
+    queryKey: keys.season(on),
     queryFn: () => take(api.GET('/season', { params: { query: { on } } })),
   });
 }
 
 /** What can be told of a packet, before anything is typed. */
 export function useIntakeForm() {
-  return useQuery({ queryKey: ['intake'], queryFn: () => take(api.GET('/intake')) });
+  return useQuery({ queryKey: keys.intake(), queryFn: () => take(api.GET('/intake')) });
 }
 
 /** What came in as one, newest first. */
 export function useIntakes() {
-  return useQuery({ queryKey: ['intakes'], queryFn: () => take(api.GET('/intakes')) });
+  return useQuery({ queryKey: keys.intakes(), queryFn: () => take(api.GET('/intakes')) });
 }
 
 export function useIntake(id: string) {
   return useQuery({
-    queryKey: ['intakes', id],
+    queryKey: keys.intakeOf(id),
     queryFn: () => take(api.GET('/intakes/{id}', { params: { path: { id } } })),
   });
 }
 
 /** What the words mean that are used here. */
 export function useWords() {
-  return useQuery({ queryKey: ['words'], queryFn: () => take(api.GET('/words')), staleTime: Infinity });
+  return useQuery({ queryKey: keys.words(), queryFn: () => take(api.GET('/words')), staleTime: Infinity });
 }
 
 export function useFind(text: string) {
   return useQuery({
-    queryKey: ['find', text],
+    queryKey: keys.find(text),
     queryFn: () => take(api.GET('/find', { params: { query: { text } } })),
     enabled: text.trim() !== '',
   });
@@ -279,31 +291,27 @@ export function useWrite<In, Out>(write: (input: In) => Promise<Out>) {
 }
 
 export function useCopies() {
-  return useQuery({ queryKey: ['copies'], queryFn: () => take(api.GET('/copies')), retry: false });
-}
-
-export function useStrike() {
-  return useWrite((entry: string) => strike(entry, v7()));
+  return useQuery({ queryKey: keys.copies(), queryFn: () => take(api.GET('/copies')), retry: false });
 }
 
 export function useChoices(of: 'lots' | 'plantings', crop?: string, enabled = true) {
   return useQuery({
     enabled,
-    queryKey: ['choices', of, crop],
+    queryKey: keys.choices(of, crop),
     queryFn: () => take(api.GET(`/choices/${of}`, { params: { query: { crop } } })),
   });
 }
 
 export function useBeginnings() {
   return useQuery({
-    queryKey: ['beginnings'],
+    queryKey: keys.beginnings(),
     queryFn: () => take(api.GET('/beginnings')),
     staleTime: 60_000,
   });
 }
 
 const formQuery = (name: string) => ({
-  queryKey: ['form', name],
+  queryKey: keys.form(name),
   queryFn: () => take(api.GET('/forms/{name}', { params: { path: { name } } })),
   staleTime: Infinity,
 });
@@ -320,13 +328,13 @@ export const useForms = (names: string[]) =>
 export function useRound(which: Round['which']) {
   const { on } = useLook();
   return useQuery({
-    queryKey: ['round', which, on],
+    queryKey: keys.round(which, on),
     queryFn: () => take(api.GET('/rounds/{which}', { params: { path: { which }, query: { on } } })),
   });
 }
 
 export function useSettings() {
-  return useQuery({ queryKey: ['settings'], queryFn: () => take(api.GET('/settings')) });
+  return useQuery({ queryKey: keys.settings(), queryFn: () => take(api.GET('/settings')) });
 }
 
 /** Keeps one setting. What the server says of it stands on the page at once, whatever else is still being read anew. */
@@ -334,7 +342,7 @@ export function useKeepSetting(key: string) {
   const client = useQueryClient();
   return useWrite(async (value: string) => {
     const now = await take(api.PUT('/settings/{key}', { params: { path: { key } }, body: { value } }));
-    client.setQueryData<SettingSection[]>(['settings'], (sections) =>
+    client.setQueryData<SettingSection[]>(keys.settings(), (sections) =>
       sections?.map((section) => ({
         ...section,
         settings: section.settings.map((setting) => (setting.field.key === key ? now : setting)),

@@ -56,7 +56,7 @@ export function JournalBook() {
       )}
       {(journal.data?.lines.length ?? 0) > 0 && <SaveAs title="Journal" table={wholeJournal} />}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-        {(journal.data?.lines ?? []).map(({ subject, tag, of, name, entry }) => (
+        {(journal.data?.lines ?? []).map(({ subject, tag, of, name, page, entry }) => (
           <Box
             component="li"
             key={entry.id}
@@ -70,7 +70,7 @@ export function JournalBook() {
           >
             <Box
               component={Link}
-              to={subject === null ? `/store/stock/${of}` : pageOf({ subject, of, name })}
+              to={subject === null ? (page ?? '') : pageOf({ subject, of, name })}
               sx={{ color: 'inherit', textDecoration: tag === null ? undefined : 'none', alignSelf: 'start' }}
             >
               {tag === null ? <b>{name}</b> : <Tag tag={tag} />}

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -16,7 +17,7 @@ export function OwnFigures({ cropKey }: { cropKey: string }) {
   const varieties = useVarieties();
   const ours = (varieties.data ?? []).filter(({ crop }) => crop === cropKey);
   const figures = useQuery({
-    queryKey: ['figures', cropKey, variety],
+    queryKey: keys.figures(cropKey, variety),
     queryFn: () =>
       take(api.GET('/crops/{key}/figures', { params: { path: { key: cropKey }, query: { variety } } })),
   });

@@ -1,9 +1,11 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { Refused, type SettingSection } from '../api/client';
 import { afterwards, useKeepSetting, useSettings } from '../api/queries';
-import { FieldInput, type Value } from '../kit/fields';
+import { keeper, setKeeper } from '../api/keeper';
+import { FieldInput, Labelled, type Value } from '../kit/fields';
 import { Section, Trouble } from '../kit/Section';
 import { Waiting } from '../kit/Waiting';
 import { Coming } from '../kit/Coming';
@@ -22,6 +24,9 @@ export function SettingsBook() {
       <Box component="h1" sx={{ typography: 'h1', mt: 0, mb: 2 }}>
         Settings
       </Box>
+      <Section title="On this device">
+        <Recorder />
+      </Section>
       {settings.data === undefined && <Coming lines={8} height={44} />}
       {(settings.data ?? []).map((section) => (
         <Section key={section.title} title={section.title}>
@@ -30,6 +35,58 @@ export function SettingsBook() {
           ))}
         </Section>
       ))}
+    </Box>
+  );
+}
+
+/** Who records on this device is chosen once, and stands in the journal with whatever is recorded here. */
+function Recorder() {
+  const [kept, setKept] = useState(keeper);
+  const [name, setName] = useState(kept);
+  const say = useSay();
+  return (
+    <Box
+      component="form"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        setKeeper(name);
+        setKept(name.trim());
+        setName(name.trim());
+        say(
+          name.trim() === ''
+            ? 'What is recorded here is by nobody named.'
+            : `What is recorded here is by ${name.trim()}.`,
+        );
+      }}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', sm: '1fr 110px' },
+        gap: 1,
+        alignItems: 'start',
+      }}
+    >
+      <Labelled
+        label="Who records here"
+        hint="Stands in the journal with what is recorded on this device. Left empty: nobody is named"
+      >
+        {({ id, describedBy }) => (
+          <TextField
+            id={id}
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: 60, 'aria-describedby': describedBy } }}
+          />
+        )}
+      </Labelled>
+      <Button
+        type="submit"
+        sx={{ mt: { sm: '30px' } }}
+        disabled={name.trim() === kept}
+        aria-label="Keep: who records here"
+      >
+        Keep
+      </Button>
     </Box>
   );
 }

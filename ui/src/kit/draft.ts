@@ -14,6 +14,15 @@ const open = new Map<string, number>();
 const listeners = new Set<() => void>();
 let unsent: Unsent[] | undefined;
 
+/** What was typed and is on its way from before the page was loaded anew: a form opened meanwhile is another one. */
+const onItsWay = new Set<string>();
+
+export function setOnItsWay(name: string, is: boolean) {
+  if (is) onItsWay.add(name);
+  else onItsWay.delete(name);
+  changed();
+}
+
 function changed() {
   unsent = undefined;
   for (const listener of listeners) listener();
@@ -36,7 +45,7 @@ const isKept = (stored: unknown): stored is Kept<object> & Partial<Unsent> =>
 
 export function unsentNow(): Unsent[] {
   unsent ??= Object.keys(sessionStorage)
-    .filter((name) => name.startsWith(PREFIX) && !open.has(name))
+    .filter((name) => name.startsWith(PREFIX) && !open.has(name) && !onItsWay.has(name))
     .flatMap((name) => {
       const stored = read(name);
       return isKept(stored) && typeof stored.title === 'string' && typeof stored.at === 'string'
@@ -58,6 +67,8 @@ export function drop(name: string) {
   changed();
 }
 
+const nameFor = (name: string): string => (onItsWay.has(name) ? nameFor(`${name}+`) : name);
+
 /**
  * @param what what is typed, as it is named while it waits, and where it is gone on with
  */
@@ -66,7 +77,7 @@ export function useDraft<T extends object>(
   start: () => T,
   what?: { title: string; at: string },
 ) {
-  const name = `${PREFIX}${key}`;
+  const [name] = useState(() => nameFor(`${PREFIX}${key}`));
   const [draft, setDraft] = useState<Kept<T>>(() => {
     const stored = read(name);
     // The id is made once for what is typed, so that sending it twice keeps it once.
@@ -93,6 +104,7 @@ export function useDraft<T extends object>(
 
   return {
     id: draft.id,
+    name,
     values: draft.values,
     /** Whether it opened with what was typed before and not kept: refused, or left. */
     resumed,

@@ -7,8 +7,9 @@ import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { v7 } from 'uuid';
 import { Refused, type Beginning, type Draft, type PlaceName, type Variety } from '../api/client';
-import { Asked, recordOnce } from '../api/entries';
-import { afterwards, useBeginnings, useChoices, useFrame, useVarieties, useWrite } from '../api/queries';
+import { Asked } from '../api/entries';
+import { useRecord } from '../api/outbox';
+import { afterwards, useBeginnings, useChoices, useFrame, useVarieties } from '../api/queries';
 import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { useLook } from '../api/look';
@@ -89,23 +90,27 @@ export function Begin({
       : { ...typed, fields: { lot: only, ...typed.fields } };
   const way = ways.find(({ kind }) => kind === values.kind) ?? ways[0];
   const fields = (way?.fields ?? []).filter(({ hidden }) => !hidden);
-  const save = useWrite((evenSo: boolean) =>
-    recordOnce({
-      id: draft.id,
-      kind: way?.kind ?? '',
-      about: { subject, id: values.begun },
-      begins: { variety: values.variety, spot: values.spot },
-      happened_at: values.when,
-      payload: {
-        ...Object.fromEntries(
-          fields.map((field) => [field.key, sentOf(field, values.fields[field.key] ?? startOf(field))]),
-        ),
-        ...(values.packet !== '' && { container: values.packet }),
-        ...(plannedAs(given, values.variety) !== '' && { planned: plannedAs(given, values.variety) }),
-      } as Draft['payload'],
-      even_so: evenSo,
-    }),
-  );
+  const save = useRecord((evenSo: boolean) => ({
+    title,
+    form: draft.name,
+    drafts: [
+      {
+        id: draft.id,
+        kind: way?.kind ?? '',
+        about: { subject, id: values.begun },
+        begins: { variety: values.variety, spot: values.spot },
+        happened_at: values.when,
+        payload: {
+          ...Object.fromEntries(
+            fields.map((field) => [field.key, sentOf(field, values.fields[field.key] ?? startOf(field))]),
+          ),
+          ...(values.packet !== '' && { container: values.packet }),
+          ...(plannedAs(given, values.variety) !== '' && { planned: plannedAs(given, values.variety) }),
+        } as Draft['payload'],
+        even_so: evenSo,
+      },
+    ],
+  }));
   const keep = (evenSo: boolean) =>
     void afterwards(save.mutateAsync(evenSo), (saved) => {
       draft.clear();

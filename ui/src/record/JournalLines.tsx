@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Draft, Entry } from '../api/client';
-import { useStrike } from '../api/queries';
+import { useStrike } from '../api/outbox';
 import { useLook } from '../api/look';
 import { moment } from '../kit/words';
 import { useSay } from '../kit/Said';
@@ -72,7 +72,10 @@ function Line({ entry, about }: { entry: Entry; about: Subject }) {
   const { on } = useLook();
   const press = async () => {
     try {
-      const done = await strike.mutateAsync(entry.strike ?? entry.id);
+      const done = await strike.mutateAsync({
+        entry: entry.strike ?? entry.id,
+        title: `${entry.struck ? 'Bring back' : 'Strike'}: ${entry.title.toLowerCase()}`,
+      });
       say(
         entry.struck
           ? `Brought back: ${entry.title.toLowerCase()}`

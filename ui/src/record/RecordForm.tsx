@@ -3,8 +3,9 @@ import Button from '@mui/material/Button';
 import { useEffect, useRef } from 'react';
 import { v7 } from 'uuid';
 import { Refused, type Answered, type Draft, type FieldDeclared } from '../api/client';
-import { Asked, recordOnce } from '../api/entries';
-import { afterwards, useFrame, useWrite } from '../api/queries';
+import { Asked } from '../api/entries';
+import { useRecord } from '../api/outbox';
+import { afterwards, useFrame } from '../api/queries';
 import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { useDraft } from '../kit/draft';
@@ -47,6 +48,7 @@ export function RecordForm({
   const frame = useFrame();
   const say = useSay();
   const where = codeIn(window.location.pathname);
+  const titled = `${title}${where === '' ? '' : `, ${where}`}`;
   const subject = about === 'a new lot' ? `from:${happening.from ?? ''}` : about.id;
   const which = fields.find(({ hidden, usual }) => hidden && usual !== null)?.usual ?? '';
   const draft = useDraft<Typed>(
@@ -59,7 +61,7 @@ export function RecordForm({
       of: subject,
     }),
     {
-      title: `${title}${where === '' ? '' : `, ${where}`}`,
+      title: titled,
       at: `${window.location.pathname}${corrects === undefined ? `#record-${kind}` : ''}`,
     },
   );
@@ -69,25 +71,29 @@ export function RecordForm({
   // What nobody is asked is as the form has it now, not as it was when something was typed into it.
   const valueOf = (field: FieldDeclared) =>
     (field.hidden && corrects === undefined ? undefined : values.fields[field.key]) ?? startOf(field);
-  const save = useWrite((evenSo: boolean) =>
-    recordOnce({
-      id: draft.id,
-      kind,
-      about: about === 'a new lot' ? { subject: 'lot', id: values.made } : { ...about, id: values.of },
-      begins: about === 'a new lot' ? { planting: happening.from } : undefined,
-      happened_at: values.when,
-      payload: Object.fromEntries(
-        fields
-          .map((field) => [
-            field.key,
-            field.type === 'id' && valueOf(field) === '' ? values.made : sentOf(field, valueOf(field)),
-          ])
-          .filter(([key, value]) => value !== '' || shown.some((field) => field.key === key)),
-      ) as Draft['payload'],
-      even_so: evenSo,
-      replaces: corrects?.id,
-    }),
-  );
+  const save = useRecord((evenSo: boolean) => ({
+    title: titled,
+    form: draft.name,
+    drafts: [
+      {
+        id: draft.id,
+        kind,
+        about: about === 'a new lot' ? { subject: 'lot', id: values.made } : { ...about, id: values.of },
+        begins: about === 'a new lot' ? { planting: happening.from } : undefined,
+        happened_at: values.when,
+        payload: Object.fromEntries(
+          fields
+            .map((field) => [
+              field.key,
+              field.type === 'id' && valueOf(field) === '' ? values.made : sentOf(field, valueOf(field)),
+            ])
+            .filter(([key, value]) => value !== '' || shown.some((field) => field.key === key)),
+        ) as Draft['payload'],
+        even_so: evenSo,
+        replaces: corrects?.id,
+      },
+    ],
+  }));
   const keep = (evenSo: boolean) =>
     void afterwards(save.mutateAsync(evenSo), (saved) => {
       draft.clear();

@@ -1,3 +1,4 @@
+import { keys } from '../api/keys';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -35,7 +36,7 @@ export function RemedyPanel({ plan }: { plan: Plan }) {
   const wish: RemedyWish = { ...ready, shift_days: days.trim() === '' ? 0 : Number(days) };
   const say = useSay();
   const [work, setWork] = useState({ id: '', share: 0 });
-  const key = ['remedies', plan.year, plan.version, wish];
+  const key = keys.remedies(plan.year, plan.version, wish);
   const found = useQuery({
     queryKey: key,
     queryFn: ({ signal }) => findRemedies(plan.year, wish, signal, setWork),

@@ -1,14 +1,15 @@
+import { keys } from '../api/keys';
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { usePersistent } from '../api/queries';
 import { api, take, type Plan, type PlanContent, type RemedyWish } from '../api/client';
 
 export function usePlans() {
-  return useQuery({ queryKey: ['plans'], queryFn: () => take(api.GET('/plans')) });
+  return useQuery({ queryKey: keys.plans(), queryFn: () => take(api.GET('/plans')) });
 }
 
 export function usePlan(year: number) {
   return useQuery({
-    queryKey: ['plan', year],
+    queryKey: keys.plan(year),
     queryFn: () => take(api.GET('/plans/{year}', { params: { path: { year } } })),
     placeholderData: keepPreviousData,
     retry: false,
@@ -19,10 +20,10 @@ export function usePlan(year: number) {
 export function usePlanWrite<In>(write: (input: In) => Promise<Plan>) {
   const client = useQueryClient();
   return usePersistent(write, (plan) => {
-    client.setQueryData(['plan', plan.year], plan);
-    void client.invalidateQueries({ queryKey: ['plans'] });
-    void client.invalidateQueries({ queryKey: ['today'] });
-    void client.invalidateQueries({ queryKey: ['frame'] });
+    client.setQueryData(keys.plan(plan.year), plan);
+    void client.invalidateQueries({ queryKey: keys.plans() });
+    void client.invalidateQueries({ queryKey: keys.today(undefined).slice(0, 1) });
+    void client.invalidateQueries({ queryKey: keys.frame(undefined).slice(0, 1) });
   });
 }
 

@@ -10,6 +10,7 @@ import { useFrame } from '../api/queries';
 import { useLook } from '../api/look';
 import { pageNames } from './places';
 import { day, shortDay, speakAs, weekday } from '../kit/words';
+import { useResumed, watch } from '../api/outbox';
 import { Belt } from './Belt';
 import { Broken } from '../kit/Broken';
 import { Coming } from '../kit/Coming';
@@ -17,6 +18,7 @@ import { drop, useUnsent } from '../kit/draft';
 import { Find } from './Find';
 import { Keys } from './Keys';
 import { Places } from './Places';
+import { useSay } from '../kit/Said';
 import { Trouble } from '../kit/Section';
 
 /** What stands round every page: the garden's name, finding, the belt, the places. */
@@ -62,6 +64,7 @@ export function Frame() {
         <Head frame={frame.data} onKeys={() => setKeysShown(true)} />
         {frame.data !== undefined && <Belt frame={frame.data} />}
         {behind > 0 && <Behind />}
+        <Resumed />
         <NotKept />
         {frame.data?.looking_ahead === true && <LookingAhead frame={frame.data} />}
       </Box>
@@ -102,6 +105,45 @@ export function Frame() {
     </Box>
   );
 }
+
+/** What was pressed before the page was loaded anew and was not answered: it is sent by itself, and what became of it is said. */
+function Resumed() {
+  const client = useQueryClient();
+  const say = useSay();
+  const waiting = useResumed();
+  useEffect(
+    () =>
+      watch(client, (saved, { form }) => {
+        if (form !== undefined) drop(form);
+        say(`Kept. ${saved.adrift ?? saved.said}`, saved.entry);
+      }),
+    [client, say],
+  );
+  if (waiting.length === 0) return null;
+  return (
+    <Box
+      role="region"
+      aria-label="Waits to be sent"
+      sx={(t) => ({ px: 2, py: 0.5, borderBottom: `2px solid ${t.vars?.palette.caution.main}` })}
+    >
+      {waiting.map(({ id, title, error, why, leave }) => (
+        <Box key={id} sx={{ display: 'flex', alignItems: 'center', columnGap: 1, flexWrap: 'wrap' }}>
+          <span>
+            <b>{error === null ? 'Waits to be sent:' : 'Was not kept:'}</b> {title}.{' '}
+            {error?.message ?? why?.message ?? ''} {error === null && 'It is sent again by itself.'}
+          </span>
+          <Leave press={leave} of={title} act={error === null ? 'Do not send it' : 'I have read it'} />
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+const Leave = ({ press, of, act }: { press: () => void; of: string; act: string }) => (
+  <Button variant="text" onClick={press} aria-label={`${act}: ${of}`}>
+    {act}
+  </Button>
+);
 
 /** What was typed into a form that is no longer open stays until it is kept or dropped; it is told of wherever one is. */
 function NotKept() {

@@ -5,9 +5,9 @@ import type { PlanTask } from '../api/client';
 import { sowing } from '../record/sowing';
 import { v7 } from 'uuid';
 import { Refused } from '../api/client';
-import { record } from '../api/entries';
+import { useRecord } from '../api/outbox';
 import { useLook } from '../api/look';
-import { afterwards, useFrame, useWrite } from '../api/queries';
+import { afterwards, useFrame } from '../api/queries';
 import { useSay } from '../kit/Said';
 import { Trouble } from '../kit/Section';
 import { Waiting } from '../kit/Waiting';
@@ -52,16 +52,19 @@ function OneTap({
 }) {
   const frame = useFrame();
   const say = useSay();
-  const write = useWrite(() =>
-    record({
-      id: v7(),
-      kind: step.kind,
-      about: { subject: 'planting', id: step.planting },
-      happened_at: (frame.data?.now ?? '').slice(0, 16),
-      payload: step.payload,
-      even_so: false,
-    }),
-  );
+  const write = useRecord(() => ({
+    title: task.do,
+    drafts: [
+      {
+        id: v7(),
+        kind: step.kind,
+        about: { subject: 'planting', id: step.planting },
+        happened_at: (frame.data?.now ?? '').slice(0, 16),
+        payload: step.payload,
+        even_so: false,
+      },
+    ],
+  }));
   return (
     <>
       <Button

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useState, type ComponentProps } from 'react';
 import { v7 } from 'uuid';
 import { api, Refused, take, type Task } from '../api/client';
-import { record } from '../api/entries';
+import { useRecord } from '../api/outbox';
 import { afterwards, useFrame, useWrite } from '../api/queries';
 import { useLook } from '../api/look';
 import { DayInput } from '../kit/DayInput';
@@ -26,24 +26,27 @@ type Due = Pick<Task, 'kind' | 'do' | 'about' | 'subject' | 'of' | 'opens'> & Pa
 export function PutOff({ task }: { task: Due }) {
   const frame = useFrame();
   const say = useSay();
-  const write = useWrite(({ how, until }: { how: How; until: string }) =>
-    record({
-      id: v7(),
-      kind: 'put_off',
-      about: { subject: task.subject, id: task.of },
-      happened_at: (frame.data?.now ?? '').slice(0, 16),
-      payload: {
-        task: task.kind,
-        about: task.about ?? '',
-        what: task.do,
-        opens: task.opens.slice(0, 16),
-        how: how === 'hours' ? 'later' : how,
-        ...(how === 'later' ? { until } : {}),
-        ...(how === 'hours' ? { hours: Number(until) } : {}),
+  const write = useRecord(({ how, until }: { how: How; until: string }) => ({
+    title: `Not now: ${task.do}`,
+    drafts: [
+      {
+        id: v7(),
+        kind: 'put_off',
+        about: { subject: task.subject, id: task.of },
+        happened_at: (frame.data?.now ?? '').slice(0, 16),
+        payload: {
+          task: task.kind,
+          about: task.about ?? '',
+          what: task.do,
+          opens: task.opens.slice(0, 16),
+          how: how === 'hours' ? 'later' : how,
+          ...(how === 'later' ? { until } : {}),
+          ...(how === 'hours' ? { hours: Number(until) } : {}),
+        },
+        even_so: false,
       },
-      even_so: false,
-    }),
-  );
+    ],
+  }));
   return (
     <NotNow
       what={task.do}

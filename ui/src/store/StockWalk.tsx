@@ -4,8 +4,9 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { v7 } from 'uuid';
 import { Refused, type Draft, type HeldLot } from '../api/client';
-import { Asked, recordAll } from '../api/entries';
-import { afterwards, useFrame, useWrite } from '../api/queries';
+import { Asked } from '../api/entries';
+import { useRecord } from '../api/outbox';
+import { afterwards, useFrame } from '../api/queries';
 import { useSay } from '../kit/Said';
 import { Caution, Section, Trouble } from '../kit/Section';
 import { Waiting } from '../kit/Waiting';
@@ -29,28 +30,27 @@ export function StockWalk({ lots, onDone }: { lots: HeldLot[]; onDone: () => voi
   const looked = lots.filter((lot) => of(lot).there !== '' || of(lot).seeds.trim() !== '');
   const set = (lot: HeldLot, change: Partial<Found>) =>
     setFound((was) => ({ ...was, [key(lot)]: { ...(was[key(lot)] ?? nothing()), ...change } }));
-  const save = useWrite((evenSo: boolean) =>
-    recordAll(
-      looked.map((lot): Draft => {
-        const { there, seeds, reason, id } = of(lot);
-        const { seeds: many, about } = roughly(seeds);
-        return {
-          id,
-          about: { subject: 'lot', id: lot.lot },
-          kind: 'seen',
-          happened_at: frame.data?.now ?? '',
-          payload: {
-            container: lot.container,
-            gone: there === 'no',
-            seeds: there === 'no' ? null : many,
-            about: there !== 'no' && about,
-            reason,
-          } as never,
-          even_so: evenSo,
-        };
-      }),
-    ),
-  );
+  const save = useRecord((evenSo: boolean) => ({
+    title: 'Stock-taking',
+    drafts: looked.map((lot): Draft => {
+      const { there, seeds, reason, id } = of(lot);
+      const { seeds: many, about } = roughly(seeds);
+      return {
+        id,
+        about: { subject: 'lot', id: lot.lot },
+        kind: 'seen',
+        happened_at: frame.data?.now ?? '',
+        payload: {
+          container: lot.container,
+          gone: there === 'no',
+          seeds: there === 'no' ? null : many,
+          about: there !== 'no' && about,
+          reason,
+        } as never,
+        even_so: evenSo,
+      };
+    }),
+  }));
   const keep = (evenSo: boolean) =>
     void afterwards(save.mutateAsync(evenSo), () => {
       say(`Kept: stock taken of ${plural(looked.length, 'packet')}.`);

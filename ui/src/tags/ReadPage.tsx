@@ -5,9 +5,9 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { v7 } from 'uuid';
 import { api, take, type TagRead } from '../api/client';
-import { record } from '../api/entries';
+import { useRecord } from '../api/outbox';
 import { useLook } from '../api/look';
-import { afterwards, useFrame, useWrite } from '../api/queries';
+import { afterwards, useFrame } from '../api/queries';
 import { useSay } from '../kit/Said';
 import { Section, Trouble } from '../kit/Section';
 import { Tag } from '../shell/Tag';
@@ -79,15 +79,18 @@ function Close() {
   const [outer, setOuter] = useState<TagRead | null>(null);
   const [id] = useState(() => v7());
   const verdict = agree(inner, outer, of);
-  const save = useWrite((lot: string) =>
-    record({
-      id,
-      kind: 'closed',
-      about: { subject: 'lot', id: lot },
-      happened_at: frame.data?.now ?? '',
-      payload: { container: inner?.container ?? outer?.container ?? null },
-    }),
-  );
+  const save = useRecord((lot: string) => ({
+    title: 'Closed a container',
+    drafts: [
+      {
+        id,
+        kind: 'closed',
+        about: { subject: 'lot', id: lot },
+        happened_at: frame.data?.now ?? '',
+        payload: { container: inner?.container ?? outer?.container ?? null },
+      },
+    ],
+  }));
   return (
     <>
       {of !== null && (

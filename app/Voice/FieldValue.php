@@ -2,17 +2,16 @@
 
 declare(strict_types=1);
 
-namespace App\Words;
+namespace App\Voice;
 
-use App\Voice\Speaking;
 use Marrow\Core\Fields\Choice;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldType;
 
-/** What a setting is set to, in words. */
-final class SettingWords
+/** What a field holds, in words, for whatever is set: a setting, a figure of the handbook. */
+final class FieldValue
 {
-    public static function value(Field $field, mixed $value): string
+    public static function said(Field $field, mixed $value): string
     {
         $units = Speaking::forms()->units;
 

@@ -1,0 +1,61 @@
+import type { QueryClient, QueryKey } from '@tanstack/react-query';
+
+type Day = string | undefined;
+
+/** What is asked of the server, each by its key; nobody writes one down a second time. The first part says what it is of. */
+export const keys = {
+  frame: (on: Day) => ['frame', on],
+  today: (on: Day) => ['today', on],
+  place: (place: string, on: Day, narrowing: object) => ['place', place, on, narrowing],
+  lot: (code: string, on: Day) => ['lot', code, on],
+  planting: (code: string, on: Day) => ['planting', code, on],
+  holders: (on: Day) => ['holders', '', on],
+  holder: (id: string, on: Day) => ['holders', id, on],
+  portions: (code: string, on: Day, wish: object) => ['portions', code, on, wish],
+  tags: (codes: string, place: string) => ['tags', codes, place],
+  swapList: (on: Day) => ['swap-list', on],
+  people: () => ['people'],
+  printJobs: () => ['print-jobs'],
+  crops: () => ['crops'],
+  handbook: (key: string) => ['handbook', key],
+  figures: (crop: string, variety: string) => ['figures', crop, variety],
+  varieties: () => ['varieties'],
+  storePlaces: () => ['store-places'],
+  journal: (before?: string) => ['journal', before],
+  reckonings: (units: string) => ['reckonings', units],
+  reckoned: (name: string, inputs: object, units: string) => ['reckoned', name, inputs, units],
+  forecasts: () => ['forecasts'],
+  which: () => ['which'],
+  season: (on: Day) => ['season', on],
+  intake: () => ['intake'],
+  intakes: () => ['intakes', ''],
+  intakeOf: (id: string) => ['intakes', id],
+  words: () => ['words'],
+  find: (text: string) => ['find', text],
+  copies: () => ['copies'],
+  choices: (of: string, crop?: string) => ['choices', of, crop],
+  beginnings: () => ['beginnings'],
+  form: (name: string) => ['form', name],
+  round: (which: string, on: Day) => ['round', which, on],
+  settings: () => ['settings'],
+  plans: () => ['plans'],
+  plan: (year: number) => ['plan', year],
+  remedies: (year: number, version: number, wish: object) => ['remedies', year, version, wish],
+} satisfies Record<string, (...parts: never[]) => QueryKey>;
+
+/** What a thing of its own is asked by: by its code or its id, which stands second. */
+const ofThings = new Set(['lot', 'planting', 'holders', 'portions']);
+
+/** What shows entries of whatever things there are, but nothing that is reckoned from a word that was told. */
+const ofWords = new Set(['journal', 'find', 'place']);
+
+/** Asks anew for what an answer says that it touches: of some things all that is their own, or of anything everything. */
+export const refresh = (client: QueryClient, touches: string[] | null) =>
+  client.invalidateQueries(
+    touches === null
+      ? {}
+      : {
+          predicate: ({ queryKey: [of, which] }) =>
+            ofWords.has(String(of)) || (ofThings.has(String(of)) && touches.includes(String(which))),
+        },
+  );

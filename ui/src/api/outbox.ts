@@ -1,0 +1,205 @@
+import {
+  dehydrate,
+  hydrate,
+  useMutation,
+  type Mutation,
+  type MutationCache,
+  type QueryClient,
+} from '@tanstack/react-query';
+import { createStore, del, set, values, type UseStore } from 'idb-keyval';
+import { useRef, useSyncExternalStore } from 'react';
+import { v7 } from 'uuid';
+import { setOnItsWay } from '../kit/draft';
+import { mayPass, Refused, type Answered, type Draft } from './client';
+import { recordAll, recordOnce, strike } from './entries';
+
+/**
+ * Everything that is recorded leaves by here, and nothing else posts entries: one queue, in the order in which it was
+ * pressed. It lies in the browser's own database until it is answered, so that a reload loses nothing; what it is has an id
+ * of its own, so that it is kept once however often it arrives.
+ */
+type Told = {
+  /** what it is called while it waits */
+  title: string;
+  /** what happened: all of it is kept, or none */
+  drafts?: Draft[];
+  /** what is struck, or brought back, and the id of that */
+  strikes?: { entry: string; id: string };
+  /** what it was typed into, which goes once it is kept */
+  form?: string;
+};
+
+/** One press of a key. */
+export type Sent = Told & { press: string };
+
+type Recording = Mutation<Answered, Error, Sent>;
+
+const KEY = ['record'];
+
+/** ms until something that could not be sent is sent again. */
+const AGAIN = 3_000;
+
+/** What was left alone while it waited is not sent after all. */
+const left = new Set<string>();
+
+/** Where what waits lies over a reload; a browser that has no such place keeps it as long as the page is open. */
+let place: UseStore | undefined;
+const shelf = () => (place ??= createStore('marrow', 'outbox'));
+const quietly = (what: () => Promise<unknown>) =>
+  Promise.resolve()
+    .then(what)
+    .catch(() => undefined);
+
+function post(sent: Sent): Promise<Answered> {
+  if (sent.strikes !== undefined) return strike(sent.strikes.entry, sent.strikes.id);
+  const [first, ...more] = sent.drafts ?? [];
+  if (first === undefined) throw new Refused('There is nothing to record.', {}, 400);
+  return more.length === 0 ? recordOnce(first) : recordAll([first, ...more]);
+}
+
+/**
+ * @param follow what follows once something was kept
+ */
+export function openOutbox(client: QueryClient, follow: (saved: Answered, sent: Sent) => void) {
+  client.setMutationDefaults(KEY, {
+    mutationFn: async (sent: Sent): Promise<Answered> => {
+      if (left.has(sent.press)) throw new Refused('It was left alone.', {}, 400);
+      return post(sent);
+    },
+    // One after another: what was pressed later may rest on what was pressed first.
+    scope: { id: 'journal' },
+    networkMode: 'always',
+    retry: (_: number, error: unknown) => error instanceof Error && mayPass(error),
+    retryDelay: AGAIN,
+    gcTime: Infinity,
+    onMutate: (sent: Sent) => quietly(() => keep(client, sent)),
+    onSuccess: (saved: unknown, sent: Sent) => follow(saved as Answered, sent),
+    // What was refused with nobody at its form stays until somebody has read so.
+    onSettled: (_: unknown, error: unknown, sent: Sent) =>
+      error !== null && isResumed(sent) ? undefined : quietly(() => del(sent.press, shelf())),
+  });
+}
+
+/** Before it is sent for the first time it lies where a reload finds it. */
+function keep(client: QueryClient, sent: Sent) {
+  const own = dehydrate(client, {
+    shouldDehydrateQuery: () => false,
+    shouldDehydrateMutation: ({ state }) => state.variables === sent && state.status === 'pending',
+  });
+  return set(sent.press, own, shelf());
+}
+
+/** What was pressed before the page was loaded anew, and was not answered, goes on. */
+export async function resume(client: QueryClient): Promise<void> {
+  const waiting = ((await quietly(() => values(shelf()))) ?? []) as ReturnType<typeof dehydrate>[];
+  const mutations = waiting.flatMap((one) => one.mutations);
+  mutations.sort((a, b) => a.state.submittedAt - b.state.submittedAt);
+  hydrate(client, { queries: [], mutations });
+  for (const one of recordings(client.getMutationCache()))
+    if (mutations.some(({ state }) => state.variables === one.state.variables)) {
+      resumed.add(one);
+      if (one.state.variables?.form !== undefined) setOnItsWay(one.state.variables.form, true);
+      // Whoever is told looks at it there; here nothing waits for it.
+      void one.continue().catch(() => undefined);
+    }
+  told();
+}
+
+const resumed = new Set<Recording>();
+const isResumed = (sent: Sent) => [...resumed].some(({ state }) => state.variables === sent);
+const recordings = (cache: MutationCache) => cache.findAll({ mutationKey: KEY }) as unknown as Recording[];
+
+/** What was pressed before the page was loaded anew: no form waits for its answer any more. */
+export type Waiting = {
+  id: string;
+  title: string;
+  form?: string;
+  error: Error | null;
+  why: Error | null;
+  leave: () => void;
+};
+
+const listeners = new Set<() => void>();
+let list: Waiting[] = [];
+
+function told() {
+  list = [...resumed].flatMap((one): Waiting[] => {
+    const { status, variables: sent, error, failureReason } = one.state;
+    if (sent === undefined || status === 'success' || status === 'idle') return [];
+    return [
+      {
+        id: sent.press,
+        title: sent.title,
+        form: sent.form,
+        error,
+        why: failureReason,
+        leave: () => {
+          left.add(sent.press);
+          resumed.delete(one);
+          void quietly(() => del(sent.press, shelf()));
+          told();
+        },
+      },
+    ];
+  });
+  for (const listener of listeners) listener();
+}
+
+/** What waits from before the page was loaded anew, and what of that was refused. */
+export const useResumed = (): Waiting[] =>
+  useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => list,
+  );
+
+/** Tells of what is resumed as it goes on; `kept` hears of what was kept of it. */
+export function watch(client: QueryClient, kept: (saved: Answered, sent: Sent) => void): () => void {
+  return client.getMutationCache().subscribe(({ mutation }) => {
+    const one = mutation as unknown as Recording;
+    if (!resumed.has(one)) return;
+    const form = one.state.variables?.form;
+    if (form !== undefined && one.state.status !== 'pending') setOnItsWay(form, false);
+    if (one.state.status === 'success') {
+      resumed.delete(one);
+      if (one.state.data !== undefined && one.state.variables !== undefined)
+        kept(one.state.data, one.state.variables);
+    }
+    told();
+  });
+}
+
+/** Records where nobody stands at a form. */
+export const send = (client: QueryClient, told: Told): Promise<Answered> =>
+  client
+    .getMutationCache()
+    .build<Answered, Error, Sent, unknown>(client, client.defaultMutationOptions({ mutationKey: KEY }))
+    .execute({ ...told, press: v7() });
+
+/**
+ * Records what happened. What is refused or asked is the error; while the server cannot be reached it is sent again by
+ * itself, until it is answered or somebody stops it.
+ */
+export function useRecord<In>(make: (input: In) => Told) {
+  const mutation = useMutation<Answered, Error, Sent>({ mutationKey: KEY });
+  const last = useRef<Sent | null>(null);
+  return {
+    ...mutation,
+    mutateAsync: (input: In) => {
+      const sent = { ...make(input), press: v7() };
+      last.current = sent;
+      return mutation.mutateAsync(sent);
+    },
+    stop: () => {
+      if (last.current !== null) left.add(last.current.press);
+    },
+  };
+}
+
+export const useStrike = () =>
+  useRecord(({ entry, title }: { entry: string; title: string }) => ({
+    title,
+    strikes: { entry, id: v7() },
+  }));
