@@ -13,7 +13,7 @@ use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
-use Marrow\Core\Registered;
+use Marrow\Core\Things\Registered;
 use Ramsey\Uuid\Uuid;
 
 /**

@@ -126,8 +126,7 @@ abstract class LotBoard implements Board
         match ($narrowing->only) {
             'untested' => $query->whereNull('rate'),
             'past' => $query->where('good_until', '<=', Moment::keep($when->now)),
-            // The one lot of each variety that has but one; the condition as it stands in the index, or it would not be taken.
-            'last' => $query->whereRaw("lot_id IN (SELECT min(lot_id) FROM lot_standings WHERE used_up = 0 AND place != 'plot' GROUP BY variety_id HAVING count(*) = 1)"),
+            'last' => LotStanding::onlyLast($query),
             default => null,
         };
     }

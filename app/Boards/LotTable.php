@@ -14,9 +14,10 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Intake\Column;
-use Marrow\Core\Registered;
+use Marrow\Core\Journal\Kind;
 use Marrow\Core\Steps\Origin\Received;
 use Marrow\Core\Steps\Storing\ContainerKind;
+use Marrow\Core\Things\Registered;
 
 /** Lots as they go out in a file, headed so that the same file comes in again. */
 final readonly class LotTable
@@ -61,7 +62,7 @@ final readonly class LotTable
             Column::Seeds->value => $row->seeds === null ? '' : (string) (int) round($row->seeds),
             Column::Mass->value => $row->grams === null ? '' : Field::show(round($row->grams, 3)),
             Column::From->value => $received->from ?? '',
-            Column::How->value => $received === null ? '' : Registered::kind(Received::class)->fields->field('how')->options[$received->how] ?? '',
+            Column::How->value => $received === null ? '' : Kind::declared(Received::class)->fields->field('how')->options[$received->how] ?? '',
             Column::Container->value => $row->container === null ? '' : ContainerKind::from($row->container)->label(),
             Column::Place->value => $row->store_place ?? '',
             Column::Germinates->value => self::share($row->rate ?? $received?->claimed),

@@ -7,9 +7,9 @@ namespace App\Documents;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\FieldType;
-use Marrow\Core\GardenFields;
 use Marrow\Core\Journal\Kind;
-use Marrow\Core\Registered;
+use Marrow\Core\Things\GardenFields;
+use Marrow\Core\Things\Registered;
 
 /** Fields as schemas of the API: the same definitions that every form is made from. */
 final class FieldSchemas

@@ -8,7 +8,7 @@ use App\Models\Place;
 use App\Voice\Quantity;
 use App\Voice\Speaking;
 use Marrow\Core\Fields\Field;
-use Marrow\Core\GardenFields;
+use Marrow\Core\Things\GardenFields;
 use OpenApi\Attributes as OA;
 
 /** A place where seed is kept. */

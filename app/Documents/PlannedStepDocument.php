@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Plans\PlannedTask;
+use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Payload;
-use Marrow\Core\Registered;
 use Marrow\Core\Season\PlanTaskKind;
 use Marrow\Core\Steps\Growing\FirstBloom;
 use Marrow\Core\Steps\Pollinating\HandWanted;
@@ -67,7 +67,7 @@ final readonly class PlannedStepDocument
      */
     private static function with(PlannedTask $task, string $payload, ?array $typed, string $code): self
     {
-        $kind = Registered::kind($payload);
+        $kind = Kind::declared($payload);
 
         return new self((string) $task->grown, $code, $kind->name, $kind->act, $typed === null ? null : (object) $typed, PlannedTask::PUT_OFF.$task->kind->value);
     }

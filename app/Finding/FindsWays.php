@@ -7,7 +7,7 @@ namespace App\Finding;
 use App\Documents\FoundDocument;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Subject;
-use Marrow\Core\Registered;
+use Marrow\Core\Things\Registered;
 
 /** What one wants to do, by the words that people have for it: where that is done, and what can be recorded. */
 final readonly class FindsWays implements Finds

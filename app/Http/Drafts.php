@@ -8,7 +8,7 @@ use App\Journal\Begins;
 use App\Journal\Draft;
 use Illuminate\Validation\ValidationException;
 use Marrow\Core\Journal\Subject;
-use Marrow\Core\Registered;
+use Marrow\Core\Things\Registered;
 use Ramsey\Uuid\Uuid;
 
 /** Reads drafts as they are sent. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http;
 
 use Marrow\Core\Fields\FieldList;
-use Marrow\Core\GardenFields;
-use Marrow\Core\Registered;
 use Marrow\Core\Season\PlanFields;
+use Marrow\Core\Things\GardenFields;
+use Marrow\Core\Things\Registered;
 
 /** What a person can be asked for, by the name of the form. */
 final class Forms

@@ -10,9 +10,9 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Marrow\Core\Botany\VarietyType;
 use Marrow\Core\Fields\Refused;
-use Marrow\Core\GardenFields;
 use Marrow\Core\Intake\Column;
 use Marrow\Core\Intake\KnownNames;
+use Marrow\Core\Things\GardenFields;
 
 /** Reads a list of packets as it is sent: texts by column, and nothing else of it. */
 final class IntakeInput

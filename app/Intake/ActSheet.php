@@ -13,7 +13,7 @@ use App\Voice\Quantity;
 use App\Voice\Speaking;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Intake\Column;
-use Marrow\Core\Registered;
+use Marrow\Core\Journal\Kind;
 use Marrow\Core\Steps\Origin\Received;
 use Marrow\Core\Steps\Storing\ContainerKind;
 
@@ -57,7 +57,7 @@ final readonly class ActSheet
             array_map(IntakeColumnDocument::of(...), Column::cases()),
             array_values(array_filter($sources, is_string(...))),
             array_map(static fn (ContainerKind $kind): string => $kind->label(), ContainerKind::cases()),
-            array_values(Registered::kind(Received::class)->fields->field('how')->options),
+            array_values(Kind::declared(Received::class)->fields->field('how')->options),
             $most,
         );
     }

@@ -8,6 +8,7 @@ use App\Clock;
 use App\Documents\IntakeFollowsDocument;
 use App\Documents\IntakeFollowsLotDocument;
 use App\Models\Act;
+use App\Models\Bulk;
 use App\Models\JournalEntry;
 use App\Models\Lot;
 use App\Models\LotStanding;
@@ -47,7 +48,7 @@ final readonly class Follows
         foreach ($lots as $lot) {
             $spans[$lot->id] = $this->span($lot);
         }
-        $alone = $this->alone($lots);
+        $alone = LotStanding::alone(Bulk::ids($lots->pluck('variety_id')));
         $isOld = static fn (Lot $lot): bool => ($spans[$lot->id] ?? 0.0) >= self::OLD;
         $fewest = (int) $this->facts->practice->number('fewest_to_test');
         $isFew = static fn (Lot $lot): bool => $lot->standing?->seeds !== null && $lot->standing->seeds < $fewest;
@@ -111,22 +112,5 @@ final readonly class Follows
     private function crop(Lot $lot): Crop
     {
         return $this->facts->crop($lot->variety);
-    }
-
-    /**
-     * @param  Collection<int, Lot>  $lots
-     * @return array<string, true> ids of the varieties of which there is one lot with seed in it, and no more
-     */
-    private function alone(Collection $lots): array
-    {
-        $alone = [];
-        foreach ($lots->pluck('variety_id')->unique()->chunk(500) as $some) {
-            $counts = LotStanding::query()->toBase()->join('lots', 'lots.id', '=', 'lot_standings.lot_id')
-                ->whereIn('lots.variety_id', $some->all())->where('used_up', 0)->where('place', '!=', 'plot')
-                ->groupBy('lots.variety_id')->havingRaw('count(*) = 1')->pluck('lots.variety_id')->all();
-            $alone += array_fill_keys(array_filter($counts, is_string(...)), true);
-        }
-
-        return $alone;
     }
 }

@@ -20,9 +20,9 @@ use Marrow\Core\Intake\KnownNames;
 use Marrow\Core\Intake\LineReader;
 use Marrow\Core\Intake\Packet;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Journal\Kind;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Lot\LotFacts;
-use Marrow\Core\Registered;
 use Marrow\Core\Steps\Holding\Holder;
 use Marrow\Core\Steps\Holding\Holdings;
 use Marrow\Core\Steps\Holding\Move;
@@ -30,6 +30,7 @@ use Marrow\Core\Steps\Holding\Placed;
 use Marrow\Core\Steps\Notes\Noted;
 use Marrow\Core\Steps\Storing\ContainerKind;
 use Marrow\Core\Steps\Storing\Stored;
+use Marrow\Core\Things\Registered;
 use Ramsey\Uuid\Uuid;
 
 /**
@@ -158,7 +159,7 @@ final class Working
         }
         $entries = [];
         foreach ($happened as $i => [$payload, $at]) {
-            $kind = Registered::kind($payload::class);
+            $kind = Kind::declared($payload::class);
             // Of one moment, in the order of the work, and before whatever else is recorded in that minute.
             $entries[] = new Entry(Uuid::uuid5($lot, $kind->name)->toString(), "0-$lot-$i", $kind, $payload, $at);
         }

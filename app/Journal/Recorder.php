@@ -27,10 +27,10 @@ use Marrow\Core\Journal\Payload;
 use Marrow\Core\Journal\Sequence;
 use Marrow\Core\Journal\Struck;
 use Marrow\Core\Journal\Subject;
-use Marrow\Core\Registered;
 use Marrow\Core\Steps\Holding\FillsContainer;
 use Marrow\Core\Steps\Holding\FillsContainers;
 use Marrow\Core\Steps\Holding\Placed;
+use Marrow\Core\Things\Registered;
 use Ramsey\Uuid\Uuid;
 
 /**

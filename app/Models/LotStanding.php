@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -43,6 +44,9 @@ final class LotStanding extends Thing
     /** Which of them hold words that are looked for (?), by the index of parts of words. */
     public const WORDS = 'lot_standings.number IN (SELECT rowid FROM lot_words WHERE lot_words MATCH ?)';
 
+    /** One lot of seed that is there; as it stands in the index, or it would not be taken. */
+    private const THERE = "used_up = 0 AND place != 'plot'";
+
     protected $table = 'lot_standings';
 
     protected $primaryKey = 'lot_id';
@@ -51,5 +55,30 @@ final class LotStanding extends Thing
     public function lot(): BelongsTo
     {
         return $this->belongsTo(Lot::class);
+    }
+
+    /**
+     * The one lot of each variety that has but one.
+     *
+     * @param  Builder<self>  $query
+     */
+    public static function onlyLast(Builder $query): void
+    {
+        $query->whereRaw('lot_id IN (SELECT min(lot_id) FROM lot_standings WHERE '.self::THERE.' GROUP BY variety_id HAVING count(*) = 1)');
+    }
+
+    /**
+     * @param  array<array-key, string>  $varieties  ids
+     * @return array<string, true> those of them of which there is one lot, and no more
+     */
+    public static function alone(array $varieties): array
+    {
+        $alone = [];
+        foreach (array_chunk($varieties, 500) as $some) {
+            $rows = self::query()->toBase()->whereIn('variety_id', $some)->whereRaw(self::THERE)->groupBy('variety_id')->havingRaw('count(*) = 1')->pluck('variety_id');
+            $alone += array_fill_keys(Bulk::ids($rows), true);
+        }
+
+        return $alone;
     }
 }

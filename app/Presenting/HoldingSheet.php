@@ -20,10 +20,10 @@ use App\Voice\Speaking;
 use App\Voice\When;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Field;
-use Marrow\Core\GardenFields;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Steps\Holding\Stretch;
 use Marrow\Core\Steps\Storing\ContainerKind;
+use Marrow\Core\Things\GardenFields;
 use Marrow\Core\Work\Offer;
 
 /** Places and containers: where each is, and what lies in it. */

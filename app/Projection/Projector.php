@@ -23,6 +23,7 @@ use App\Reading\Facts;
 use App\Reading\JournalReader;
 use App\Reading\StorePaces;
 use App\Reading\Stores;
+use App\Works\Slices;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Journal\Subject;
@@ -30,7 +31,7 @@ use Marrow\Core\Settings\BearsOn;
 use Marrow\Core\Settings\SettingList;
 
 /** Writes what lists and search need from the journal: always the whole of one thing, so that nothing can drift. */
-final readonly class Projector
+final readonly class Projector implements Slices
 {
     /** So many are written while whoever records waits; what more it bears on follows. */
     private const AT_ONCE = 40;

@@ -27,6 +27,7 @@ use App\Reading\Stores;
 use App\Sharing\StaysForgotten;
 use App\Voice\Forms;
 use App\Voice\Speaking;
+use App\Works\Slices;
 use App\Works\Worker;
 use App\Works\Works;
 use DateTimeZone;
@@ -83,6 +84,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(Crossings::class);
         $this->app->scoped(Lines::class);
         $this->app->scoped(Stores::class);
+        $this->app->bind(Slices::class, Projector::class);
         $this->app->tag(self::DOINGS, 'doings');
         $this->app->when(Works::class)->needs('$doings')->giveTagged('doings');
         $this->app->when(Worker::class)->needs(QueueWorker::class)->give('queue.worker');

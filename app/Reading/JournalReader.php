@@ -10,11 +10,12 @@ use App\Moment;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Sequence;
 use Marrow\Core\Journal\Struck;
 use Marrow\Core\Journal\Subject;
-use Marrow\Core\Registered;
 use Marrow\Core\Steps\Origin\Picked;
+use Marrow\Core\Things\Registered;
 
 /**
  * The journal as the core reads it: one reader a request, by which whatever is shown and whatever is recorded is read. What is
@@ -178,7 +179,7 @@ final class JournalReader
      */
     public function pickings(array $plantings): array
     {
-        $kinds = [Registered::kind(Picked::class)->name, Registered::kind(Struck::class)->name];
+        $kinds = [Kind::declared(Picked::class)->name, Kind::declared(Struck::class)->name];
         $rows = $plantings === [] ? [] : self::read(
             // From the plantings to their lots to what was recorded of these: left to choose, SQLite goes through the journal.
             "SELECT e.*, o.planting_id, l.number AS lot FROM lot_origins o CROSS JOIN lots l ON l.id = o.lot_id

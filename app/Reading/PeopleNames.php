@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use Illuminate\Support\Facades\DB;
-use Marrow\Core\Registered;
+use Marrow\Core\Things\Registered;
 
 /** The names that stand where seed came from and went to, whatever their capitals. */
 final class PeopleNames

@@ -20,7 +20,7 @@ use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Subject;
-use Marrow\Core\Registered;
+use Marrow\Core\Things\Registered;
 
 /**
  * Takes somebody's name out of the garden, because they ask for it or because it is nobody's business any more. What was

@@ -39,7 +39,6 @@ use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
-use Marrow\Core\Registered;
 use Marrow\Core\Steps\Origin\PouredTogether;
 use Marrow\Core\Work\Place;
 
@@ -96,7 +95,7 @@ final readonly class LotSort implements ThingSort
             throw Refused::at('planting', 'Say which planting it was picked from.');
         }
         Lot::query()->create(['id' => $draft->aboutId, 'number' => Code::next('lots'), 'variety_id' => $variety]);
-        LotOrigin::query()->insert($draft->kind === Registered::kind(PouredTogether::class)->name
+        LotOrigin::query()->insert($draft->kind === Kind::declared(PouredTogether::class)->name
             ? array_map(static fn (mixed $of): array => ['lot_id' => $draft->aboutId, 'kind' => $draft->kind, 'planting_id' => null, 'from_lot_id' => is_string($of) && Lot::query()->whereKey($of)->exists() ? $of : null], [$draft->payload['lot'] ?? null, $draft->payload['other'] ?? null])
             : ['lot_id' => $draft->aboutId, 'kind' => $draft->kind, 'planting_id' => $planting?->id]);
 

@@ -6,6 +6,7 @@ namespace App\Words;
 
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Cleaning\CleaningStage;
+use Marrow\Core\Steps\Drying\DryingVerdict;
 use Marrow\Core\Work\Place;
 
 /** Where a lot stands, in a word or two. */
@@ -23,21 +24,24 @@ final class Stages
             return in_array($stage, [self::MISSING, self::LOST], true) ? $stage : 'used up';
         }
 
-        return match ($place) {
-            'bench' => match ($stage) {
-                'uncleaned' => 'picked',
-                'fermenting' => 'fermenting',
-                'poured_off' => 'poured off, not rinsed',
-                'threshed' => 'threshed',
-                default => 'clean',
+        return match (Place::from($place)) {
+            Place::Bench => match (CleaningStage::from($stage)) {
+                CleaningStage::Uncleaned => 'picked',
+                CleaningStage::Fermenting => 'fermenting',
+                CleaningStage::PouredOff => 'poured off, not rinsed',
+                CleaningStage::Threshed => 'threshed',
+                CleaningStage::Clean => 'clean',
             },
-            'racks' => match ($stage) {
-                'dry_enough' => 'dry',
-                'steady' => 'weight steady',
-                default => 'drying',
+            Place::Racks => match (DryingVerdict::from($stage)) {
+                DryingVerdict::DryEnough => 'dry',
+                DryingVerdict::Steady => 'weight steady',
+                DryingVerdict::Stopped => 'no longer drying',
+                DryingVerdict::MustNotDry => 'must not dry',
+                DryingVerdict::NotSpread, DryingVerdict::Drying, DryingVerdict::Left => 'drying',
             },
-            'store' => 'in store',
-            default => 'nothing picked',
+            Place::Trays => 'under test',
+            Place::Store => 'in store',
+            Place::Plot => 'nothing picked',
         };
     }
 

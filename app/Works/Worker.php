@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Works;
 
 use App\Models\Backlog;
-use App\Projection\Projector;
 use Illuminate\Foundation\Application;
 use Illuminate\Queue\Worker as QueueWorker;
 use Illuminate\Queue\WorkerOptions;
@@ -57,7 +56,7 @@ final class Worker
     public function slice(): bool
     {
         if (! Backlog::isEmpty()) {
-            return $this->app->make(Projector::class)->workOff(self::A_SLICE);
+            return $this->app->make(Slices::class)->workOff(self::A_SLICE);
         }
         if (! WorkFile::isThere() || DB::connection('work')->table('jobs')->whereNull('reserved_at')->doesntExist()) {
             return false;

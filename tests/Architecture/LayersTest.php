@@ -23,8 +23,8 @@ final class LayersTest
 
     /** Lowest first; each knows only those before it. */
     public const CORE = [
-        'Fields', 'Journal', 'Work', 'Folding', 'Statistics', 'Cleaning', 'Germination', 'Sowing', 'Drying', 'Storage', 'Botany',
-        'Isolation', 'Population', 'Selection', 'Settings', 'Steps', 'Lot', 'Planting', 'Intake', 'Season', 'Reckoning',
+        'Fields', 'Journal', 'Work', 'Folding', 'Statistics', 'Cleaning', 'Germination', 'Sowing', 'Drying', 'Storage', 'Harvest', 'Pollinating', 'Botany',
+        'Year', 'Isolation', 'Population', 'Selection', 'Settings', 'Steps', 'Lot', 'Planting', 'Things', 'Intake', 'Season', 'Reckoning',
     ];
 
     /** @return iterable<string, Rule> */

@@ -14,7 +14,7 @@ final class StoreysTest
 {
     /** Lowest first. What a namespace is for stands in docs/architecture.md. */
     public const STOREYS = [
-        'Voice', 'Models', 'Handbook', 'Lineage', 'Sheet', 'Words', 'Reckoners', 'Reading', 'Journal', 'Garden', 'Copies', 'Plans', 'Work',
+        'Voice', 'Models', 'Works', 'Handbook', 'Lineage', 'Sheet', 'Words', 'Reckoners', 'Reading', 'Journal', 'Garden', 'Copies', 'Plans', 'Work',
         'Documents', 'Presenting', 'Finding', 'Calendar', 'Steps', 'Tagging', 'Sharing', 'Printing', 'Projection', 'Things', 'Boards', 'Intake', 'Demo', 'Bench', 'Simulation', 'Console', 'Providers', 'Http',
     ];
 

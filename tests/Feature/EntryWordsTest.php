@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Voice\Forms;
 use App\Voice\Speaking;
 use App\Words\EntryWords;
-use Marrow\Core\Registered;
+use Marrow\Core\Things\Registered;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -12,7 +12,7 @@ use Illuminate\Support\Str;
 use Marrow\Core\Folding\Folded;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Subject;
-use Marrow\Core\Registered;
+use Marrow\Core\Things\Registered;
 use Tests\Support\Keeper;
 use Tests\TestCase;
 

@@ -20,7 +20,7 @@ use App\Presenting\JournalPages;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Marrow\Core\Journal\Subject;
-use Marrow\Core\Registered;
+use Marrow\Core\Things\Registered;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 

@@ -26,7 +26,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Fields\Field;
-use Marrow\Core\GardenFields;
+use Marrow\Core\Things\GardenFields;
 use Marrow\Core\Work\Place as Stage;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;

@@ -25,7 +25,7 @@ use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Fields\Refused;
-use Marrow\Core\GardenFields;
+use Marrow\Core\Things\GardenFields;
 use OpenApi\Attributes as OA;
 
 /** The keeper's own figures and crops in the handbook. */

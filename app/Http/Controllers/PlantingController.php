@@ -15,7 +15,7 @@ use App\Presenting\PlantingSheet;
 use App\Presenting\Rounds;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Marrow\Core\GardenFields;
+use Marrow\Core\Things\GardenFields;
 use OpenApi\Attributes as OA;
 
 final class PlantingController extends Controller

@@ -11,8 +11,8 @@ use App\Voice\Speaking;
 use App\Voice\When;
 use App\Words\CautionWords;
 use App\Words\StockWords;
+use Marrow\Core\Journal\Kind;
 use Marrow\Core\Lot\LotCourse;
-use Marrow\Core\Registered;
 use Marrow\Core\Steps\Origin\Received;
 
 final class OriginSection implements SheetSection
@@ -32,7 +32,7 @@ final class OriginSection implements SheetSection
         $told = static fn (string $label, ?string $said): array => $said === null || $said === '' ? [] : [new FactDocument($label, $said)];
 
         return [new OriginDocument('Where it came from', [
-            new FactDocument('Came', Registered::kind(Received::class)->fields->field('how')->options[$received->how].', '.Speaking::forms()->day($at)),
+            new FactDocument('Came', Kind::declared(Received::class)->fields->field('how')->options[$received->how].', '.Speaking::forms()->day($at)),
             new FactDocument('From', $received->how === 'own' && $received->from === '' ? 'your own garden' : ($received->from === '' ? 'nobody knows' : $received->from)),
             ...$told('Number on their packet', $received->packet),
             new FactDocument('Ripened in', self::ripened($received)),

@@ -8,7 +8,7 @@ use Marrow\Core\Botany\VarietyType;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Reading;
 use Marrow\Core\Fields\Refused;
-use Marrow\Core\Registered;
+use Marrow\Core\Journal\Kind;
 use Marrow\Core\Steps\Origin\Received;
 use Marrow\Core\Steps\Storing\ContainerKind;
 
@@ -379,7 +379,7 @@ final readonly class LineReader
 
     private static function field(string $key): Field
     {
-        return Registered::kind(Received::class)->fields->field($key);
+        return Kind::declared(Received::class)->fields->field($key);
     }
 
     private function day(string $text): ?string

@@ -11,8 +11,11 @@ use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Fields\Refused;
 
 /** What can happen, declared once: asked for, read, kept and said by this definition. */
-final readonly class Kind
+final class Kind
 {
+    /** @var array<class-string<Payload>, self> */
+    private static array $declared = [];
+
     /**
      * @param  string  $name  kept in the journal; it never changes
      * @param  list<Subject>  $of  what it can happen to
@@ -25,17 +28,27 @@ final readonly class Kind
      * @param  bool  $isWords  whether it is told for people alone, and nothing is reckoned from it
      */
     private function __construct(
-        public string $name,
-        public array $of,
-        public string $title,
-        public string $act,
-        public FieldList $fields,
-        public array $says,
-        public ?array $once = null,
-        public bool $starts = false,
-        public ?Subject $from = null,
-        public bool $isWords = false,
+        public readonly string $name,
+        public readonly array $of,
+        public readonly string $title,
+        public readonly string $act,
+        public readonly FieldList $fields,
+        public readonly array $says,
+        public readonly ?array $once = null,
+        public readonly bool $starts = false,
+        public readonly ?Subject $from = null,
+        public readonly bool $isWords = false,
     ) {}
+
+    /**
+     * The kind of a payload's class; declared once however often it is asked for.
+     *
+     * @param  class-string<Payload>  $payload
+     */
+    public static function declared(string $payload): self
+    {
+        return self::$declared[$payload] ??= $payload::kind();
+    }
 
     /** @param  Subject|list<Subject>  $of */
     public static function of(string $name, Subject|array $of, string $title): self

@@ -12,9 +12,6 @@ use LogicException;
  */
 final class Kinds
 {
-    /** @var array<class-string<Payload>, Kind> those that were asked for */
-    private array $kinds = [];
-
     /** @var array<string, class-string<Payload>>|null by name */
     private ?array $payloads = null;
 
@@ -47,16 +44,6 @@ final class Kinds
         $payload = $this->payloads()[$name] ?? null;
 
         return $payload === null ? null : $this->declared($name, $payload);
-    }
-
-    /**
-     * The kind of a payload's class; declared once however often it is asked for.
-     *
-     * @param  class-string<Payload>  $payload
-     */
-    public function kindOf(string $payload): Kind
-    {
-        return $this->kinds[$payload] ??= $payload::kind();
     }
 
     /**
@@ -95,7 +82,7 @@ final class Kinds
     /** @param  class-string<Payload>  $payload */
     private function declared(string $name, string $payload): Kind
     {
-        $kind = $this->kindOf($payload);
+        $kind = Kind::declared($payload);
 
         return $kind->name === $name ? $kind : throw new LogicException("$payload is kept as $kind->name: it must be called as its class is, $name.");
     }

@@ -10,7 +10,7 @@ use Marrow\Core\Folding\Admission;
 use Marrow\Core\Folding\Course;
 use Marrow\Core\Folding\Folded;
 use Marrow\Core\Journal\Entry;
-use Marrow\Core\Registered;
+use Marrow\Core\Journal\Kind;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Drying\DryingStrand;
@@ -175,7 +175,7 @@ final class LotCourse extends Folded
         if ($asked === null) {
             return $offers;
         }
-        $kind = Registered::kind($asked);
+        $kind = Kind::declared($asked);
         $isAsked = static fn (Offer $offer): bool => $offer->kind->name === $kind->name;
 
         return [...array_values(array_filter($offers, $isAsked)), ...array_values(array_filter($offers, static fn (Offer $offer): bool => ! $isAsked($offer)))];

@@ -7,7 +7,7 @@ namespace Marrow\Core\Lot;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Journal\Entry;
-use Marrow\Core\Registered;
+use Marrow\Core\Journal\Kind;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Sowing\SeedsNeeded;
 use Marrow\Core\Steps\Packets\Packet;
@@ -61,7 +61,7 @@ final readonly class Portioning
         $isPlace = $facts->holdings()->around($wish->place, null) !== null;
         $packets = new Portioned([$wish->first], [1], null, $wish->container, $isPlace ? $wish->place : null, $isPlace ? null : $wish->place, null, 0, [self::TRIED]);
 
-        return LotCourse::fold($facts, [...$entries, new Entry(self::TRIED, self::TRIED, Registered::kind(Portioned::class), $packets, $now)], $practice)->forecastIn(self::TRIED);
+        return LotCourse::fold($facts, [...$entries, new Entry(self::TRIED, self::TRIED, Kind::declared(Portioned::class), $packets, $now)], $practice)->forecastIn(self::TRIED);
     }
 
     /**

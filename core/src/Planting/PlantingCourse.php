@@ -39,7 +39,7 @@ final class PlantingCourse extends Folded
     private function __construct(public readonly PlantingFacts $facts)
     {
         $this->notes = new NotesStrand;
-        $this->growing = new GrowingStrand($facts->crop, $facts->variety, $facts->pickedAt, $facts->pickedAs, $facts->lots, $facts->shift ?? SeasonShift::none(), $facts->firstFrost, $facts->made !== null);
+        $this->growing = new GrowingStrand($facts->crop, $facts->variety, $facts->pickedAt, $facts->pickedAs, $facts->lots, $facts->shift ?? SeasonShift::none(), $facts->frosts, $facts->made !== null);
         $this->tending = new TendingStrand($this->growing);
         $this->trueness = new TruenessStrand($facts->crop, $this->growing, $this->tending, $facts->made);
         $this->pollinating = new PollinatingStrand($facts->crop, $facts->variety, $this->growing, $this->tending, $facts->pollen);

@@ -8,6 +8,7 @@ use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\LineWord;
 use Marrow\Core\Steps\Growing\SeedLot;
 use Marrow\Core\Steps\Pollinating\PollenPlanting;
+use Marrow\Core\Year\Frosts;
 use Marrow\Core\Year\SeasonShift;
 
 /** What is known of a planting from outside its own entries. */
@@ -20,7 +21,7 @@ final readonly class PlantingFacts
      * @param  ?SeasonShift  $shift  how much later the garden is than the handbook's; null for as late
      * @param  array<string, PollenPlanting>  $pollen  plantings whose pollen may have been carried to it, by id
      * @param  ?LineWord  $made  what its variety was made to be, where plants that differ are to be expected of it
-     * @param  ?string  $firstFrost  month-day of the first frost in autumn; null where it is not known
+     * @param  ?Frosts  $frosts  of the garden; null where they are not known
      */
     public function __construct(
         public Crop $crop,
@@ -31,6 +32,6 @@ final readonly class PlantingFacts
         public ?SeasonShift $shift = null,
         public array $pollen = [],
         public ?LineWord $made = null,
-        public ?string $firstFrost = null,
+        public ?Frosts $frosts = null,
     ) {}
 }

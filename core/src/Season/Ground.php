@@ -6,6 +6,7 @@ namespace Marrow\Core\Season;
 
 use Marrow\Core\Fields\Document;
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Year\Frosts;
 use Marrow\Core\Year\SeasonShift;
 
 /** The garden drawn to scale: a rectangle, where north is, where the wind mostly comes from, and when it freezes. */
@@ -77,24 +78,8 @@ final readonly class Ground
         return new Rectangle(0, 0, $this->width, $this->depth);
     }
 
-    /** The last spring frost that bears on what stands outside from a day on: that of its year, or of the next once autumn's frosts have begun. */
-    public function lastFrostFrom(\DateTimeImmutable $outside): \DateTimeImmutable
+    public function frosts(): Frosts
     {
-        $year = (int) $outside->format('Y');
-
-        return self::in($outside >= self::in($year, $this->firstFrost) && $this->firstFrost > $this->lastFrost ? $year + 1 : $year, $this->lastFrost);
-    }
-
-    /** The first autumn frost after a day. */
-    public function firstFrostAfter(\DateTimeImmutable $day): \DateTimeImmutable
-    {
-        $frost = self::in((int) $day->format('Y'), $this->firstFrost);
-
-        return $frost < $day ? self::in((int) $day->format('Y') + 1, $this->firstFrost) : $frost;
-    }
-
-    private static function in(int $year, string $day): \DateTimeImmutable
-    {
-        return new \DateTimeImmutable("$year-$day", new \DateTimeZone('UTC'));
+        return new Frosts($this->lastFrost, $this->firstFrost);
     }
 }

@@ -59,7 +59,7 @@ final class PlanRemarks
             $remarks[] = new PlanRemark(PlanRemarkKind::RipensLate, $planting, day: $course->ripensAfter);
         }
         if ($course->followsSowing && $planting->standsInFrost($ground)) {
-            $remarks[] = new PlanRemark(PlanRemarkKind::OutBeforeFrost, $planting, day: $ground->lastFrostFrom($planting->outside()));
+            $remarks[] = new PlanRemark(PlanRemarkKind::OutBeforeFrost, $planting, day: $ground->frosts()->lastFrom($planting->outside()));
         }
         if ($planting->purpose->isForSeed() && $planting->cover !== Cover::Open && ! $planting->cover->stops($planting->crop)) {
             $remarks[] = new PlanRemark(PlanRemarkKind::LetsThrough, $planting);

@@ -97,9 +97,9 @@ final class PlanTasks
         if (! $planting->lifted || $planting->crop->lifeCycle === LifeCycle::Annual) {
             return [];
         }
-        $frost = $ground->firstFrostAfter($planting->sow);
+        $frost = $ground->frosts()->firstAfter($planting->sow);
         $sort = new \DateTimeImmutable(((int) $frost->format('Y') + 1).self::SORTING, new \DateTimeZone('UTC'));
-        $spring = $ground->lastFrostFrom($sort);
+        $spring = $ground->frosts()->lastFrom($sort);
 
         return [
             // What stood out until it is planted again need not be lifted any more.

@@ -61,7 +61,7 @@ final readonly class PlannedCourse
         }
         $ripeFrom = self::later($first, $growing->bloomToRipeMin);
         $ripeTo = self::later($last, $growing->bloomToRipeMin);
-        $frost = $ground->firstFrostAfter($first);
+        $frost = $ground->frosts()->firstAfter($first);
         $end = $growing->frostTender ? $frost : self::later($frost, self::HARDY_DAYS);
         $tooLate = self::later($first, $growing->ripeDays()) > $end;
         // Half of it flowers later than that; what bears frost ripens on, and little, once it has come.

@@ -152,7 +152,7 @@ final readonly class PlannedPlanting
     /** Whether it does not bear frost and stands outside before the last one of spring. */
     public function standsInFrost(Ground $ground): bool
     {
-        return $this->crop->growing->frostTender && $this->outside() < $ground->lastFrostFrom($this->outside());
+        return $this->crop->growing->frostTender && $ground->frosts()->catches($this->outside());
     }
 
     /** The same with other measures. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Settings;
 
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Year\Frosts;
 use Marrow\Core\Year\SeasonShift;
 
 /** The keeper's settings that the core goes by; what is not set is as the list of settings has it. */
@@ -20,7 +21,7 @@ final readonly class Practice
     public float $untestedShare;
 
     /** Month-day of the first frost in autumn. */
-    public string $firstFrost;
+    public Frosts $frosts;
 
     /** How much later things happen in this garden than in the handbook's. */
     public SeasonShift $shift;
@@ -31,10 +32,9 @@ final readonly class Practice
         $this->good = $this->number('good');
         $this->poor = min($this->good, $this->number('poor'));
         $this->untestedShare = $this->number('untested_share');
-        $firstFrost = $this->value('first_frost');
-        $this->firstFrost = is_string($firstFrost) ? $firstFrost : '10-20';
-        $lastFrost = $this->value('last_frost');
-        $this->shift = SeasonShift::of($this->latitude(), is_string($lastFrost) ? $lastFrost : '04-30');
+        [$first, $last] = [$this->value('first_frost'), $this->value('last_frost')];
+        $this->frosts = new Frosts(is_string($last) ? $last : '04-30', is_string($first) ? $first : '10-20');
+        $this->shift = SeasonShift::of($this->latitude(), $this->frosts->last);
     }
 
     /** Degrees; null where it is not set. */

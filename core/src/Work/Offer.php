@@ -8,7 +8,6 @@ use Marrow\Core\Fields\Each;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Payload;
-use Marrow\Core\Registered;
 
 /** Something that can be recorded of a thing as it stands, with what is usual just now. */
 final readonly class Offer
@@ -22,7 +21,7 @@ final readonly class Offer
     /** @param  class-string<Payload>  $payload */
     public static function of(string $payload, int $rank): self
     {
-        $kind = Registered::kind($payload);
+        $kind = Kind::declared($payload);
 
         return new self($kind, $rank, array_values($kind->fields->fields));
     }

@@ -13,7 +13,7 @@ use Marrow\Core\Journal\Kinds;
 use Marrow\Core\Journal\Payload;
 use Marrow\Core\Journal\Struck;
 use Marrow\Core\Journal\Subject;
-use Marrow\Core\Registered;
+use Marrow\Core\Things\Registered;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -80,7 +80,7 @@ final class KindsTest extends TestCase
         foreach (array_keys($kinds->all()) as $name) {
             $payload = $kinds->read($name, self::typed($kinds->all()[$name]));
             self::assertInstanceOf(Payload::class, $payload);
-            self::assertSame($name, $kinds->kindOf($payload::class)->name);
+            self::assertSame($name, Kind::declared($payload::class)->name);
         }
     }
 
@@ -96,7 +96,7 @@ final class KindsTest extends TestCase
     {
         $kinds = Kinds::of([]);
         self::assertNull($kinds->named('struck'));
-        self::assertSame('struck', $kinds->kindOf(Struck::class)->name);
+        self::assertSame('struck', Kind::declared(Struck::class)->name);
     }
 
     public function test_every_task_that_a_strand_may_want_has_a_name_of_its_own(): void

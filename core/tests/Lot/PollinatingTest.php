@@ -15,6 +15,7 @@ use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\MakesEntries;
 use Marrow\Core\Tests\Support\PlotDiary;
 use Marrow\Core\Work\Task;
+use Marrow\Core\Year\Frosts;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Flowers shut in the evening, pollinated in the morning, and what came of it. */
@@ -121,7 +122,7 @@ final class PollinatingTest extends CoreTestCase
             self::entry('e3', 'hand_wanted', '2026-07-05', ['fruits' => 7]),
         ];
         $tasks = static fn (?string $picked, ?string $frost): array => array_values(array_filter(
-            PlantingCourse::fold(new PlantingFacts(self::crop('squash-pepo'), 'bell', $picked === null ? null : new \DateTimeImmutable($picked), firstFrost: $frost), $entries)->tasks(),
+            PlantingCourse::fold(new PlantingFacts(self::crop('squash-pepo'), 'bell', $picked === null ? null : new \DateTimeImmutable($picked), frosts: $frost === null ? null : new Frosts('04-30', $frost)), $entries)->tasks(),
             static fn (Task $task): bool => $task->kind === PollinatingTask::Shut,
         ));
         self::assertSame('2026-10-20', $tasks(null, '10-20')[0]->latest?->format('Y-m-d'));

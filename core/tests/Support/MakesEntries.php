@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Tests\Support;
 
 use Marrow\Core\Journal\Entry;
-use Marrow\Core\Registered;
+use Marrow\Core\Things\Registered;
 
 /** Entries for a test, in short lines. */
 trait MakesEntries

@@ -15,6 +15,7 @@ use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Place;
 use Marrow\Core\Work\Task;
+use Marrow\Core\Year\Frosts;
 use Marrow\Core\Year\SeasonShift;
 use Marrow\Core\Year\SeedYear;
 
@@ -41,7 +42,7 @@ final class GrowingStrand extends Strand
      * @param  string  $pickedAs  code of that lot
      * @param  array<string, SeedLot>  $lots  those it may have been sown from, by id
      * @param  SeasonShift  $shift  how much later the garden is than the handbook's
-     * @param  ?string  $firstFrost  month-day of the first frost in autumn; null where it is not known
+     * @param  ?Frosts  $frosts  of the garden; null where they are not known
      * @param  bool  $isVarying  whether plants that differ are to be expected of its variety
      */
     public function __construct(
@@ -51,7 +52,7 @@ final class GrowingStrand extends Strand
         private readonly string $pickedAs,
         private readonly array $lots,
         private readonly SeasonShift $shift,
-        private readonly ?string $firstFrost = null,
+        private readonly ?Frosts $frosts = null,
         private readonly bool $isVarying = false,
     ) {}
 
@@ -219,13 +220,7 @@ final class GrowingStrand extends Strand
     /** The first frost after a bloom of what bears none; null where it bears frost, or nobody knows when it comes. */
     public function frostAfter(\DateTimeImmutable $bloom): ?\DateTimeImmutable
     {
-        if (! $this->crop->growing->frostTender || $this->firstFrost === null) {
-            return null;
-        }
-        [$month, $day] = array_map(intval(...), explode('-', $this->firstFrost));
-        $frost = $bloom->setDate((int) $bloom->format('Y'), $month, $day)->setTime(9, 0);
-
-        return $frost < $bloom ? $frost->setDate((int) $frost->format('Y') + 1, $month, $day) : $frost;
+        return $this->crop->growing->frostTender ? $this->frosts?->firstAfter($bloom->setTime(9, 0)) : null;
     }
 
     /** What bears no frost ripens until it comes, and no longer. */

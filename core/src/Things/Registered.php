@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Marrow\Core;
+namespace Marrow\Core\Things;
 
 use Marrow\Core\Folding\Settle;
 use Marrow\Core\Folding\Strand;
@@ -27,16 +27,6 @@ final class Registered
     public static function kinds(): Kinds
     {
         return self::$kinds ??= Kinds::of(self::payloads());
-    }
-
-    /**
-     * The kind of a payload's class, declared once however often it is asked for.
-     *
-     * @param  class-string<Payload>  $payload
-     */
-    public static function kind(string $payload): Kind
-    {
-        return self::kinds()->kindOf($payload);
     }
 
     /** @return list<TaskKind> */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Marrow\Core;
+namespace Marrow\Core\Things;
 
 use Marrow\Core\Botany\VarietyType;
 use Marrow\Core\Fields\Field;

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Year;
+
+/** The frosts of a garden's year, and what they decide: when what bears none may stand outside, and until when its seed ripens. */
+final readonly class Frosts
+{
+    /**
+     * @param  string  $last  month-day (m-d) of the last frost in spring
+     * @param  string  $first  month-day of the first in autumn
+     */
+    public function __construct(public string $last, public string $first) {}
+
+    /** The last spring frost that bears on what stands outside from a day on: that of its year, or of the next once autumn's frosts have begun. */
+    public function lastFrom(\DateTimeImmutable $outside): \DateTimeImmutable
+    {
+        $year = (int) $outside->format('Y');
+
+        return self::in($outside, $outside >= self::in($outside, $year, $this->first) && $this->first > $this->last ? $year + 1 : $year, $this->last);
+    }
+
+    /** The first autumn frost on or after a day, at its hour. */
+    public function firstAfter(\DateTimeImmutable $day): \DateTimeImmutable
+    {
+        $frost = self::in($day, (int) $day->format('Y'), $this->first);
+
+        return $frost < $day ? self::in($day, (int) $day->format('Y') + 1, $this->first) : $frost;
+    }
+
+    /** Whether what bears no frost and stands outside from a day on stands in one. */
+    public function catches(\DateTimeImmutable $outside): bool
+    {
+        return $outside < $this->lastFrom($outside);
+    }
+
+    private static function in(\DateTimeImmutable $as, int $year, string $day): \DateTimeImmutable
+    {
+        [$month, $of] = array_map(intval(...), explode('-', $day));
+
+        return $as->setDate($year, $month, $of);
+    }
+}
