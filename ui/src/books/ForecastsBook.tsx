@@ -6,11 +6,13 @@ import { useForecasts } from '../api/queries';
 import { useInk } from '../charts/Chart';
 import { Coming } from '../kit/Coming';
 import { Trouble } from '../kit/Section';
-import { day, percent } from '../kit/words';
+import { percent } from '../kit/words';
+import { useSpoken } from '../kit/spoken';
 import { Tag } from '../shell/Tag';
 
 /** Past forecasts against the tests that came after them. */
 export function ForecastsBook() {
+  const { day } = useSpoken();
   const forecasts = useForecasts();
   const { at } = useLook();
   if (forecasts.error !== null) return <Trouble>{forecasts.error.message}</Trouble>;

@@ -3,7 +3,7 @@ import InputAdornment from '@mui/material/InputAdornment';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import { useRef } from 'react';
 import { Labelled } from './fields';
-import { day, moment } from './words';
+import { useSpoken } from './spoken';
 
 /**
  * A day, or a day and an hour, typed as people write it: the server reads it, and says when it cannot. The browser's
@@ -23,6 +23,7 @@ export function DayInput({
   onChange: (value: string) => void;
   hours?: boolean;
 }) {
+  const { day, moment } = useSpoken();
   const calendar = useRef<HTMLInputElement>(null);
   return (
     <Labelled {...labelled}>

@@ -1,18 +1,19 @@
-import { afterEach, describe, expect, it } from 'vitest';
-import { counted, day, dayOfYear, grams, hour, moment, plural, shortDay, speakAs, weekday } from './words';
+import { describe, expect, it } from 'vitest';
+import { counted, plural, weekday, wordsIn, type Forms } from './words';
 
 const at = '2026-09-04T00:05';
 
-describe('days, hours and masses are said as the keeper set them', () => {
-  afterEach(() => speakAs({ days: 'words', hours: 'h24', units: 'metric' }));
+const said = (forms: Partial<Forms> = {}) =>
+  wordsIn({ days: 'words', hours: 'h24', units: 'metric', ...forms });
 
+describe('days, hours and masses are said as the keeper set them', () => {
   it.each([
     ['words', '4 September 2026', '4 September', '4 Sep'],
     ['us', 'September 4, 2026', 'September 4', 'Sep 4'],
     ['numbers', '04.09.2026', '04.09.', '04.09.'],
     ['iso', '2026-09-04', '09-04', '09-04'],
   ] as const)('in the form %s', (days, whole, ofYear, short) => {
-    speakAs({ days, hours: 'h24', units: 'metric' });
+    const { day, dayOfYear, shortDay } = said({ days });
     expect([day(at), dayOfYear(at), shortDay(at)]).toEqual([whole, ofYear, short]);
   });
 
@@ -21,9 +22,8 @@ describe('days, hours and masses are said as the keeper set them', () => {
     ['2026-09-04T12:00', '12:00', '12:00 pm'],
     ['2026-09-04T18:30', '18:30', '6:30 pm'],
   ])('hours of %s', (moment, h24, h12) => {
-    expect(hour(moment)).toBe(h24);
-    speakAs({ days: 'words', hours: 'h12', units: 'metric' });
-    expect(hour(moment)).toBe(h12);
+    expect(said().hour(moment)).toBe(h24);
+    expect(said({ hours: 'h12' }).hour(moment)).toBe(h12);
   });
 
   it.each([
@@ -31,15 +31,14 @@ describe('days, hours and masses are said as the keeper set them', () => {
     [7.94, '7.9 g', '0.28 oz'],
     [1234.6, '1235 g', '43.5 oz'],
   ])('%d grams', (g, metric, us) => {
-    expect(grams(g)).toBe(metric);
-    speakAs({ days: 'words', hours: 'h24', units: 'us' });
-    expect(grams(g)).toBe(us);
+    expect(said().grams(g)).toBe(metric);
+    expect(said({ units: 'us' }).grams(g)).toBe(us);
   });
 
   it('says a day of the garden’s calendar, whatever zone the browser is in', () => {
     expect(weekday('2026-11-25T23:59')).toBe('Wednesday');
     expect(weekday('2026-11-26')).toBe('Thursday');
-    expect(moment(at)).toBe('4 September 2026, 00:05');
+    expect(said().moment(at)).toBe('4 September 2026, 00:05');
   });
 
   it('counts one and many', () => {

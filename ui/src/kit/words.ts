@@ -14,31 +14,7 @@ export const counted = (n: number) => (n < COUNTED ? String(n) : `over ${COUNTED
 type DayForm = 'words' | 'us' | 'numbers' | 'iso';
 export type Forms = { days: DayForm; hours: 'h24' | 'h12'; units: 'metric' | 'us' };
 
-let forms: Forms = { days: 'words', hours: 'h24', units: 'metric' };
-
-/** In what form days, hours and masses are said, by the keeper's setting: here and on the server the same. */
-export const speakAs = (wanted: Forms) => {
-  forms = wanted;
-};
-
-/** A mass of so many grams: three figures of it, as the sentences beside it have. */
-export const grams = (g: number) => {
-  if (forms.units === 'us') return `${Number((g / 28.349523125).toPrecision(3))} oz`;
-  return `${g >= 100 ? Math.round(g) : Number(g.toFixed(g >= 1 ? 1 : 3))} g`;
-};
-
 const METRES_A_FOOT = 0.3048;
-
-/** A distance of so many metres, as the sentences beside it have it. */
-export const metres = (m: number) =>
-  forms.units === 'us' ? `${Number((m / METRES_A_FOOT).toPrecision(3))} ft` : `${Number(m.toPrecision(3))} m`;
-
-/** The longest round distance that a bar of a scale stands for, with its words: at least `shortest`, in metres. */
-export const roundDistance = (shortest: number): { metres: number; said: string } => {
-  const unit = forms.units === 'us' ? METRES_A_FOOT : 1;
-  const round = [1, 2, 5, 10, 20, 50, 100, 200, 500].find((many) => many * unit >= shortest) ?? 1000;
-  return { metres: round * unit, said: metres(round * unit) };
-};
 
 const MONTHS = [
   'January',
@@ -62,47 +38,76 @@ const parts = (at: string) => {
   return { year, month, date, d: String(Number(date)), name: MONTHS[Number(month) - 1] ?? '' };
 };
 
-/** "14 September 2026", "September 14, 2026", "14.09.2026", "2026-09-14". */
-export const day = (at: string) => {
-  const { year, month, date, d, name } = parts(at);
-  return {
-    words: `${d} ${name} ${year}`,
-    us: `${name} ${d}, ${year}`,
-    numbers: `${date}.${month}.${year}`,
-    iso: `${year}-${month}-${date}`,
-  }[forms.days];
-};
-
-/** The same within the year that is spoken of: "14 September". */
-export const dayOfYear = (at: string) => {
-  const { month, date, d, name } = parts(at);
-  return { words: `${d} ${name}`, us: `${name} ${d}`, numbers: `${date}.${month}.`, iso: `${month}-${date}` }[
-    forms.days
-  ];
-};
-
-/** Short, where there is little room: "14 Sep". */
-export const shortDay = (at: string) => {
-  const { month, date, d, name } = parts(at);
-  const short = name.slice(0, 3);
-  return {
-    words: `${d} ${short}`,
-    us: `${short} ${d}`,
-    numbers: `${date}.${month}.`,
-    iso: `${month}-${date}`,
-  }[forms.days];
-};
-
 export const weekday = (at: string) => WEEKDAYS[new Date(`${at.slice(0, 10)}T12:00:00Z`).getUTCDay()] ?? '';
 
-/** "18:30", "6:30 pm". */
-export const hour = (at: string) => {
-  const [h = '', minute = ''] = at.slice(11, 16).split(':');
-  return forms.hours === 'h24'
-    ? `${h}:${minute}`
-    : `${Number(h) % 12 || 12}:${minute} ${Number(h) < 12 ? 'am' : 'pm'}`;
-};
-
-export const moment = (at: string) => `${day(at)}, ${hour(at)}`;
-
 export const monthName = (month: number) => MONTHS[month] ?? '';
+
+/** How days, hours and quantities are said in a form: here and on the server the same. */
+export function wordsIn(forms: Forms) {
+  /** A mass of so many grams: three figures of it, as the sentences beside it have. */
+  const grams = (g: number) => {
+    if (forms.units === 'us') return `${Number((g / 28.349523125).toPrecision(3))} oz`;
+    return `${g >= 100 ? Math.round(g) : Number(g.toFixed(g >= 1 ? 1 : 3))} g`;
+  };
+
+  /** A distance of so many metres, as the sentences beside it have it. */
+  const metres = (m: number) =>
+    forms.units === 'us'
+      ? `${Number((m / METRES_A_FOOT).toPrecision(3))} ft`
+      : `${Number(m.toPrecision(3))} m`;
+
+  /** The longest round distance that a bar of a scale stands for, with its words: at least `shortest`, in metres. */
+  const roundDistance = (shortest: number): { metres: number; said: string } => {
+    const unit = forms.units === 'us' ? METRES_A_FOOT : 1;
+    const round = [1, 2, 5, 10, 20, 50, 100, 200, 500].find((many) => many * unit >= shortest) ?? 1000;
+    return { metres: round * unit, said: metres(round * unit) };
+  };
+
+  /** "14 September 2026", "September 14, 2026", "14.09.2026", "2026-09-14". */
+  const day = (at: string) => {
+    const { year, month, date, d, name } = parts(at);
+    return {
+      words: `${d} ${name} ${year}`,
+      us: `${name} ${d}, ${year}`,
+      numbers: `${date}.${month}.${year}`,
+      iso: `${year}-${month}-${date}`,
+    }[forms.days];
+  };
+
+  /** The same within the year that is spoken of: "14 September". */
+  const dayOfYear = (at: string) => {
+    const { month, date, d, name } = parts(at);
+    return {
+      words: `${d} ${name}`,
+      us: `${name} ${d}`,
+      numbers: `${date}.${month}.`,
+      iso: `${month}-${date}`,
+    }[forms.days];
+  };
+
+  /** Short, where there is little room: "14 Sep". */
+  const shortDay = (at: string) => {
+    const { month, date, d, name } = parts(at);
+    const short = name.slice(0, 3);
+    return {
+      words: `${d} ${short}`,
+      us: `${short} ${d}`,
+      numbers: `${date}.${month}.`,
+      iso: `${month}-${date}`,
+    }[forms.days];
+  };
+
+  /** "18:30", "6:30 pm". */
+  const hour = (at: string) => {
+    const [h = '', minute = ''] = at.slice(11, 16).split(':');
+    return forms.hours === 'h24'
+      ? `${h}:${minute}`
+      : `${Number(h) % 12 || 12}:${minute} ${Number(h) < 12 ? 'am' : 'pm'}`;
+  };
+
+  const moment = (at: string) => `${day(at)}, ${hour(at)}`;
+
+  return { day, dayOfYear, shortDay, hour, moment, grams, metres, roundDistance };
+}
+
+export type Words = ReturnType<typeof wordsIn>;

@@ -2,7 +2,8 @@ import Box from '@mui/material/Box';
 import type { Plan } from '../api/client';
 import { useFrame } from '../api/queries';
 import { useInk } from '../charts/Chart';
-import { day as dayWords, metres, percent } from '../kit/words';
+import { percent } from '../kit/words';
+import { useSpoken } from '../kit/spoken';
 import { places } from '../shell/places';
 import { usePlan, usePlans } from '../season/usePlan';
 import { bloomingOn } from './seasonMap';
@@ -29,6 +30,7 @@ function OfYear({ year, day }: { year: number; day: string }) {
 }
 
 function Drawn({ plan, day }: { plan: Plan; day: string }) {
+  const { day: dayWords, metres } = useSpoken();
   const ink = useInk();
   const { ground, beds, plantings } = plan.content;
   const { blooming, crossing } = bloomingOn(plan, day);

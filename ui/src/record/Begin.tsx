@@ -20,7 +20,7 @@ import { Waiting } from '../kit/Waiting';
 import { findVarieties } from './handbook';
 import { ChoiceInput, Labelled, sentOf, startOf, TextInput } from '../kit/fields';
 import { DayInput } from '../kit/DayInput';
-import { moment } from '../kit/words';
+import { useSpoken } from '../kit/spoken';
 import { FieldGrid, type Values } from '../kit/FieldGrid';
 import { PacketInput } from './PacketInput';
 import { OfCrop } from './ThingInput';
@@ -56,6 +56,7 @@ export function Begin({
   title: string;
   to: PlaceName;
 }) {
+  const { moment } = useSpoken();
   const ways = (useBeginnings().data ?? []).filter((way) => way.subject === subject);
   const varieties = useVarieties();
   const frame = useFrame();

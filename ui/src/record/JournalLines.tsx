@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import type { Draft, Entry } from '../api/client';
 import { useStrike } from '../api/outbox';
 import { useLook } from '../api/look';
-import { moment } from '../kit/words';
+import { useSpoken } from '../kit/spoken';
 import { useSay } from '../kit/Said';
 import { Waiting } from '../kit/Waiting';
 import { RecordForm } from './RecordForm';
@@ -34,6 +34,7 @@ export function JournalLines({ entries, about }: { entries: Entry[]; about: Subj
 }
 
 export function EntryWords({ entry }: { entry: Entry }) {
+  const { moment } = useSpoken();
   const { at } = useLook();
   return (
     <Box sx={{ flex: 1, minWidth: 0 }}>
@@ -66,6 +67,7 @@ export function EntryWords({ entry }: { entry: Entry }) {
 }
 
 function Line({ entry, about }: { entry: Entry; about: Subject }) {
+  const { moment } = useSpoken();
   const [correcting, setCorrecting] = useState(false);
   const strike = useStrike();
   const say = useSay();

@@ -14,7 +14,7 @@ import { codeIn, things } from './things';
 import { sentOf, startOf, type Value } from '../kit/fields';
 import { Resumed } from '../kit/Resumed';
 import { Waiting } from '../kit/Waiting';
-import { moment } from '../kit/words';
+import { useSpoken } from '../kit/spoken';
 import { errorOf, FieldGrid, type Values } from '../kit/FieldGrid';
 
 /** What happened to what, as far as it is known before anything is typed. */
@@ -43,6 +43,7 @@ export function RecordForm({
   onDone: (saved: Answered) => void;
   onCancel?: () => void;
 }) {
+  const { moment } = useSpoken();
   const { kind, title, fields, cautions, about, corrects } = happening;
   const shown = fields.filter(({ hidden }) => !hidden);
   const frame = useFrame();

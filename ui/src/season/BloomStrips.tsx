@@ -3,7 +3,8 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import dayjs from 'dayjs';
 import type { Plan } from '../api/client';
 import { useInk } from '../charts/Chart';
-import { monthName, shortDay } from '../kit/words';
+import { monthName } from '../kit/words';
+import { useSpoken } from '../kit/spoken';
 
 const NAMES = 130;
 const NEVER = '9999-12-31';
@@ -21,6 +22,7 @@ export function BloomStrips({
   chosen: string | null;
   onChoose: (id: string) => void;
 }) {
+  const { shortDay } = useSpoken();
   const { ink, faint, quiet, alarm } = useInk();
   const finger = useMediaQuery('(pointer: coarse), (max-width: 600px)');
   const row = finger ? 44 : 26;

@@ -1,4 +1,4 @@
-import { metres, roundDistance } from '../kit/words';
+import { useSpoken } from '../kit/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import useMediaQuery from '@mui/material/useMediaQuery';
@@ -30,6 +30,7 @@ export function PlanMap({
   onMove: (id: string, x: number, y: number) => void;
   onMoveBed: (id: string, x: number, y: number) => void;
 }) {
+  const { metres } = useSpoken();
   const ink = useInk();
   const narrow = useMediaQuery('(max-width: 720px)');
   const { width, pad } = drawn(narrow);
@@ -394,6 +395,7 @@ function Compass({ north, wind, x, y }: { north: number; wind: number; x: number
 }
 
 function ScaleBar({ scale, x, y }: { scale: number; x: number; y: number }) {
+  const { roundDistance } = useSpoken();
   const { ink } = useInk();
   const bar = roundDistance(60 / scale);
   return (

@@ -9,7 +9,7 @@ import { changedOf, errorsAt, FieldGrid, type Values } from '../kit/FieldGrid';
 import { Trouble } from '../kit/Section';
 import { useDraft } from '../kit/draft';
 import { Labelled, type Field } from '../kit/fields';
-import { day, shortDay } from '../kit/words';
+import { useSpoken } from '../kit/spoken';
 import { OfCrop } from '../record/ThingInput';
 import { VarietyForm } from '../record/VarietyForm';
 
@@ -31,6 +31,7 @@ export function PlantingEditor({
   onSave: (content: PlanContent, said: string, kept: () => void) => void;
   onClose: () => void;
 }) {
+  const { day, shortDay } = useSpoken();
   const varieties = useVarieties();
   const crops = useCrops();
   const forms = useForms(['plan.planting', 'plan.spot']);

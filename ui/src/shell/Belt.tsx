@@ -7,7 +7,8 @@ import { memo, useCallback, useRef, useState, type KeyboardEvent, type ReactElem
 import type { BeltWeek, Frame } from '../api/client';
 import { useLook } from '../api/look';
 import { heading } from '../kit/theme';
-import { monthName, plural, shortDay, weekday } from '../kit/words';
+import { monthName, plural, weekday } from '../kit/words';
+import { useSpoken } from '../kit/spoken';
 
 /** On a phone a week must still be wide enough for a thumb, so only the next months are shown. */
 const NARROW_WEEKS = { behind: 1, shown: 9 };
@@ -130,6 +131,7 @@ function Telling({ weeks, children }: { weeks: BeltWeek[]; children: ReactElemen
 
 /** What falls due in a week, day by day. */
 function Told({ week }: { week: BeltWeek }) {
+  const { shortDay } = useSpoken();
   const marks = week.days.flatMap((d) => d.marks.map((mark) => `${shortDay(d.date)}: ${mark}`));
   const more = week.count - Math.min(marks.length, 8);
   return (
@@ -156,6 +158,7 @@ function Week({
   onWalk: (event: KeyboardEvent) => void;
   onOpen: (anchor: HTMLElement) => void;
 }) {
+  const { shortDay } = useSpoken();
   const holds = (day: string) => week.days.some(({ date }) => date === day);
   const isNow = holds(today);
   const isOn = holds(on) && on !== today;
@@ -236,6 +239,7 @@ function Week({
 }
 
 function Days({ week, today, onPick }: { week: BeltWeek; today: string; onPick: (day: string) => void }) {
+  const { shortDay } = useSpoken();
   return (
     <Box sx={{ p: 1, display: 'grid', gap: 0.5, width: 340, maxWidth: '92vw' }}>
       {week.days.map((d) => {

@@ -2,14 +2,15 @@ import { useIsFetching, useQueryClient } from '@tanstack/react-query';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useColorScheme } from '@mui/material/styles';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, useMemo } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import type { Frame as FrameWords } from '../api/client';
 import { mayPass } from '../api/client';
 import { useFrame } from '../api/queries';
 import { useLook } from '../api/look';
 import { pageNames } from './places';
-import { day, shortDay, speakAs, weekday } from '../kit/words';
+import { weekday, wordsIn } from '../kit/words';
+import { SpokenIn, useSpoken } from '../kit/spoken';
 import { useResumed, watch } from '../api/outbox';
 import { Belt } from './Belt';
 import { Broken } from '../kit/Broken';
@@ -24,8 +25,11 @@ import { Trouble } from '../kit/Section';
 /** What stands round every page: the garden's name, finding, the belt, the places. */
 export function Frame() {
   const frame = useFrame();
-  if (frame.data !== undefined)
-    speakAs({ days: frame.data.day_form, hours: frame.data.hour_form, units: frame.data.units });
+  const { day_form: days, hour_form: hours, units } = frame.data ?? {};
+  const spoken = useMemo(
+    () => wordsIn({ days: days ?? 'words', hours: hours ?? 'h24', units: units ?? 'metric' }),
+    [days, hours, units],
+  );
   const client = useQueryClient();
   const wasAway = useRef(false);
   useEffect(() => {
@@ -50,59 +54,61 @@ export function Frame() {
   }, [pathname]);
 
   return (
-    <Box
-      sx={{
-        minHeight: '100vh',
-        display: 'flex',
-        flexDirection: 'column',
-        pb: { xs: '104px', md: 0 },
-        '@media print': { display: 'block', minHeight: 0, pb: 0 },
-      }}
-    >
-      <PastTheLists />
-      <Box component="header" sx={{ '@media print': { display: 'none' } }}>
-        <Head frame={frame.data} onKeys={() => setKeysShown(true)} />
-        {frame.data !== undefined && <Belt frame={frame.data} />}
-        {behind > 0 && <Behind />}
-        <Resumed />
-        <NotKept />
-        {frame.data?.looking_ahead === true && <LookingAhead frame={frame.data} />}
-      </Box>
-      {frame.error !== null && (
-        <Trouble>
-          {frame.error.message}{' '}
-          {mayPass(frame.error) ? (
-            <>
-              Marrow goes on by itself when that is over.{' '}
-              <Box component={Link} to="/books/copies" sx={{ color: 'inherit' }}>
-                Copies of the garden
-              </Box>
-            </>
-          ) : (
-            <Box component={Link} to={pathname} sx={{ color: 'inherit' }}>
-              As it is today
-            </Box>
-          )}
-        </Trouble>
-      )}
-      <Box sx={{ flex: 1, display: 'flex', minWidth: 0, '@media print': { display: 'block' } }}>
-        <Places counts={frame.data?.places ?? []} handsToday={frame.data?.hands_today ?? 0} />
-        <Box
-          component="main"
-          aria-busy={waiting}
-          tabIndex={-1}
-          sx={{ outline: 'none', flex: 1, minWidth: 0, '@media print': { p: 0 } }}
-        >
-          {(frame.data !== undefined || pathname === '/books/copies') && (
-            <Broken key={pathname}>
-              <Outlet />
-            </Broken>
-          )}
-          {frame.data === undefined && frame.error === null && <Coming lines={6} height={48} page />}
+    <SpokenIn value={spoken}>
+      <Box
+        sx={{
+          minHeight: '100vh',
+          display: 'flex',
+          flexDirection: 'column',
+          pb: { xs: '104px', md: 0 },
+          '@media print': { display: 'block', minHeight: 0, pb: 0 },
+        }}
+      >
+        <PastTheLists />
+        <Box component="header" sx={{ '@media print': { display: 'none' } }}>
+          <Head frame={frame.data} onKeys={() => setKeysShown(true)} />
+          {frame.data !== undefined && <Belt frame={frame.data} />}
+          {behind > 0 && <Behind />}
+          <Resumed />
+          <NotKept />
+          {frame.data?.looking_ahead === true && <LookingAhead frame={frame.data} />}
         </Box>
+        {frame.error !== null && (
+          <Trouble>
+            {frame.error.message}{' '}
+            {mayPass(frame.error) ? (
+              <>
+                Marrow goes on by itself when that is over.{' '}
+                <Box component={Link} to="/books/copies" sx={{ color: 'inherit' }}>
+                  Copies of the garden
+                </Box>
+              </>
+            ) : (
+              <Box component={Link} to={pathname} sx={{ color: 'inherit' }}>
+                As it is today
+              </Box>
+            )}
+          </Trouble>
+        )}
+        <Box sx={{ flex: 1, display: 'flex', minWidth: 0, '@media print': { display: 'block' } }}>
+          <Places counts={frame.data?.places ?? []} handsToday={frame.data?.hands_today ?? 0} />
+          <Box
+            component="main"
+            aria-busy={waiting}
+            tabIndex={-1}
+            sx={{ outline: 'none', flex: 1, minWidth: 0, '@media print': { p: 0 } }}
+          >
+            {(frame.data !== undefined || pathname === '/books/copies') && (
+              <Broken key={pathname}>
+                <Outlet />
+              </Broken>
+            )}
+            {frame.data === undefined && frame.error === null && <Coming lines={6} height={48} page />}
+          </Box>
+        </Box>
+        <Keys open={keysShown} onClose={() => setKeysShown(false)} />
       </Box>
-      <Keys open={keysShown} onClose={() => setKeysShown(false)} />
-    </Box>
+    </SpokenIn>
   );
 }
 
@@ -211,6 +217,7 @@ function PastTheLists() {
 }
 
 function Head({ frame, onKeys }: { frame: FrameWords | undefined; onKeys: () => void }) {
+  const { day, shortDay } = useSpoken();
   const { mode, systemMode, setMode } = useColorScheme();
   const dark = (mode === 'system' ? systemMode : mode) === 'dark';
   return (
@@ -260,6 +267,7 @@ function Head({ frame, onKeys }: { frame: FrameWords | undefined; onKeys: () => 
 
 /** Says plainly that this is not today, and that nothing can be recorded here. */
 function LookingAhead({ frame }: { frame: FrameWords }) {
+  const { day } = useSpoken();
   const { lookTo } = useLook();
   return (
     <Box

@@ -11,7 +11,7 @@ import { afterwards, useFrame } from '../api/queries';
 import { useSay } from '../kit/Said';
 import { Trouble } from '../kit/Section';
 import { Waiting } from '../kit/Waiting';
-import { shortDay } from '../kit/words';
+import { useSpoken } from '../kit/spoken';
 import { PutOff, PutOffSowing } from './PutOff';
 
 /** What the plan asks is done by recording it; what is not done is put off, dropped, or said to be done. */
@@ -85,7 +85,7 @@ function OneTap({
 }
 
 /** From when to when, with the year where it is another than this one. */
-function within(from: string, to: string | null, now = from): string {
+function within(shortDay: (at: string) => string, from: string, to: string | null, now = from): string {
   const last = to ?? from;
   const year = last.slice(0, 4) === now.slice(0, 4) ? '' : ` ${last.slice(0, 4)}`;
   return `${shortDay(from)}${to === null ? '' : ` to ${shortDay(to)}`}${year}`;
@@ -95,6 +95,7 @@ function within(from: string, to: string | null, now = from): string {
 export function PlanTaskRow({ task }: { task: PlanTask }) {
   const { on } = useLook();
   const frame = useFrame();
+  const { shortDay } = useSpoken();
   return (
     <Box
       component="li"
@@ -107,7 +108,7 @@ export function PlanTaskRow({ task }: { task: PlanTask }) {
       })}
     >
       <Box component="span">
-        <Box>{within(task.on, task.until, frame.data?.now)}</Box>
+        <Box>{within(shortDay, task.on, task.until, frame.data?.now)}</Box>
         <Box
           sx={(t) => ({
             fontWeight: task.state === 'late' ? 700 : undefined,

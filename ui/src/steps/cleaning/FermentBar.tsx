@@ -1,19 +1,19 @@
 import Box from '@mui/material/Box';
 import dayjs from 'dayjs';
-import { hour, shortDay, weekday } from '../../kit/words';
+import { weekday } from '../../kit/words';
+import { useSpoken } from '../../kit/spoken';
 import type { Ferment } from '../../api/client';
 import { useInk } from '../../charts/Chart';
-
-/** To the full hour: a rule of thumb is not good to the minute. */
-/** To the hour: it is a rule of thumb. */
-const toTheHour = (at: string) => {
-  const said = dayjs(at).add(30, 'minute').startOf('hour').format('YYYY-MM-DDTHH:mm');
-  return `${weekday(said).slice(0, 3)} ${shortDay(said)} ${hour(said)}`;
-};
 
 /** A ferment in time: working, the window in which to pour off, and too late; with where it is now. */
 export function FermentBar({ ferment, now }: { ferment: Ferment; now: string }) {
   const { ink, faint, quiet, alarm } = useInk();
+  const { shortDay, hour } = useSpoken();
+  // A rule of thumb is not good to the minute.
+  const toTheHour = (at: string) => {
+    const said = dayjs(at).add(30, 'minute').startOf('hour').format('YYYY-MM-DDTHH:mm');
+    return `${weekday(said).slice(0, 3)} ${shortDay(said)} ${hour(said)}`;
+  };
   const start = dayjs(ferment.started);
   const latest = dayjs(ferment.latest);
   const end = latest.add(latest.diff(start) * 0.18, 'millisecond');

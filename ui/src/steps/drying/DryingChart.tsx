@@ -1,11 +1,13 @@
 import { ChartsReferenceLine } from '@mui/x-charts/ChartsReferenceLine';
 import { LineChart } from '@mui/x-charts/LineChart';
 import type { Drying } from '../../api/client';
-import { grams, moisture } from '../../kit/words';
+import { moisture } from '../../kit/words';
+import { useSpoken } from '../../kit/spoken';
 import { ChartBox, useInk } from '../../charts/Chart';
 
 /** Weight against time, with the weight at which the seed may be jarred drawn in. */
 export function DryingChart({ drying }: { drying: Drying }) {
+  const { grams } = useSpoken();
   const { ink, alarm } = useInk();
   const points = drying.weighings;
   const last = points[points.length - 1];
