@@ -1,4 +1,5 @@
 import js from '@eslint/js';
+import jsxA11y from 'eslint-plugin-jsx-a11y';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
@@ -41,6 +42,7 @@ export default tseslint.config(
   js.configs.recommended,
   ...tseslint.configs.strict,
   reactHooks.configs.flat.recommended,
+  jsxA11y.flatConfigs.recommended,
   {
     files: ['**/*.mjs', 'bench/*.js'],
     languageOptions: { globals: { process: 'readonly', console: 'readonly', performance: 'readonly' } },

@@ -6,6 +6,7 @@ namespace Marrow\Core\Tests\Lot;
 
 use Marrow\Core\Drying\Damp;
 use Marrow\Core\Drying\ShutIn;
+use Marrow\Core\Lot\KeepingTask;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Lot\LotFacts;
 use Marrow\Core\Settings\Practice;
@@ -192,12 +193,33 @@ final class MarginsTest extends CoreTestCase
     {
         $shows = static function (float $off): bool {
             $diary = new PlotDiary(self::crop('leek'));
-            $diary->record('sown', '2025-04-01', ['plants' => 4]);
-            $diary->insist('rogued', '2025-07-01', ['looked_over' => 4, 'pulled' => (int) $off, 'why' => 'off_type']);
+            $diary->record('sown', '2025-04-01', ['plants' => 3]);
+            $diary->insist('rogued', '2025-07-01', ['looked_over' => 2, 'pulled' => (int) $off, 'why' => 'off_type']);
 
             return $diary->course()->trueness->showsCrossing();
         };
-        yield 'one plant that differs is a stray, two of four are none' => [$shows, 1.0, false, 2.0, true];
+        yield 'one plant that differs is a stray, though it be one of two; both are none' => [$shows, 1.0, false, 2.0, true];
+    }
+
+    /** Within a hundred days of November, the older the sooner; what came later than that within thirty; a day more by its number. */
+    #[DataProvider('winters')]
+    public function test_seed_from_elsewhere_is_tested_over_the_winter(string $came, int $year, string $on): void
+    {
+        $diary = new Diary(self::crop('onion'));
+        $diary->record('received', $came, ['how' => 'given', 'year' => $year, 'seeds' => 300]);
+        $diary->insist('stored', $came, ['container' => 'paper_envelope', 'place' => 'Shed', 'temperature_c' => 10, 'rh' => 55]);
+        $test = array_values(array_filter($diary->course()->tasks(), static fn (Task $task): bool => $task->kind === KeepingTask::TestFirst))[0] ?? null;
+        self::assertSame($on, $test?->best->format('Y-m-d'));
+    }
+
+    /** @return iterable<string, array{string, int, string}> onion lasts a year in a cupboard, and ripened at 0.7 of its year */
+    public static function winters(): iterable
+    {
+        $years = self::crop('onion')->ordinaryYears;
+        // On 1 September 243 of 365 days of the year are gone.
+        $share = 1.0 - min(1.0, (1 + 243 / 365 - 0.7) / $years);
+        yield 'of this year, in autumn' => ['2025-09-01', 2025, '2026-02-10'];
+        yield 'of the year before' => ['2025-09-01', 2024, (new \DateTimeImmutable('2025-11-01'))->modify(sprintf('+%d days', (int) round(100 * $share) + 1))->format('Y-m-d')];
     }
 
     public function test_weighing_is_asked_for_once_a_week_and_can_be_done_some_hours_before(): void

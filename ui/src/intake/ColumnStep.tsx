@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { IntakeColumn } from '../api/client';
@@ -25,6 +26,9 @@ export function ColumnStep({
   onTake: () => void;
   onCancel: () => void;
 }) {
+  // Whoever pasted with the keys goes on with them.
+  const goOn = useRef<HTMLButtonElement>(null);
+  useEffect(() => goOn.current?.focus(), []);
   const rows = table.slice(matched.hasHeadings ? 1 : 0);
   const width = Math.max(...table.map((row) => row.length));
   const set = (at: number, key: string) =>
@@ -139,7 +143,7 @@ export function ColumnStep({
         </label>
       </Box>
       <Box sx={{ display: 'flex', gap: 1, mt: 2 }}>
-        <Button variant="contained" autoFocus disabled={rows.length === 0} onClick={onTake}>
+        <Button variant="contained" ref={goOn} disabled={rows.length === 0} onClick={onTake}>
           Look at {plural(rows.length, 'line')}
         </Button>
         <Button variant="text" onClick={onCancel}>

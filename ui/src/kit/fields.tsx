@@ -199,6 +199,7 @@ export function FieldInput(props: FieldInputProps) {
     return (
       <ChoiceInput
         label={field.label}
+        hint={field.hint === '' ? undefined : field.hint}
         options={field.options}
         value={String(value)}
         error={error}
@@ -289,9 +290,14 @@ function ListInput({
   error?: string;
   onChange: (value: string[]) => void;
 }) {
+  const id = useId();
+  // What is said of the list is said of each of its fields.
+  const says = [field.hint !== '' && `${id}-hint`, error !== undefined && `${id}-error`]
+    .filter(Boolean)
+    .join(' ');
   return (
     <Box sx={{ gridColumn: '1 / -1' }}>
-      <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
+      <Box component="fieldset" aria-describedby={says || undefined} sx={{ border: 0, p: 0, m: 0 }}>
         <Box component="legend" sx={{ fontWeight: 700, mb: 0.5, p: 0 }}>
           {field.label}
         </Box>
@@ -307,6 +313,7 @@ function ListInput({
               inputProps={{
                 inputMode: 'decimal',
                 'aria-label': value.length > 1 ? `${field.label} ${index + 1}` : field.label,
+                'aria-describedby': says || undefined,
               }}
               startAdornment={
                 value.length > 1 ? <InputAdornment position="start">{index + 1}</InputAdornment> : undefined
@@ -321,8 +328,17 @@ function ListInput({
           )}
         </Box>
       </Box>
+      {field.hint !== '' && (
+        <Box id={`${id}-hint`} sx={(t) => ({ color: t.vars?.palette.text.secondary, mt: 0.5 })}>
+          {field.hint}
+        </Box>
+      )}
       {error !== undefined && (
-        <Box role="alert" sx={(t) => ({ color: t.vars?.palette.error.main, fontWeight: 700, mt: 0.5 })}>
+        <Box
+          id={`${id}-error`}
+          role="alert"
+          sx={(t) => ({ color: t.vars?.palette.error.main, fontWeight: 700, mt: 0.5 })}
+        >
           {error}
         </Box>
       )}
