@@ -71,7 +71,7 @@ system_packages() {
 php_packages() {
     mkdir -p storage/framework/{cache,views,sessions} storage/logs bootstrap/cache
     step 'Installing PHP packages' vendor/.marrow-stamp \
-        'COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress' -- composer.json support/registry-gaps
+        'COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress' -- composer.json support/registry-gaps support/exact-versions
 }
 
 node_packages() {
