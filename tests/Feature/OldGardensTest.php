@@ -13,8 +13,8 @@ use Ramsey\Uuid\Uuid;
 use Tests\TestCase;
 
 /**
- * A garden made by an older program opens, migrates, and says what it said. tests/fixtures holds one for each change of
- * the database, with what the program that made it said of it; the words may be refreshed, the gardens never.
+ * A garden made by an older program opens, migrates, and says what it said. tests/fixtures holds the first, the last, and one of
+ * each year between, with what the program that made it said of it; the words may be refreshed, the gardens never.
  */
 final class OldGardensTest extends TestCase
 {
@@ -27,9 +27,6 @@ final class OldGardensTest extends TestCase
     ];
 
     #[TestWith(['garden-2026-11'])]
-    #[TestWith(['garden-2026-11-29'])]
-    #[TestWith(['garden-2026-12-01'])]
-    #[TestWith(['garden-2026-12-04'])]
     #[TestWith(['garden-2026-12-05'])]
     public function test_every_list_and_worksheet_says_what_it_said(string $garden): void
     {
@@ -64,7 +61,7 @@ final class OldGardensTest extends TestCase
     {
         $marks = [];
         foreach (range(1, 2) as $n) {
-            $this->open('garden-2026-12-01.sql');
+            $this->open('garden-2026-12-05.sql');
             $marks[] = Marks::get(Marks::GARDEN);
         }
         self::assertTrue(Uuid::isValid($marks[0]));
