@@ -5,24 +5,31 @@ declare(strict_types=1);
 namespace App\Boards;
 
 use Illuminate\Contracts\Container\Container;
+use LogicException;
 use Marrow\Core\Work\Place;
 
-/** The boards of all places: every place has one that goes by its name. */
+/** The boards of all places. */
 final readonly class Boards
 {
-    public function __construct(private Container $container) {}
+    /** @param  list<class-string<Board>>  $boards  one for each place */
+    public function __construct(private Container $container, private array $boards) {}
 
     public function of(string $place): ?Board
     {
         $known = Place::tryFrom($place);
 
-        return $known === null ? null : $this->container->make(self::classOf($known));
+        return $known === null ? null : $this->container->make($this->classOf($known));
     }
 
     /** @return class-string<Board> */
-    public static function classOf(Place $place): string
+    public function classOf(Place $place): string
     {
-        /** @var class-string<Board> */
-        return __NAMESPACE__.'\\'.$place->name.'Board';
+        foreach ($this->boards as $board) {
+            if ($board::place() === $place) {
+                return $board;
+            }
+        }
+
+        throw new LogicException("$place->name has no board.");
     }
 }

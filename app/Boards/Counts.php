@@ -20,12 +20,12 @@ final readonly class Counts
      */
     private function __construct(public int $hands, public array $places) {}
 
-    public static function on(DateTimeImmutable $at): self
+    public static function on(DateTimeImmutable $at, Boards $boards): self
     {
         $due = static fn () => DueTask::standing($at)->where('best_at', '<=', Moment::keep($at->setTime(23, 59, 59)));
         $all = DB::query()->selectSub(DueTask::counted($due()), 'hands');
         foreach (Place::cases() as $place) {
-            $all->selectSub(Boards::classOf($place)::here($at)->toBase()->selectRaw('count(*)'), "here_$place->value")
+            $all->selectSub($boards->classOf($place)::here($at)->toBase()->selectRaw('count(*)'), "here_$place->value")
                 ->selectSub(DueTask::counted($due()->where('place', $place->value), things: true), "hands_$place->value");
         }
         /** @var array<string, int> $counts */

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Boards\BenchBoard;
+use App\Boards\Boards;
+use App\Boards\PlotBoard;
+use App\Boards\RacksBoard;
+use App\Boards\StoreBoard;
+use App\Boards\TraysBoard;
 use App\Finding\Finder;
 use App\Finding\FindsCrops;
 use App\Finding\FindsPeople;
@@ -13,6 +19,21 @@ use App\Finding\FindsWays;
 use App\Finding\FindsWhich;
 use App\Finding\FindsWords;
 use App\Presenting\LotSheet;
+use App\Reckoners\Judgements;
+use App\Reckoners\Judgements\CleaningJudgements;
+use App\Reckoners\Judgements\FieldJudgements;
+use App\Reckoners\Judgements\GerminationJudgements;
+use App\Reckoners\Judgements\IsolationJudgements;
+use App\Reckoners\Judgements\PopulationJudgements;
+use App\Reckoners\Judgements\StorageJudgements;
+use App\Reckoners\Judgements\WaterJudgements;
+use App\Reckoners\Pictures\FieldPictures;
+use App\Reckoners\Pictures\GerminationPictures;
+use App\Reckoners\Pictures\IsolationPictures;
+use App\Reckoners\Pictures\Pictures;
+use App\Reckoners\Pictures\PopulationPictures;
+use App\Reckoners\Pictures\StoragePictures;
+use App\Reckoners\Pictures\WaterPictures;
 use App\Steps\Cleaning\CleaningSection;
 use App\Steps\Cleaning\CleaningVoice;
 use App\Steps\Drying\DryingSection;
@@ -33,7 +54,7 @@ use App\Steps\Trueness\TruenessVoice;
 use App\Work\TaskVoices;
 use Illuminate\Support\ServiceProvider;
 
-/** What each step of the work says and shows. A new step or section is a new line here, and nowhere else. */
+/** What each step of the work says, shows and draws, found the one way: what is new is a line here, and nowhere else. */
 final class StepsProvider extends ServiceProvider
 {
     private const VOICES = [GrowingVoice::class, CleaningVoice::class, DryingVoice::class, TestingVoice::class, StoringVoice::class, KeepingVoice::class, TreatingVoice::class, SharingVoice::class, TruenessVoice::class, PollinatingVoice::class, SettleVoice::class];
@@ -44,8 +65,20 @@ final class StepsProvider extends ServiceProvider
     /** In the order in which they are shown. */
     private const FINDS = [FindsPeople::class, FindsCrops::class, FindsWhich::class, FindsReckoners::class, FindsWays::class, FindsSettings::class, FindsWords::class];
 
+    /** One for each place of the work. */
+    private const BOARDS = [PlotBoard::class, BenchBoard::class, RacksBoard::class, TraysBoard::class, StoreBoard::class];
+
+    private const JUDGEMENTS = [GerminationJudgements::class, WaterJudgements::class, StorageJudgements::class, CleaningJudgements::class, PopulationJudgements::class, FieldJudgements::class, IsolationJudgements::class];
+
+    private const PICTURES = [GerminationPictures::class, WaterPictures::class, StoragePictures::class, PopulationPictures::class, FieldPictures::class, IsolationPictures::class];
+
     public function register(): void
     {
+        $this->app->when(Boards::class)->needs('$boards')->give(self::BOARDS);
+        $this->app->tag(self::JUDGEMENTS, 'judgements');
+        $this->app->when(Judgements::class)->needs('$judges')->giveTagged('judgements');
+        $this->app->tag(self::PICTURES, 'pictures');
+        $this->app->when(Pictures::class)->needs('$draws')->giveTagged('pictures');
         $this->app->tag(self::FINDS, 'finds');
         $this->app->when(Finder::class)->needs('$sorts')->giveTagged('finds');
         $this->app->tag(self::VOICES, 'task-voices');

@@ -4,34 +4,13 @@ declare(strict_types=1);
 
 namespace App\Reckoners;
 
-use App\Reckoners\Judgements\CleaningJudgements;
-use App\Reckoners\Judgements\FieldJudgements;
-use App\Reckoners\Judgements\GerminationJudgements;
-use App\Reckoners\Judgements\IsolationJudgements;
-use App\Reckoners\Judgements\PopulationJudgements;
-use App\Reckoners\Judgements\StorageJudgements;
-use App\Reckoners\Judgements\WaterJudgements;
-use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Reckoning\Reckoning;
 
 /** The sentence that goes with every reckoning. */
 final readonly class Judgements
 {
-    /** @var list<Judges> */
-    private array $judges;
-
-    public function __construct(CropReference $crops)
-    {
-        $this->judges = [
-            new GerminationJudgements,
-            new WaterJudgements($crops),
-            new StorageJudgements($crops),
-            new CleaningJudgements,
-            new PopulationJudgements,
-            new FieldJudgements,
-            new IsolationJudgements($crops),
-        ];
-    }
+    /** @param  iterable<Judges>  $judges  found by the tag 'judgements' */
+    public function __construct(private iterable $judges) {}
 
     public function of(Asked $asked): Judgement
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Boards\Boards;
 use App\Boards\Counts;
 use App\Documents\FrameDocument;
 use App\Documents\TodayDocument;
@@ -22,10 +23,10 @@ final class FrameController extends Controller
     #[OA\Get(path: '/frame', operationId: 'frame', parameters: [new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string'))], responses: [
         new OA\Response(response: 200, description: 'places, belt and day', content: new OA\JsonContent(ref: FrameDocument::class)),
     ])]
-    public function frame(SeenFrom $seen, Belt $belt): JsonResponse
+    public function frame(SeenFrom $seen, Belt $belt, Boards $boards): JsonResponse
     {
         $when = $seen->when();
-        $counts = Counts::on($when->now);
+        $counts = Counts::on($when->now, $boards);
 
         return new JsonResponse(new FrameDocument(
             Garden::query()->first()->name ?? 'My garden',

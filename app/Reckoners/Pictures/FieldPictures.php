@@ -11,9 +11,14 @@ use DateTimeImmutable;
 use Marrow\Core\Harvest\CutDay;
 use Marrow\Core\Pollinating\SunTimes;
 
-final class FieldPictures
+final class FieldPictures implements Draws
 {
-    public static function of(Asked $asked): ?Picture
+    public static function families(): array
+    {
+        return ['harvest', 'sun'];
+    }
+
+    public function of(Asked $asked): ?Picture
     {
         return match ($asked->name) {
             'harvest.timing' => self::timing($asked),

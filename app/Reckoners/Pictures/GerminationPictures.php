@@ -12,9 +12,14 @@ use Marrow\Core\Germination\SmallTest;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Sowing\SeedsNeeded;
 
-final class GerminationPictures
+final class GerminationPictures implements Draws
 {
-    public static function of(Asked $asked): Picture|Range|null
+    public static function families(): array
+    {
+        return ['germination', 'sowing'];
+    }
+
+    public function of(Asked $asked): Picture|Range|null
     {
         $practice = new Practice;
 

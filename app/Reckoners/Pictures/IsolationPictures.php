@@ -10,9 +10,14 @@ use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Isolation\IsolationPair;
 use Marrow\Core\Reckoning\IsolationReckonings;
 
-final readonly class IsolationPictures
+final readonly class IsolationPictures implements Draws
 {
     public function __construct(private CropReference $crops) {}
+
+    public static function families(): array
+    {
+        return ['isolation'];
+    }
 
     /** None where there is no crossing to be seen: a flat line says less than the sentence. */
     public function of(Asked $asked): ?Picture

@@ -11,9 +11,14 @@ use Marrow\Core\Population\EffectiveSize;
 use Marrow\Core\Population\SelfedLine;
 use Marrow\Core\Selection\SelectionTradeoff;
 
-final class PopulationPictures
+final class PopulationPictures implements Draws
 {
-    public static function of(Asked $asked): Picture|Range|null
+    public static function families(): array
+    {
+        return ['population', 'line', 'selection', 'roguing'];
+    }
+
+    public function of(Asked $asked): Picture|Range|null
     {
         return match ($asked->name) {
             'population.alleles' => self::kept($asked, $asked->in->integer('plants'), $asked->figure('kept')),

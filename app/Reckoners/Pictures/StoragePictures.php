@@ -12,7 +12,7 @@ use Marrow\Core\Reckoning\StorageInputs;
 use Marrow\Core\Storage\StorageLife;
 use Marrow\Core\Work\Later;
 
-final readonly class StoragePictures
+final readonly class StoragePictures implements Draws
 {
     /** A course is drawn until so little is left. */
     private const END = 0.1;
@@ -20,6 +20,11 @@ final readonly class StoragePictures
     private const DAYS = ['days' => 1.0, 'months' => Later::DAYS_A_MONTH, 'years' => 365.25];
 
     public function __construct(private CropReference $crops) {}
+
+    public static function families(): array
+    {
+        return ['storage', 'packets'];
+    }
 
     public function of(Asked $asked): ?Picture
     {

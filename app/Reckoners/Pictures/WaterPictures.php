@@ -13,9 +13,14 @@ use Marrow\Core\Drying\DryingCurve;
 use Marrow\Core\Drying\JarOpening;
 use Marrow\Core\Reckoning\WaterReckonings;
 
-final readonly class WaterPictures
+final readonly class WaterPictures implements Draws
 {
     public function __construct(private CropReference $crops) {}
+
+    public static function families(): array
+    {
+        return ['moisture', 'air', 'drying', 'desiccant'];
+    }
 
     public function of(Asked $asked): ?Picture
     {

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { PlaceHead } from '../shell/PlaceHead';
+import { Empty } from '../kit/Section';
 import { TwoPanes } from '../kit/TwoPanes';
 import { useLook } from '../api/look';
 import { CopiesBook } from './CopiesBook';
@@ -21,94 +22,73 @@ import { WordsBook } from './WordsBook';
 import { ReckonerPage } from './reckoner/ReckonerPage';
 import { ReckonerList } from './reckoner/ReckonerList';
 
-/** The books on the shelf: the journal of the garden, and the handbook of crops. */
+type Book = {
+  name: string;
+  /** what it holds, behind its name */
+  of: string;
+  page: (leaf: string | undefined) => ReactNode;
+};
+
+/** The books on the shelf, by their address, in the order in which they stand. */
+const books: Record<string, Book> = {
+  month: { name: 'This month', of: ': sown, in bloom, ripe', page: () => <SeasonBook /> },
+  journal: { name: 'The journal', of: ': everything that happened', page: () => <JournalBook /> },
+  reckoners: {
+    name: 'Quick reckoners',
+    of: ': one figure, no record',
+    page: (leaf) => (leaf === undefined ? <ReckonerList /> : <ReckonerPage key={leaf} name={leaf} />),
+  },
+  forecasts: { name: 'How the forecasts did', of: ': against tests', page: () => <ForecastsBook /> },
+  varieties: { name: 'Varieties', of: ': names, crops, two that are one', page: () => <VarietiesBook /> },
+  people: { name: 'People', of: ': who gave seed, who has some', page: () => <PeopleBook /> },
+  places: { name: 'Places', of: ': where seed is kept', page: () => <PlacesBook /> },
+  settings: { name: 'Settings', of: ': frosts, units, days, pass marks', page: () => <SettingsBook /> },
+  copies: { name: 'Copies', of: ': of the garden, and back to one', page: () => <CopiesBook /> },
+  words: { name: 'Words', of: ': what is meant by them here', page: () => <WordsBook /> },
+  which: {
+    name: 'Which one is it?',
+    of: ' beans, squashes, onions',
+    page: (leaf) => <WhichBook name={leaf} />,
+  },
+};
+
+const handbook = (leaf: string | undefined): ReactNode =>
+  leaf === 'new-crop' ? <NewCrop /> : leaf === undefined ? <SeasonBook /> : <CropPage cropKey={leaf} />;
+
+/** The journal of the garden, the handbook of crops, and whatever else stands on the shelf. */
 export function BooksPage() {
   const { book, leaf } = useParams();
   const { at } = useLook();
+  const open = book === undefined ? undefined : books[book];
   return (
     <TwoPanes
       list={
         <>
           <PlaceHead name="books" />
           <Box sx={{ px: 2, pb: 3 }}>
-            <Leaf to={at('/books/month')} current={book === 'month' || book === undefined}>
-              <span>
-                <b>This month</b>: sown, in bloom, ripe
-              </span>
-            </Leaf>
-            <Leaf to={at('/books/journal')} current={book === 'journal'}>
-              <b>The journal</b>: everything that happened
-            </Leaf>
-            <Leaf to={at('/books/reckoners')} current={book === 'reckoners'}>
-              <span>
-                <b>Quick reckoners</b>: one figure, no record
-              </span>
-            </Leaf>
-            <Leaf to={at('/books/forecasts')} current={book === 'forecasts'}>
-              <span>
-                <b>How the forecasts did</b>: against tests
-              </span>
-            </Leaf>
-            <Leaf to={at('/books/varieties')} current={book === 'varieties'}>
-              <span>
-                <b>Varieties</b>: names, crops, two that are one
-              </span>
-            </Leaf>
-            <Leaf to={at('/books/people')} current={book === 'people'}>
-              <span>
-                <b>People</b>: who gave seed, who has some
-              </span>
-            </Leaf>
-            <Leaf to={at('/books/places')} current={book === 'places'}>
-              <span>
-                <b>Places</b>: where seed is kept
-              </span>
-            </Leaf>
-            <Leaf to={at('/books/settings')} current={book === 'settings'}>
-              <span>
-                <b>Settings</b>: frosts, units, days, pass marks
-              </span>
-            </Leaf>
-            <Leaf to={at('/books/copies')} current={book === 'copies'}>
-              <span>
-                <b>Copies</b>: of the garden, and back to one
-              </span>
-            </Leaf>
-            <Leaf to={at('/books/words')} current={book === 'words'}>
-              <span>
-                <b>Words</b>: what is meant by them here
-              </span>
-            </Leaf>
-            <Leaf to={at('/books/which')} current={book === 'which'}>
-              <span>
-                <b>Which one is it?</b> beans, squashes, onions
-              </span>
-            </Leaf>
+            {Object.entries(books).map(([address, { name, of }]) => (
+              <Leaf key={address} to={at(`/books/${address}`)} current={(book ?? 'month') === address}>
+                <span>
+                  <b>{name}</b>
+                  {of}
+                </span>
+              </Leaf>
+            ))}
             <HandbookList leaf={book === 'handbook' ? leaf : undefined} />
           </Box>
         </>
       }
-      sheet={pageOf(book, leaf)}
+      sheet={
+        book === undefined
+          ? null
+          : book === 'handbook'
+            ? handbook(leaf)
+            : (open?.page(leaf) ?? (
+                <Empty>There is no such book on the shelf. Choose one from the list.</Empty>
+              ))
+      }
       resting={<SeasonBook />}
       hint="Open the journal, or a crop of the handbook."
     />
   );
-}
-
-function pageOf(book: string | undefined, leaf: string | undefined): ReactNode {
-  if (book === 'month') return <SeasonBook />;
-  if (book === 'journal') return <JournalBook />;
-  if (book === 'forecasts') return <ForecastsBook />;
-  if (book === 'varieties') return <VarietiesBook />;
-  if (book === 'people') return <PeopleBook />;
-  if (book === 'places') return <PlacesBook />;
-  if (book === 'settings') return <SettingsBook />;
-  if (book === 'copies') return <CopiesBook />;
-  if (book === 'words') return <WordsBook />;
-  if (book === 'which') return <WhichBook name={leaf} />;
-  if (book === 'handbook' && leaf === 'new-crop') return <NewCrop />;
-  if (book === 'handbook' && leaf !== undefined) return <CropPage cropKey={leaf} />;
-  if (book === 'reckoners')
-    return leaf === undefined ? <ReckonerList /> : <ReckonerPage key={leaf} name={leaf} />;
-  return null;
 }
