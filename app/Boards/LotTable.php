@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Intake\Column;
 use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Subject;
 use Marrow\Core\Steps\Origin\Received;
 use Marrow\Core\Steps\Storing\ContainerKind;
 use Marrow\Core\Things\Registered;
@@ -92,7 +93,7 @@ final readonly class LotTable
     private function received(array $lots): array
     {
         $received = [];
-        foreach (DB::table('journal_entries')->where('subject', 'lot')->where('kind', 'received')->whereIn('subject_id', $lots)->get(['subject_id', 'payload']) as $entry) {
+        foreach (DB::table('journal_entries')->where('subject', Subject::Lot->value)->where('kind', 'received')->whereIn('subject_id', $lots)->get(['subject_id', 'payload']) as $entry) {
             /** @var object{subject_id: string, payload: string} $entry */
             $payload = Registered::kinds()->revive('received', (array) json_decode($entry->payload, true, flags: JSON_THROW_ON_ERROR));
             if ($payload instanceof Received) {

@@ -15,7 +15,6 @@ use App\Models\Lot;
 use App\Models\Planting;
 use App\Moment;
 use App\Reading\Facts;
-use App\Reading\JournalReader;
 use App\Reading\Tagged;
 use App\Sheet\SectionDocument;
 use App\Sheet\SheetSection;
@@ -37,7 +36,6 @@ final readonly class LotSheet
     /** @param  iterable<SheetSection>  $sections */
     public function __construct(
         private Facts $facts,
-        private JournalReader $journal,
         private Tags $tags,
         private Tasks $tasks,
         private Entries $entries,
@@ -49,8 +47,7 @@ final readonly class LotSheet
     /** @param  Lot  $lot  with its variety, planting and standing */
     public function of(Lot $lot, When $when): LotDocument
     {
-        // What it is folded from is what its journal shows.
-        return $this->journal->ahead(['lot' => [$lot->id], 'planting' => $lot->planting === null ? [] : [$lot->planting->id]], fn (): LotDocument => $this->sheet($lot, $when));
+        return $this->facts->around($lot, fn (): LotDocument => $this->sheet($lot, $when));
     }
 
     private function sheet(Lot $lot, When $when): LotDocument

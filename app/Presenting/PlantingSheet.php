@@ -34,7 +34,7 @@ final readonly class PlantingSheet
     public function of(Planting $planting, When $when): PlantingDocument
     {
         // What it is folded from is what its journal shows.
-        return $this->journal->ahead(['planting' => [$planting->id]], fn (): PlantingDocument => $this->sheet($planting, $when));
+        return $this->journal->ahead([Subject::Planting->value => [$planting->id]], fn (): PlantingDocument => $this->sheet($planting, $when));
     }
 
     private function sheet(Planting $planting, When $when): PlantingDocument

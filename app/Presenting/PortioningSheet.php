@@ -40,7 +40,7 @@ final readonly class PortioningSheet
     public function of(Lot $lot, Closure $read, When $when): PortioningDocument
     {
         // Folded as it is, and once more as it would be with such packets.
-        return $this->journal->ahead(['lot' => [$lot->id], 'planting' => $lot->planting === null ? [] : [$lot->planting->id]], fn (): PortioningDocument => $this->sheet($lot, $read, $when));
+        return $this->facts->around($lot, fn (): PortioningDocument => $this->sheet($lot, $read, $when));
     }
 
     /** @param  Closure(FieldList): Values  $read */

@@ -18,6 +18,7 @@ use App\Voice\When;
 use Closure;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
+use Marrow\Core\Journal\Subject;
 use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Pollinating\SunTimes;
 use Marrow\Core\Selection\Roguing;
@@ -189,7 +190,7 @@ final readonly class Rounds
      */
     private function due(array $kinds, DateTimeImmutable $until): Collection
     {
-        $ids = DueTask::standing($until)->where('subject', 'planting')->whereIn('kind', array_map(static fn (PollinatingTask $kind): string => $kind->value, $kinds))
+        $ids = DueTask::standing($until)->where('subject', Subject::Planting->value)->whereIn('kind', array_map(static fn (PollinatingTask $kind): string => $kind->value, $kinds))
             ->where('opens_at', '<=', Moment::keep($until))->orderBy('best_at')->limit(self::MOST)->pluck('subject_id');
 
         return self::walk($ids);

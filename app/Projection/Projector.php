@@ -218,7 +218,7 @@ final readonly class Projector implements Slices
         count($lots) + count($plantings) > self::AT_ONCE
             ? $this->later($lots, $plantings)
             // A lot and its planting are folded with each other's entries: those of few are read once for both.
-            : $this->journal->ahead(['planting' => $plantings, 'lot' => $lots], fn () => $this->project($lots, $plantings, $asTrue));
+            : $this->journal->ahead([Subject::Planting->value => $plantings, Subject::Lot->value => $lots], fn () => $this->project($lots, $plantings, $asTrue));
     }
 
     /**

@@ -121,6 +121,19 @@ final class Facts
     }
 
     /**
+     * What a lot is folded from, and what its journal shows, is read at once.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $with
+     * @return T
+     */
+    public function around(Lot $lot, Closure $with): mixed
+    {
+        return $this->journal->ahead([Subject::Lot->value => [$lot->id], Subject::Planting->value => $lot->planting === null ? [] : [$lot->planting->id]], $with);
+    }
+
+    /**
      * Many lots, with what is known of each: what they need is read for a hundred at a time.
      *
      * @template T
@@ -133,9 +146,9 @@ final class Facts
     {
         $done = [];
         foreach ($lots->chunk(self::AT_A_TIME) as $some) {
-            $ids = ['lot' => array_values($some->map(static fn (Lot $lot): string => $lot->id)->all()), 'planting' => array_values($some->map(static fn (Lot $lot): ?string => $lot->planting?->id)->filter()->unique()->all())];
+            $ids = [Subject::Lot->value => array_values($some->map(static fn (Lot $lot): string => $lot->id)->all()), Subject::Planting->value => array_values($some->map(static fn (Lot $lot): ?string => $lot->planting?->id)->filter()->unique()->all())];
             try {
-                $this->together = $ids['planting'];
+                $this->together = $ids[Subject::Planting->value];
                 array_push($done, ...$this->journal->ahead($ids, fn (): array => array_values($some->map(fn (Lot $lot): mixed => $with($lot, $this->lot($lot)))->all())));
             } finally {
                 $this->together = $this->pickings = [];
@@ -186,7 +199,7 @@ final class Facts
             try {
                 $this->together = $ids;
                 $this->seedLots = Tagged::lots($this->journal->referredTo(Subject::Planting, $ids, Subject::Lot));
-                $courses += $this->journal->ahead(['planting' => $ids], function () use ($some): array {
+                $courses += $this->journal->ahead([Subject::Planting->value => $ids], function () use ($some): array {
                     $courses = [];
                     foreach ($some as $planting) {
                         $courses[$planting->id] = $this->planting($planting);

@@ -182,10 +182,11 @@ final class JournalReader
         $kinds = [Kind::declared(Picked::class)->name, Kind::declared(Struck::class)->name];
         $rows = $plantings === [] ? [] : self::read(
             // From the plantings to their lots to what was recorded of these: left to choose, SQLite goes through the journal.
-            "SELECT e.*, o.planting_id, l.number AS lot FROM lot_origins o CROSS JOIN lots l ON l.id = o.lot_id
-             CROSS JOIN journal_entries e ON e.subject = 'lot' AND e.subject_id = l.id AND e.kind IN (?, ?)
-             WHERE o.planting_id IN (:each) ORDER BY l.number, e.happened_at, e.ord",
+            'SELECT e.*, o.planting_id, l.number AS lot FROM lot_origins o CROSS JOIN lots l ON l.id = o.lot_id
+             CROSS JOIN journal_entries e ON e.subject = ? AND e.subject_id = l.id AND e.kind IN (?, ?)
+             WHERE o.planting_id IN (:each) ORDER BY l.number, e.happened_at, e.ord',
             $plantings,
+            Subject::Lot->value,
             ...$kinds,
         );
         $pickings = [];

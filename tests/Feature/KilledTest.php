@@ -44,7 +44,7 @@ final class KilledTest extends TestCase
     }
 
     #[TestWith(['garden-2026-11'])]
-    #[TestWith(['garden-2026-12-04'])]
+    #[TestWith(['garden-2026-12-05'])]
     public function test_an_update_killed_at_any_moment_leaves_a_garden_that_is_brought_up_to_date(string $garden): void
     {
         DB::purge();

@@ -26,10 +26,8 @@ final readonly class Wanted
     public static function of(array $task): self
     {
         $text = static fn (string $key): string => is_string($task[$key] ?? null) ? $task[$key] : '';
-        $tag = is_array($task['tag'] ?? null) ? $task['tag'] : [];
-        $code = is_string($tag['code'] ?? null) ? $tag['code'] : '';
 
-        return new self($text('kind'), ($tag['subject'] ?? '') === 'planting' ? 'planting' : 'lot', $text('of'), $code, $text('about'), $text('do'), $text('opens'), $text('best'), $text('waits'), ($task['alarm'] ?? false) === true);
+        return new self($text('kind'), $text('subject'), $text('of'), $text('name'), $text('about'), $text('do'), $text('opens'), $text('best'), $text('waits'), ($task['alarm'] ?? false) === true);
     }
 
     /** The same for what is wanted still, and another for what is wanted anew. */

@@ -8,6 +8,7 @@ use App\Simulation\Dice;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\CropReference;
+use Marrow\Core\Journal\Subject;
 
 /**
  * A keeper who lives by Today alone: opens it, does what it says with the hands there are, looks again, and comes back another
@@ -122,7 +123,7 @@ final class YearSimulation
             return;
         }
         $this->today[$task->key()] = true;
-        if ($task->subject === 'lot' && (bool) DB::table('lot_standings')->where('lot_id', $task->of)->value('used_up') && $task->kind !== 'call_back') {
+        if ($task->subject === Subject::Lot->value && (bool) DB::table('lot_standings')->where('lot_id', $task->of)->value('used_up') && $task->kind !== 'call_back') {
             $this->played->wrong[] = "$task->do, $task->code";
         }
         match ($this->keeper->about($task->daysLate($this->door->now()), $this->dice)) {
