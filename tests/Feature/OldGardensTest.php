@@ -181,7 +181,7 @@ final class OldGardensTest extends TestCase
         }
 
         // Dry enough is what shows 35 % RH in a jar, by what was measured of the crop: peppers at 8.3 % are not, as these two had them.
-        if ($garden < 'garden-2026-11' && ($said['variety'] ?? null) === 'Nightwatch' && ($said['drying'] ?? null) === 'dry_enough') {
+        if ($garden < 'garden-2026-11-29' && ($said['variety'] ?? null) === 'Nightwatch' && ($said['drying'] ?? null) === 'dry_enough') {
             $said['drying'] = $said['stage'] = 'drying';
         }
 
