@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Finding;
 
 use App\Documents\FoundDocument;
+use App\Journal\Subjects;
+use LogicException;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Things\Registered;
@@ -38,6 +40,9 @@ final readonly class FindsWays implements Finds
         ['Settings', '/books/settings', 'settings units ounces fahrenheit date printer frost latitude zone'],
     ];
 
+    /** @param  Subjects<Found>  $things */
+    public function __construct(private Subjects $things) {}
+
     public function find(Sought $sought): array
     {
         $found = [];
@@ -48,29 +53,27 @@ final readonly class FindsWays implements Finds
         }
         foreach (Registered::kinds()->all() as $kind) {
             if ($kind->name !== 'struck' && $sought->isIn($kind->title, $kind->act, str_replace('_', ' ', $kind->name))) {
-                $found[] = FoundDocument::page('way', self::of($kind), $kind->act === '' ? $kind->title : $kind->act, self::where($kind));
+                $found[] = FoundDocument::page('way', $this->of($kind), $kind->act === '' ? $kind->title : $kind->act, self::where($kind));
             }
         }
 
         return array_slice($found, 0, self::MOST);
     }
 
-    private static function of(Kind $kind): string
+    /** Where what it is recorded of is listed; of several, the first there is. */
+    private function of(Kind $kind): string
     {
-        return match (true) {
-            in_array(Subject::Lot, $kind->of, true) => '/store',
-            in_array(Subject::Planting, $kind->of, true) => '/plot',
-            default => '/store/where',
-        };
+        foreach ($this->things->all() as $sort) {
+            if (in_array($sort->subject(), $kind->of, true)) {
+                return $sort->listed();
+            }
+        }
+
+        throw new LogicException("$kind->name is of nothing.");
     }
 
     private static function where(Kind $kind): string
     {
-        return 'recorded on the sheet of '.implode(' or ', array_map(static fn (Subject $subject): string => match ($subject) {
-            Subject::Lot => 'a lot',
-            Subject::Planting => 'a planting',
-            Subject::Container => 'a container',
-            Subject::Place => 'a place',
-        }, $kind->of));
+        return 'recorded on the sheet of '.implode(' or ', array_map(static fn (Subject $subject): string => "a $subject->value", $kind->of));
     }
 }

@@ -10,6 +10,9 @@ use App\Journal\OfSubject;
 /** How those of a sort of things are found from any page. */
 interface Found extends OfSubject
 {
+    /** The address of the list that they stand in. */
+    public function listed(): string;
+
     /** @return list<FoundDocument> the likeliest first */
     public function seek(Sought $sought): array;
 }

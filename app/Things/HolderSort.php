@@ -35,6 +35,11 @@ abstract readonly class HolderSort implements ThingSort
     /** What is said of one that was found, with how many lots there are. */
     abstract protected function said(string $lots): string;
 
+    final public function listed(): string
+    {
+        return '/store/where';
+    }
+
     final public function goneBy(string $id): ?string
     {
         $name = $this->every()->where('id', $id)->where('gone', 1)->value('name');

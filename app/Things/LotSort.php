@@ -54,6 +54,11 @@ final readonly class LotSort implements ThingSort
         return Subject::Lot;
     }
 
+    public function listed(): string
+    {
+        return '/store';
+    }
+
     public function table(): string
     {
         return 'lots';

@@ -47,6 +47,11 @@ final readonly class PlantingSort implements ThingSort
         return Subject::Planting;
     }
 
+    public function listed(): string
+    {
+        return '/plot';
+    }
+
     public function table(): string
     {
         return 'plantings';
