@@ -100,15 +100,15 @@ final class ThingsTest extends TestCase
     /** @return array{string, string, string} its id, its page, and what it is called */
     private function one(Subject $subject): array
     {
-        if ($subject->letter() !== null) {
-            $code = $subject === Subject::Lot ? $this->keeper->storedTomato() : $this->keeper->sow($this->keeper->variety('pea', 'Slack Tide'));
-            $page = ($subject === Subject::Lot ? '/api/lots/' : '/api/plantings/').$code;
+        // A new sort of thing is tried here, too.
+        [$id, $name, $page] = match ($subject) {
+            Subject::Lot => [$this->keeper->idOf($code = $this->keeper->storedTomato()), $code, "/api/lots/$code"],
+            Subject::Planting => [$this->keeper->idOf($code = $this->keeper->sow($this->keeper->variety('pea', 'Slack Tide'))), $code, "/api/plantings/$code"],
+            Subject::Place => [$id = $this->place('Attic'), 'Attic', "/api/holders/$id"],
+            Subject::Container => [$id = $this->container('Blue tin'), 'Blue tin', "/api/holders/$id"],
+        };
 
-            return [$this->keeper->idOf($code), $page, $code];
-        }
-        [$id, $name] = $subject === Subject::Place ? [$this->place('Attic'), 'Attic'] : [$this->container('Blue tin'), 'Blue tin'];
-
-        return [$id, "/api/holders/$id", $name];
+        return [$id, $page, $name];
     }
 
     private function place(string $name): string
