@@ -27,7 +27,7 @@ final class ReckonerWords
     /** The bounds of an input as a person types them: per cent for a share, and in their own units. */
     public static function bounds(Field $input, UnitSystem $units): string
     {
-        if (in_array($input->type, [FieldType::Crop, FieldType::Choice, FieldType::Date, FieldType::Plan], true)) {
+        if (! $input->type->isNumeric()) {
             return $input->bounds();
         }
         if ($input->type === FieldType::Share) {
