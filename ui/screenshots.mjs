@@ -68,6 +68,9 @@ const views = [
       await page.getByLabel('It weighs').fill('20.1');
       await page.getByRole('button', { name: 'Keep: weighed' }).click();
       await page.getByText('Not kept yet.').waitFor();
+      // Nothing that was pressed is lost by a reload.
+      await page.reload();
+      await page.getByText(/The server cannot be reached\. It is sent again/).waitFor();
     },
   },
   {

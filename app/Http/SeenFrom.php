@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Clock;
+use App\Reading\JournalReader;
+use App\Reading\Viewpoint;
 use App\Voice\When;
 use DateTimeImmutable;
 use Illuminate\Http\Request;
@@ -15,7 +17,7 @@ final readonly class SeenFrom
 {
     private const FURTHEST_DAYS = 400;
 
-    public function __construct(private Clock $clock, private Request $request) {}
+    public function __construct(private Clock $clock, private Request $request, private JournalReader $journal) {}
 
     public function today(): DateTimeImmutable
     {
@@ -27,11 +29,14 @@ final readonly class SeenFrom
         return $this->when()->now->format('Y-m-d') !== $this->today()->format('Y-m-d');
     }
 
+    /** All that is shown with it is read from there. */
     public function when(): When
     {
         $now = $this->clock->now();
         $on = $this->request->query('on');
         if (! is_string($on) || $on === '') {
+            $this->journal->lookFrom(new Viewpoint);
+
             return new When($now);
         }
         $day = DateTimeImmutable::createFromFormat('!Y-m-d', $on, $now->getTimezone());
@@ -43,6 +48,9 @@ final readonly class SeenFrom
             throw ValidationException::withMessages(['on' => sprintf('You can look ahead from today up to %d days.', self::FURTHEST_DAYS)]);
         }
 
-        return new When($day->setTime((int) $now->format('H'), (int) $now->format('i')));
+        $when = $day->setTime((int) $now->format('H'), (int) $now->format('i'));
+        $this->journal->lookFrom($days > 0 ? new Viewpoint(before: $when) : new Viewpoint);
+
+        return new When($when);
     }
 }

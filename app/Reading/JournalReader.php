@@ -45,6 +45,13 @@ final class JournalReader
         $this->seenFrom = new Viewpoint;
     }
 
+    /** From where this request looks: all that it shows is read from there. What is recorded is recorded today. */
+    public function lookFrom(Viewpoint $viewpoint): void
+    {
+        $this->seenFrom = $viewpoint;
+        $this->heard = [];
+    }
+
     /** The same journal from somewhere else. */
     public function from(Viewpoint $viewpoint): self
     {
