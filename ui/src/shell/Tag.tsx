@@ -11,10 +11,10 @@ const wavy = 'polygon(0 0, 84% 0, 96% 10%, 100% 28%, 86% 50%, 100% 72%, 96% 90%,
 /**
  * The plant label: the same words on screen as on paper. Its far end says by shape and word how true the line is by what is
  * on record: cut straight (clean), one corner off (near clean), torn (doubtful), notched (crossed, or it will split), rounded
- * off in waves (mixed on purpose). Of what nobody knows it is cut straight and says so.
+ * off in waves (mixed on purpose). Of what nobody knows there is no end: nothing is said, and the name has the room.
  */
-const ends: Record<TagWords['line'], { word: string; shape: string }> = {
-  'not known': { word: 'not known', shape: straight },
+const ends: Record<TagWords['line'], { word: string; shape: string } | null> = {
+  'not known': null,
   clean: { word: 'clean', shape: straight },
   'near clean': { word: 'near clean', shape: 'polygon(0 0, 88% 0, 100% 34%, 100% 100%, 0 100%)' },
   doubtful: { word: 'doubtful', shape: torn },
@@ -54,7 +54,7 @@ export function Tag({
           flex: 1,
           minWidth: 0,
           p: '2px',
-          pr: 0,
+          pr: end === null ? '2px' : 0,
           bgcolor: t.vars?.palette.rule,
           clipPath: point,
         })}
@@ -125,28 +125,30 @@ export function Tag({
           </Box>
         </Box>
       </Box>
-      <Box
-        component="span"
-        sx={(t) => ({
-          display: 'flex',
-          alignItems: 'center',
-          // Where it is torn or notched, the word stands clear of that.
-          width: (large ? 106 : dense ? 74 : 98) + (end.shape === notched || end.shape === torn ? 8 : 0),
-          flexShrink: 0,
-          pl: 1,
-          lineHeight: 1.05,
-          whiteSpace: 'nowrap',
-          fontSize: dense ? '0.75rem' : undefined,
-          bgcolor: quiet ? t.vars?.palette.quiet : t.vars?.palette.rule,
-          color: quiet ? t.vars?.palette.text.primary : t.vars?.palette.background.paper,
-          boxShadow: quiet ? `inset 0 0 0 2px ${t.vars?.palette.rule}` : undefined,
-          clipPath: end.shape,
-          fontFamily: heading,
-          fontWeight: 600,
-        })}
-      >
-        {end.word}
-      </Box>
+      {end !== null && (
+        <Box
+          component="span"
+          sx={(t) => ({
+            display: 'flex',
+            alignItems: 'center',
+            // Where it is torn or notched, the word stands clear of that.
+            width: (large ? 106 : dense ? 74 : 98) + (end.shape === notched || end.shape === torn ? 8 : 0),
+            flexShrink: 0,
+            pl: 1,
+            lineHeight: 1.05,
+            whiteSpace: 'nowrap',
+            fontSize: dense ? '0.75rem' : undefined,
+            bgcolor: quiet ? t.vars?.palette.quiet : t.vars?.palette.rule,
+            color: quiet ? t.vars?.palette.text.primary : t.vars?.palette.background.paper,
+            boxShadow: quiet ? `inset 0 0 0 2px ${t.vars?.palette.rule}` : undefined,
+            clipPath: end.shape,
+            fontFamily: heading,
+            fontWeight: 600,
+          })}
+        >
+          {end.word}
+        </Box>
+      )}
     </Box>
   );
 }
