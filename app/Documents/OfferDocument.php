@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Words\CautionWords;
+use App\Words\StepWords;
 use Marrow\Core\Botany\Caution;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Work\Offer;
@@ -19,6 +20,7 @@ final readonly class OfferDocument
      * @param  string  $act  what the hand does, for the button
      * @param  list<FieldDocument>  $fields
      * @param  list<string>  $cautions
+     * @param  string  $step  the step of the work that it is of
      */
     public function __construct(
         #[OA\Property]
@@ -31,6 +33,8 @@ final readonly class OfferDocument
         public array $fields,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $cautions,
+        #[OA\Property]
+        public string $step,
     ) {}
 
     /**
@@ -45,6 +49,7 @@ final readonly class OfferDocument
             $offer->act ?? $offer->kind->act,
             array_map(static fn (Field $field): FieldDocument => FieldDocument::of($field), $offer->fields),
             [...$more, ...CautionWords::at($all, $offer->kind->name)],
+            StepWords::of($offer->step),
         );
     }
 }

@@ -1,5 +1,5 @@
 import { expect, test } from './garden';
-import { Keeper } from './keeper';
+import { act, Keeper } from './keeper';
 
 test('off-types in a grow-out mark the lot they came from as crossed, until the entry is taken back', async ({
   page,
@@ -28,7 +28,7 @@ test('off-types in a grow-out mark the lot they came from as crossed, until the 
   await page.getByRole('option', { name: new RegExp(`^${lot} `) }).click();
   await page.getByRole('button', { name: 'Keep: sown' }).click();
   const growOut = await keeper.code('plot');
-  await page.getByRole('button', { name: 'Look for off-types', exact: true }).click();
+  await act(page, 'Look for off-types');
   await keeper.fill({ 'Plants looked over': '10', 'Of them off-type': '12', When: '2026-08-20T10:00' });
   await page.getByRole('button', { name: /^Keep: / }).click();
   await expect(page.getByRole('alert').filter({ hasText: /off-type/ })).toBeVisible();

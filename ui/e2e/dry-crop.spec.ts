@@ -1,5 +1,5 @@
 import { expect, test } from './garden';
-import { Keeper } from './keeper';
+import { act, Keeper } from './keeper';
 
 test('a dry crop is threshed, winnowed and dried by a closed jar, with each mistake refused at its field', async ({
   page,
@@ -33,7 +33,7 @@ test('a dry crop is threshed, winnowed and dried by a closed jar, with each mist
   });
 
   const lot = await test.step('a picking before the sowing is refused', async () => {
-    await page.getByRole('button', { name: 'Pick seed: start a lot' }).click();
+    await act(page, 'Pick seed: start a lot');
     await keeper.fill({ 'Plants that gave seed': '40', 'They weigh': '900', When: '2026-02-01T10:00' });
     await keep();
     await expect(alert('This planting was sown on 1 March 2026')).toBeVisible();
@@ -43,7 +43,7 @@ test('a dry crop is threshed, winnowed and dried by a closed jar, with each mist
   });
 
   await test.step('threshing and winnowing only take away', async () => {
-    await page.getByRole('button', { name: 'Threshed', exact: true }).click();
+    await act(page, 'Threshed');
     await expect(page.getByRole('note')).toContainText('with a mask');
     await keeper.fill({ 'Seed and chaff weigh': '950', When: '2026-07-20T10:00' });
     await keep();
@@ -63,7 +63,7 @@ test('a dry crop is threshed, winnowed and dried by a closed jar, with each mist
     await keeper.code('racks');
     await expect(page.getByText('No moisture is known yet', { exact: false })).toBeVisible();
     await keeper.records('Weigh', { 'It weighs': '402', When: '2026-07-25T09:00' });
-    await page.getByRole('button', { name: 'Weigh', exact: true }).click();
+    await act(page, 'Weigh');
     await keeper.fill({ 'It weighs': '-4', When: '2026-07-28T09:00' });
     await keep();
     await expect(alert('must be from 0.001')).toBeVisible();
@@ -82,7 +82,7 @@ test('a dry crop is threshed, winnowed and dried by a closed jar, with each mist
   });
 
   await test.step('a new place for it is added on the way', async () => {
-    await page.getByRole('button', { name: 'Put away' }).click();
+    await act(page, 'Put away');
     await page.getByLabel('Where', { exact: true }).first().click();
     await page.getByRole('option', { name: 'Add another place …' }).click();
     await keeper.fill({ Place: 'Cellar shelf', Temperature: '150', Humidity: '65' });
@@ -131,7 +131,7 @@ test('a dry crop is threshed, winnowed and dried by a closed jar, with each mist
 
 test('one who sends the same form twice keeps one entry', async ({ page }) => {
   await page.goto('/bench/L15');
-  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await act(page, 'Note');
   await page.getByRole('textbox', { name: 'Note' }).fill('Sent twice');
   // The answer to the first sending is lost on the way.
   let lost = 0;

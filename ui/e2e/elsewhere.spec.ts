@@ -1,5 +1,5 @@
 import { expect, test } from './garden';
-import { Keeper } from './keeper';
+import { act, Keeper } from './keeper';
 
 test('seed that came from elsewhere is a lot, is put away, and says what nobody knows', async ({ page }) => {
   const keeper = new Keeper(page);
@@ -27,7 +27,7 @@ test('seed that came from elsewhere is a lot, is put away, and says what nobody 
   await expect(keeper.section('Where it came from')).toContainText(/swapped.*Odile.*OB-31.*2024.*85\s%/);
   await expect(page.getByRole('main')).toContainText('Treated seed: never eat it');
   // What came with it need not be counted again.
-  await page.getByRole('button', { name: 'Put away', exact: true }).click();
+  await act(page, 'Put away');
   await keeper.fill({ Where: 'Hall cupboard', When: '2 March 2026' });
   await page.getByRole('button', { name: /^Keep: / }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'Nothing says how dry it is' })).toBeVisible();

@@ -1,12 +1,12 @@
 import { expect, test } from './garden';
-import { Keeper } from './keeper';
+import { act, Keeper } from './keeper';
 
 test('while the server cannot be reached the form says so at once, keeps what was typed, and sends it by itself', async ({
   page,
 }) => {
   const keeper = new Keeper(page);
   await page.goto('/store/L3');
-  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await act(page, 'Note');
   await keeper.fill({ Note: 'Written while the line was down' });
   await page.route('**/api/entries', (route) => route.abort('connectionrefused'));
   await page.getByRole('button', { name: 'Keep: note' }).click();
@@ -32,7 +32,7 @@ test('a server that does not answer is told of too, and what is wrong with its d
       await route.fulfill({ status: 507, json: { message: 'The disk is full, so nothing can be kept.' } });
     } else await route.continue();
   });
-  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await act(page, 'Note');
   await keeper.fill({ Note: 'Written while the disk was full' });
   await page.getByRole('button', { name: 'Keep: note' }).click();
   const waiting = page.getByRole('status').filter({ hasText: 'Not kept yet.' });
@@ -45,7 +45,7 @@ test('a server that does not answer is told of too, and what is wrong with its d
 test('kept without anybody hearing so, and sent again after a reload, it is one entry', async ({ page }) => {
   const keeper = new Keeper(page);
   await page.goto('/store/L3');
-  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await act(page, 'Note');
   await keeper.fill({ Note: 'Twelve pots' });
   await page.route('**/api/entries', async (route) => {
     await route.fetch();
@@ -58,14 +58,14 @@ test('kept without anybody hearing so, and sent again after a reload, it is one 
   await expect(page.getByText(/^Kept\. L3: note/)).toBeVisible();
   const journal = keeper.section('Journal');
   await expect(journal.getByText('Twelve pots')).toHaveCount(1);
-  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await act(page, 'Note');
   await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('');
 });
 
 test('left alone, what waits is not kept later behind one’s back', async ({ page }) => {
   const keeper = new Keeper(page);
   await page.goto('/store/L3');
-  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await act(page, 'Note');
   await keeper.fill({ Note: 'On second thoughts' });
   await page.route('**/api/entries', (route) => route.abort());
   await page.getByRole('button', { name: 'Keep: note' }).click();
@@ -140,7 +140,7 @@ test('what was typed and not kept is named on every page, also after a reload, u
   const unsent = page.getByRole('region', { name: 'Not kept yet' });
   const note = page.getByRole('textbox', { name: 'Note', exact: true });
   await page.goto('/store/L5');
-  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await act(page, 'Note');
   await keeper.fill({ Note: 'Smells of nothing' });
   await page.getByRole('link', { name: /^Plot/ }).click();
   await expect(unsent).toContainText('Note, L5');
@@ -153,6 +153,6 @@ test('what was typed and not kept is named on every page, also after a reload, u
   await page.getByRole('button', { name: 'Drop: Note, L5' }).click();
   await expect(unsent).toHaveCount(0);
   await page.goto('/store/L5');
-  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await act(page, 'Note');
   await expect(note).toHaveValue('');
 });

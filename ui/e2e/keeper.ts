@@ -1,6 +1,17 @@
 import type { Page } from '@playwright/test';
 import { expect } from './garden';
 
+/** Presses what can be recorded: where it stands by itself, else behind the one button for all the rest. */
+export async function act(page: Page, name: string) {
+  const alone = page.getByRole('main').getByRole('button', { name, exact: true });
+  const rest = page.getByRole('main').getByRole('button', { name: 'Record something else …' });
+  await expect(alone.or(rest).first()).toBeVisible();
+  if ((await alone.count()) > 0) return alone.first().click();
+  await rest.first().click();
+  const all = page.getByRole('form', { name: 'What can be recorded' });
+  await all.getByRole('button', { name, exact: true }).click();
+}
+
 /** Does in the browser what a keeper does, by the words on the screen. */
 export class Keeper {
   constructor(readonly page: Page) {}
@@ -26,8 +37,8 @@ export class Keeper {
   }
 
   /** Presses what can be recorded, fills its form and keeps it. */
-  async records(act: string, fields: Record<string, string>) {
-    await this.page.getByRole('button', { name: act, exact: true }).click();
+  async records(what: string, fields: Record<string, string>) {
+    await act(this.page, what);
     await this.fill(fields);
     await this.keeps();
   }

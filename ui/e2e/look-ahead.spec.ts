@@ -1,4 +1,5 @@
 import { expect, test } from './garden';
+import { act } from './keeper';
 
 test('a day picked on the belt shows every place as it will stand then, and home returns', async ({
   page,
@@ -77,4 +78,59 @@ test('a narrowed list stays in the address, and the back button returns to it', 
   await expect(page).toHaveURL(/\/store\?find=fridge/);
   await page.reload();
   await expect(page.getByLabel('Only those with')).toHaveValue('fridge');
+});
+
+test('what can be recorded is found by a few letters, and Escape leaves it with what was typed', async ({
+  page,
+}) => {
+  await page.goto('/racks/L10');
+  await page.getByRole('button', { name: 'Record something else …' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('form', { name: 'What can be recorded' })).toBeVisible();
+  await page.keyboard.type('note');
+  await page.keyboard.press('Enter');
+  const note = page.getByRole('form', { name: 'Note', exact: true });
+  await expect(note).toBeFocused();
+  await note.getByRole('textbox').first().fill('Smells of straw');
+  await page.keyboard.press('Escape');
+  await expect(note).toHaveCount(0);
+  await act(page, 'Note');
+  await expect(note.getByText('This was typed before and is not kept.')).toBeVisible();
+  await expect(note.getByRole('textbox').first()).toHaveValue('Smells of straw');
+});
+
+test('whatever can be recorded of anything is reached by the one button', async ({ page }) => {
+  await page.goto('/today');
+  type Of = { at: string; offers: { kind: string; act: string }[] };
+  const sheets = await page.evaluate(async () => {
+    const read = async <T>(path: string) => (await (await fetch(`/api/${path}`)).json()) as T;
+    const found: Of[] = [];
+    for (const place of ['plot', 'bench', 'racks', 'trays', 'store']) {
+      const { items } = await read<{ items: { tag: { code: string } }[] }>(`places/${place}`);
+      for (const { code } of items.map(({ tag }) => tag)) {
+        const of = place === 'plot' ? 'plantings' : 'lots';
+        const { offers } = await read<Of>(`${of}/${code}`);
+        found.push({ at: `/${place}/${code}`, offers });
+      }
+    }
+    for (const { id } of await read<{ id: string }[]>('holders')) {
+      const { offers } = await read<Of>(`holders/${id}`);
+      found.push({ at: `/store/where/${id}`, offers });
+    }
+    return found;
+  });
+  const seen = new Set<string>();
+  for (const { at, offers } of sheets) {
+    if (offers.every(({ kind }) => seen.has(kind))) continue;
+    await page.goto(at);
+    // Where there are no more than can stand at once, they do.
+    const rest = page.getByRole('button', { name: 'Record something else …' });
+    if (offers.length > 2) await rest.click();
+    const all = offers.length > 2 ? page.getByRole('form', { name: 'What can be recorded' }) : page;
+    for (const { kind, act } of offers) {
+      await expect(all.getByRole('button', { name: act, exact: true }), `${at}: ${kind}`).toHaveCount(1);
+      seen.add(kind);
+    }
+  }
+  expect(seen.size).toBeGreaterThan(25);
 });

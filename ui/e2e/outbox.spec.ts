@@ -1,12 +1,12 @@
 import { expect, test } from './garden';
-import { Keeper } from './keeper';
+import { act, Keeper } from './keeper';
 
 test('what was pressed and not answered is sent after a reload, in order, and said', async ({ page }) => {
   const keeper = new Keeper(page);
   await page.goto('/store/L3');
   await page.route('**/api/entries', (route) => route.abort('connectionrefused'));
   for (const text of ['First before the reload', 'Second before the reload']) {
-    await page.getByRole('button', { name: 'Note', exact: true }).click();
+    await act(page, 'Note');
     await keeper.fill({ Note: text });
     await page.getByRole('button', { name: 'Keep: note' }).click();
     await expect(page.getByRole('status').filter({ hasText: 'Not kept yet.' })).toBeVisible();
@@ -26,14 +26,14 @@ test('what was pressed and not answered is sent after a reload, in order, and sa
   await expect(journal.getByText('First before the reload')).toHaveCount(1);
   await expect(waiting).toHaveCount(0);
   // What was typed is kept, so no form opens with it.
-  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await act(page, 'Note');
   await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('');
 });
 
 test('what is refused after a reload is told of until somebody has read so', async ({ page }) => {
   const keeper = new Keeper(page);
   await page.goto('/store/L3');
-  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await act(page, 'Note');
   await keeper.fill({ Note: 'Refused later' });
   await page.route('**/api/entries', (route) => route.abort('connectionrefused'));
   await page.getByRole('button', { name: 'Keep: note' }).click();

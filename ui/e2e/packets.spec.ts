@@ -5,7 +5,7 @@ import { chromium } from '@playwright/test';
 import encodeQR from 'qr';
 import { launch } from '../browser.js';
 import { expect, test } from './garden';
-import { Keeper } from './keeper';
+import { act, Keeper } from './keeper';
 
 test('a lot is parted over eight years, one packet goes to the plan, and the reserve stops the hand', async ({
   page,
@@ -39,7 +39,7 @@ test('a lot is parted over eight years, one packet goes to the plan, and the res
     });
   });
   await page.goto('/store/L11');
-  await page.getByRole('link', { name: 'Part it into packets' }).click();
+  await act(page, 'Part it into packets');
   const packets = page.getByRole('list', { name: 'Packets to make' });
   await expect(packets.getByRole('listitem')).toHaveCount(5);
   await keeper.fill({ 'Plants wanted of each sowing': '12', Packets: '8', 'Kept in reserve': '1500' });
@@ -74,14 +74,14 @@ test('a lot is parted over eight years, one packet goes to the plan, and the res
   await expect(made.getByRole('listitem').first()).toContainText('used up');
 
   // A gift out of what is spare goes; one out of the reserve is asked about.
-  await page.getByRole('button', { name: 'Take seed out', exact: true }).click();
+  await act(page, 'Take seed out');
   await keeper.fill({ 'Taken for': 'given away', Seeds: '400', 'To whom, or where': 'Tove' });
   await page.getByRole('button', { name: 'Keep: taken out' }).click();
   await expect(page.getByText(/of the 1 500 seeds kept in reserve/).first()).toBeVisible();
   await keeper.fill({ Seeds: '20' });
   await keeper.keeps();
   // So is a test that would eat it, with what a smaller one would tell.
-  await page.getByRole('button', { name: 'Start a test' }).click();
+  await act(page, 'Start a test');
   await keeper.fill({ Replicates: '10', 'Seeds in each': '100' });
   await page.getByRole('button', { name: 'Keep: set to germinate' }).click();
   await expect(page.getByText(/A test of \d+ would do: were \d+ of them to come up/).first()).toBeVisible();

@@ -1,5 +1,5 @@
 import { expect, test } from './garden';
-import { Keeper } from './keeper';
+import { act, Keeper } from './keeper';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
@@ -8,7 +8,7 @@ test('a thumb walks from what is due to the list, the worksheet and a kept entry
   await page.goto('/today');
   await page.getByRole('link', { name: /^L10/ }).first().tap();
   await keeper.code('racks');
-  await page.getByRole('button', { name: 'Weigh', exact: true }).tap();
+  await act(page, 'Weigh');
   await keeper.fill({ 'It weighs': '19,9' });
   await page.getByRole('button', { name: /^Keep: / }).tap();
   const said = page.getByText(/Kept\. L10: weighed, 19\.9\sg/);

@@ -1,6 +1,6 @@
 import { type Page } from '@playwright/test';
 import { expect, test } from './garden';
-import { Keeper } from './keeper';
+import { act, Keeper } from './keeper';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
@@ -22,7 +22,6 @@ test.describe('with a phone in the garden', () => {
     const keeper = new Keeper(page);
     const code = await sown(page, 'Squash and courgette', 'Hand Lamp', '6', '2026-06-20');
     await keeper.records('First bloom', { When: '2026-09-08 08:00' });
-    await page.getByRole('button', { name: 'What else happened' }).tap();
     await keeper.records('Pollinate it by hand', { 'Fruits, pods or heads wanted for seed': '2' });
 
     await page.goto('/plot/round/evening');
@@ -48,7 +47,7 @@ test.describe('with a phone in the garden', () => {
     await page.goto(`/plot/${code}`);
     await keeper.records('Say what took and what dropped', { Took: '1', Dropped: '1' });
     await expect(page.getByText(/2\sflowers pollinated, 1 took.*, 1 dropped/)).toBeVisible();
-    await page.getByRole('button', { name: 'Pick what was tied: start a lot' }).tap();
+    await act(page, 'Pick what was tied: start a lot');
     await expect(page.getByLabel('Fruits, pods or heads')).toHaveValue('1');
     // What is asked of the box stands at the box.
     const tied = page.getByLabel('Only what was pollinated by hand and tied');

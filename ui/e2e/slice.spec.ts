@@ -1,5 +1,5 @@
 import { expect, test } from './garden';
-import { Keeper } from './keeper';
+import { act, Keeper } from './keeper';
 
 test('one variety from the ripe fruit to a labelled packet with a forecast, then an entry is struck', async ({
   page,
@@ -29,7 +29,7 @@ test('one variety from the ripe fruit to a labelled packet with a forecast, then
   });
 
   await test.step('the ferment says when to pour off, and why', async () => {
-    await page.getByRole('button', { name: 'Start the ferment' }).click();
+    await act(page, 'Start the ferment');
     await expect(page.getByRole('note')).toContainText('never a screwed-down one');
     await keeper.fill({ 'Room temperature': '24', When: '2026-07-20T12:00' });
     await keeper.keeps();
@@ -78,21 +78,21 @@ test('one variety from the ripe fruit to a labelled packet with a forecast, then
       When: '2026-08-01T18:00',
     });
     await keeper.code('trays');
-    await page.getByRole('button', { name: 'Count seedlings' }).click();
+    await act(page, 'Count seedlings');
     await keeper.fill({ 'New seedlings 1': '14', 'New seedlings 2': '31', When: '2026-08-06T09:00' });
     await page.getByRole('button', { name: /^Keep: / }).click();
     await expect(page.getByRole('alert').filter({ hasText: 'More seedlings' })).toContainText(
       'More seedlings than seeds: that would make 31 from the 25 seeds of replicate 2.',
     );
     await page.reload();
-    await page.getByRole('button', { name: 'Count seedlings' }).click();
+    await act(page, 'Count seedlings');
     await expect(page.getByLabel('New seedlings 2')).toHaveValue('31');
     await keeper.fill({ 'New seedlings 2': '13' });
     await keeper.keeps();
-    await page.getByRole('button', { name: 'Count seedlings' }).click();
+    await act(page, 'Count seedlings');
     await keeper.fill({ 'New seedlings 1': '8', 'New seedlings 2': '6', When: '2026-08-10T09:00' });
     await keeper.keeps();
-    await page.getByRole('button', { name: 'End the test' }).click();
+    await act(page, 'End the test');
     await keeper.fill({ When: '2026-08-15T09:00' });
     await keeper.keeps();
     const result = keeper.section(/^Germination test of/);
@@ -117,7 +117,7 @@ test('one variety from the ripe fruit to a labelled packet with a forecast, then
       When: '2026-09-01T09:00',
     });
     await expect(store).toContainText(/2\s750\sseeds/);
-    await page.getByRole('button', { name: 'Take seed out' }).click();
+    await act(page, 'Take seed out');
     await keeper.fill({ Seeds: '9000' });
     await page.getByRole('button', { name: /^Keep: / }).click();
     await expect(page.getByRole('alert').filter({ hasText: 'would leave none' })).toContainText(

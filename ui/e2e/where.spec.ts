@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test } from './garden';
-import { Keeper } from './keeper';
+import { act, Keeper } from './keeper';
 
 test('the tin is moved with all that is in it, and stock is taken of it', async ({ page }) => {
   const keeper = new Keeper(page);
@@ -12,7 +12,7 @@ test('the tin is moved with all that is in it, and stock is taken of it', async 
   const lots = page.getByRole('list', { name: 'Lots in it' });
   await expect(lots.getByRole('listitem')).toHaveCount(7);
 
-  await page.getByRole('button', { name: 'Put it somewhere else' }).click();
+  await act(page, 'Put it somewhere else');
   await keeper.fill({ Where: 'Green tin (tin)' });
   await page.getByRole('button', { name: 'Keep: put away' }).click();
   await expect(page.getByText('Green tin cannot lie in itself.')).toBeVisible();
@@ -53,7 +53,7 @@ test('a jar out of the freezer is left shut, and opening it early is asked about
       .getByText(/^Leave it shut until today 10:/)
       .first(),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Take seed out', exact: true }).click();
+  await act(page, 'Take seed out');
   await keeper.fill({ Seeds: '20' });
   await page.getByRole('button', { name: 'Keep: taken out' }).click();
   await expect(
@@ -69,7 +69,7 @@ test('some of a lot lies elsewhere, and there is never more in the packets than 
   const keeper = new Keeper(page);
   await page.goto('/store?find=Topmast');
   await page.getByRole('link', { name: /Topmast/ }).click();
-  await page.getByRole('button', { name: 'Put some of it elsewhere' }).click();
+  await act(page, 'Put some of it elsewhere');
   await keeper.fill({ Seeds: '60', Where: 'Old fridge, 5 °C' });
   await page.getByRole('button', { name: 'Keep: divided' }).click();
   await expect(page.getByText(/Only 40 seeds are left there/).first()).toBeVisible();
@@ -88,7 +88,7 @@ test('a container is added, found by its name, and is no more when it is empty',
   await keeper.fill({ Name: 'Biscuit box', 'It is a': 'box' });
   await page.getByRole('button', { name: 'Add this container' }).click();
   await expect(page.getByText('nobody has said where it is')).toBeVisible();
-  await page.getByRole('button', { name: 'Put it somewhere else' }).click();
+  await act(page, 'Put it somewhere else');
   await keeper.fill({ Where: 'Hall cupboard › Blue tin (tin)' });
   await page.getByRole('button', { name: 'Keep: put away' }).click();
   await expect(page.getByText('Hall cupboard › Blue tin › Biscuit box')).toBeVisible();

@@ -15,15 +15,16 @@ final readonly class Offer
     /**
      * @param  int  $rank  the smaller, the likelier
      * @param  list<Field>  $fields  as they are asked for here
+     * @param  string  $step  the step of the work that it is of, as its folder is called
      */
-    private function __construct(public Kind $kind, public int $rank, public array $fields, public ?string $act = null) {}
+    private function __construct(public Kind $kind, public int $rank, public array $fields, public string $step, public ?string $act = null) {}
 
     /** @param  class-string<Payload>  $payload */
     public static function of(string $payload, int $rank): self
     {
         $kind = Kind::declared($payload);
 
-        return new self($kind, $rank, array_values($kind->fields->fields));
+        return new self($kind, $rank, array_values($kind->fields->fields), array_slice(explode('\\', $payload), -2, 1)[0] ?? '');
     }
 
     /** Another usual value than the kind has, from how the thing stands. */
@@ -47,12 +48,12 @@ final readonly class Offer
     /** Other words on its button than the kind's own. */
     public function calledHere(string $act): self
     {
-        return new self($this->kind, $this->rank, $this->fields, $act);
+        return new self($this->kind, $this->rank, $this->fields, $this->step, $act);
     }
 
     /** @param  \Closure(Field): Field  $change */
     private function changing(string $key, \Closure $change): self
     {
-        return new self($this->kind, $this->rank, array_map(static fn (Field $field): Field => $field->key === $key ? $change($field) : $field, $this->fields), $this->act);
+        return new self($this->kind, $this->rank, array_map(static fn (Field $field): Field => $field->key === $key ? $change($field) : $field, $this->fields), $this->step, $this->act);
     }
 }

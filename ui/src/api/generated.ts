@@ -1650,6 +1650,7 @@ export interface components {
             act: string;
             fields: components["schemas"]["FieldDocument"][];
             cautions: string[];
+            step: string;
         };
         /** @description One thing that may be chosen. */
         OptionDocument: {

@@ -42,7 +42,6 @@ export function PlantingSheet({ code }: { code: string }) {
           about={{ subject: 'planting', id: data.id }}
           from={data.id}
           begins={['picked']}
-          most={6}
           offers={data.offers}
           onDone={(kind, saved) => kind === 'picked' && void navigate(at(`/bench/${saved.code}`))}
         />

@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { Link, useLocation } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import type { Answered, Offer } from '../api/client';
+import { Acts } from './Acts';
 import { RecordForm, type Happening } from './RecordForm';
 
 const idOf = ({ kind, act }: Pick<Offer, 'kind' | 'act'>) => `${kind} ${act}`;
@@ -16,7 +17,7 @@ export function Offers({
   leading = true,
   words = {},
   leads = {},
-  most = Infinity,
+  most = 2,
   onDone,
 }: {
   about: Exclude<Happening['about'], 'a new lot'>;
@@ -30,7 +31,7 @@ export function Offers({
   words?: Record<string, string>;
   /** kinds that have a page of their own, and where it is */
   leads?: Record<string, string>;
-  /** so many of them stand at once; the rest behind a button, but for the note, which always fits */
+  /** so many of them stand at once; all of them behind one button */
   most?: number;
   onDone?: (kind: string, saved: Answered) => void;
 }) {
@@ -38,8 +39,10 @@ export function Offers({
   // What was typed and not kept is gone on with.
   const going = /^#record-(\w+)$/.exec(hash)?.[1] ?? null;
   const [chosen, setChosen] = useState<string | null>(going);
-  const [all, setAll] = useState(false);
-  const shown = all ? offers : offers.filter(({ kind }, index) => index < most || kind === 'noted');
+  const shown = offers.slice(0, most);
+  const navigate = useNavigate();
+  const choose = ({ kind, act }: Offer) =>
+    leads[kind] === undefined ? setChosen(idOf({ kind, act })) : void navigate(leads[kind]);
   // Of one kind there may be several, as one for each who is to be told; the address names the kind alone.
   const offer = offers.find((one) => idOf(one) === chosen) ?? offers.find(({ kind }) => kind === chosen);
   return (
@@ -56,22 +59,16 @@ export function Offers({
     >
       {offer === undefined ? (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-          {shown.map(({ kind, act }, index) => (
+          {shown.map((one, index) => (
             <Button
-              key={idOf({ kind, act })}
-              variant={leading && index === 0 && kind !== 'noted' ? 'contained' : 'outlined'}
-              {...(leads[kind] === undefined
-                ? { onClick: () => setChosen(idOf({ kind, act })) }
-                : { component: Link, to: leads[kind] })}
+              key={idOf(one)}
+              variant={leading && index === 0 && one.kind !== 'noted' ? 'contained' : 'outlined'}
+              onClick={() => choose(one)}
             >
-              {words[kind] ?? act}
+              {words[one.kind] ?? one.act}
             </Button>
           ))}
-          {shown.length < offers.length && (
-            <Button variant="text" onClick={() => setAll(true)}>
-              What else happened
-            </Button>
-          )}
+          {shown.length < offers.length && <Acts offers={offers} onChoose={choose} />}
         </Box>
       ) : (
         <>

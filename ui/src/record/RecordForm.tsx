@@ -109,6 +109,10 @@ export function RecordForm({
   useEffect(() => {
     if (refused !== undefined) form.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
   }, [refused]);
+  // The button that opened it is gone, and with it where the keyboard was.
+  useEffect(() => {
+    if (document.activeElement === document.body) form.current?.focus({ preventScroll: true });
+  }, []);
   // What is asked of a field stands at the field.
   const atFields = ['happened_at', ...shown.map(({ key }) => key)].map((key) => errorOf(key, errors));
   const elsewhere =
@@ -119,10 +123,16 @@ export function RecordForm({
       component="form"
       ref={form}
       noValidate
+      tabIndex={-1}
       aria-label={title}
+      sx={{ '&:focus': { outline: 'none' } }}
       onSubmit={(event) => {
         event.preventDefault();
         keep(false);
+      }}
+      // It leaves the form; what was typed waits, as it does when another page is opened.
+      onKeyDown={(event) => {
+        if (event.key === 'Escape' && !event.defaultPrevented && !save.isPending) onCancel?.();
       }}
     >
       {cautions.map((caution) => (

@@ -81,7 +81,12 @@ function Line({ packet, lot }: { packet: Packet; lot: Lot }) {
       </Box>
       {packet.remark !== '' && <Caution>{packet.remark}</Caution>}
       {open && (
-        <Offers about={{ subject: 'lot', id: lot.id }} offers={packet.offers} onDone={() => setOpen(false)} />
+        <Offers
+          about={{ subject: 'lot', id: lot.id }}
+          offers={packet.offers}
+          most={Infinity}
+          onDone={() => setOpen(false)}
+        />
       )}
     </Box>
   );
