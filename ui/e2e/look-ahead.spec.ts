@@ -80,6 +80,25 @@ test('a narrowed list stays in the address, and the back button returns to it', 
   await expect(page.getByLabel('Only those with')).toHaveValue('fridge');
 });
 
+test('beside an open sheet the list is a line each, and the tag is that of the open one', async ({
+  page,
+}) => {
+  await page.goto('/store/L2');
+  const list = page
+    .getByRole('main')
+    .getByRole('listitem')
+    .filter({ has: page.locator('a[href^="/store/L"]') });
+  await expect(list.filter({ has: page.locator('[aria-current]') })).toContainText('L2');
+  const heights = await list.evaluateAll((lines) =>
+    lines
+      .map((line) => line.getBoundingClientRect())
+      .filter(({ bottom }) => bottom <= window.innerHeight)
+      .map(({ height }) => Math.round(height)),
+  );
+  expect(heights.length).toBeGreaterThanOrEqual(12);
+  expect(Math.min(...heights)).toBeGreaterThanOrEqual(24);
+});
+
 test('what can be recorded is found by a few letters, and Escape leaves it with what was typed', async ({
   page,
 }) => {

@@ -8,6 +8,7 @@ import { Empty, Trouble } from '../kit/Section';
 import { NarrowBar } from './NarrowBar';
 import { useNarrowing } from './narrowing';
 import { places } from './places';
+import { ThingName } from './ThingName';
 
 /** Everything in a place, a line each on the scale that matters there. Choosing a line opens it. */
 export function Overview({ place }: { place: PlaceName }) {
@@ -158,10 +159,7 @@ function Line({
             '&::after': { content: '""', position: 'absolute', inset: 0 },
           }}
         >
-          <Box component="span" sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
-            {item.tag.code}
-          </Box>{' '}
-          <b>{item.tag.variety}</b>, {item.tag.crop.toLowerCase()}
+          <ThingName tag={item.tag} />
         </Box>
       </span>
       <Box role="cell" sx={{ position: 'relative', overflow: 'visible !important' }}>

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import type { Theme } from '@mui/material/styles';
 import { Link, useParams } from 'react-router';
 import type { ListItem, PlaceName } from '../api/client';
 import { places } from './places';
@@ -9,13 +10,21 @@ import { Empty, Trouble } from '../kit/Section';
 import { NarrowBar } from './NarrowBar';
 import { useNarrowing } from './narrowing';
 import { Tag } from './Tag';
+import { ThingName } from './ThingName';
 
-/** What is in a place: tags, each with the one figure that matters here and what it wants next. */
+/** So many tags are seen at once beside a sheet at 1280 by 800. */
+const FEW = 8;
+
+/**
+ * What is in a place, with the one figure that matters here and what it wants next: as tags; where there are many, beside the
+ * sheet of one of them a line each, and the tag is that one's alone.
+ */
 export function ThingList({ place }: { place: PlaceName }) {
   const narrowed = useNarrowing();
   const { narrowing, narrow, params } = narrowed;
   const list = usePlace(place, narrowing);
   const { code } = useParams();
+  const items = list.data?.items ?? [];
   const many = narrowed.isNarrowed || (list.data?.total ?? 0) > 4;
 
   return (
@@ -33,13 +42,14 @@ export function ThingList({ place }: { place: PlaceName }) {
         </Empty>
       )}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-        {(list.data?.items ?? []).map((item, index) => (
+        {items.map((item, index) => (
           <Thing
             // A lot with two tests stands on the trays twice.
             key={`${item.tag.code}:${index}`}
             item={item}
             to={`/${place}/${item.tag.code}?${params.toString()}`}
             current={item.tag.code === code}
+            short={code !== undefined && item.tag.code !== code && items.length > FEW}
           />
         ))}
       </Box>
@@ -50,8 +60,17 @@ export function ThingList({ place }: { place: PlaceName }) {
   );
 }
 
-function Thing({ item, to, current }: { item: ListItem; to: string; current: boolean }) {
-  const task = item.task;
+function Thing({
+  item,
+  to,
+  current,
+  short,
+}: {
+  item: ListItem;
+  to: string;
+  current: boolean;
+  short: boolean;
+}) {
   return (
     <Box
       component="li"
@@ -67,61 +86,107 @@ function Thing({ item, to, current }: { item: ListItem; to: string; current: boo
           textDecoration: 'none',
           mx: -1,
           px: 1,
-          py: 0.75,
+          py: short ? 0.5 : 0.75,
           bgcolor: current ? t.vars?.palette.quiet : undefined,
           '&:hover': { bgcolor: t.vars?.palette.quiet },
         })}
       >
-        <Box
-          sx={{
-            display: 'grid',
-            gridTemplateColumns: 'minmax(216px, 1fr) auto',
-            gap: 1.5,
-            alignItems: 'center',
-          }}
-        >
-          <Tag tag={item.tag} dense />
-          <Box
-            component="span"
-            // On two lines rather than at the cost of the name.
-            sx={{
-              fontWeight: 700,
-              fontSize: '1.0625rem',
-              lineHeight: 1.1,
-              textAlign: 'right',
-              maxWidth: 104,
-            }}
-          >
-            {item.figure}
-          </Box>
-        </Box>
-        <Box
-          title={[item.label, item.detail].filter((words) => words !== '').join(' · ')}
-          sx={(t) => ({
-            mt: 0.25,
-            color: t.vars?.palette.text.secondary,
-            overflow: 'hidden',
-            textOverflow: 'ellipsis',
-            whiteSpace: { sm: 'nowrap' },
-          })}
-        >
-          {task !== null && (
-            <Box
-              component="span"
-              sx={(t) => ({
-                fontWeight: task.state === 'now' || task.state === 'late' ? 700 : 400,
-                color: task.alarm ? t.vars?.palette.error.main : t.vars?.palette.text.primary,
-              })}
-            >
-              {task.do}
-              <Box component="span" sx={(t) => ({ fontWeight: 400, color: t.vars?.palette.text.secondary })}>
-                {`, ${task.away} · `}
-              </Box>
-            </Box>
-          )}
-          {[item.label, item.detail].filter((words) => words !== '').join(' · ')}
-        </Box>
+        {short ? <Short item={item} /> : <Full item={item} />}
       </Box>
     </Box>
+  );
+}
+
+const saidOf = ({ label, detail }: ListItem) => [label, detail].filter((words) => words !== '').join(' · ');
+
+/** One line: what it is, its figure, and in the margin whether it waits for somebody. */
+function Short({ item }: { item: ListItem }) {
+  const due = item.task !== null && (item.task.state === 'now' || item.task.state === 'late');
+  const colour = (t: Theme) => (item.task?.alarm === true ? t.vars?.palette.error.main : undefined);
+  return (
+    <Box
+      title={[item.task === null ? '' : `${item.task.do}, ${item.task.away}`, saidOf(item)]
+        .filter((words) => words !== '')
+        .join(' · ')}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '8px minmax(0, 1fr) auto',
+        columnGap: 0.75,
+        alignItems: 'center',
+        lineHeight: '20px',
+        fontSize: '0.9375rem',
+      }}
+    >
+      <Box
+        component="span"
+        role={due ? 'img' : undefined}
+        aria-label={due ? item.task?.do : undefined}
+        sx={(t) => ({
+          width: 8,
+          height: 8,
+          bgcolor: due ? (colour(t) ?? t.vars?.palette.text.primary) : undefined,
+        })}
+      />
+      <Box
+        component="span"
+        sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', minWidth: 0 }}
+      >
+        <ThingName tag={item.tag} />
+      </Box>
+      <Box component="b" sx={(t) => ({ color: due ? colour(t) : undefined, textAlign: 'right' })}>
+        {item.figure}
+      </Box>
+    </Box>
+  );
+}
+
+function Full({ item }: { item: ListItem }) {
+  const task = item.task;
+  return (
+    <>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: 'minmax(216px, 1fr) auto',
+          gap: 1.5,
+          alignItems: 'center',
+        }}
+      >
+        <Tag tag={item.tag} dense />
+        <Box
+          component="span"
+          // On two lines rather than at the cost of the name.
+          sx={{ fontWeight: 700, fontSize: '1.0625rem', lineHeight: 1.1, textAlign: 'right', maxWidth: 104 }}
+        >
+          {item.figure}
+        </Box>
+      </Box>
+      <Box
+        title={saidOf(item)}
+        sx={(t) => ({
+          mt: 0.25,
+          color: t.vars?.palette.text.secondary,
+          overflow: 'hidden',
+          textOverflow: 'ellipsis',
+          whiteSpace: { sm: 'nowrap' },
+        })}
+      >
+        {task !== null && (
+          <Box
+            component="span"
+            sx={(t) => ({
+              fontWeight: task.state === 'now' || task.state === 'late' ? 700 : 400,
+              color: task.alarm ? t.vars?.palette.error.main : t.vars?.palette.text.primary,
+            })}
+          >
+            {task.do}
+            <Box component="span" sx={(t) => ({ fontWeight: 400, color: t.vars?.palette.text.secondary })}>
+              {`, ${task.away} · `}
+            </Box>
+          </Box>
+        )}
+        {saidOf(item)}
+      </Box>
+    </>
   );
 }
