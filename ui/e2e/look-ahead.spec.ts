@@ -83,12 +83,12 @@ test('a narrowed list stays in the address, and the back button returns to it', 
 test('beside an open sheet the list is a line each, and the tag is that of the open one', async ({
   page,
 }) => {
-  await page.goto('/store/L2');
+  await page.goto('/store/L1');
   const list = page
     .getByRole('main')
     .getByRole('listitem')
     .filter({ has: page.locator('a[href^="/store/L"]') });
-  await expect(list.filter({ has: page.locator('[aria-current]') })).toContainText('L2');
+  await expect(list.filter({ has: page.locator('[aria-current]') })).toContainText('L1');
   const heights = await list.evaluateAll((lines) =>
     lines
       .map((line) => line.getBoundingClientRect())

@@ -4,6 +4,9 @@ import { createTheme } from '@mui/material/styles';
  * The enamel sign and the plant marker: made to be read outdoors, in sun, at arm's length. Flat, sturdy rules instead
  * of shadows, one small radius everywhere.
  */
+/** px that the places take at the foot of a phone's screen */
+export const foot = 60;
+
 export const heading = '"Bricolage Grotesque Variable", "Helvetica Neue", Arial, sans-serif';
 const text = '"Atkinson Hyperlegible Next", "Helvetica Neue", Arial, sans-serif';
 
@@ -81,7 +84,7 @@ export const theme = createTheme({
       styleOverrides: {
         body: { fontVariantNumeric: 'tabular-nums' },
         // What is come to is not left under the places at the bottom of a phone.
-        '@media (max-width: 899.95px)': { html: { scrollPaddingBottom: 112 } },
+        '@media (max-width: 899.95px)': { html: { scrollPaddingBottom: foot + 8 } },
         em: { fontStyle: 'italic' },
         '@media (prefers-reduced-motion: reduce)': {
           '*, *::before, *::after': { animation: 'none !important' },

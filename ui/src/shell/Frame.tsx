@@ -21,6 +21,7 @@ import { Keys } from './Keys';
 import { Places } from './Places';
 import { useSay } from '../kit/Said';
 import { Trouble } from '../kit/Section';
+import { foot } from '../kit/theme';
 
 /** What stands round every page: the garden's name, finding, the belt, the places. */
 export function Frame() {
@@ -60,7 +61,7 @@ export function Frame() {
           minHeight: '100vh',
           display: 'flex',
           flexDirection: 'column',
-          pb: { xs: '104px', md: 0 },
+          pb: { xs: `calc(${foot}px + env(safe-area-inset-bottom))`, md: 0 },
           '@media print': { display: 'block', minHeight: 0, pb: 0 },
         }}
       >

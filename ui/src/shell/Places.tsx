@@ -4,9 +4,9 @@ import type { Frame } from '../api/client';
 import { useLook } from '../api/look';
 import { pageNames, pages, type PageName } from './places';
 import { counted } from '../kit/words';
-import { heading } from '../kit/theme';
+import { foot, heading } from '../kit/theme';
 
-/** The places of the work: down the side where there is room, in two rows under the thumb on a phone. */
+/** The places of the work: down the side where there is room, in one row under the thumb on a phone. */
 export function Places({ counts, handsToday }: { counts: Frame['places']; handsToday: number }) {
   const { pathname } = useLocation();
   const here = pathname.split('/')[1];
@@ -27,7 +27,8 @@ export function Places({ counts, handsToday }: { counts: Frame['places']; handsT
         width: { md: 176 },
         flexShrink: 0,
         display: 'grid',
-        gridTemplateColumns: { xs: 'repeat(4, 1fr)', md: '1fr' },
+        gridTemplateColumns: { xs: `repeat(${pageNames.length}, minmax(0, 1fr))`, md: '1fr' },
+        pb: { xs: 'env(safe-area-inset-bottom)', md: 0 },
         borderTop: { xs: `2px solid ${t.vars?.palette.rule}`, md: 0 },
       })}
     >
@@ -64,6 +65,7 @@ function PlacePlate({
 }) {
   const { at } = useLook();
   const wants = hands !== undefined && hands > 0;
+  const spine = current ? 10 : 6;
   return (
     <Box
       component={Link}
@@ -73,12 +75,16 @@ function PlacePlate({
         display: 'flex',
         flexDirection: 'column',
         justifyContent: 'center',
-        minHeight: { xs: 50, md: 62 },
-        pl: { xs: 1, md: 1.75 },
-        pr: 0.5,
+        alignItems: { xs: 'center', md: 'flex-start' },
+        minHeight: { xs: foot - 2, md: 62 },
+        // The words stand on one line however thick the spine is.
+        pt: { xs: `${12 - spine}px`, md: 0 },
+        pl: { md: 1.75 },
+        pr: { md: 0.5 },
         color: t.vars?.palette.text.primary,
         textDecoration: 'none',
-        borderLeft: `${current ? 10 : 6}px solid ${pages[name].enamel}`,
+        borderTop: { xs: `${spine}px solid ${pages[name].enamel}`, md: 0 },
+        borderLeft: { md: `${spine}px solid ${pages[name].enamel}` },
         borderBottom: { md: `2px solid ${t.vars?.palette.rule}` },
         bgcolor: current ? t.vars?.palette.background.paper : undefined,
         borderRight: { md: current ? 0 : `2px solid ${t.vars?.palette.rule}` },
@@ -91,7 +97,7 @@ function PlacePlate({
         sx={{
           fontFamily: heading,
           fontWeight: current ? 800 : 650,
-          fontSize: { xs: '1rem', md: '1.2rem' },
+          fontSize: { xs: 'clamp(0.75rem, 3.9vw, 0.9375rem)', md: '1.2rem' },
           lineHeight: 1.15,
         }}
       >
@@ -99,7 +105,12 @@ function PlacePlate({
         {here !== undefined && (
           <Box
             component="span"
-            sx={(t) => ({ ml: 0.75, fontWeight: 500, color: t.vars?.palette.text.secondary })}
+            sx={(t) => ({
+              display: { xs: 'none', md: 'inline' },
+              ml: 0.75,
+              fontWeight: 500,
+              color: t.vars?.palette.text.secondary,
+            })}
           >
             {here}
           </Box>
@@ -111,7 +122,8 @@ function PlacePlate({
           color: t.vars?.palette.text.secondary,
           whiteSpace: 'nowrap',
           lineHeight: 1.2,
-          fontSize: { xs: '0.9rem', md: '1rem' },
+          fontSize: { xs: 'clamp(0.6875rem, 3.4vw, 0.8125rem)', md: '1rem' },
+          minHeight: { xs: '1.2em', md: 0 },
         })}
       >
         {wants && (name === 'today' ? `${counted(hands)} due` : `${counted(hands)} to do`)}
