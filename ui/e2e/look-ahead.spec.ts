@@ -97,6 +97,11 @@ test('beside an open sheet the list is a line each, and the tag is that of the o
   );
   expect(heights.length).toBeGreaterThanOrEqual(12);
   expect(Math.min(...heights)).toBeGreaterThanOrEqual(24);
+
+  // The last of them by when it ends: it is brought into view, and the page stays where it is.
+  await page.goto('/store/L2');
+  await expect(list.filter({ has: page.locator('[aria-current]') })).toBeInViewport({ ratio: 1 });
+  expect(await page.evaluate(() => window.scrollY)).toBe(0);
 });
 
 test('what can be recorded is found by a few letters, and Escape leaves it with what was typed', async ({

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Theme } from '@mui/material/styles';
+import { useEffect, useRef } from 'react';
 import { Link, useParams } from 'react-router';
 import type { ListItem, PlaceName } from '../api/client';
 import { places } from './places';
@@ -22,8 +23,9 @@ const FEW = 8;
 export function ThingList({ place }: { place: PlaceName }) {
   const narrowed = useNarrowing();
   const { narrowing, narrow, params } = narrowed;
-  const list = usePlace(place, narrowing);
   const { code } = useParams();
+  // Beside a sheet it is the list that the sheet was chosen from, page by page.
+  const list = usePlace(place, code === undefined ? narrowing : { ...narrowing, lines: '1' });
   const items = list.data?.items ?? [];
   const many = narrowed.isNarrowed || (list.data?.total ?? 0) > 4;
 
@@ -60,6 +62,16 @@ export function ThingList({ place }: { place: PlaceName }) {
   );
 }
 
+/** Brings what is open into view, in its own pane alone. */
+function bringIntoView(line: HTMLElement | null) {
+  if (line === null) return;
+  const pane = line.offsetParent;
+  if (!(pane instanceof HTMLElement) || pane === document.body) return;
+  const seen = Math.min(pane.clientHeight, window.innerHeight - pane.getBoundingClientRect().top);
+  const top = line.offsetTop - pane.scrollTop;
+  if (top < 0 || top + line.offsetHeight > seen) pane.scrollTop = line.offsetTop - seen / 2;
+}
+
 function Thing({
   item,
   to,
@@ -71,9 +83,14 @@ function Thing({
   current: boolean;
   short: boolean;
 }) {
+  const line = useRef<HTMLLIElement>(null);
+  useEffect(() => {
+    if (current) bringIntoView(line.current);
+  }, [current]);
   return (
     <Box
       component="li"
+      ref={line}
       sx={(t) => ({ borderTop: `1px solid ${t.vars?.palette.quiet}`, '&:first-of-type': { borderTop: 0 } })}
     >
       <Box
