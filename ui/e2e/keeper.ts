@@ -5,11 +5,17 @@ import { expect } from './garden';
 export async function act(page: Page, name: string) {
   const alone = page.getByRole('main').getByRole('button', { name, exact: true });
   const rest = page.getByRole('main').getByRole('button', { name: 'Record something else …' });
-  await expect(alone.or(rest).first()).toBeVisible();
-  if ((await alone.count()) > 0) return alone.first().click();
-  await rest.first().click();
   const all = page.getByRole('form', { name: 'What can be recorded' });
-  await all.getByRole('button', { name, exact: true }).click();
+  // What was kept just before may yet change what can be recorded, and where it stands.
+  await expect(async () => {
+    if ((await alone.count()) > 0) return alone.first().click({ timeout: 2_000 });
+    await rest.first().click({ timeout: 2_000 });
+    const among = all.getByRole('button', { name, exact: true });
+    await among.click({ timeout: 2_000 }).catch(async (error: unknown) => {
+      if (await all.isVisible()) await page.keyboard.press('Escape');
+      throw error;
+    });
+  }).toPass({ timeout: 20_000 });
 }
 
 /** Does in the browser what a keeper does, by the words on the screen. */

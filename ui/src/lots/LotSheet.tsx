@@ -27,6 +27,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
   const first = (at: string | null) => Number(at === place);
   const offers = on === undefined && (
     <Offers
+      key="offers"
       about={{ subject: 'lot', id: data.id }}
       leading={lies}
       offers={data.offers}
@@ -38,6 +39,12 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
       }}
     />
   );
+  // Which of them opens the sheet is a matter of the place one stands in.
+  const known = [...data.sections]
+    .sort((a, b) => first(b.belongs) - first(a.belongs))
+    .map((section) => (
+      <SheetSection key={'id' in section ? section.id : section.section} section={section} lot={data} />
+    ));
   return (
     <Box sx={{ maxWidth: 860 }}>
       <Box
@@ -85,14 +92,8 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
           <TaskLine key={task.id} task={task} />
         ))}
       </Box>
-      {lies && offers}
-      {/* Which of them opens the sheet is a matter of the place one stands in. */}
-      {[...data.sections]
-        .sort((a, b) => first(b.belongs) - first(a.belongs))
-        .map((section) => (
-          <SheetSection key={'id' in section ? section.id : section.section} section={section} lot={data} />
-        ))}
-      {!lies && offers}
+      {/* In one row of keys: what is open in the offers stays so when word comes that the seed lies here by now. */}
+      {lies ? [offers, ...known] : [...known, offers]}
       <TagLinks title="Sown from it" tags={data.grown} />
       <Section title="Journal">
         <JournalLines entries={data.entries} about={{ subject: 'lot', id: data.id }} />
