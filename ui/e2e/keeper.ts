@@ -6,16 +6,15 @@ export async function act(page: Page, name: string) {
   const alone = page.getByRole('main').getByRole('button', { name, exact: true });
   const rest = page.getByRole('main').getByRole('button', { name: 'Record something else …' });
   const all = page.getByRole('form', { name: 'What can be recorded' });
-  // What was kept just before may yet change what can be recorded, and where it stands.
+  const among = all.getByRole('button', { name, exact: true });
+  // What was kept just before may yet change what can be recorded, and where it stands: it is looked for anew, and pressed once.
   await expect(async () => {
-    if ((await alone.count()) > 0) return alone.first().click({ timeout: 2_000 });
-    await rest.first().click({ timeout: 2_000 });
-    const among = all.getByRole('button', { name, exact: true });
-    await among.click({ timeout: 2_000 }).catch(async (error: unknown) => {
-      if (await all.isVisible()) await page.keyboard.press('Escape');
-      throw error;
-    });
+    if (!(await all.isVisible()) && (await alone.count()) === 0) await rest.first().click({ timeout: 5_000 });
+    const there = await ((await all.isVisible()) ? among : alone).count();
+    if (there === 0) await page.keyboard.press('Escape');
+    expect(there).toBeGreaterThan(0);
   }).toPass({ timeout: 20_000 });
+  await ((await all.isVisible()) ? among : alone).first().click();
 }
 
 /** Does in the browser what a keeper does, by the words on the screen. */
