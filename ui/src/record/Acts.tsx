@@ -51,7 +51,12 @@ export function Acts({ offers, onChoose }: { offers: Offer[]; onChoose: (offer: 
                 key={`${offer.kind} ${offer.act}`}
                 variant="text"
                 fullWidth
-                sx={{ justifyContent: 'flex-start', minHeight: 44, fontWeight: 600 }}
+                sx={{
+                  justifyContent: 'flex-start',
+                  minHeight: { xs: 44, md: 34 },
+                  py: 0.25,
+                  fontWeight: 600,
+                }}
                 onClick={() => choose(offer)}
               >
                 {offer.act}

@@ -16,6 +16,7 @@ export function Offers({
   offers,
   leading = true,
   words = {},
+  headings = {},
   leads = {},
   most = 2,
   onDone,
@@ -29,6 +30,8 @@ export function Offers({
   /** whether the first of them is what this page is for */
   leading?: boolean;
   words?: Record<string, string>;
+  /** what its form is called, by kind, where that says more than the button */
+  headings?: Record<string, string>;
   /** kinds that have a page of their own, and where it is */
   leads?: Record<string, string>;
   /** so many of them stand at once; all of them behind one button */
@@ -73,7 +76,7 @@ export function Offers({
       ) : (
         <>
           <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
-            {words[offer.kind] ?? offer.act}
+            {headings[offer.kind] ?? words[offer.kind] ?? offer.act}
           </Box>
           <RecordForm
             key={idOf(offer)}

@@ -20,6 +20,15 @@ describe('what can be recorded', () => {
     ]);
   });
 
+  it('stands first where it is called as what was typed', () => {
+    const sick = [offer('Note sick plants', 'Looked after', 'sick_seen'), ...all];
+    expect(among(sick, 'note').flatMap(({ offers }) => offers.map(({ act }) => act))).toEqual([
+      'Note',
+      'Note sick plants',
+    ]);
+    expect(among(sick, '')[0]?.step).toBe('Looked after');
+  });
+
   it.each([
     ['test', ['Start a test']],
     ['MUCH count', ['Count what is there']],
