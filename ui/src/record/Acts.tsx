@@ -40,7 +40,10 @@ export function Acts({ offers, onChoose }: { offers: Offer[]; onChoose: (offer: 
         placeholder="A few letters of it"
         inputProps={{ 'aria-label': 'Which of them' }}
         onChange={(event) => setText(event.target.value)}
-        inputRef={(input: HTMLInputElement | null) => input?.focus({ preventScroll: true })}
+        // On a phone the keyboard would lie over half of what there is to choose from.
+        inputRef={(input: HTMLInputElement | null) => {
+          if (!narrow) input?.focus({ preventScroll: true });
+        }}
       />
       <Box sx={{ overflowY: 'auto', mt: 1 }}>
         {groups.map((group) => (
