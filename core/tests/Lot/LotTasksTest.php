@@ -19,6 +19,7 @@ use Marrow\Core\Work\Place;
 use Marrow\Core\Work\Task;
 use Marrow\Core\Work\TaskKind;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 
 /** What is due when, in each stage, worked out by hand from the dates. */
 final class LotTasksTest extends CoreTestCase
@@ -172,6 +173,20 @@ final class LotTasksTest extends CoreTestCase
         $sown = ['sown' => new \DateTimeImmutable('2026-04-02'), 'picked' => null];
         self::assertSame('2027-03', $seasons([$sown])[0], 'it grows; if it gives no seed the next season asks again');
         self::assertSame([], $seasons([['sown' => $sown['sown'], 'picked' => new \DateTimeImmutable('2026-09-01')]]));
+    }
+
+    /** Windows of both end with April; 300 days of an annual, 660 of what blooms in its second year. */
+    #[TestWith(['lettuce', '2026-07-04', '2027-03'])]
+    #[TestWith(['lettuce', '2026-07-05', '2027-08'])]
+    #[TestWith(['onion', '2025-07-09', '2027-02'])]
+    #[TestWith(['onion', '2025-07-10', '2027-08'])]
+    public function test_what_was_sown_from_it_is_given_its_days_to_give_seed(string $crop, string $sown, string $next): void
+    {
+        $diary = $this->inStore($crop, 5000);
+        $this->tested($diary, '2025-11-01', 52);
+        $facts = new LotFacts('L1', self::crop($crop), null, [], false, null, null, null, [], null, false, [['sown' => new \DateTimeImmutable($sown), 'picked' => null]]);
+        $seasons = array_values(array_filter(LotCourse::fold($facts, $diary->entries(), new Practice)->tasks(), static fn (Task $task): bool => $task->kind === KeepingTask::GrowOut));
+        self::assertSame($next, $seasons[0]->opens->format('Y-m'));
     }
 
     public function test_a_tested_lot_is_tested_again_when_it_may_have_fallen_but_not_within_the_year(): void

@@ -56,6 +56,16 @@ final class ReceivedTest extends CoreTestCase
         yield 'young, and it came when the winter was over' => [2025, '2026-02-20', '2026-03-20', '2026-05-10'];
     }
 
+    /** 28 days after 20 February; of the 30 days left 27, as it has lived 0.44 of 5 years; and one by its number. */
+    public function test_of_a_winter_that_is_past_a_month_is_left(): void
+    {
+        $diary = new Diary(self::crop('tomato'));
+        $diary->record('received', '2026-02-20 10:00', ['how' => 'bought', 'year' => 2025]);
+        $diary->record('stored', '2026-02-20 12:00', ['container' => 'paper_envelope', 'place' => 'Hall', 'temperature_c' => 18, 'rh' => 50, 'seeds' => 200]);
+        $test = array_values(array_filter($diary->course()->tasks(), static fn ($task): bool => $task->kind === KeepingTask::TestFirst))[0];
+        self::assertSame('2026-04-17', $test->best->format('Y-m-d'));
+    }
+
     public function test_once_tested_it_is_forecast_from_its_test(): void
     {
         $diary = $this->received(['how' => 'found']);

@@ -6,6 +6,7 @@ namespace Marrow\Core\Tests\Lot;
 
 use Marrow\Core\Steps\Cleaning\CleaningTask;
 use Marrow\Core\Steps\Drying\DryingTask;
+use Marrow\Core\Steps\Growing\GrowingTask;
 use Marrow\Core\Steps\Storing\StoringTask;
 use Marrow\Core\Steps\Treating\TreatingTask;
 use Marrow\Core\Steps\Trueness\TruenessTask;
@@ -15,6 +16,7 @@ use Marrow\Core\Tests\Support\PlotDiary;
 use Marrow\Core\Work\Task;
 use Marrow\Core\Work\TaskKind;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 
 /** When what is wanted can be done, is best done, and must have been: from the entry that makes it wanted. */
 final class TaskTimesTest extends CoreTestCase
@@ -70,5 +72,20 @@ final class TaskTimesTest extends CoreTestCase
         $diary->insist('rogued', '2025-07-01 08:00', ['looked_over' => 60, 'pulled' => 1, 'why' => 'off_type']);
         $task = array_values(array_filter($diary->course()->tasks(), static fn (Task $task): bool => $task->kind === TruenessTask::JudgeOffTypes))[0] ?? null;
         self::assertSame(['2025-07-01 08:00', '2025-07-02 08:00', null], [$task?->opens->format('Y-m-d H:i'), $task?->best->format('Y-m-d H:i'), $task?->latest]);
+    }
+
+    /** @param  array{}|array{string, string}  $bloom */
+    #[TestWith([[]])]
+    #[TestWith([['first_bloom', '2025-06-20 08:00']])]
+    public function test_what_was_not_picked_within_ninety_days_of_its_last_is_asked_for_no_longer(array $bloom): void
+    {
+        $diary = new PlotDiary(self::crop('lettuce'));
+        $diary->record('sown', '2025-04-01', ['plants' => 60]);
+        if ($bloom !== []) {
+            $diary->insist(...$bloom);
+        }
+        $pick = array_values(array_filter($diary->course()->tasks(), static fn (Task $task): bool => $task->kind === GrowingTask::Pick))[0] ?? null;
+        self::assertNotNull($pick?->latest);
+        self::assertEquals($pick->latest->add(new \DateInterval('P90D')), $pick->lapses);
     }
 }
