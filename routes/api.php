@@ -44,6 +44,8 @@ Route::get('/intakes', [IntakeController::class, 'index']);
 Route::post('/intakes', [IntakeController::class, 'keep']);
 Route::get('/intakes/{id}', [IntakeController::class, 'show']);
 Route::post('/intakes/{id}/take-back', [IntakeController::class, 'takeBack']);
+Route::get('/many', [EntryController::class, 'many']);
+Route::get('/acts/{id}', [EntryController::class, 'act']);
 Route::get('/beginnings', [EntryController::class, 'beginnings']);
 Route::get('/journal', [EntryController::class, 'index']);
 // A garden that cannot be read is what a copy is for.

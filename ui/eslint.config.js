@@ -66,7 +66,7 @@ export default tseslint.config(
           message: 'Entries leave by api/outbox.',
         },
         {
-          selector: 'ImportSpecifier[imported.name=/^(record|recordAll|recordOnce|strike)$/]',
+          selector: 'ImportSpecifier[imported.name=/^(record|recordAll|recordAtOnce|recordOnce|strike)$/]',
           message: 'Entries leave by api/outbox.',
         },
       ],

@@ -25,6 +25,7 @@ final readonly class FieldDocument
      * @param  string  $of  of a reference: what it is to
      * @param  bool  $hidden  whether no person is asked
      * @param  bool  $seldom  whether it stands behind a button of its own
+     * @param  bool  $own  whether each of many things has its own: what it weighs, how many there are
      */
     public function __construct(
         #[OA\Property]
@@ -55,7 +56,15 @@ final readonly class FieldDocument
         public bool $hidden,
         #[OA\Property]
         public bool $seldom,
+        #[OA\Property]
+        public bool $own,
     ) {}
+
+    /** With another usual value, and other words below it. */
+    public function usually(?string $usual, string $hint): self
+    {
+        return new self($this->key, $this->type, $this->label, $this->unit, $this->bounds, $this->required, $usual, $hint, $this->options, $this->count, $this->grows, $this->of, $this->hidden, $this->seldom, $this->own);
+    }
 
     public static function of(Field $field, ?UnitSystem $units = null): self
     {
@@ -77,6 +86,7 @@ final readonly class FieldDocument
             $field->hidden,
             // What is said already is seen.
             $field->seldom && ! ($field->type === FieldType::Flag && $field->usual === 'true'),
+            $field->isOwn(),
         );
     }
 

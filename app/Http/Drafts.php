@@ -14,20 +14,21 @@ use Ramsey\Uuid\Uuid;
 /** Reads drafts as they are sent. */
 final class Drafts
 {
-    private const MOST = 500;
+    public const MOST = 500;
 
     /**
+     * @param  ?string  $act  of which all of them are
      * @return list<Draft>
      *
      * @throws ValidationException
      */
-    public static function read(mixed $sent): array
+    public static function read(mixed $sent, ?string $act = null): array
     {
         if (! is_array($sent) || ! array_is_list($sent) || $sent === [] || count($sent) > self::MOST) {
             throw ValidationException::withMessages(['drafts' => sprintf('Send from one draft to %d of them.', self::MOST)]);
         }
 
-        return array_map(static fn (mixed $one, int $i): Draft => self::one(is_array($one) ? $one : [], $i), $sent, array_keys($sent));
+        return array_map(static fn (mixed $one, int $i): Draft => self::one(is_array($one) ? $one : [], $i, $act), $sent, array_keys($sent));
     }
 
     /**
@@ -35,7 +36,7 @@ final class Drafts
      *
      * @throws ValidationException
      */
-    private static function one(array $sent, int $i): Draft
+    private static function one(array $sent, int $i, ?string $act): Draft
     {
         $about = is_array($sent['about'] ?? null) ? $sent['about'] : [];
         $begins = is_array($sent['begins'] ?? null) ? $sent['begins'] : null;
@@ -55,6 +56,7 @@ final class Drafts
             ($sent['even_so'] ?? false) === true,
             ($sent['late'] ?? false) === true,
             self::idOrNull($sent, 'replaces'),
+            $act,
         );
     }
 

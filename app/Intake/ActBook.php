@@ -52,7 +52,7 @@ final readonly class ActBook
         for ($try = 1; ; $try++) {
             $kept = Act::query()->find($id);
             if ($kept !== null) {
-                return in_array($kept->digest, ['', $sheet->digest()], true) ? $kept : throw new TakenAlready("“{$kept->title}”");
+                return $kept->sort === 'taken_in' && in_array($kept->digest, ['', $sheet->digest()], true) ? $kept : throw new TakenAlready("“{$kept->title}”");
             }
             [$mark, $working, $lots] = $this->worked($id, $sheet, $report);
             $act = WriteLock::hold(function () use ($id, $title, $sheet, $by, $mark, $working, $lots, $try): ?Act {
@@ -115,7 +115,7 @@ final readonly class ActBook
     public function recordedSince(Act $act): int
     {
         return DB::table('journal_entries as own')->where('own.act', $act->id)
-            ->join('journal_entries as more', static fn ($join) => $join->on('more.subject_id', '=', 'own.subject_id')->whereNull('more.act')->where('more.kind', '!=', 'struck'))
+            ->join('journal_entries as more', static fn ($join) => $join->on('more.subject_id', '=', 'own.subject_id')->whereRaw('more.act IS NOT own.act')->where('more.kind', '!=', 'struck'))
             ->distinct()->count('own.subject_id');
     }
 

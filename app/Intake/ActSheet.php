@@ -43,7 +43,7 @@ final readonly class ActSheet
     /** @return list<ActDocument> newest first, without what follows */
     public function all(): array
     {
-        return array_values(Act::query()->orderByDesc('made_at')->orderByDesc('id')->limit(50)->get()
+        return array_values(Act::query()->where('sort', 'taken_in')->orderByDesc('made_at')->orderByDesc('id')->limit(50)->get()
             ->map(fn (Act $act): ActDocument => new ActDocument($act->id, $act->title, $this->said($act), $act->lots, $act->taken_back_at !== null, '', []))->all());
     }
 

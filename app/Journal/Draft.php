@@ -19,6 +19,7 @@ final readonly class Draft
      * @param  bool  $evenSo  the keeper was asked and says that it is so all the same
      * @param  bool  $late  it comes from a queue or a file, long after: what does not fit is kept adrift, and nobody is asked
      * @param  ?string  $replaces  id of the entry that it corrects
+     * @param  ?string  $act  id of what is done to many at once
      */
     public function __construct(
         public string $id,
@@ -32,6 +33,7 @@ final readonly class Draft
         public bool $evenSo = false,
         public bool $late = false,
         public ?string $replaces = null,
+        public ?string $act = null,
     ) {}
 
     public static function at(DateTimeImmutable $at): string

@@ -427,7 +427,7 @@ final readonly class Recorder
     /** @param  list<array{string, Subject, string}>  $references */
     private function keep(Draft $draft, Acting $by, Recorded $thing, Entry $entry, array $references, ?Correction $correction): void
     {
-        $this->insert($draft, $by, $draft->id, $draft->about->value, $thing->id(), $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, ['ord' => $entry->order, 'replaces' => $correction?->id, 'act' => $correction?->act], array_combine(array_column($references, 0), array_map(static fn (array $reference): array => [$reference[1], $reference[2]], $references)));
+        $this->insert($draft, $by, $draft->id, $draft->about->value, $thing->id(), $entry->kind->name, $entry->kind->keep($entry->payload), $entry->happenedAt, ['ord' => $entry->order, 'replaces' => $correction?->id, 'act' => $correction === null ? $draft->act : $correction->act], array_combine(array_column($references, 0), array_map(static fn (array $reference): array => [$reference[1], $reference[2]], $references)));
         DB::table('entry_refs')->insert(array_map(
             static fn (array $reference): array => ['entry_id' => $draft->id, 'role' => $reference[0], 'subject' => $reference[1]->value, 'subject_id' => $reference[2]],
             $references,

@@ -109,6 +109,18 @@ final readonly class Entries
         return $documents;
     }
 
+    /**
+     * @param  Collection<int, JournalEntry>  $rows
+     * @return list<list<string>> what each says, part by part
+     */
+    public function parts(Collection $rows): array
+    {
+        $entries = $this->journal->entries($rows);
+        $words = new EntryWords($this->names($entries));
+
+        return array_map(static fn (Entry $entry): array => $words->parts($entry->kind, $entry->payload), $entries);
+    }
+
     /** @return array<string, mixed> by field, as it would be typed again */
     private static function typed(Entry $entry): array
     {

@@ -75,11 +75,17 @@ final readonly class LotSheet
             Stages::ofCourse($course),
             CropSheet::of($crop),
             $this->tasks->documents($due, $when, [$lot->id => $lot]),
-            array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $course->cautions(), ColdWords::at($course, $offer->kind, $when)), $course->offers($when->now)),
+            self::offers($course, $when),
             $this->sections($course, $when),
             $this->grown($lot),
             $this->entries->ofLot($lot->id, $course->adrift(), $course->agrees()),
         );
+    }
+
+    /** @return list<OfferDocument> */
+    public static function offers(LotCourse $course, When $when): array
+    {
+        return array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $course->cautions(), ColdWords::at($course, $offer->kind, $when)), $course->offers($when->now));
     }
 
     /** @return list<TagDocument> plantings that were sown from it */

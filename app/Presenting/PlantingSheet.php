@@ -59,21 +59,21 @@ final readonly class PlantingSheet
             $sown->sownFrom ?? '',
             self::facts($course, $when),
             $this->tasks->documents($due, $when, [$planting->id => $planting]),
-            array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $crop->cautions), self::offers($course)),
+            self::offers($course),
             array_values($lots->map(fn (Lot $lot) => $this->tags->lot($lot))->all()),
             $this->entries->of(Subject::Planting, $planting->id, $course->adrift(), $course->agrees()),
         );
     }
 
-    /** @return list<Offer> what can be recorded of it, and the picking with which a lot begins */
-    private static function offers(PlantingCourse $course): array
+    /** @return list<OfferDocument> what can be recorded of it, and the picking with which a lot begins */
+    public static function offers(PlantingCourse $course): array
     {
         $pick = $course->growing->sownAt === null ? [] : [self::pick($course)];
 
         $offers = [...$pick, ...$course->offers()];
         usort($offers, static fn (Offer $a, Offer $b): int => $a->rank <=> $b->rank);
 
-        return $offers;
+        return array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $course->facts->crop->cautions), $offers);
     }
 
     /** Where flowers were tied, only their fruits are offered as seed. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenting;
 
 use App\Journal\OfSubject;
+use App\Models\Recorded;
 use Marrow\Core\Folding\Folded;
 
 /** How a sort of things is shown in lists, in sentences and in the journal. */
@@ -23,6 +24,9 @@ interface Shows extends OfSubject
      * @return array<string, Shown> by id
      */
     public function shown(array $ids): array;
+
+    /** By the number of its code, with what its tag shows; null where it has none, or is not there. */
+    public function byNumber(int $number): ?Recorded;
 
     /** All that is known of one, folded. */
     public function folded(string $id): ?Folded;

@@ -6,7 +6,6 @@ namespace App\Tagging;
 
 use App\Documents\PaperTagDocument;
 use App\Journal\OfSubject;
-use App\Models\Recorded;
 use App\Voice\When;
 
 /** The tags of a sort of things. */
@@ -21,7 +20,4 @@ interface OnPaper extends OfSubject
      * @return list<PaperTagDocument>
      */
     public function paper(array $numbers, string $place, When $when): array;
-
-    /** By the number of its code, with what its tag shows; null where it has none, or is not there. */
-    public function byNumber(int $number): ?Recorded;
 }

@@ -16,7 +16,7 @@ use Marrow\Core\Journal\Subject;
 /** Finds what a tag is of: by its mark, or by the code that was typed off it. */
 final readonly class ReadsTags
 {
-    /** @param  Subjects<OnPaper&Shows>  $sorts */
+    /** @param  Subjects<Shows>  $sorts */
     public function __construct(private Subjects $sorts) {}
 
     public function read(string $text): TagReadDocument

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Things;
 
 use App\Documents\FoundDocument;
+use App\Documents\OfferDocument;
 use App\Finding\Sought;
 use App\Journal\Begins;
 use App\Journal\Draft;
@@ -21,6 +22,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Journal\Kind;
+use Marrow\Core\Work\Offer;
 
 /** What seed is kept in: it goes by a name, is added by itself, and may be kept no more. */
 abstract readonly class HolderSort implements ThingSort
@@ -77,6 +79,16 @@ abstract readonly class HolderSort implements ThingSort
         }
 
         return $shown;
+    }
+
+    final public function offered(array $ids, When $when): array
+    {
+        $offered = [];
+        foreach ($ids as $id) {
+            $offered[$id] = array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, []), $this->folded($id)?->offers() ?? []);
+        }
+
+        return $offered;
     }
 
     public function every(): Query

@@ -19,6 +19,7 @@ use App\Models\LotStanding;
 use App\Models\Planting;
 use App\Models\Recorded;
 use App\Models\TestStanding;
+use App\Presenting\LotSheet;
 use App\Presenting\Tags;
 use App\Projection\Rows;
 use App\Reading\Facts;
@@ -137,6 +138,16 @@ final readonly class LotSort implements ThingSort
         $lot = $this->find($id);
 
         return $lot === null ? null : $this->facts->lot($lot);
+    }
+
+    public function offered(array $ids, When $when): array
+    {
+        $offered = [];
+        $this->facts->each(Lot::query()->with(['variety', 'planting.variety'])->findMany($ids)->toBase(), static function (Lot $lot, LotCourse $course) use ($when, &$offered): void {
+            $offered[$lot->id] = LotSheet::offers($course, $when);
+        });
+
+        return $offered;
     }
 
     public function every(): Query

@@ -14,6 +14,7 @@ use App\Models\Code;
 use App\Models\Planting;
 use App\Models\PlantingStanding;
 use App\Models\Recorded;
+use App\Presenting\PlantingSheet;
 use App\Presenting\Tags;
 use App\Projection\Rows;
 use App\Reading\Facts;
@@ -123,6 +124,11 @@ final readonly class PlantingSort implements ThingSort
         $planting = $this->find($id);
 
         return $planting === null ? null : $this->facts->planting($planting);
+    }
+
+    public function offered(array $ids, When $when): array
+    {
+        return array_map(PlantingSheet::offers(...), $this->facts->plantings(Planting::query()->with('variety')->findMany($ids)->toBase()));
     }
 
     public function every(): Query

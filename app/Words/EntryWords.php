@@ -24,6 +24,12 @@ final readonly class EntryWords
 
     public function figures(Kind $kind, Payload $payload): string
     {
+        return implode(', ', $this->parts($kind, $payload));
+    }
+
+    /** @return list<string> */
+    public function parts(Kind $kind, Payload $payload): array
+    {
         $parts = [];
         foreach ($kind->says as $part) {
             $said = $this->part($part, $kind, $payload);
@@ -35,7 +41,7 @@ final readonly class EntryWords
         // What one part says already, and more, another need not say again: "from L2" beside "from L2, the larger seeds".
         $parts = array_values(array_filter($parts, static fn (string $part): bool => array_filter($parts, static fn (string $other): bool => $other !== $part && str_starts_with($other, $part)) === []));
 
-        return implode(', ', array_unique($parts));
+        return array_values(array_unique($parts));
     }
 
     private function part(string $part, Kind $kind, Payload $payload): ?string

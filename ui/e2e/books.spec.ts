@@ -159,7 +159,8 @@ test('the whole journal goes out as a file, past the page that is shown', async 
   await expect(page.getByRole('button', { name: 'Older', exact: true })).toBeVisible();
   const shown = await page.getByRole('main').getByRole('listitem').count();
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Journal as CSV' }).click();
+  await page.getByRole('button', { name: 'Save: journal' }).click();
+  await page.getByRole('menuitem', { name: 'The list as CSV' }).click();
   const lines = (await readFile(await (await download).path(), 'utf8')).trim().split('\n');
   expect(lines[0]).toMatch(/^Happened[,;]Of[,;]What[,;]Told[,;]By[,;]Struck/);
   expect(lines.length - 1).toBeGreaterThan(shown);

@@ -6,17 +6,23 @@ namespace App\Http\Controllers;
 
 use App\Clock;
 use App\Documents\AnswersDocument;
+use App\Documents\AtOnceDocument;
 use App\Documents\BeginningDocument;
 use App\Documents\JournalDocument;
+use App\Documents\ManyDocument;
 use App\Http\Drafts;
 use App\Http\Scalar;
+use App\Http\SeenFrom;
 use App\Journal\Answer;
+use App\Journal\Batch;
 use App\Journal\Draft;
 use App\Journal\Recorder;
 use App\Models\Acting;
 use App\Models\JournalEntry;
 use App\Presenting\Answers;
+use App\Presenting\AtOnce;
 use App\Presenting\JournalPages;
+use App\Presenting\ManySheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Marrow\Core\Journal\Subject;
@@ -30,15 +36,21 @@ final class EntryController extends Controller
     #[OA\Post(path: '/entries', operationId: 'record', description: 'Records drafts, each by itself or all together. 422 when none of them was kept.', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['drafts'], properties: [
         new OA\Property(property: 'drafts', type: 'array', items: new OA\Items(ref: '#/components/schemas/DraftRequest')),
         new OA\Property(property: 'all', description: 'all of them or none', type: 'boolean'),
+        new OA\Property(property: 'act', description: 'what is kept of them was done at once, under this id, and is taken back as one', type: 'string', format: 'uuid'),
     ])), responses: [
         new OA\Response(response: 200, description: 'what became of each', content: new OA\JsonContent(ref: AnswersDocument::class)),
     ])]
-    public function record(Request $request, Recorder $recorder, Acting $by, Answers $words): JsonResponse
+    public function record(Request $request, Recorder $recorder, Batch $batch, Acting $by, Answers $words): JsonResponse
     {
-        return self::answered($recorder->record(Drafts::read($request->input('drafts')), $by, $request->input('all') === true), $words);
+        $request->validate(['act' => ['sometimes', 'bail', 'string', 'uuid']]);
+        $act = mb_strtolower(Scalar::text($request, 'act'));
+        $drafts = Drafts::read($request->input('drafts'), $act === '' ? null : $act);
+        $all = $request->input('all') === true;
+
+        return self::answered($act === '' ? $recorder->record($drafts, $by, $all) : $batch->record($act, $drafts, $by, $all), $words, $act === '' ? null : $act);
     }
 
-    #[OA\Post(path: '/entries/{entry}/strike', operationId: 'strike', parameters: [
+    #[OA\Post(path: '/entries/{entry}/strike', operationId: 'strike', description: 'Of an entry, or of all that was done at once under an id.', parameters: [
         new OA\PathParameter(name: 'entry', required: true, schema: new OA\Schema(type: 'string')),
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['id'], properties: [
         new OA\Property(property: 'id', description: 'id of the strike', type: 'string', format: 'uuid'),
@@ -46,21 +58,22 @@ final class EntryController extends Controller
     ])), responses: [
         new OA\Response(response: 200, description: 'struck', content: new OA\JsonContent(ref: AnswersDocument::class)),
     ])]
-    public function strike(string $entry, Request $request, Recorder $recorder, Acting $by, Clock $clock, Answers $words): JsonResponse
+    public function strike(string $entry, Request $request, Recorder $recorder, Batch $batch, Acting $by, Clock $clock, Answers $words): JsonResponse
     {
         $request->validate(['id' => ['bail', 'required', 'uuid'], 'reason' => ['sometimes', 'nullable', 'string', 'max:200']]);
-        $target = JournalEntry::query()->where('id', mb_strtolower($entry))->first()
-            ?? throw new NotFoundHttpException('There is no such entry in the journal.');
-        $draft = new Draft(
-            mb_strtolower($request->string('id')->toString()),
-            Subject::from($target->subject),
-            $target->subject_id,
-            'struck',
-            Draft::at($clock->now()),
-            ['entry' => $target->id, 'reason' => $request->string('reason')->toString()],
-        );
+        $id = mb_strtolower($request->string('id')->toString());
+        $reason = $request->string('reason')->toString();
+        $target = JournalEntry::query()->where('id', mb_strtolower($entry))->first();
+        if ($target !== null) {
+            $draft = new Draft($id, Subject::from($target->subject), $target->subject_id, 'struck', Draft::at($clock->now()), ['entry' => $target->id, 'reason' => $reason]);
 
-        return self::answered($recorder->record([$draft], $by), $words);
+            return self::answered($recorder->record([$draft], $by), $words);
+        }
+        $entries = Batch::entries(mb_strtolower($entry));
+
+        return $entries->isEmpty()
+            ? throw new NotFoundHttpException('There is no such entry in the journal.')
+            : self::answered($batch->strike($entries, $id, $reason, $by), $words, $id);
     }
 
     #[OA\Get(path: '/beginnings', operationId: 'beginnings', description: 'What a lot or a planting can begin with, out of nothing.', responses: [
@@ -81,16 +94,37 @@ final class EntryController extends Controller
         return new JsonResponse($pages->page(Scalar::text($request, 'before')));
     }
 
-    /** @param  list<Answer>  $answers */
-    private static function answered(array $answers, Answers $words): JsonResponse
+    #[OA\Get(path: '/many', operationId: 'many', description: 'What can be recorded of several things at once.', parameters: [
+        new OA\QueryParameter(name: 'things', description: 'codes, with commas between them', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'what each of them offers, asked once', content: new OA\JsonContent(ref: ManyDocument::class)),
+    ])]
+    public function many(Request $request, SeenFrom $seen, ManySheet $sheet): JsonResponse
     {
-        $kept = array_filter($answers, static fn (Answer $answer): bool => $answer->status === 'kept');
+        $codes = array_slice(explode(',', Scalar::text($request, 'things')), 0, Drafts::MOST);
+
+        return new JsonResponse($sheet->of(array_values(array_unique(array_map(static fn (string $code): string => mb_strtoupper(trim($code)), $codes))), $seen->when()));
+    }
+
+    #[OA\Get(path: '/acts/{id}', operationId: 'act', parameters: [new OA\PathParameter(ref: '#/components/parameters/id')], responses: [
+        new OA\Response(response: 200, description: 'what was done to many at once, each by itself', content: new OA\JsonContent(ref: AtOnceDocument::class)),
+    ])]
+    public function act(string $id, AtOnce $acts): JsonResponse
+    {
+        return new JsonResponse($acts->of(mb_strtolower($id)) ?? throw new NotFoundHttpException('Nothing was done to many at once under that number.'));
+    }
+
+    /** @param  list<Answer>  $answers */
+    private static function answered(array $answers, Answers $words, ?string $act = null): JsonResponse
+    {
+        $kept = array_values(array_filter($answers, static fn (Answer $answer): bool => $answer->status === 'kept'));
         $status = match (true) {
             $kept !== [] => 200,
             $answers !== [] && $answers[0]->status === 'taken' => 409,
             default => 422,
         };
 
-        return new JsonResponse(new AnswersDocument($kept === [] ? $answers[0]->message ?? '' : '', array_map($words->document(...), $answers)), $status);
+        return new JsonResponse(new AnswersDocument($kept === [] ? $answers[0]->message ?? '' : '', array_map($words->document(...), $answers), $act === null ? '' : Answers::ofMany($kept), $kept === [] ? null : $act), $status);
     }
 }

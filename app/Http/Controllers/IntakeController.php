@@ -123,6 +123,6 @@ final class IntakeController extends Controller
 
     private function act(string $id): Act
     {
-        return Act::query()->find(mb_strtolower($id)) ?? throw new NotFoundHttpException('Nothing came in under that number.');
+        return Act::query()->where('sort', 'taken_in')->find(mb_strtolower($id)) ?? throw new NotFoundHttpException('Nothing came in under that number.');
     }
 }

@@ -15,6 +15,9 @@ final readonly class Field
 
     public const LEAST_GRAMS = 0.001;
 
+    /** Counts of these are of what was done, and not of what there is. */
+    private const DEEDS = ['time', 'minute', 'hour'];
+
     /**
      * @param  string  $label  over the field
      * @param  string  $unit  what the core reckons in: g, °C, m, days …; "share" of 0 to 1; '' of a bare number
@@ -217,6 +220,12 @@ final readonly class Field
     public function person(): self
     {
         return $this->with(['isPerson' => true]);
+    }
+
+    /** Whether each of many things has its own: what it weighs, and how many there are of it. */
+    public function isOwn(): bool
+    {
+        return $this->unit === 'g' || $this->each !== null || ! in_array($this->noun, ['', ...self::DEEDS], true);
     }
 
     /** How a message speaks of it. */

@@ -48,7 +48,11 @@ export type Beginning = Schemas['BeginningDocument'];
 export type CheckedForecast = Schemas['CheckedForecastDocument'];
 export type GardenCopy = Schemas['CopyDocument'];
 export type Saved = Schemas['SavedDocument'];
-export type Answered = Schemas['AnswerDocument'];
+/** What became of what was recorded; of what was done to many at once, of all of it, and in `answers` of each. */
+export type Answered = Schemas['AnswerDocument'] & { answers?: Schemas['AnswerDocument'][] };
+export type Many = Schemas['ManyDocument'];
+export type ManyOffer = Schemas['ManyOfferDocument'];
+export type OneOfMany = Schemas['OneOfManyDocument'];
 export type Draft = Schemas['DraftRequest'];
 export type FieldDeclared = Schemas['FieldDocument'];
 export type Chosen = Schemas['ChosenDocument'];

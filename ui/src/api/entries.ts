@@ -40,15 +40,49 @@ export function strike(entry: string, id: string): Promise<Answered> {
   return answered(api.POST('/entries/{entry}/strike', { params: { path: { entry } }, body: { id } }));
 }
 
+type Answers = { answers: Answered[]; said: string; act: string | null };
+
+/** Records the same of many things, each by itself: what is kept of it is one act, and goes by its id. */
+export async function recordAtOnce(drafts: Draft[], act: string): Promise<Answered> {
+  const { data, error, response } = await api.POST('/entries', { body: { drafts, act } }).catch(silent);
+  const { message, answers } = (data ?? error ?? {}) as Partial<Answers> & { message?: string };
+  if (answers === undefined) throw Refused.of(response, error);
+  if (data === undefined) throw new NoneKept(message ?? '', response.status, answers);
+  return { ...asOne(data), answers };
+}
+
+/** Of what was sent to many at once nothing was kept. */
+export class NoneKept extends Refused {
+  constructor(
+    message: string,
+    status: number,
+    readonly answers: Answered[],
+  ) {
+    super(message, {}, status);
+  }
+}
+
+/** What was done to many is said, and taken back, as one. */
+function asOne({ answers, said, act }: Answers): Answered {
+  const kept = answers.filter(({ status }) => status === 'kept');
+  const [first] = kept;
+  if (first === undefined) throw new Refused('Nothing was kept.', {}, 422);
+  if (act === null) return first;
+  const touches = kept.some(({ touches }) => (touches ?? null) === null)
+    ? null
+    : kept.flatMap(({ touches }) => touches ?? []);
+  return { ...first, entry: act, said, adrift: null, touches };
+}
+
 async function answered(
-  asked: Promise<{ data?: { answers: Answered[] }; error?: unknown; response: Response }>,
+  asked: Promise<{ data?: Answers; error?: unknown; response: Response }>,
 ): Promise<Answered> {
   const { data, error, response } = await asked.catch(silent);
   const body = (data ?? error ?? {}) as { message?: string; answers?: Answered[] };
   // Of several that were sent together the one that was not kept is what there is to say.
   const answer = body.answers?.find(({ status }) => status !== 'kept') ?? body.answers?.[0];
   if (answer === undefined) throw Refused.of(response, error);
-  if (answer.status === 'kept') return answer;
+  if (answer.status === 'kept') return data === undefined ? answer : asOne(data);
   if (answer.status === 'asked') throw new Asked(answer.questions, answer.errors, answer.entry);
   throw new Refused(answer.message, answer.errors, response.status, answer.entry);
 }

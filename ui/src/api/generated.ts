@@ -206,6 +206,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** @description Of an entry, or of all that was done at once under an id. */
         post: operations["strike"];
         delete?: never;
         options?: never;
@@ -238,6 +239,39 @@ export interface paths {
             cookie?: never;
         };
         get: operations["journal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/many": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What can be recorded of several things at once. */
+        get: operations["many"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/acts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["act"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1141,6 +1175,16 @@ export interface components {
         AnswersDocument: {
             message: string;
             answers: components["schemas"]["AnswerDocument"][];
+            said: string;
+            act: string | null;
+        };
+        /** @description What was done to many things at once, each by itself. */
+        AtOnceDocument: {
+            title: string;
+            said: string;
+            takes_back: string | null;
+            taken_back: boolean;
+            lines: components["schemas"]["JournalLineDocument"][];
         };
         /** @description A thing as a line on the scale of its place: what is sure of it, what may be, and where it is now or wanted. */
         BarDocument: {
@@ -1390,6 +1434,7 @@ export interface components {
             of: string;
             hidden: boolean;
             seldom: boolean;
+            own: boolean;
         };
         /** @description Something that was looked for: a lot or planting by its tag, or a page of the books. */
         FoundDocument: {
@@ -1643,6 +1688,17 @@ export interface components {
             grown: components["schemas"]["TagDocument"][];
             entries: components["schemas"]["EntryDocument"][];
         };
+        /** @description What can be recorded of several things at once. */
+        ManyDocument: {
+            things: components["schemas"]["OneOfManyDocument"][];
+            offers: components["schemas"]["ManyOfferDocument"][];
+        };
+        /** @description Something that can be recorded of several things at once. */
+        ManyOfferDocument: {
+            offer: components["schemas"]["OfferDocument"];
+            of: string[];
+            own: components["schemas"]["OwnUsualDocument"][];
+        };
         /** @description Something that can be recorded of a thing as it stands: what it is called and what it asks. */
         OfferDocument: {
             kind: string;
@@ -1652,10 +1708,23 @@ export interface components {
             cautions: string[];
             step: string;
         };
+        /** @description One of several things to which the same is to be done. */
+        OneOfManyDocument: {
+            /** @enum {string} */
+            subject: "planting" | "lot" | "container" | "place";
+            id: string;
+            tag: components["schemas"]["TagDocument"];
+        };
         /** @description One thing that may be chosen. */
         OptionDocument: {
             key: string;
             label: string;
+        };
+        /** @description What is usual of one of several things, where it is another for each. */
+        OwnUsualDocument: {
+            of: string;
+            key: string;
+            usual: string | null;
         };
         /** @description A tag on paper: for a container, what is in it, a rack, a dish or a bed. */
         PaperTagDocument: {
@@ -3386,6 +3455,11 @@ export interface operations {
                     drafts: components["schemas"]["DraftRequest"][];
                     /** @description all of them or none */
                     all?: boolean;
+                    /**
+                     * Format: uuid
+                     * @description what is kept of them was done at once, under this id, and is taken back as one
+                     */
+                    act?: string;
                 };
             };
         };
@@ -3473,6 +3547,53 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JournalDocument"];
+                };
+            };
+        };
+    };
+    many: {
+        parameters: {
+            query: {
+                /** @description codes, with commas between them */
+                things: string;
+                on?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what each of them offers, asked once */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ManyDocument"];
+                };
+            };
+        };
+    };
+    act: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what was done to many at once, each by itself */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AtOnceDocument"];
                 };
             };
         };

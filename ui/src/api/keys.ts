@@ -35,6 +35,8 @@ export const keys = {
   copies: () => ['copies'],
   choices: (of: string, crop?: string) => ['choices', of, crop],
   beginnings: () => ['beginnings'],
+  many: (codes: string) => ['many', codes],
+  act: (id: string) => ['act', id],
   form: (name: string) => ['form', name],
   round: (which: string, on: Day) => ['round', which, on],
   settings: () => ['settings'],
@@ -47,7 +49,7 @@ export const keys = {
 const ofThings = new Set(['lot', 'planting', 'holders', 'portions']);
 
 /** What shows entries of whatever things there are, but nothing that is reckoned from a word that was told. */
-const ofWords = new Set(['journal', 'find', 'place']);
+const ofWords = new Set(['journal', 'act', 'find', 'place']);
 
 /** Asks anew for what an answer says that it touches: of some things all that is their own, or of anything everything. */
 export const refresh = (client: QueryClient, touches: string[] | null) =>

@@ -11,7 +11,7 @@ import { useRef, useSyncExternalStore } from 'react';
 import { v7 } from 'uuid';
 import { setOnItsWay } from '../kit/draft';
 import { mayPass, Refused, type Answered, type Draft } from './client';
-import { recordAll, recordOnce, strike } from './entries';
+import { recordAll, recordAtOnce, recordOnce, strike } from './entries';
 
 /**
  * Everything that is recorded leaves by here, and nothing else posts entries: one queue, in the order in which it was
@@ -23,6 +23,8 @@ type Told = {
   title: string;
   /** what happened: all of it is kept, or none */
   drafts?: Draft[];
+  /** the id of what is done to many at once: then each of the drafts is kept by itself */
+  act?: string;
   /** what is struck, or brought back, and the id of that */
   strikes?: { entry: string; id: string };
   /** what it was typed into, which goes once it is kept */
@@ -54,6 +56,7 @@ function post(sent: Sent): Promise<Answered> {
   if (sent.strikes !== undefined) return strike(sent.strikes.entry, sent.strikes.id);
   const [first, ...more] = sent.drafts ?? [];
   if (first === undefined) throw new Refused('There is nothing to record.', {}, 400);
+  if (sent.act !== undefined) return recordAtOnce([first, ...more], sent.act);
   return more.length === 0 ? recordOnce(first) : recordAll([first, ...more]);
 }
 

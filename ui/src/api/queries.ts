@@ -161,6 +161,25 @@ export function useJournal(before: string | undefined) {
   });
 }
 
+/** What can be recorded of several things at once. */
+export function useMany(codes: string[]) {
+  const things = codes.join(',');
+  return useQuery({
+    queryKey: keys.many(things),
+    queryFn: () => take(api.GET('/many', { params: { query: { things } } })),
+    enabled: codes.length > 0,
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** What was done to many at once, each by itself. */
+export function useAct(id: string) {
+  return useQuery({
+    queryKey: keys.act(id),
+    queryFn: () => take(api.GET('/acts/{id}', { params: { path: { id } } })),
+  });
+}
+
 export type Units = 'metric' | 'us';
 
 export function useReckonings(units: Units = 'metric') {

@@ -5,6 +5,7 @@ import { PlaceHead } from '../shell/PlaceHead';
 import { Empty } from '../kit/Section';
 import { TwoPanes } from '../kit/TwoPanes';
 import { useLook } from '../api/look';
+import { ActLeaf } from './ActLeaf';
 import { CopiesBook } from './CopiesBook';
 import { CropPage } from './CropPage';
 import { ForecastsBook } from './ForecastsBook';
@@ -32,7 +33,11 @@ type Book = {
 /** The books on the shelf, by their address, in the order in which they stand. */
 const books: Record<string, Book> = {
   month: { name: 'This month', of: ': sown, in bloom, ripe', page: () => <SeasonBook /> },
-  journal: { name: 'The journal', of: ': everything that happened', page: () => <JournalBook /> },
+  journal: {
+    name: 'The journal',
+    of: ': everything that happened',
+    page: (leaf) => (leaf === undefined ? <JournalBook /> : <ActLeaf key={leaf} id={leaf} />),
+  },
   reckoners: {
     name: 'Quick reckoners',
     of: ': one figure, no record',

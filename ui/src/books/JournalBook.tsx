@@ -1,16 +1,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
 import { api, take, type JournalPage } from '../api/client';
 import { useJournal } from '../api/queries';
 import { SaveAs } from '../kit/SaveAs';
 import type { Table } from '../kit/spreadsheet';
-import { EntryWords } from '../record/JournalLines';
-import { pageOf } from '../record/things';
 import { Empty, Trouble } from '../kit/Section';
 import { Coming } from '../kit/Coming';
-import { Tag } from '../shell/Tag';
+import { AllLines } from './AllLines';
 
 /** All of it, a page after the other. */
 async function wholeJournal(): Promise<Table> {
@@ -55,30 +53,7 @@ export function JournalBook() {
         <Empty>Nothing has been recorded yet.</Empty>
       )}
       {(journal.data?.lines.length ?? 0) > 0 && <SaveAs title="Journal" table={wholeJournal} />}
-      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-        {(journal.data?.lines ?? []).map(({ subject, tag, of, name, page, entry }) => (
-          <Box
-            component="li"
-            key={entry.id}
-            sx={(t) => ({
-              display: 'grid',
-              gridTemplateColumns: { xs: '1fr', sm: '300px 1fr' },
-              gap: { xs: 0.5, sm: 2 },
-              py: 1,
-              borderTop: `1px solid ${t.vars?.palette.quiet}`,
-            })}
-          >
-            <Box
-              component={Link}
-              to={subject === null ? (page ?? '') : pageOf({ subject, of, name })}
-              sx={{ color: 'inherit', textDecoration: tag === null ? undefined : 'none', alignSelf: 'start' }}
-            >
-              {tag === null ? <b>{name}</b> : <Tag tag={tag} />}
-            </Box>
-            <EntryWords entry={entry} />
-          </Box>
-        ))}
-      </Box>
+      <AllLines lines={journal.data?.lines ?? []} />
       <Box sx={{ display: 'flex', gap: 2, mt: 2 }}>
         {before !== undefined && <Button onClick={() => turn(null)}>To the newest</Button>}
         {journal.data !== undefined && journal.data.older !== null && (

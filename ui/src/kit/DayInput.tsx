@@ -39,7 +39,7 @@ export function DayInput({
             <InputAdornment position="end">
               <Button
                 variant="text"
-                sx={{ minWidth: 0, px: 0.5 }}
+                sx={{ minWidth: 0, px: 0.25, mr: -0.75 }}
                 aria-label={`${labelled.label}: choose in a calendar`}
                 onClick={() => calendar.current?.showPicker()}
               >

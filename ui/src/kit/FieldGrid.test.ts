@@ -16,6 +16,7 @@ const field = (key: string, more: Partial<Field> = {}): Field => ({
   options: [],
   of: '',
   seldom: false,
+  own: false,
   ...more,
 });
 

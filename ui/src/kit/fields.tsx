@@ -11,7 +11,7 @@ import { DayInput } from './DayInput';
 import { createContext, useContext, useId, type ReactNode } from 'react';
 
 /** Read out, but not seen. */
-const visuallyHidden = {
+export const visuallyHidden = {
   position: 'absolute',
   width: '1px',
   height: '1px',
@@ -43,12 +43,16 @@ export type Field = {
   hidden: boolean;
   /** asked for behind a button of its own */
   seldom: boolean;
+  /** each of many things has its own */
+  own: boolean;
 };
 
 export type FieldInputProps = {
   field: Field;
   value: Value;
   error?: string;
+  /** whether its name is only read out: it stands above the column */
+  bare?: boolean;
   onChange: (value: Value) => void;
 };
 
@@ -157,7 +161,7 @@ export function TextInput({
 }
 
 export function FieldInput(props: FieldInputProps) {
-  const { field, value, error, onChange } = props;
+  const { field, value, error, bare = false, onChange } = props;
   const Reference = useContext(References)[field.type === 'reference' ? field.of : field.type];
   if (field.type === 'flag') {
     return (
@@ -191,7 +195,13 @@ export function FieldInput(props: FieldInputProps) {
   }
   if (field.count !== null || field.grows) {
     return (
-      <ListInput field={field} value={Array.isArray(value) ? value : []} error={error} onChange={onChange} />
+      <ListInput
+        field={field}
+        value={Array.isArray(value) ? value : []}
+        error={error}
+        bare={bare}
+        onChange={onChange}
+      />
     );
   }
   if (Reference !== undefined) return <Reference {...props} />;
@@ -222,8 +232,9 @@ export function FieldInput(props: FieldInputProps) {
   return (
     <TextInput
       label={field.label}
+      hidden={bare}
       error={error}
-      hint={field.hint === '' ? undefined : field.hint}
+      hint={field.hint === '' || bare ? undefined : field.hint}
       required={field.required}
       value={String(value)}
       onChange={onChange}
@@ -283,22 +294,24 @@ function ListInput({
   field,
   value,
   error,
+  bare,
   onChange,
 }: {
   field: Field;
   value: string[];
   error?: string;
+  bare: boolean;
   onChange: (value: string[]) => void;
 }) {
   const id = useId();
   // What is said of the list is said of each of its fields.
-  const says = [field.hint !== '' && `${id}-hint`, error !== undefined && `${id}-error`]
+  const says = [field.hint !== '' && !bare && `${id}-hint`, error !== undefined && `${id}-error`]
     .filter(Boolean)
     .join(' ');
   return (
     <Box sx={{ gridColumn: '1 / -1' }}>
       <Box component="fieldset" aria-describedby={says || undefined} sx={{ border: 0, p: 0, m: 0 }}>
-        <Box component="legend" sx={{ fontWeight: 700, mb: 0.5, p: 0 }}>
+        <Box component="legend" sx={bare ? visuallyHidden : { fontWeight: 700, mb: 0.5, p: 0 }}>
           {field.label}
         </Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
@@ -328,7 +341,7 @@ function ListInput({
           )}
         </Box>
       </Box>
-      {field.hint !== '' && (
+      {field.hint !== '' && !bare && (
         <Box id={`${id}-hint`} sx={(t) => ({ color: t.vars?.palette.text.secondary, mt: 0.5 })}>
           {field.hint}
         </Box>

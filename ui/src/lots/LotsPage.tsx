@@ -1,6 +1,4 @@
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import type { LotPlace } from '../shell/places';
 import { Overview } from '../shell/Overview';
 import { PlaceHead } from '../shell/PlaceHead';
@@ -13,44 +11,27 @@ import { LotSheet } from './LotSheet';
 export function LotsPage({ place }: { place: LotPlace }) {
   const { code } = useParams();
   const { at, on } = useLook();
-  const head = (
-    <PlaceHead
-      name={place}
-      action={
-        place === 'store' &&
-        on === undefined && (
-          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-            <Button component={Link} to="/store/where">
-              Where is it
-            </Button>
-            <Button component={Link} to="/store/stock">
-              Take stock
-            </Button>
-            <Button component={Link} to="/store/swap">
-              To swap
-            </Button>
-            <Button component={Link} to="/read">
-              Read a tag
-            </Button>
-            <Button component={Link} to={at('/store/new')}>
-              Seed from elsewhere
-            </Button>
-          </Box>
-        )
-      }
-    />
-  );
+  const ways =
+    place === 'store' && on === undefined
+      ? [
+          { label: 'Where is it', to: '/store/where' },
+          { label: 'Take stock', to: '/store/stock' },
+          { label: 'To swap', to: '/store/swap' },
+          { label: 'Read a tag', to: '/read' },
+          { label: 'Seed from elsewhere', to: at('/store/new') },
+        ]
+      : [];
   return (
     <TwoPanes
       list={
         <>
-          {head}
+          <PlaceHead name={place} ways={ways} />
           <ThingList place={place} />
         </>
       }
       overview={
         <>
-          {head}
+          <PlaceHead name={place} ways={ways} wide />
           <Overview place={place} />
         </>
       }

@@ -1,83 +1,53 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { Overview } from '../shell/Overview';
-import { PlaceHead } from '../shell/PlaceHead';
+import { PlaceHead, type Way } from '../shell/PlaceHead';
 import { ThingList } from '../shell/ThingList';
 import { TwoPanes } from '../kit/TwoPanes';
 import { useLook } from '../api/look';
 import { PlantingSheet } from './PlantingSheet';
 import { SeasonMap } from './SeasonMap';
 import { Begin } from '../record/Begin';
+import type { Round } from '../api/client';
+import { rounds } from './rounds';
 import { useFrame } from '../api/queries';
 import { usePlans } from '../season/usePlan';
 
 /** The ways to the plan of the season that goes on, and of the one that is ahead of the day looked at. */
-function PlanLink() {
+function usePlanWays(): Way[] {
   const plans = usePlans();
   const frame = useFrame();
-  if (plans.data === undefined || frame.data === undefined) return null;
+  if (plans.data === undefined || frame.data === undefined) return [];
   const now = Number(frame.data.on.slice(0, 4));
-  const years = [...(plans.data.includes(now) ? [now] : []), now + 1];
-  return (
-    <Box sx={{ px: 2, pb: 1, display: 'flex', gap: 1 }}>
-      {years.map((year) => (
-        <Button key={year} component={Link} to={`/plot/plan/${year}`} sx={{ flex: 1 }}>
-          {plans.data.includes(year) ? `The plan for ${year}` : `Plan ${year}`}
-        </Button>
-      ))}
-    </Box>
-  );
-}
-
-/** The walks through the garden, for a phone or on paper. */
-function RoundLinks() {
-  const { at } = useLook();
-  return (
-    <Box
-      component="nav"
-      aria-label="Rounds"
-      sx={{ px: 2, pb: 1, display: 'flex', gap: 2, flexWrap: 'wrap', '& a': { color: 'inherit', py: 0.5 } }}
-    >
-      <Link to={at('/plot/round/evening')}>This evening</Link>
-      <Link to={at('/plot/round/morning')}>The morning</Link>
-      <Link to={at('/plot/round/looking-over')}>Looking over</Link>
-    </Box>
-  );
+  return [...(plans.data.includes(now) ? [now] : []), now + 1].map((year) => ({
+    label: plans.data.includes(year) ? `The plan for ${year}` : `Plan ${year}`,
+    to: `/plot/plan/${year}`,
+  }));
 }
 
 export function PlotPage() {
   const { code } = useParams();
   const { at, on } = useLook();
-  const head = (
-    <PlaceHead
-      name="plot"
-      action={
-        on === undefined && (
-          <Button component={Link} to={at('/plot/new')}>
-            New planting
-          </Button>
-        )
-      }
-    />
-  );
+  const plans = usePlanWays();
+  const ways = [
+    ...(on === undefined ? [{ label: 'New planting', to: at('/plot/new') }] : []),
+    ...(Object.keys(rounds) as Round['which'][]).map((round) => ({
+      label: rounds[round],
+      to: at(`/plot/round/${round}`),
+    })),
+    ...plans,
+  ];
   return (
     <TwoPanes
       list={
         <>
-          {head}
-          <PlanLink />
-          <RoundLinks />
+          <PlaceHead name="plot" ways={ways} />
           <ThingList place="plot" />
         </>
       }
       overview={
         <>
-          {head}
-          <Box sx={{ maxWidth: 320 }}>
-            <PlanLink />
-          </Box>
-          <RoundLinks />
+          <PlaceHead name="plot" ways={ways} wide />
           <Box sx={{ px: 2 }}>
             <SeasonMap />
           </Box>

@@ -5,15 +5,11 @@ import type { Round } from '../api/client';
 import { useRound } from '../api/queries';
 import { useLook } from '../api/look';
 import { Coming } from '../kit/Coming';
+import { visuallyHidden } from '../kit/fields';
 import { Empty, Trouble } from '../kit/Section';
 import { Offers } from '../record/Offers';
 import { Tag } from '../shell/Tag';
-
-const rounds: Record<Round['which'], string> = {
-  evening: 'This evening',
-  morning: 'The morning',
-  'looking-over': 'Looking over',
-};
+import { rounds } from './rounds';
 
 const known = (which: string | undefined): Round['which'] =>
   which === 'morning' || which === 'looking-over' ? which : 'evening';
@@ -25,13 +21,28 @@ export function RoundPage() {
   const { at, on } = useLook();
   return (
     <Box sx={{ px: { xs: 1.5, md: 3 }, py: 2, maxWidth: 860, '@media print': { p: 0, color: '#000' } }}>
-      <Box component={Link} to={at('/plot')} sx={{ color: 'inherit', '@media print': { display: 'none' } }}>
+      {/* On a phone the way to the plot is at the foot. */}
+      <Box
+        component={Link}
+        to={at('/plot')}
+        sx={{
+          display: { xs: 'none', md: 'inline' },
+          color: 'inherit',
+          '@media print': { display: 'none' },
+        }}
+      >
         To the plot
       </Box>
       <Box
         component="nav"
         aria-label="Rounds"
-        sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', my: 1.5, '@media print': { display: 'none' } }}
+        sx={{
+          display: 'flex',
+          gap: { xs: 0.5, md: 1 },
+          my: { xs: 0, md: 1.5 },
+          '& a': { px: { xs: 1, sm: 2 }, flex: { xs: 1, sm: 'none' }, whiteSpace: 'nowrap' },
+          '@media print': { display: 'none' },
+        }}
       >
         {(Object.keys(rounds) as Round['which'][]).map((one) => (
           <Button
@@ -50,18 +61,20 @@ export function RoundPage() {
       {round.data !== undefined && (
         <>
           <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
-            <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
+            {/* On a phone it is said by the key above, and the first planting follows. */}
+            <Box
+              component="h1"
+              sx={(t) => ({
+                typography: 'h1',
+                m: 0,
+                [t.breakpoints.down('md')]: visuallyHidden,
+                '@media print': { typography: 'h1', position: 'static', clipPath: 'none' },
+              })}
+            >
               {round.data.title}
             </Box>
             <span>{round.data.sun}</span>
-            <Button
-              variant="text"
-              disabled={round.data.lines.length === 0}
-              sx={{ ml: 'auto', '@media print': { display: 'none' } }}
-              onClick={() => window.print()}
-            >
-              Print it, with room to write
-            </Button>
+            <Print at="md" of={round.data} />
           </Box>
           {round.data.lines.length === 0 && (
             <Empty>
@@ -75,9 +88,28 @@ export function RoundPage() {
               <Line key={line.id + line.offer.kind} line={line} fixed={on !== undefined} />
             ))}
           </Box>
+          <Print at="xs" of={round.data} />
         </>
       )}
     </Box>
+  );
+}
+
+/** Beside the heading, or where that is not seen at the end. */
+function Print({ at, of }: { at: 'xs' | 'md'; of: Round }) {
+  return (
+    <Button
+      variant="text"
+      disabled={of.lines.length === 0}
+      sx={{
+        ml: 'auto',
+        display: { xs: at === 'xs' ? 'block' : 'none', md: at === 'md' ? 'block' : 'none' },
+        '@media print': { display: 'none' },
+      }}
+      onClick={() => window.print()}
+    >
+      Print it, with room to write
+    </Button>
   );
 }
 

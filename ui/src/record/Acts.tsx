@@ -10,7 +10,15 @@ import type { Offer } from '../api/client';
 import { among } from './among';
 
 /** All that can be recorded of a thing, behind one button at one place: by step, the likely first, narrowed by a few letters. */
-export function Acts({ offers, onChoose }: { offers: Offer[]; onChoose: (offer: Offer) => void }) {
+export function Acts({
+  offers,
+  called = 'Record something else …',
+  onChoose,
+}: {
+  offers: Offer[];
+  called?: string;
+  onChoose: (offer: Offer) => void;
+}) {
   const [at, setAt] = useState<HTMLElement | null>(null);
   const [text, setText] = useState('');
   const narrow = useMediaQuery((t: Theme) => t.breakpoints.down('md'));
@@ -78,7 +86,7 @@ export function Acts({ offers, onChoose }: { offers: Offer[]; onChoose: (offer: 
         aria-expanded={at !== null}
         onClick={(event) => setAt(event.currentTarget)}
       >
-        Record something else …
+        {called}
       </Button>
       {narrow ? (
         <Drawer anchor="bottom" open={at !== null} onClose={close}>

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { Link } from 'react-router';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import { useState, type ReactNode } from 'react';
 import { api, take, type PlaceName } from '../api/client';
@@ -15,11 +14,14 @@ export function NarrowBar({
   place,
   wide,
   narrowing: { narrowing, narrow },
+  onTick,
 }: {
   place: PlaceName;
   /** whether there is room for all of it at once */
   wide: boolean;
   narrowing: ReturnType<typeof useNarrowing>;
+  /** lines are to be ticked */
+  onTick?: () => void;
 }) {
   const storePlaces = useStorePlaces().data ?? [];
   const varieties = useVarieties().data ?? [];
@@ -83,20 +85,16 @@ export function NarrowBar({
           More
         </Button>
       )}
-      {all && (
-        <Button
-          component={Link}
-          variant="text"
-          sx={{ minWidth: 0, px: 1 }}
-          to={`/tags?place=${place}`}
-          aria-label={`Print the tags of the ${places[place].title.toLowerCase()}`}
-        >
-          Tags
+      {/* Where there is room for one each line has its box already. */}
+      {!wide && onTick !== undefined && (
+        <Button variant="text" sx={{ minWidth: 0, px: 1 }} onClick={onTick}>
+          Tick
         </Button>
       )}
       {all && (
         <SaveAs
           title={places[place].title}
+          tags={`/tags?place=${place}`}
           table={async () => {
             const query = { ...narrowing, on, page: undefined };
             const list = await take(api.GET('/places/{place}/table', { params: { path: { place }, query } }));

@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Bar, ListItem, PlaceName, Scale } from '../api/client';
+import { useLook } from '../api/look';
 import { usePlace } from '../api/queries';
 import { Coming } from '../kit/Coming';
 import { Leafing } from '../kit/Leafing';
@@ -8,13 +10,19 @@ import { Empty, Trouble } from '../kit/Section';
 import { NarrowBar } from './NarrowBar';
 import { useNarrowing } from './narrowing';
 import { places } from './places';
-import { ThingName } from './ThingName';
+import { TickBox } from './TickBox';
+import { Ticked } from './Ticked';
+import { useTicks } from './ticking';
+import { ThingName } from '../record/ThingName';
 
 /** Everything in a place, a line each on the scale that matters there. Choosing a line opens it. */
 export function Overview({ place }: { place: PlaceName }) {
   const narrowing = useNarrowing();
   const list = usePlace(place, { ...narrowing.narrowing, lines: '1' });
   const items = list.data?.items ?? [];
+  const { on } = useLook();
+  const ticks = useTicks();
+  const order = items.map(({ tag }) => tag.code);
   const axis = list.data?.axis ?? null;
   return (
     <Box
@@ -25,6 +33,7 @@ export function Overview({ place }: { place: PlaceName }) {
       {(narrowing.isNarrowed || (list.data?.total ?? 0) > 1) && (
         <NarrowBar place={place} wide narrowing={narrowing} />
       )}
+      {on === undefined && ticks.codes.length > 0 && <Ticked ticks={ticks} order={order} />}
       {list.error !== null && <Trouble>{list.error.message}</Trouble>}
       {list.data === undefined && list.error === null && <Coming lines={12} height={22} />}
       {list.data?.total === 0 && (
@@ -37,6 +46,8 @@ export function Overview({ place }: { place: PlaceName }) {
             {items.map((item, index) => (
               // A lot with two tests stands on the trays twice.
               <Line
+                tickBox={on === undefined && <TickBox code={item.tag.code} order={order} ticks={ticks} />}
+                ticked={ticks.codes.includes(item.tag.code)}
                 key={`${item.tag.code}:${index}`}
                 item={item}
                 axis={axis}
@@ -54,7 +65,7 @@ export function Overview({ place }: { place: PlaceName }) {
   );
 }
 
-const columns = 'minmax(190px, 2.2fr) minmax(200px, 3.2fr) minmax(120px, 1.2fr) minmax(150px, 2.8fr)';
+const columns = '20px minmax(190px, 2.2fr) minmax(200px, 3.2fr) minmax(120px, 1.2fr) minmax(150px, 2.8fr)';
 
 /** Of the scale, in per cent of its width. */
 const across = (axis: Scale, at: number) =>
@@ -95,6 +106,7 @@ function Head({ axis }: { axis: Scale }) {
       })}
     >
       <span role="columnheader" />
+      <span role="columnheader" />
       <Box role="columnheader" aria-label={axis.title} sx={{ position: 'relative', height: 22 }}>
         {labelled(axis).map(({ at, label, align }) => (
           <Box
@@ -113,7 +125,7 @@ function Head({ axis }: { axis: Scale }) {
       </Box>
       <Box
         role="columnheader"
-        sx={{ gridColumn: '3 / 5', overflow: 'hidden', whiteSpace: 'nowrap', textOverflow: 'ellipsis' }}
+        sx={{ gridColumn: '4 / 6', overflow: 'hidden', whiteSpace: 'nowrap', textOverflow: 'ellipsis' }}
       >
         {axis.legend}
       </Box>
@@ -126,11 +138,15 @@ function Line({
   axis,
   enamel,
   to,
+  tickBox,
+  ticked,
 }: {
   item: ListItem;
   axis: Scale | null;
   enamel: string;
   to: string;
+  tickBox: ReactNode;
+  ticked: boolean;
 }) {
   const alarm = item.task?.alarm === true && (item.task.state === 'now' || item.task.state === 'late');
   return (
@@ -144,10 +160,14 @@ function Line({
         lineHeight: '20px',
         fontSize: '0.9375rem',
         borderBottom: `1px solid ${t.vars?.palette.quiet}`,
+        bgcolor: ticked ? t.vars?.palette.quiet : undefined,
         '&:hover, &:focus-within': { bgcolor: t.vars?.palette.quiet },
         '& > *': { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', minWidth: 0 },
       })}
     >
+      <Box role="cell" sx={{ zIndex: 1, lineHeight: 0 }}>
+        {tickBox}
+      </Box>
       <span role="cell">
         <Box
           component={Link}

@@ -1,9 +1,11 @@
 import Box from '@mui/material/Box';
 import type { Theme } from '@mui/material/styles';
-import { useEffect, useRef } from 'react';
+import Button from '@mui/material/Button';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import type { ListItem, PlaceName } from '../api/client';
 import { places } from './places';
+import { useLook } from '../api/look';
 import { usePlace } from '../api/queries';
 import { Coming } from '../kit/Coming';
 import { Leafing } from '../kit/Leafing';
@@ -11,7 +13,10 @@ import { Empty, Trouble } from '../kit/Section';
 import { NarrowBar } from './NarrowBar';
 import { useNarrowing } from './narrowing';
 import { Tag } from './Tag';
-import { ThingName } from './ThingName';
+import { TickBox } from './TickBox';
+import { Ticked } from './Ticked';
+import { useTicks } from './ticking';
+import { ThingName } from '../record/ThingName';
 
 /** So many tags are seen at once beside a sheet at 1280 by 800. */
 const FEW = 8;
@@ -28,14 +33,26 @@ export function ThingList({ place }: { place: PlaceName }) {
   const list = usePlace(place, code === undefined ? narrowing : { ...narrowing, lines: '1' });
   const items = list.data?.items ?? [];
   const many = narrowed.isNarrowed || (list.data?.total ?? 0) > 4;
+  const { on } = useLook();
+  const ticks = useTicks();
+  const order = items.map(({ tag }) => tag.code);
+  const onTick = on === undefined && !ticks.ticking ? () => ticks.set([]) : undefined;
 
   return (
     <Box sx={{ px: 2, pb: 3 }}>
       {many && (
         <Box sx={{ mb: 1 }}>
-          <NarrowBar place={place} wide={false} narrowing={narrowed} />
+          <NarrowBar place={place} wide={false} narrowing={narrowed} onTick={onTick} />
         </Box>
       )}
+      {!many && items.length > 1 && onTick !== undefined && (
+        <Box sx={{ textAlign: 'right' }}>
+          <Button variant="text" onClick={onTick}>
+            Tick
+          </Button>
+        </Box>
+      )}
+      {on === undefined && ticks.ticking && <Ticked ticks={ticks} order={order} />}
       {list.error !== null && <Trouble>{list.error.message}</Trouble>}
       {list.data === undefined && list.error === null && <Coming lines={8} height={52} />}
       {list.data?.total === 0 && (
@@ -49,6 +66,11 @@ export function ThingList({ place }: { place: PlaceName }) {
             // A lot with two tests stands on the trays twice.
             key={`${item.tag.code}:${index}`}
             item={item}
+            tickBox={
+              on === undefined && ticks.ticking ? (
+                <TickBox code={item.tag.code} order={order} ticks={ticks} />
+              ) : null
+            }
             to={`/${place}/${item.tag.code}?${params.toString()}`}
             current={item.tag.code === code}
             short={code !== undefined && item.tag.code !== code && items.length > FEW}
@@ -77,8 +99,10 @@ function Thing({
   to,
   current,
   short,
+  tickBox,
 }: {
   item: ListItem;
+  tickBox: ReactNode;
   to: string;
   current: boolean;
   short: boolean;
@@ -91,8 +115,18 @@ function Thing({
     <Box
       component="li"
       ref={line}
-      sx={(t) => ({ borderTop: `1px solid ${t.vars?.palette.quiet}`, '&:first-of-type': { borderTop: 0 } })}
+      sx={(t) => ({
+        borderTop: `1px solid ${t.vars?.palette.quiet}`,
+        '&:first-of-type': { borderTop: 0 },
+        ...(tickBox !== null && {
+          display: 'grid',
+          gridTemplateColumns: 'auto minmax(0, 1fr)',
+          columnGap: 1.5,
+          alignItems: 'center',
+        }),
+      })}
     >
+      {tickBox}
       <Box
         component={Link}
         to={to}
