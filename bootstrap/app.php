@@ -6,6 +6,7 @@ use App\Http\Middleware\KnowsTheGarden;
 use App\Http\Middleware\OwnPagesOnly;
 use App\Http\Middleware\SpeaksAsSet;
 use App\Http\Middleware\WellFormed;
+use App\Http\Middleware\WhichGarden;
 use App\Http\Middleware\WorksOn;
 use App\Http\Refusals;
 use Illuminate\Foundation\Application;
@@ -26,7 +27,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend([GuardedAnswers::class, WellFormed::class, OwnPagesOnly::class]);
         // No cookies and no session: there is nothing to sign in to yet.
         $middleware->group('web', [SubstituteBindings::class]);
-        $middleware->group('api', [SubstituteBindings::class, KnowsTheGarden::class, SpeaksAsSet::class, CopiesDaily::class, WorksOn::class]);
+        $middleware->group('api', [SubstituteBindings::class, WhichGarden::class, KnowsTheGarden::class, SpeaksAsSet::class, CopiesDaily::class, WorksOn::class]);
         $middleware->trustHosts(
             at: static fn (): array => array_map(
                 static fn (string $host): string => '^'.preg_quote($host).'$',

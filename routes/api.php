@@ -54,6 +54,7 @@ Route::withoutMiddleware([KnowsTheGarden::class, SpeaksAsSet::class, CopiesDaily
     Route::post('/copies', [CopyController::class, 'take']);
     Route::post('/copies/{copy}/restore', [CopyController::class, 'restore']);
 });
+Route::post('/demo', [FrameController::class, 'demo']);
 Route::get('/settings', [SettingsController::class, 'index']);
 Route::put('/settings/{key}', [SettingsController::class, 'put']);
 Route::get('/forms/{name}', [GardenController::class, 'form']);

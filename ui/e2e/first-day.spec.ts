@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { expect, test } from './garden';
 import { Keeper } from './keeper';
 
@@ -5,7 +6,7 @@ test.use({ which: 'new' });
 
 const empties: [string, string][] = [
   ['plot', 'A planting comes here when you record that a variety was sown: press New planting.'],
-  ['bench', 'A lot comes to the bench when you record a picking from a planting on the Plot.'],
+  ['bench', 'A lot comes to the bench when you record a picking from a planting on the Plot;'],
   ['racks', 'Seed comes to the racks when it is clean and you record that it was spread.'],
   ['trays', 'Start one from the worksheet of any clean lot.'],
   ['store', 'what you have already comes in with Seed from elsewhere.'],
@@ -16,9 +17,10 @@ test('an empty garden says in each place what belongs there and how it gets ther
   await expect(page).toHaveURL(/\/today$/);
   await expect(page.getByText('Harbour Row')).toBeVisible();
   for (const [way, leads] of [
-    ['Take stock of seed that you have', '/store/stock'],
-    ['Plan the season', '/plot/plan'],
-    ['Write down what grows', '/plot/new'],
+    ['The seed I have', '/store/stock'],
+    ['What is on my bench now', '/bench/new'],
+    ['What I mean to grow', '/plot/plan'],
+    ['write down what grows already', '/plot/new'],
   ] as const) {
     await page.getByRole('link', { name: way }).click();
     await expect(page).toHaveURL(new RegExp(leads));
@@ -27,10 +29,130 @@ test('an empty garden says in each place what belongs there and how it gets ther
   for (const [place, says] of empties) {
     await page.goto(`/${place}`);
     await expect(page.getByText(says, { exact: false })).toBeVisible();
+    // What comes to stand there is drawn, and said to be nobody's.
+    await expect(page.getByRole('img', { name: /^An example of .*: nothing of it is yours$/ })).toBeVisible();
   }
   await page.goto('/books/journal');
   await expect(page.getByText('Nothing has been recorded yet.')).toBeVisible();
 });
+
+test('the demo garden is looked at and tried in beside one that stays as it is', async ({ page }) => {
+  await page.goto('/today');
+  await page.getByRole('button', { name: 'A look at the demo garden' }).click();
+  await expect(page.getByText('This is the demo garden.')).toBeVisible();
+  await expect(page.getByText("Keepers' Acre")).toBeVisible();
+  await page.goto('/racks/L10');
+  await new Keeper(page).records('Weigh', { 'It weighs': '19.9' });
+  await page.reload();
+  await expect(page.getByText('Weighed: 19.9').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Back to my garden' }).click();
+  await expect(page.getByText('Harbour Row')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Where to begin' })).toBeVisible();
+  await page.goto('/racks/L10');
+  await expect(page.getByRole('alert')).toContainText('There is no lot with the code "L10"');
+});
+
+/** Presses of a mouse from here on. */
+async function countClicks(page: Page) {
+  let clicks = 0;
+  await page.exposeFunction('clicked', () => void clicks++);
+  await page.addInitScript(() => {
+    window.addEventListener(
+      'click',
+      // A key that presses a button is no click.
+      ({ detail }) => detail > 0 && (window as unknown as { clicked: () => void }).clicked(),
+      true,
+    );
+  });
+  return () => clicks;
+}
+
+/** Goes one of the ways in, to what Marrow first has to say of it; and takes back what that left. */
+const ways: {
+  what: string;
+  goes: (page: Page, keeper: Keeper) => Promise<void>;
+  back?: (page: Page) => Promise<void>;
+}[] = [
+  {
+    what: 'the seed that there is',
+    goes: async (page) => {
+      await page.getByRole('link', { name: 'The seed I have' }).click();
+      await page.getByLabel('Crop', { exact: true }).click();
+      await page.keyboard.type('Onion');
+      await expect(page.getByRole('listbox').getByRole('option').first()).toBeVisible();
+      await page.keyboard.press('Tab');
+      await page.keyboard.type('First Watch');
+      await page.keyboard.press('Enter');
+      await page.getByRole('button', { name: 'Keep 1 packet' }).click();
+      await expect(page.getByRole('region', { name: '1 is of no known age' })).toContainText('First Watch');
+    },
+    back: async (page) => {
+      await page.getByRole('button', { name: 'Take all of it back' }).click();
+      await page.getByRole('group').getByRole('button', { name: 'Take all of it back' }).click();
+      await expect(page.getByText(/^Taken back\./)).toBeVisible();
+    },
+  },
+  {
+    what: 'what is on the bench',
+    goes: async (page, keeper) => {
+      await page.getByRole('link', { name: 'What is on my bench now' }).click();
+      await page.getByRole('button', { name: 'Add a variety' }).click();
+      await page.getByPlaceholder('Tomato, leek …').fill('Tomato');
+      await page.getByRole('option', { name: 'Tomato' }).first().click();
+      await keeper.fill({ 'Name of the variety': 'Middle Watch' });
+      await page.getByRole('button', { name: 'Add this variety' }).click();
+      await expect(page.getByPlaceholder('Name of the variety or crop')).toHaveValue(/Middle Watch/);
+      await page.getByRole('button', { name: 'Keep: came from elsewhere' }).click();
+      await expect(page.getByText('Start the ferment').first()).toBeVisible();
+    },
+    back: async (page) => {
+      await page.getByRole('button', { name: 'Take it back' }).click();
+      await expect(page.getByText(/^Taken back\./)).toBeVisible();
+    },
+  },
+  {
+    what: 'what is to be grown',
+    goes: async (page, keeper) => {
+      await page.getByRole('link', { name: 'What I mean to grow' }).click();
+      await page.getByLabel('Latitude', { exact: true }).fill('52');
+      await page.getByRole('button', { name: 'Keep: Latitude' }).click();
+      await page.getByLabel('Last frost in spring', { exact: true }).fill('15 May');
+      await page.getByRole('button', { name: 'Keep: Last frost in spring' }).click();
+      await page.getByRole('button', { name: 'Start on bare ground' }).click();
+      await page.getByRole('button', { name: 'Add a planting' }).click();
+      await page.getByRole('button', { name: 'Another one' }).click();
+      await page.getByLabel('Crop', { exact: true }).fill('Leek');
+      await page.getByRole('option', { name: /^Leek/ }).click();
+      await page.getByLabel('Name of the variety').fill('Dog Watch');
+      await page.getByRole('button', { name: 'Add this variety' }).click();
+      await expect(page.getByLabel(/^Variety/)).toHaveValue(/^Dog Watch/);
+      await keeper.fill({ Plants: '12' });
+      await page.getByRole('button', { name: 'Keep', exact: true }).click();
+      // Of so few plants an outbreeder's seed loses its vigour, and that is said.
+      await expect(page.getByRole('main')).toContainText(/Dog Watch: .*plants/);
+    },
+    // The days of the tests that follow rest on it.
+    back: async (page) => {
+      for (const key of ['last_frost', 'latitude']) {
+        const kept = await page.request.put(`/api/settings/${key}`, { data: { value: '' } });
+        expect(kept.ok()).toBe(true);
+      }
+    },
+  },
+];
+
+for (const { what, goes, back } of ways)
+  test(`the first answer to ${what} is at most twelve clicks from the first page`, async ({ page }) => {
+    const clicks = await countClicks(page);
+    await page.goto('/');
+    const began = Date.now();
+    await goes(page, new Keeper(page));
+    const all = clicks();
+    console.log(`${what}: ${all} clicks, ${((Date.now() - began) / 1000).toFixed(1)} s by a machine`);
+    expect(all).toBeGreaterThan(0);
+    expect(all).toBeLessThanOrEqual(12);
+    await back?.(page);
+  });
 
 test('the first variety, planting and note of a new keeper', async ({ page }) => {
   const keeper = new Keeper(page);

@@ -84,6 +84,7 @@ test.describe('with a phone in the garden', () => {
     const now = page.getByRole('region', { name: 'Due now' });
     const pea = now.getByRole('listitem').filter({ hasText: code });
     await expect(pea).toContainText('Look for ripe seed');
+    await pea.getByRole('button', { name: 'Why: Look for ripe seed' }).tap();
     await pea.getByRole('button', { name: /^Not now: Look for ripe seed/ }).tap();
     await pea.getByRole('textbox', { name: 'Later, on' }).fill('2026-09-20');
     await pea.getByRole('button', { name: 'Later', exact: true }).tap();

@@ -130,7 +130,8 @@ test('a list goes out as it is narrowed, and comes in again', async ({ page }) =
     await page.goto('/store?only=last&crop=pea');
     await expect(page.getByRole('row').filter({ hasText: 'Old Quay' })).toBeVisible();
     const download = page.waitForEvent('download');
-    await page.getByRole('button', { name: `As ${kind}` }).click();
+    await page.getByRole('button', { name: 'Print or save: store' }).click();
+    await page.getByRole('menuitem', { name: `The list as ${kind}` }).click();
     const path = await (await download).path();
     await page.goto('/store/stock');
     await page

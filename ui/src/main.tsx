@@ -10,10 +10,12 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
 import { Refused } from './api/client';
+import { isInDemo } from './api/garden';
 import { refresh } from './api/keys';
 import { openOutbox, resume, send } from './api/outbox';
 import { ReferenceInputsProvider } from './kit/fields';
 import { SaidProvider } from './kit/Said';
+import { openShelf } from './kit/draft';
 import { theme } from './kit/theme';
 import { referenceInputs } from './record/references';
 import { v7 } from 'uuid';
@@ -29,6 +31,7 @@ const queries = new QueryClient({
   },
 });
 
+if (isInDemo()) openShelf('demo-');
 // Not waited for: what was kept is said back at once, and the lists follow.
 openOutbox(queries, ({ touches }) => void refresh(queries, touches));
 void resume(queries);

@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Boards\Boards;
 use App\Boards\Counts;
+use App\Demo\Beside;
 use App\Documents\FrameDocument;
+use App\Documents\SavedDocument;
 use App\Documents\TodayDocument;
 use App\Http\SeenFrom;
 use App\Models\Backlog;
@@ -49,5 +51,15 @@ final class FrameController extends Controller
     public function today(SeenFrom $seen, DueLists $due): JsonResponse
     {
         return new JsonResponse($due->today($seen->when()));
+    }
+
+    #[OA\Post(path: '/demo', operationId: 'layDemo', description: 'Lays out the demo garden beside this one; whoever then sends X-Garden: demo with a request looks at it.', requestBody: new OA\RequestBody(content: new OA\JsonContent(type: 'object')), responses: [
+        new OA\Response(response: 200, description: 'it can be looked at', content: new OA\JsonContent(ref: SavedDocument::class)),
+    ])]
+    public function demo(): JsonResponse
+    {
+        Beside::lay();
+
+        return new JsonResponse(new SavedDocument('', 'demo', 'The demo garden is laid out.'));
     }
 }

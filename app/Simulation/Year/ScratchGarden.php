@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Simulation\Year;
 
+use App\Demo\AnotherGarden;
 use Closure;
-use Illuminate\Support\Facades\Artisan;
-use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
 /** The demo garden in a file of its own that is gone afterwards: whoever plays in it touches nobody's seed. */
@@ -26,26 +25,14 @@ final class ScratchGarden
         $now = config('marrow.now');
         $was = config('database.connections.sqlite.database');
         try {
-            config(['marrow.now' => $on]);
-            self::use("$folder/garden.sqlite");
-            touch("$folder/garden.sqlite");
-            Artisan::call('migrate', ['--force' => true]) === 0 || throw new RuntimeException(Artisan::output());
-            Artisan::call('marrow:demo') === 0 || throw new RuntimeException(Artisan::output());
+            AnotherGarden::use("$folder/garden.sqlite", $on);
+            AnotherGarden::layDemo();
 
             return $do();
         } finally {
-            config(['marrow.now' => $now]);
-            self::use(is_string($was) ? $was : '');
+            AnotherGarden::use(is_string($was) ? $was : '', is_string($now) ? $now : null);
             array_map(unlink(...), glob("$folder/*") ?: []);
             rmdir($folder);
         }
-    }
-
-    private static function use(string $database): void
-    {
-        config(['database.connections.sqlite.database' => $database, 'database.connections.work.database' => "$database-work"]);
-        DB::purge('sqlite');
-        DB::purge('work');
-        app()->forgetScopedInstances();
     }
 }

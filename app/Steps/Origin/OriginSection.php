@@ -32,8 +32,9 @@ final class OriginSection implements SheetSection
         $told = static fn (string $label, ?string $said): array => $said === null || $said === '' ? [] : [new FactDocument($label, $said)];
 
         return [new OriginDocument('Where it came from', [
-            new FactDocument('Came', Kind::declared(Received::class)->fields->field('how')->options[$received->how].', '.Speaking::forms()->day($at)),
+            new FactDocument('Came', Kind::declared(Received::class)->fields->field('how')->options[$received->how].($received->uncleaned ? ', in its fruit, pods or heads, ' : ', ').Speaking::forms()->day($at)),
             new FactDocument('From', $received->how === 'own' && $received->from === '' ? 'your own garden' : ($received->from === '' ? 'nobody knows' : $received->from)),
+            ...$told('Weighed, as it came', $received->uncleaned && $received->massG !== null ? Quantity::grams($received->massG) : null),
             ...$told('Number on their packet', $received->packet),
             new FactDocument('Ripened in', self::ripened($received)),
             ...$told('Germinates, as it was told', self::claim($received)),

@@ -264,7 +264,7 @@ final class RandomJournalsTest extends CoreTestCase
     private static function begin(Diary $diary, \DateTimeImmutable $at, int $seed): void
     {
         [$kind, $payload] = $seed % 5 === 1 ? ['poured_together', ['lot' => 'one', 'seeds' => 150, 'other' => 'two', 'other_seeds' => 250]] : ($seed % 5 === 0
-            ? ['received', ['how' => 'swapped', 'from' => 'Odile', 'year' => 2023, 'claimed' => '85 %', 'treated' => $seed % 2 === 0, ...($seed % 3 === 0 ? ['seeds' => 400] : [])]]
+            ? ['received', ['how' => 'swapped', 'from' => 'Odile', 'year' => 2023, 'claimed' => '85 %', 'treated' => $seed % 2 === 0, ...($seed % 10 === 5 ? ['uncleaned' => true, 'mass_g' => 5000] : ($seed % 3 === 0 ? ['seeds' => 400] : []))]]
             : ['picked', ['plants' => 10, 'fruits' => 40, 'mass_g' => 5000]]);
         $diary->record($kind, $at->format('Y-m-d H:i'), $payload);
         self::$tried[$kind] = (self::$tried[$kind] ?? 0) + 1;

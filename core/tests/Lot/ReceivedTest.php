@@ -35,6 +35,36 @@ final class ReceivedTest extends CoreTestCase
         self::assertSame(['test_first'], array_map(static fn ($task): string => $task->kind->value, $diary->course()->tasks()));
     }
 
+    public function test_what_came_in_its_fruit_is_cleaned_here_first(): void
+    {
+        $diary = new Diary(self::crop('tomato'));
+        $diary->record('received', '2026-09-01 10:00', ['how' => 'given', 'uncleaned' => true, 'mass_g' => 800]);
+        $lot = $diary->course();
+        self::assertSame(Place::Bench, $lot->place());
+        self::assertFalse($lot->cleaning->isOut());
+        self::assertNull($lot->stock->stock->seeds(), 'what the fruit weighs is not what the seed does');
+        $offered = array_map(static fn ($offer): string => $offer->kind->name, $lot->offers());
+        self::assertSame('ferment_started', $offered[0]);
+        self::assertNotContains('stored', $offered);
+        [$task] = $lot->tasks();
+        self::assertSame('start_ferment', $task->kind->value);
+        self::assertSame('2026-09-01', $task->opens->format('Y-m-d'));
+
+        $diary->record('ferment_started', '2026-09-01 12:00', ['temperature_c' => 24, 'cover' => 'cloth']);
+        $diary->record('poured_off', '2026-09-03 20:00', ['passes' => 4]);
+        $diary->record('rinsed', '2026-09-03 20:20', []);
+        self::assertContains('spread', array_map(static fn ($offer): string => $offer->kind->name, $diary->course()->offers()));
+        $this->expectExceptionMessage('only 800 g were there in fruit, pods or heads');
+        $diary->record('spread', '2026-09-03 20:30', ['surface' => 'plate', 'mass_g' => 801]);
+    }
+
+    public function test_a_number_of_fruits_is_not_taken_for_one_of_seeds(): void
+    {
+        $diary = new Diary(self::crop('tomato'));
+        self::assertSame(['seeds'], self::asked($diary, 'received', '2026-09-01', ['how' => 'given', 'uncleaned' => true, 'seeds' => 4]));
+        self::assertSame([], self::asked($diary, 'received', '2026-09-01', ['how' => 'given', 'seeds' => 4]));
+    }
+
     #[DataProvider('firstTests')]
     public function test_what_came_in_one_day_is_tested_over_the_winter_the_older_the_sooner(?int $year, string $came, string $from, string $to): void
     {

@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './generated';
+import { isInDemo } from './garden';
 import { keeper } from './keeper';
 
 type Schemas = components['schemas'];
@@ -91,6 +92,7 @@ api.use({
   onRequest({ request }) {
     const name = keeper();
     if (name !== '') request.headers.set('X-Keeper', encodeURIComponent(name));
+    if (isInDemo()) request.headers.set('X-Garden', 'demo');
   },
 });
 

@@ -312,6 +312,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/demo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Lays out the demo garden beside this one; whoever then sends X-Garden: demo with a request looks at it. */
+        post: operations["layDemo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/forms/{name}": {
         parameters: {
             query?: never;
@@ -2816,6 +2833,8 @@ export interface components {
             packet?: string | null;
             /** @description On what terms */
             terms?: string | null;
+            /** @description Still in its fruit, pods or heads */
+            uncleaned?: boolean;
             /** @description Treated seed */
             treated?: boolean;
         };
@@ -3638,6 +3657,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TodayDocument"];
+                };
+            };
+        };
+    };
+    layDemo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description it can be looked at */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
                 };
             };
         };

@@ -10,6 +10,7 @@ import { createStore, del, set, values, type UseStore } from 'idb-keyval';
 import { useRef, useSyncExternalStore } from 'react';
 import { v7 } from 'uuid';
 import { setOnItsWay } from '../kit/draft';
+import { isInDemo } from './garden';
 import { mayPass, Refused, type Answered, type Draft } from './client';
 import { recordAll, recordAtOnce, recordOnce, strike } from './entries';
 
@@ -46,7 +47,7 @@ const left = new Set<string>();
 
 /** Where what waits lies over a reload; a browser that has no such place keeps it as long as the page is open. */
 let place: UseStore | undefined;
-const shelf = () => (place ??= createStore('marrow', 'outbox'));
+const shelf = () => (place ??= createStore(isInDemo() ? 'marrow-demo' : 'marrow', 'outbox'));
 const quietly = (what: () => Promise<unknown>) =>
   Promise.resolve()
     .then(what)

@@ -42,9 +42,10 @@ export function TakenIn({ id }: { id: string }) {
       {asking && !takenBack && (
         <Box role="group" aria-label="Take all of it back">
           <Caution>
-            {loses !== '' ? `${loses} ` : ''}All {act.data.lots} lots go again, as if they had not been
-            written down; the journal shows that they were, struck through. Names of varieties and places that
-            came with them stay.
+            {loses !== '' ? `${loses} ` : ''}
+            {act.data.lots === 1 ? 'The lot goes' : `All ${act.data.lots} lots go`} again, as if nothing had
+            been written down; the journal shows that it was, struck through. Names of varieties and places
+            that came with it stay.
           </Caution>
           {back.error !== null && <Trouble>{back.error.message}</Trouble>}
           <Waiting write={back} typed={false} />

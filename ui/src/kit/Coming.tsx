@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Skeleton from '@mui/material/Skeleton';
-import { useEffect, useState, type ComponentType } from 'react';
+import { useEffect, useState, type ComponentType, type ReactNode } from 'react';
 import { useIsLong } from './Waiting';
 
 export interface Shape {
@@ -12,23 +12,29 @@ export interface Shape {
 }
 
 /** The shape of what comes, where it will be; after a while it says what it waits for. */
-export function Coming({ lines = 3, height = 24, page = false }: Shape) {
+export function Coming({
+  lines = 3,
+  height = 24,
+  page = false,
+  children,
+}: Shape & { /** its very shape, where that is not of lines */ children?: ReactNode }) {
   const long = useIsLong(true);
   return (
     <Box aria-busy="true" sx={page ? { p: 2 } : { py: 1 }}>
       {long && <p role="status">Waiting for the server …</p>}
       <Box aria-hidden="true">
-        {Array.from({ length: lines }, (_, line) => (
-          <Skeleton
-            key={line}
-            variant="rectangular"
-            animation={false}
-            height={height}
-            // Ragged, as text is.
-            width={`${[100, 92, 97, 84][line % 4] ?? 100}%`}
-            sx={{ mb: 1.25, borderRadius: 1 }}
-          />
-        ))}
+        {children ??
+          Array.from({ length: lines }, (_, line) => (
+            <Skeleton
+              key={line}
+              variant="rectangular"
+              animation={false}
+              height={height}
+              // Ragged, as text is.
+              width={`${[100, 92, 97, 84][line % 4] ?? 100}%`}
+              sx={{ mb: 1.25, borderRadius: 1 }}
+            />
+          ))}
       </Box>
     </Box>
   );

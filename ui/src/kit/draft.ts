@@ -7,7 +7,12 @@ export type Kept<T> = { id: string; values: T };
 /** What was typed somewhere and is neither kept nor dropped: what it is, and where one goes on with it. */
 export type Unsent = { name: string; title: string; at: string };
 
-const PREFIX = 'draft:';
+let prefix = 'draft:';
+
+/** What is typed lies by itself under this name, before anything is drawn. */
+export function openShelf(name: string) {
+  prefix = `${name}draft:`;
+}
 
 /** Forms that stand open: what is typed into them need not be told of. */
 const open = new Map<string, number>();
@@ -45,7 +50,7 @@ const isKept = (stored: unknown): stored is Kept<object> & Partial<Unsent> =>
 
 export function unsentNow(): Unsent[] {
   unsent ??= Object.keys(sessionStorage)
-    .filter((name) => name.startsWith(PREFIX) && !open.has(name) && !onItsWay.has(name))
+    .filter((name) => name.startsWith(prefix) && !open.has(name) && !onItsWay.has(name))
     .flatMap((name) => {
       const stored = read(name);
       return isKept(stored) && typeof stored.title === 'string' && typeof stored.at === 'string'
@@ -77,7 +82,7 @@ export function useDraft<T extends object>(
   start: () => T,
   what?: { title: string; at: string },
 ) {
-  const [name] = useState(() => nameFor(`${PREFIX}${key}`));
+  const [name] = useState(() => nameFor(`${prefix}${key}`));
   const [draft, setDraft] = useState<Kept<T>>(() => {
     const stored = read(name);
     // The id is made once for what is typed, so that sending it twice keeps it once.

@@ -1,4 +1,4 @@
-import { Coming } from '../kit/Coming';
+import { ComingSheet } from '../shell/ComingThings';
 import { Navigate, useParams } from 'react-router';
 import { useLot } from '../api/queries';
 import { Trouble } from '../kit/Section';
@@ -10,7 +10,7 @@ export function LotPlace() {
   const lot = useLot(code);
   const { at } = useLook();
   if (lot.error !== null) return <Trouble>{lot.error.message}</Trouble>;
-  if (lot.data === undefined) return <Coming lines={7} />;
+  if (lot.data === undefined) return <ComingSheet />;
   // A lot whose picking was struck lies nowhere; its worksheet is still to be found on the bench.
   const place = lot.data.place === 'plot' ? 'bench' : lot.data.place;
   return <Navigate to={at(`/${place}/${lot.data.tag.code}`)} replace />;

@@ -3,10 +3,10 @@ import { Link, useNavigate } from 'react-router';
 import type { PlaceName } from '../api/client';
 import { useLot } from '../api/queries';
 import { JournalLines } from '../record/JournalLines';
-import { Coming } from '../kit/Coming';
+import { ComingSheet } from '../shell/ComingThings';
 import { HowTrue } from './HowTrue';
 import { Caution, Section, Trouble } from '../kit/Section';
-import { Tag } from '../shell/Tag';
+import { SheetHead } from '../shell/SheetHead';
 import { TagLinks } from '../shell/TagLinks';
 import { TaskLine } from '../shell/TaskLine';
 import { useLook } from '../api/look';
@@ -20,7 +20,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
   const { at, on } = useLook();
   const navigate = useNavigate();
   if (lot.error !== null) return <Trouble>{lot.error.message}</Trouble>;
-  if (lot.data === undefined) return <Coming lines={7} />;
+  if (lot.data === undefined) return <ComingSheet />;
   const data = lot.data;
   // Where the seed itself lies, what can be done with it stands first; elsewhere, what is known of it does.
   const lies = data.place === place;
@@ -54,33 +54,32 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
       >
         Back to the {places[place].title.toLowerCase()}
       </Box>
-      <Box component="h1" sx={{ m: 0, font: 'inherit', maxWidth: 560 }}>
-        <Tag tag={data.tag} large />
-      </Box>
-      <Box sx={(t) => ({ my: 1, color: t.vars?.palette.text.secondary })}>
-        {data.stage}
-        {' · '}
-        {data.crop.name}
-        {data.planting !== null && (
-          <>
-            {' from planting '}
-            <Box component={Link} to={at(`/plot/${data.planting}`)} sx={{ color: 'inherit' }}>
-              {data.planting}
-            </Box>
-          </>
-        )}
-        {!lies && data.place !== 'plot' && !data.sections.some(({ belongs }) => belongs === place) && (
-          <>
-            {' · now '}
-            <Box component={Link} to={at(`/${data.place}/${code}`)} sx={{ color: 'inherit' }}>
-              in the {places[data.place].title.toLowerCase()}
-            </Box>
-          </>
-        )}
-      </Box>
+      <SheetHead tag={data.tag}>
+        <Box sx={(t) => ({ my: 1, color: t.vars?.palette.text.secondary })}>
+          {data.stage}
+          {' · '}
+          {data.crop.name}
+          {data.planting !== null && (
+            <>
+              {' from planting '}
+              <Box component={Link} to={at(`/plot/${data.planting}`)} sx={{ color: 'inherit' }}>
+                {data.planting}
+              </Box>
+            </>
+          )}
+          {!lies && data.place !== 'plot' && !data.sections.some(({ belongs }) => belongs === place) && (
+            <>
+              {' · now '}
+              <Box component={Link} to={at(`/${data.place}/${code}`)} sx={{ color: 'inherit' }}>
+                in the {places[data.place].title.toLowerCase()}
+              </Box>
+            </>
+          )}
+        </Box>
+        {data.crossed === null && <HowTrue line={data.line} />}
+      </SheetHead>
       {data.crossed !== null && <Caution>{data.crossed}</Caution>}
       {data.sister !== null && <Caution>{data.sister}</Caution>}
-      {data.crossed === null && <HowTrue line={data.line} />}
       {data.sections.flatMap((section) =>
         'warning' in section && section.warning !== null
           ? [<Caution key={section.section}>{section.warning}</Caution>]

@@ -8,19 +8,33 @@ import { Begin } from '../record/Begin';
 import { useLook } from '../api/look';
 import { LotSheet } from './LotSheet';
 
+/** How seed begins that was picked from no planting written down here, by where the hand is that has it. */
+const begins = {
+  store: { title: 'Seed from elsewhere', says: '', usual: {} },
+  bench: {
+    title: 'In hand, to be cleaned',
+    says: 'Fruit, pods or seed, from wherever. Say what it is of and when it came; what is done with it next, and until when, follows.',
+    usual: { uncleaned: true },
+  },
+};
+
 export function LotsPage({ place }: { place: LotPlace }) {
   const { code } = useParams();
   const { at, on } = useLook();
   const ways =
-    place === 'store' && on === undefined
-      ? [
-          { label: 'Where is it', to: '/store/where' },
-          { label: 'Take stock', to: '/store/stock' },
-          { label: 'To swap', to: '/store/swap' },
-          { label: 'Read a tag', to: '/read' },
-          { label: 'Seed from elsewhere', to: at('/store/new') },
-        ]
-      : [];
+    on !== undefined
+      ? []
+      : place === 'bench'
+        ? [{ label: 'Seed or fruit in hand', to: at('/bench/new') }]
+        : place === 'store'
+          ? [
+              { label: 'Where is it', to: '/store/where' },
+              { label: 'Take stock', to: '/store/stock' },
+              { label: 'To swap', to: '/store/swap' },
+              { label: 'Read a tag', to: '/read' },
+              { label: 'Seed from elsewhere', to: at('/store/new') },
+            ]
+          : [];
   return (
     <TwoPanes
       list={
@@ -36,8 +50,15 @@ export function LotsPage({ place }: { place: LotPlace }) {
         </>
       }
       sheet={
-        code === undefined ? null : place === 'store' && code === 'new' ? (
-          <Begin subject="lot" title="Seed from elsewhere" to="bench" />
+        code === undefined ? null : code === 'new' && (place === 'store' || place === 'bench') ? (
+          <Begin
+            key={place}
+            subject="lot"
+            title={begins[place].title}
+            says={begins[place].says}
+            usual={begins[place].usual}
+            to="bench"
+          />
         ) : (
           <LotSheet key={code} code={code} place={place} />
         )

@@ -1,11 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { Coming } from '../kit/Coming';
+import { ComingSheet } from '../shell/ComingThings';
+import { useSpoken } from '../kit/spoken';
+import { plural } from '../kit/words';
 import { Link, useNavigate } from 'react-router';
 import { usePlanting } from '../api/queries';
 import { JournalLines } from '../record/JournalLines';
 import { Facts, Section, Trouble } from '../kit/Section';
-import { Tag } from '../shell/Tag';
+import { SheetHead } from '../shell/SheetHead';
 import { TagLinks } from '../shell/TagLinks';
 import { Spot } from './Spot';
 import { TaskLine } from '../shell/TaskLine';
@@ -17,8 +19,9 @@ export function PlantingSheet({ code }: { code: string }) {
   const planting = usePlanting(code);
   const { at, on } = useLook();
   const navigate = useNavigate();
+  const { day } = useSpoken();
   if (planting.error !== null) return <Trouble>{planting.error.message}</Trouble>;
-  if (planting.data === undefined) return <Coming lines={7} />;
+  if (planting.data === undefined) return <ComingSheet />;
   const data = planting.data;
   return (
     <Box sx={{ maxWidth: 860 }}>
@@ -29,9 +32,16 @@ export function PlantingSheet({ code }: { code: string }) {
       >
         Back to the plot
       </Box>
-      <Box component="h1" sx={{ m: 0, font: 'inherit', maxWidth: 560 }}>
-        <Tag tag={data.tag} large />
-      </Box>
+      <SheetHead tag={data.tag}>
+        <Box sx={(t) => ({ mt: 1, color: t.vars?.palette.text.secondary })}>
+          {[
+            data.crop.name,
+            data.sown === null ? 'when it was sown is not recorded' : `sown ${day(data.sown)}`,
+            ...(data.plants === null ? [] : [plural(data.plants, 'plant')]),
+            ...(data.spot === '' ? [] : [data.spot]),
+          ].join(' · ')}
+        </Box>
+      </SheetHead>
       <Box sx={{ display: 'grid', gap: 1.25, my: 2 }}>
         {data.tasks.map((task) => (
           <TaskLine key={task.id} task={task} />

@@ -4,7 +4,7 @@ import { Link, useParams } from 'react-router';
 import type { Round } from '../api/client';
 import { useRound } from '../api/queries';
 import { useLook } from '../api/look';
-import { Coming } from '../kit/Coming';
+import { ComingTags } from '../shell/ComingThings';
 import { visuallyHidden } from '../kit/fields';
 import { Empty, Trouble } from '../kit/Section';
 import { Offers } from '../record/Offers';
@@ -57,7 +57,7 @@ export function RoundPage() {
         ))}
       </Box>
       {round.error !== null && <Trouble>{round.error.message}</Trouble>}
-      {round.data === undefined && round.error === null && <Coming lines={5} height={72} />}
+      {round.data === undefined && round.error === null && <ComingTags many={4} />}
       {round.data !== undefined && (
         <>
           <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>

@@ -50,10 +50,16 @@ function useOnlyLot(variety: Variety | null): string | undefined {
 export function Begin({
   subject,
   title,
+  says = '',
+  usual = {},
   to,
 }: {
   subject: Beginning['subject'];
   title: string;
+  /** what is meant by it, under its title */
+  says?: string;
+  /** what stands in its fields to begin with, where that is another than usual */
+  usual?: Values;
   to: PlaceName;
 }) {
   const { moment } = useSpoken();
@@ -103,7 +109,10 @@ export function Begin({
         happened_at: values.when,
         payload: {
           ...Object.fromEntries(
-            fields.map((field) => [field.key, sentOf(field, values.fields[field.key] ?? startOf(field))]),
+            fields.map((field) => [
+              field.key,
+              sentOf(field, values.fields[field.key] ?? usual[field.key] ?? startOf(field)),
+            ]),
           ),
           ...(values.packet !== '' && { container: values.packet }),
           ...(plannedAs(given, values.variety) !== '' && { planned: plannedAs(given, values.variety) }),
@@ -127,6 +136,7 @@ export function Begin({
       <Typography variant="h1" sx={{ mb: 2 }}>
         {way === ways[0] ? title : way.act}
       </Typography>
+      {says !== '' && <Box sx={{ mb: 2, maxWidth: '46em' }}>{says}</Box>}
       <Resumed draft={draft} />
       <Labelled label="Variety" error={errors['variety']}>
         {({ id }) => (
@@ -187,7 +197,7 @@ export function Begin({
           <FieldGrid
             key={way.kind}
             fields={fields}
-            values={values.fields}
+            values={{ ...usual, ...values.fields }}
             errors={errors}
             onChange={(next) =>
               set({

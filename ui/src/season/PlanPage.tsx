@@ -8,10 +8,11 @@ import { useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { v7 } from 'uuid';
 import { api, Refused, take, type Plan } from '../api/client';
-import { afterwards, useFrame } from '../api/queries';
+import { afterwards, useFrame, useSettings } from '../api/queries';
 import { Coming } from '../kit/Coming';
 import { Waiting } from '../kit/Waiting';
-import { Trouble } from '../kit/Section';
+import { Section, Trouble } from '../kit/Section';
+import { SettingLine } from '../record/SettingLine';
 import { BloomStrips } from './BloomStrips';
 import { GardenEditor } from './GardenEditor';
 import { PlanMap } from './PlanMap';
@@ -232,8 +233,9 @@ function NoPlan({ year }: { year: number | undefined }) {
         There is no plan for this season yet. A plan holds the garden to scale, what is to be sown where and
         when, and works out what blooms together, what would cross, and what is ripe before the frost.
       </p>
+      {years.data?.length === 0 && <WhereItLies />}
       {start.error !== null && <Trouble>{start.error.message}</Trouble>}
-      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 2 }}>
         {last !== undefined && (
           <Button variant="contained" onClick={() => go(last)}>
             Start from the garden of {last}
@@ -247,5 +249,21 @@ function NoPlan({ year }: { year: number | undefined }) {
         </Button>
       </Box>
     </Box>
+  );
+}
+
+/** What the first plan rests on: nobody else can say it, and what is not said is taken as it stands there. */
+const GROUND = ['latitude', 'last_frost', 'first_frost'];
+
+function WhereItLies() {
+  const settings = useSettings();
+  const all = (settings.data ?? []).flatMap((section) => section.settings);
+  return (
+    <Section title="First: where it lies, and its frosts">
+      {settings.data === undefined && settings.error === null && <Coming lines={3} height={64} />}
+      {GROUND.flatMap((key) => all.filter(({ field }) => field.key === key)).map((setting) => (
+        <SettingLine key={setting.field.key} setting={setting} />
+      ))}
+    </Section>
   );
 }

@@ -6,6 +6,7 @@ import { useEffect, useRef, useState, useMemo } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import type { Frame as FrameWords } from '../api/client';
 import { mayPass } from '../api/client';
+import { goTo, isInDemo } from '../api/garden';
 import { useFrame } from '../api/queries';
 import { useLook } from '../api/look';
 import { pageNames } from './places';
@@ -68,7 +69,13 @@ export function Frame() {
         <PastTheLists />
         <Box component="header" sx={{ '@media print': { display: 'none' } }}>
           <Head frame={frame.data} onKeys={() => setKeysShown(true)} />
-          {frame.data !== undefined && <Belt frame={frame.data} />}
+          {frame.data !== undefined ? (
+            <Belt frame={frame.data} />
+          ) : (
+            // As high as the belt is: what stands below it does not move when it comes.
+            <Box sx={(t) => ({ height: 54, borderBottom: `2px solid ${t.vars?.palette.rule}` })} />
+          )}
+          {isInDemo() && <InDemo />}
           {behind > 0 && <Behind />}
           <Resumed />
           <NotKept />
@@ -185,6 +192,30 @@ function NotKept() {
         </Box>
       ))}
       {unsent.length > 5 && <span>and {unsent.length - 5} more</span>}
+    </Box>
+  );
+}
+
+/** Where whoever looks at the demo garden is, and the way home. */
+function InDemo() {
+  return (
+    <Box
+      role="status"
+      sx={(t) => ({
+        display: 'flex',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        columnGap: 2,
+        px: 2,
+        py: 0.5,
+        borderBottom: `2px solid ${t.vars?.palette.rule}`,
+        bgcolor: t.vars?.palette.quiet,
+      })}
+    >
+      <span>
+        <b>This is the demo garden.</b> It is always this day here, and whatever you try is none of your own.
+      </span>
+      <Button onClick={() => goTo('own')}>Back to my garden</Button>
     </Box>
   );
 }

@@ -85,8 +85,8 @@ export function NarrowBar({
           More
         </Button>
       )}
-      {/* Where there is room for one each line has its box already. */}
-      {!wide && onTick !== undefined && (
+      {/* Where there is room for it each line has its box already. */}
+      {more && !wide && onTick !== undefined && (
         <Button variant="text" sx={{ minWidth: 0, px: 1 }} onClick={onTick}>
           Tick
         </Button>

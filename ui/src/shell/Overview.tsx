@@ -4,9 +4,10 @@ import { Link } from 'react-router';
 import type { Bar, ListItem, PlaceName, Scale } from '../api/client';
 import { useLook } from '../api/look';
 import { usePlace } from '../api/queries';
-import { Coming } from '../kit/Coming';
+import { ComingLines } from './ComingThings';
 import { Leafing } from '../kit/Leafing';
 import { Empty, Trouble } from '../kit/Section';
+import { EmptyPlace } from './EmptyPlace';
 import { NarrowBar } from './NarrowBar';
 import { useNarrowing } from './narrowing';
 import { places } from './places';
@@ -35,10 +36,9 @@ export function Overview({ place }: { place: PlaceName }) {
       )}
       {on === undefined && ticks.codes.length > 0 && <Ticked ticks={ticks} order={order} />}
       {list.error !== null && <Trouble>{list.error.message}</Trouble>}
-      {list.data === undefined && list.error === null && <Coming lines={12} height={22} />}
-      {list.data?.total === 0 && (
-        <Empty>{narrowing.isNarrowed ? 'Nothing here is like that.' : places[place].empty}</Empty>
-      )}
+      {list.data === undefined && list.error === null && <ComingLines />}
+      {list.data?.total === 0 &&
+        (narrowing.isNarrowed ? <Empty>Nothing here is like that.</Empty> : <EmptyPlace place={place} />)}
       {items.length > 0 && (
         <Box role="table" aria-label={axis?.title ?? places[place].title} sx={{ mt: 1 }}>
           {axis !== null && <Head axis={axis} />}

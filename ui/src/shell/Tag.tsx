@@ -27,7 +27,7 @@ const ends: Record<TagWords['line'], { word: string; shape: string } | null> = {
 /** What asks for a second thought before it is sown for seed stands in full colour. */
 const loud = new Set<TagWords['line']>(['doubtful', 'crossed', 'hybrid']);
 
-const point = 'polygon(14px 0, 100% 0, 100% 100%, 14px 100%, 0 50%)';
+export const point = 'polygon(14px 0, 100% 0, 100% 100%, 14px 100%, 0 50%)';
 const pointInside = 'polygon(13px 0, 100% 0, 100% 100%, 13px 100%, 0 50%)';
 
 export function Tag({
@@ -85,9 +85,10 @@ export function Tag({
           >
             {tag.code}
           </Box>{' '}
-          {tag.seed !== null && (
-            <Box component="span" sx={{ minWidth: large ? 40 : 20, display: 'grid', placeItems: 'center' }}>
-              <SeedDrawing look={tag.seed} size={large ? 40 : 20} />
+          {/* On a sheet it stands beside the tag, as large as there is room for. */}
+          {tag.seed !== null && !large && (
+            <Box component="span" sx={{ minWidth: 20, display: 'grid', placeItems: 'center' }}>
+              <SeedDrawing look={tag.seed} size={20} />
             </Box>
           )}
           <Box component="span" sx={{ minWidth: 0, lineHeight: 1.2 }}>

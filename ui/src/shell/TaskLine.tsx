@@ -1,6 +1,8 @@
 import { places } from './places';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import type { Theme } from '@mui/material/styles';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { Task } from '../api/client';
@@ -99,6 +101,7 @@ export function TaskRow({ tasks }: { tasks: [Task, ...Task[]] }) {
 function Brief({ task }: { task: Task }) {
   const [open, setOpen] = useState(task.alarm);
   const { line, isCut } = useIsCut(open);
+  const narrow = useMediaQuery((t: Theme) => t.breakpoints.down('md'));
   return (
     <Box
       sx={(t) => ({
@@ -151,7 +154,7 @@ function Brief({ task }: { task: Task }) {
           }}
           onClick={() => setOpen(!open)}
         >
-          {open ? 'Fold it' : 'Why …'}
+          {open ? 'Fold it' : narrow ? 'Why, later …' : 'Why …'}
         </Button>
       )}
       <Box sx={{ display: { xs: open ? 'contents' : 'none', md: 'contents' } }}>

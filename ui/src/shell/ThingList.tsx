@@ -1,22 +1,20 @@
 import Box from '@mui/material/Box';
-import type { Theme } from '@mui/material/styles';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import type { ListItem, PlaceName } from '../api/client';
-import { places } from './places';
+import { EmptyPlace } from './EmptyPlace';
+import { Full, Short } from './Lines';
 import { useLook } from '../api/look';
 import { usePlace } from '../api/queries';
-import { Coming } from '../kit/Coming';
+import { ComingTags } from './ComingThings';
 import { Leafing } from '../kit/Leafing';
 import { Empty, Trouble } from '../kit/Section';
 import { NarrowBar } from './NarrowBar';
 import { useNarrowing } from './narrowing';
-import { Tag } from './Tag';
 import { TickBox } from './TickBox';
 import { Ticked } from './Ticked';
 import { useTicks } from './ticking';
-import { ThingName } from '../record/ThingName';
 
 /** So many tags are seen at once beside a sheet at 1280 by 800. */
 const FEW = 8;
@@ -54,12 +52,13 @@ export function ThingList({ place }: { place: PlaceName }) {
       )}
       {on === undefined && ticks.ticking && <Ticked ticks={ticks} order={order} />}
       {list.error !== null && <Trouble>{list.error.message}</Trouble>}
-      {list.data === undefined && list.error === null && <Coming lines={8} height={52} />}
-      {list.data?.total === 0 && (
-        <Empty>
-          {narrowed.isNarrowed ? 'Nothing here has that on its tag or in its notes.' : places[place].empty}
-        </Empty>
-      )}
+      {list.data === undefined && list.error === null && <ComingTags />}
+      {list.data?.total === 0 &&
+        (narrowed.isNarrowed ? (
+          <Empty>Nothing here has that on its tag or in its notes.</Empty>
+        ) : (
+          <EmptyPlace place={place} />
+        ))}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {items.map((item, index) => (
           <Thing
@@ -145,99 +144,5 @@ function Thing({
         {short ? <Short item={item} /> : <Full item={item} />}
       </Box>
     </Box>
-  );
-}
-
-const saidOf = ({ label, detail }: ListItem) => [label, detail].filter((words) => words !== '').join(' · ');
-
-/** One line: what it is, its figure, and in the margin whether it waits for somebody. */
-function Short({ item }: { item: ListItem }) {
-  const due = item.task !== null && (item.task.state === 'now' || item.task.state === 'late');
-  const colour = (t: Theme) => (item.task?.alarm === true ? t.vars?.palette.error.main : undefined);
-  return (
-    <Box
-      title={[item.task === null ? '' : `${item.task.do}, ${item.task.away}`, saidOf(item)]
-        .filter((words) => words !== '')
-        .join(' · ')}
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: '8px minmax(0, 1fr) auto',
-        columnGap: 0.75,
-        alignItems: 'center',
-        lineHeight: '20px',
-        fontSize: '0.9375rem',
-      }}
-    >
-      <Box
-        component="span"
-        role={due ? 'img' : undefined}
-        aria-label={due ? item.task?.do : undefined}
-        sx={(t) => ({
-          width: 8,
-          height: 8,
-          bgcolor: due ? (colour(t) ?? t.vars?.palette.text.primary) : undefined,
-        })}
-      />
-      <Box
-        component="span"
-        sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', minWidth: 0 }}
-      >
-        <ThingName tag={item.tag} />
-      </Box>
-      <Box component="b" sx={(t) => ({ color: due ? colour(t) : undefined, textAlign: 'right' })}>
-        {item.figure}
-      </Box>
-    </Box>
-  );
-}
-
-function Full({ item }: { item: ListItem }) {
-  const task = item.task;
-  return (
-    <>
-      <Box
-        sx={{
-          display: 'grid',
-          gridTemplateColumns: 'minmax(216px, 1fr) auto',
-          gap: 1.5,
-          alignItems: 'center',
-        }}
-      >
-        <Tag tag={item.tag} dense />
-        <Box
-          component="span"
-          // On two lines rather than at the cost of the name.
-          sx={{ fontWeight: 700, fontSize: '1.0625rem', lineHeight: 1.1, textAlign: 'right', maxWidth: 104 }}
-        >
-          {item.figure}
-        </Box>
-      </Box>
-      <Box
-        title={saidOf(item)}
-        sx={(t) => ({
-          mt: 0.25,
-          color: t.vars?.palette.text.secondary,
-          overflow: 'hidden',
-          textOverflow: 'ellipsis',
-          whiteSpace: { sm: 'nowrap' },
-        })}
-      >
-        {task !== null && (
-          <Box
-            component="span"
-            sx={(t) => ({
-              fontWeight: task.state === 'now' || task.state === 'late' ? 700 : 400,
-              color: task.alarm ? t.vars?.palette.error.main : t.vars?.palette.text.primary,
-            })}
-          >
-            {task.do}
-            <Box component="span" sx={(t) => ({ fontWeight: 400, color: t.vars?.palette.text.secondary })}>
-              {`, ${task.away} · `}
-            </Box>
-          </Box>
-        )}
-        {saidOf(item)}
-      </Box>
-    </>
   );
 }

@@ -37,7 +37,7 @@ export const places: Record<PlaceName, Place> = {
     of: 'seed being cleaned',
     enamel: '#d99a00',
     empty:
-      'Nothing is being cleaned. A lot comes to the bench when you record a picking from a planting on the Plot.',
+      'Nothing is being cleaned. A lot comes to the bench when you record a picking from a planting on the Plot; what came from elsewhere in its fruit or pods, with Seed or fruit in hand.',
     orders: [
       ['due', 'waiting longest'],
       ['name', 'by name'],

@@ -3,14 +3,18 @@ import { useState } from 'react';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { PlanTask, Task } from '../api/client';
-import { useFrame, useToday } from '../api/queries';
+import { api, take, type PlanTask, type Task } from '../api/client';
+import { goTo } from '../api/garden';
+import { afterwards, useFrame, useToday, useWrite } from '../api/queries';
 import { places } from '../shell/places';
+import { Example } from '../shell/EmptyPlace';
+import { dueExamples } from '../shell/examples';
 import { PlaceHead } from '../shell/PlaceHead';
+import { Tag } from '../shell/Tag';
 import { PlanTaskRow } from '../shell/PlanTaskRow';
 import { Link } from 'react-router';
 import { Caution, Empty, Trouble } from '../kit/Section';
-import { Coming } from '../kit/Coming';
+import { ComingTasks } from '../shell/ComingThings';
 import { counted } from '../kit/words';
 import { TaskRow } from '../shell/TaskLine';
 
@@ -29,7 +33,7 @@ export function TodayPage() {
       <PlaceHead name="today" />
       <Box sx={{ px: 2 }}>
         {today.error !== null && <Trouble>{today.error.message}</Trouble>}
-        {data === undefined && today.error === null && <Coming lines={6} height={56} />}
+        {data === undefined && today.error === null && <ComingTasks />}
         {data !== undefined && data.trouble !== null && (
           <Caution>
             {data.trouble} <Link to="/books/copies">Copies of the garden</Link>
@@ -85,43 +89,90 @@ function Ready({ things }: { things: string[] }) {
 const WAYS = [
   {
     to: '/store/stock',
-    what: 'Take stock of seed that you have',
-    how: 'Old packets, jars and lists, typed or brought in as a file.',
+    in: 'store',
+    what: 'The seed I have',
+    how: 'Take stock: old packets, jars and lists, typed or brought in as a file. How long each can be counted on, and what to test, follows at once.',
+  },
+  {
+    to: '/bench/new',
+    in: 'bench',
+    what: 'What is on my bench now',
+    how: 'Fruit, pods or seed in hand, from wherever. What to do with it next, and until when, follows at once.',
   },
   {
     to: '/plot/plan',
-    what: 'Plan the season',
-    how: 'What to grow for seed, how many plants, and what must not bloom beside it.',
+    in: 'plot',
+    what: 'What I mean to grow',
+    how: 'Where the garden lies and its frosts, then the plan: how many plants, when, and what must not bloom beside it.',
   },
-  {
-    to: '/plot/new',
-    what: 'Write down what grows',
-    how: 'A sowing that stands already: its seed is picked from it, and a lot begins.',
-  },
-];
+] as const;
 
 /** Nothing is here yet: the ways in, by what a keeper has in hand. */
 function Beginnings() {
+  const lay = useWrite(() => take(api.POST('/demo', { body: {} })));
   return (
     <Box component="section" aria-label="Where to begin">
       <Empty>
         Nothing is due, for nothing is written down yet. What seed and plants want next stands here, with its
         reason. Begin with what you have in hand:
       </Empty>
-      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, maxWidth: '46em' }}>
-        {WAYS.map(({ to, what, how }) => (
-          <Box
-            component="li"
-            key={to}
-            sx={(t) => ({ borderTop: `1px solid ${t.vars?.palette.quiet}`, py: 1.25 })}
-          >
-            <Box component={Link} to={to} sx={{ color: 'inherit', fontWeight: 700, fontSize: '1.0625rem' }}>
+      <Box
+        component="ul"
+        sx={{
+          listStyle: 'none',
+          m: 0,
+          p: 0,
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { xs: '1fr', md: 'repeat(3, 1fr)' },
+        }}
+      >
+        {WAYS.map(({ to, in: place, what, how }) => (
+          <Box component="li" key={to} sx={{ borderTop: `6px solid ${places[place].enamel}`, pt: 1 }}>
+            <Button component={Link} to={to} variant="contained" sx={{ mb: 1 }}>
               {what}
-            </Box>
+            </Button>
             <Box>{how}</Box>
           </Box>
         ))}
       </Box>
+      <Box sx={{ mt: 2.5, display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5 }}>
+        <span>
+          Or{' '}
+          <Box component={Link} to="/plot/new" sx={{ color: 'inherit' }}>
+            write down what grows already
+          </Box>
+          , or look first at a garden that has been kept for years:
+        </span>
+        <Button
+          disabled={lay.isPending}
+          onClick={() => void afterwards(lay.mutateAsync(undefined), () => goTo('demo'))}
+        >
+          {lay.isPending ? 'Laying it out …' : 'A look at the demo garden'}
+        </Button>
+        {lay.error !== null && <Trouble>{lay.error.message}</Trouble>}
+      </Box>
+      <Example of="what is due">
+        {dueExamples.map(({ tag, act, why }) => (
+          <Box
+            key={tag.code}
+            sx={(t) => ({
+              display: 'grid',
+              gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '324px minmax(0, 1fr)' },
+              columnGap: 2,
+              alignItems: 'center',
+              py: 0.75,
+              borderTop: `1px solid ${t.vars?.palette.quiet}`,
+              '&:first-of-type': { borderTop: 0 },
+            })}
+          >
+            <Tag tag={tag} dense />
+            <span>
+              <b>{act}</b> {why}
+            </span>
+          </Box>
+        ))}
+      </Example>
     </Box>
   );
 }

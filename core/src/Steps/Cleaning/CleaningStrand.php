@@ -131,7 +131,7 @@ final class CleaningStrand extends Strand
 
     public function wants(): array
     {
-        $since = $this->since ?? $this->origin->lastAt();
+        $since = $this->since ?? $this->origin->lastAt() ?? $this->origin->receivedAt;
         if ($since === null || $this->isClean() || $this->isLost) {
             return [];
         }

@@ -109,13 +109,13 @@ final class OriginStrand extends Strand
 
     public function hasBegun(): bool
     {
-        return $this->passes !== [] || $this->cameClean();
+        return $this->passes !== [] || $this->receivedAt !== null;
     }
 
     /** Whether the seed came clean, so that there is nothing to ferment or thresh. */
     public function cameClean(): bool
     {
-        return $this->received !== null || $this->mixed !== null;
+        return ($this->received !== null && ! $this->received->uncleaned) || $this->mixed !== null;
     }
 
     /** Cleaning has begun: what is picked now is another lot. */
@@ -181,7 +181,7 @@ final class OriginStrand extends Strand
         return $weighed === [] ? null : array_sum($weighed);
     }
 
-    /** g in all passes; null unless every pass was weighed */
+    /** g of all that was picked, or came in its fruit; null unless all of it was weighed */
     public function mass(): ?float
     {
         foreach ($this->passes as $pass) {
@@ -190,7 +190,7 @@ final class OriginStrand extends Strand
             }
         }
 
-        return $this->weighed();
+        return $this->weighed() ?? ($this->received?->uncleaned === true ? $this->received->massG : null);
     }
 
     /** @throws Misfit when more seed is said to come out than was picked */
@@ -198,7 +198,7 @@ final class OriginStrand extends Strand
     {
         $picked = $this->mass();
         if ($mass !== null && $picked !== null && $mass > $picked) {
-            throw Misfit::at('mass_g', sprintf('%s cannot be %s g: only %s g were picked.', $what, Show::grams($mass), Show::grams($picked)));
+            throw Misfit::at('mass_g', sprintf('%s cannot be %s g: only %s g were %s.', $what, Show::grams($mass), Show::grams($picked), $this->passes === [] ? 'there in fruit, pods or heads' : 'picked'));
         }
     }
 

@@ -61,8 +61,13 @@ final class StockStrand extends Strand
     #[Takes]
     public function received(Received $received): void
     {
-        if ($received->massG !== null || $received->seeds !== null) {
-            $this->filled($received->massG, $received->seeds);
+        if ($received->uncleaned && $received->seeds !== null) {
+            $this->doubt('seeds', 'How many seeds there are is mostly known once they are out. Are there so many seeds in the fruit, pods or heads, and not so many of those?');
+        }
+        // What the fruit weighs is not what the seed does.
+        $mass = $received->uncleaned ? null : $received->massG;
+        if ($mass !== null || $received->seeds !== null) {
+            $this->filled($mass, $received->seeds);
             $this->stock->isAbout = $received->about;
         }
         $this->isTreated = $received->treated;
