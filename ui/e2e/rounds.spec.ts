@@ -95,7 +95,9 @@ test.describe('with a phone in the garden', () => {
 
     // One after another, until there is nothing more.
     const done = page.getByText('Today is done: nothing more is due.');
+    const folded = now.getByRole('button', { name: /^Why: /, expanded: false });
     while (!(await done.isVisible())) {
+      while ((await folded.count()) > 0) await folded.first().tap();
       const first = now.getByRole('button', { name: /^Not now: / }).first();
       const left = await now.getByRole('button', { name: /^Not now: / }).count();
       await first.tap();

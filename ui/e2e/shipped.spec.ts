@@ -20,6 +20,9 @@ const pages = [
   '/trays/L9',
   '/store/L2',
   '/store',
+  '/store?ticked=L1.L4.L45',
+  '/racks?ticked=L8.L10#many-weighed',
+  '/bench/new',
   '/store/new',
   '/store/stock',
   '/store/where',
@@ -99,11 +102,19 @@ const faintWords = async (page: Page) => {
   return faults(page, { runOnly: { type: 'rule', values: ['color-contrast'] } }, '[data-look]');
 };
 
-const fitsAPhone = async (page: Page) => {
+/** Nothing lies beyond the right edge of the screen. */
+const fits = async (page: Page, width: number, height: number) => {
+  await page.setViewportSize({ width, height });
   await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible();
-  const overhang = () =>
-    page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
-  await expect.poll(overhang).toBe(0);
+  await expect
+    .poll(() =>
+      page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
+    )
+    .toBe(0);
+};
+
+const fitsAPhone = async (page: Page) => {
+  await fits(page, 390, 844);
   // What is drawn to scale on a plan may be small: each planting has a line below it to be chosen by.
   const low = await page
     .getByRole('main')
@@ -142,7 +153,8 @@ for (const path of pages) {
       .not.toBe(light);
     // Only the colours have changed.
     expect(await faintWords(page)).toEqual([]);
-    await page.setViewportSize({ width: 390, height: 844 });
+    // A desk at 200 %.
+    await fits(page, 640, 400);
     await fitsAPhone(page);
     expect(asked.length).toBeGreaterThan(2);
     expect(asked.filter((url) => !url.startsWith(`${baseURL}/`) && !url.startsWith('data:'))).toEqual([]);

@@ -110,7 +110,7 @@ function Choose({
   label,
   value,
   onChange,
-  most = 142,
+  most = 164,
   children,
 }: {
   label: string;

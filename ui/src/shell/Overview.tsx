@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import type { Theme } from '@mui/material/styles';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Bar, ListItem, PlaceName, Scale } from '../api/client';
@@ -11,10 +12,14 @@ import { EmptyPlace } from './EmptyPlace';
 import { NarrowBar } from './NarrowBar';
 import { useNarrowing } from './narrowing';
 import { places } from './places';
+import { Tag } from './Tag';
 import { TickBox } from './TickBox';
 import { Ticked } from './Ticked';
 import { useTicks } from './ticking';
 import { ThingName } from '../record/ThingName';
+
+/** So few things have room for more of each than a line. */
+const FEW = 5;
 
 /** Everything in a place, a line each on the scale that matters there. Choosing a line opens it. */
 export function Overview({ place }: { place: PlaceName }) {
@@ -24,6 +29,9 @@ export function Overview({ place }: { place: PlaceName }) {
   const { on } = useLook();
   const ticks = useTicks();
   const order = items.map(({ tag }) => tag.code);
+  // While somebody narrows it nothing changes its form under their eyes.
+  const roomy = !narrowing.isNarrowed && items.length <= FEW;
+  const Row = roomy ? Roomy : Line;
   const axis = list.data?.axis ?? null;
   return (
     <Box
@@ -41,11 +49,11 @@ export function Overview({ place }: { place: PlaceName }) {
         (narrowing.isNarrowed ? <Empty>Nothing here is like that.</Empty> : <EmptyPlace place={place} />)}
       {items.length > 0 && (
         <Box role="table" aria-label={axis?.title ?? places[place].title} sx={{ mt: 1 }}>
-          {axis !== null && <Head axis={axis} />}
+          {axis !== null && <Head axis={axis} roomy={roomy} />}
           <Box role="rowgroup">
             {items.map((item, index) => (
               // A lot with two tests stands on the trays twice.
-              <Line
+              <Row
                 tickBox={on === undefined && <TickBox code={item.tag.code} order={order} ticks={ticks} />}
                 ticked={ticks.codes.includes(item.tag.code)}
                 key={`${item.tag.code}:${index}`}
@@ -67,6 +75,8 @@ export function Overview({ place }: { place: PlaceName }) {
 
 const columns = '20px minmax(190px, 2.2fr) minmax(200px, 3.2fr) minmax(120px, 1.2fr) minmax(150px, 2.8fr)';
 
+const roomyColumns = '20px minmax(280px, 2.6fr) minmax(200px, 3fr) minmax(260px, 3.4fr)';
+
 /** Of the scale, in per cent of its width. */
 const across = (axis: Scale, at: number) =>
   100 * Math.min(1, Math.max(0, (at - axis.min) / (axis.max - axis.min)));
@@ -87,13 +97,13 @@ function labelled(axis: Scale) {
   });
 }
 
-function Head({ axis }: { axis: Scale }) {
+function Head({ axis, roomy }: { axis: Scale; roomy: boolean }) {
   return (
     <Box
       role="row"
       sx={(t) => ({
         display: 'grid',
-        gridTemplateColumns: columns,
+        gridTemplateColumns: roomy ? roomyColumns : columns,
         gap: 1.5,
         position: 'sticky',
         top: 0,
@@ -125,7 +135,7 @@ function Head({ axis }: { axis: Scale }) {
       </Box>
       <Box
         role="columnheader"
-        sx={{ gridColumn: '4 / 6', overflow: 'hidden', whiteSpace: 'nowrap', textOverflow: 'ellipsis' }}
+        sx={{ gridColumn: '4 / -1', overflow: 'hidden', whiteSpace: 'nowrap', textOverflow: 'ellipsis' }}
       >
         {axis.legend}
       </Box>
@@ -133,21 +143,80 @@ function Head({ axis }: { axis: Scale }) {
   );
 }
 
-function Line({
-  item,
-  axis,
-  enamel,
-  to,
-  tickBox,
-  ticked,
-}: {
+type RowProps = {
   item: ListItem;
   axis: Scale | null;
   enamel: string;
   to: string;
   tickBox: ReactNode;
   ticked: boolean;
-}) {
+};
+
+/** More of each, where there are few: its tag and its seed, what is known of it, and what it wants with the reason. */
+function Roomy({ item, axis, enamel, to, tickBox, ticked }: RowProps) {
+  const { task } = item;
+  const colour = (t: Theme) => (task?.alarm === true ? t.vars?.palette.error.main : undefined);
+  return (
+    <Box
+      role="row"
+      sx={(t) => ({
+        position: 'relative',
+        display: 'grid',
+        gridTemplateColumns: roomyColumns,
+        columnGap: 1.5,
+        alignItems: 'center',
+        minHeight: 92,
+        py: 1,
+        borderBottom: `1px solid ${t.vars?.palette.quiet}`,
+        bgcolor: ticked ? t.vars?.palette.quiet : undefined,
+        '&:hover, &:focus-within': { bgcolor: t.vars?.palette.quiet },
+      })}
+    >
+      <Box role="cell" sx={{ zIndex: 1, lineHeight: 0 }}>
+        {tickBox}
+      </Box>
+      <Box role="cell" sx={{ minWidth: 0 }}>
+        <Box
+          component={Link}
+          to={to}
+          sx={{
+            display: 'block',
+            color: 'inherit',
+            textDecoration: 'none',
+            '&::after': { content: '""', position: 'absolute', inset: 0 },
+          }}
+        >
+          <Tag tag={item.tag} />
+        </Box>
+        <Box sx={(t) => ({ mt: 0.5, color: t.vars?.palette.text.secondary })}>{item.detail}</Box>
+      </Box>
+      <Box role="cell" sx={{ position: 'relative', height: 20 }}>
+        {axis !== null && <Drawn axis={axis} bar={item.bar} enamel={enamel} />}
+      </Box>
+      <Box role="cell">
+        <Box component="span" sx={{ fontWeight: 700, fontSize: '1.25rem', lineHeight: 1.2 }}>
+          {item.figure}
+        </Box>
+        <Box component="span" sx={(t) => ({ ml: 1, color: t.vars?.palette.text.secondary })}>
+          {item.label}
+        </Box>
+        {task !== null && (
+          <Box sx={{ lineHeight: 1.35 }}>
+            <Box component="span" sx={(t) => ({ fontWeight: 700, color: colour(t) })}>
+              {task.do}
+            </Box>
+            <Box component="span" sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
+              {`, ${task.away}. `}
+            </Box>
+            {task.why}
+          </Box>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+function Line({ item, axis, enamel, to, tickBox, ticked }: RowProps) {
   const alarm = item.task?.alarm === true && (item.task.state === 'now' || item.task.state === 'late');
   return (
     <Box

@@ -98,9 +98,9 @@ export function Tag({
                 display: 'block',
                 fontWeight: 700,
                 fontSize: large ? '1.15rem' : '1rem',
-                overflow: 'hidden',
-                textOverflow: 'ellipsis',
-                whiteSpace: dense ? 'nowrap' : undefined,
+                // On two lines rather than at the cost of the name.
+                overflowWrap: 'anywhere',
+                lineHeight: dense ? 1.1 : undefined,
               }}
             >
               {tag.variety}

@@ -17,6 +17,9 @@ import { JournalLines } from '../record/JournalLines';
 import { Offers } from '../record/Offers';
 import { PlaceForm } from '../record/PlaceForm';
 import { TaskLine } from '../shell/TaskLine';
+import { TickBox } from '../shell/TickBox';
+import { Ticked } from '../shell/Ticked';
+import { useTicks } from '../shell/ticking';
 import { StockWalk } from './StockWalk';
 import { within } from './within';
 
@@ -70,7 +73,28 @@ export function HolderSheet({ id }: { id: string }) {
       {doing === 'walk' ? (
         <StockWalk lots={lots} onDone={done} />
       ) : (
-        <Section title={`${plural(lots.length, 'lot')} in it`}>
+        <Section
+          title={`${plural(lots.length, 'lot')} in it`}
+          action={
+            lots.length > 0 && (
+              <SaveAs
+                title={holder.name}
+                table={() => [
+                  ['Code', 'Crop', 'Variety', 'Ripened in', 'Amount', 'Kept in a', 'Place'],
+                  ...lots.map(({ tag, amount, kind, path }) => [
+                    tag.code,
+                    tag.crop,
+                    tag.variety,
+                    tag.year === null ? '' : String(tag.year),
+                    amount.replaceAll('\u00A0', ' '),
+                    kind,
+                    path,
+                  ]),
+                ]}
+              />
+            )
+          }
+        >
           {containers.length > 0 && (
             <Box component="ul" aria-label="Containers in it" sx={{ listStyle: 'none', m: 0, mb: 1, p: 0 }}>
               {containers.map((box) => (
@@ -88,24 +112,7 @@ export function HolderSheet({ id }: { id: string }) {
             </Box>
           )}
           {lots.length === 0 && <Empty>Nothing lies in it.</Empty>}
-          {lots.length > 0 && (
-            <SaveAs
-              title={holder.name}
-              table={() => [
-                ['Code', 'Crop', 'Variety', 'Ripened in', 'Amount', 'Kept in a', 'Place'],
-                ...lots.map(({ tag, amount, kind, path }) => [
-                  tag.code,
-                  tag.crop,
-                  tag.variety,
-                  tag.year === null ? '' : String(tag.year),
-                  amount.replaceAll('\u00A0', ' '),
-                  kind,
-                  path,
-                ]),
-              ]}
-            />
-          )}
-          <Lots lots={lots} path={holder.path} />
+          <Lots lots={lots} path={holder.path} fixed={on !== undefined} />
         </Section>
       )}
       <Section title="Journal">
@@ -119,48 +126,57 @@ export function HolderSheet({ id }: { id: string }) {
   );
 }
 
-function Lots({ lots, path }: { lots: HeldLot[]; path: string }) {
+function Lots({ lots, path, fixed }: { lots: HeldLot[]; path: string; fixed: boolean }) {
+  const ticks = useTicks();
+  const order = [...new Set(lots.map(({ tag }) => tag.code))];
   return (
-    <Box component="ul" aria-label="Lots in it" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-      {lots.map((lot) => (
-        <Box
-          component="li"
-          key={`${lot.lot} ${lot.container}`}
-          sx={(t) => ({
-            borderTop: `1px solid ${t.vars?.palette.quiet}`,
-            py: 0.5,
-            display: 'grid',
-            columnGap: 1,
-            // On a phone the code and name, and under it how much there is of it in what.
-            gridTemplateColumns: {
-              xs: 'max-content 1fr',
-              sm: '2fr 1fr 1.6fr',
-              lg: 'minmax(0, 1fr) 10em 12em',
-            },
-          })}
-        >
+    <>
+      {!fixed && ticks.codes.length > 0 && <Ticked ticks={ticks} order={order} />}
+      <Box component="ul" aria-label="Lots in it" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {lots.map((lot) => (
           <Box
-            component={Link}
-            to={`/lots/${lot.tag.code}`}
-            sx={{ color: 'inherit', gridColumn: { xs: '1 / -1', sm: 'auto' } }}
+            component="li"
+            key={`${lot.lot} ${lot.container}`}
+            sx={(t) => ({
+              borderTop: `1px solid ${t.vars?.palette.quiet}`,
+              py: 0.5,
+              display: 'grid',
+              columnGap: 1,
+              alignItems: 'center',
+              // On a phone the code and name, and under it how much there is of it in what.
+              gridTemplateColumns: {
+                xs: '24px max-content 1fr',
+                sm: '24px 2fr 1fr 1.6fr',
+                lg: '24px minmax(0, 1fr) 10em 12em',
+              },
+            })}
           >
-            {lot.tag.code} <b>{lot.tag.variety}</b>, {lot.tag.crop.toLowerCase()}
-            {lot.tag.year !== null && ` ${lot.tag.year}`}
+            <Box sx={{ gridRow: { xs: 'span 2', sm: 'auto' }, lineHeight: 0 }}>
+              {!fixed && <TickBox code={lot.tag.code} order={order} ticks={ticks} />}
+            </Box>
+            <Box
+              component={Link}
+              to={`/lots/${lot.tag.code}`}
+              sx={{ color: 'inherit', gridColumn: { xs: '2 / -1', sm: 'auto' } }}
+            >
+              {lot.tag.code} <b>{lot.tag.variety}</b>, {lot.tag.crop.toLowerCase()}
+              {lot.tag.year !== null && ` ${lot.tag.year}`}
+            </Box>
+            <span>{lot.amount}</span>
+            <Box component="span" sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
+              {lot.kind}
+              {within(lot.path, path) !== '' && `, in ${within(lot.path, path)}`}
+              {lot.cold !== null && (
+                <Box component="b" sx={(t) => ({ color: t.vars?.palette.error.main })}>
+                  {' '}
+                  leave it shut until {lot.cold}
+                </Box>
+              )}
+            </Box>
           </Box>
-          <span>{lot.amount}</span>
-          <Box component="span" sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
-            {lot.kind}
-            {within(lot.path, path) !== '' && `, in ${within(lot.path, path)}`}
-            {lot.cold !== null && (
-              <Box component="b" sx={(t) => ({ color: t.vars?.palette.error.main })}>
-                {' '}
-                leave it shut until {lot.cold}
-              </Box>
-            )}
-          </Box>
-        </Box>
-      ))}
-    </Box>
+        ))}
+      </Box>
+    </>
   );
 }
 
