@@ -39,7 +39,8 @@ export function RoundPage() {
         sx={{
           display: 'flex',
           gap: { xs: 0.5, md: 1 },
-          my: { xs: 0, md: 1.5 },
+          mt: { xs: 0, md: 1.5 },
+          mb: { xs: 1, md: 1.5 },
           '& a': { px: { xs: 1, sm: 2 }, flex: { xs: 1, sm: 'none' }, whiteSpace: 'nowrap' },
           '@media print': { display: 'none' },
         }}
