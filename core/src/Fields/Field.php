@@ -29,6 +29,8 @@ final readonly class Field
      * @param  Each|null  $each  set when several of them are asked for
      * @param  string  $called  how a message calls it, where the label is no noun
      * @param  string  $of  of a reference: what it is to
+     * @param  list<string>  $spoken  what hands call it besides, in a line
+     * @param  array<string, string>  $means  what other fields are, in a line, where this one is told: given away, where it is told to whom
      */
     private function __construct(
         public string $key,
@@ -50,6 +52,8 @@ final readonly class Field
         public string $noun = '',
         public bool $seldom = false,
         public bool $isPerson = false,
+        public array $spoken = [],
+        public array $means = [],
     ) {}
 
     public static function number(string $key, string $label, string $unit, float $min, float $max): self
@@ -228,6 +232,18 @@ final readonly class Field
         return $this->unit === 'g' || $this->each !== null || ! in_array($this->noun, ['', ...self::DEEDS], true);
     }
 
+    /** A word or two by which hands call it, where that is not in its label. */
+    public function also(string ...$words): self
+    {
+        return $this->with(['spoken' => array_values($words)]);
+    }
+
+    /** Where it is told in a line and another field is not, that one is this. */
+    public function means(string $key, string|\BackedEnum $value): self
+    {
+        return $this->with(['means' => [...$this->means, $key => $value instanceof \BackedEnum ? (string) $value->value : $value]]);
+    }
+
     /** How a message speaks of it. */
     public function subject(): string
     {
@@ -308,7 +324,7 @@ final readonly class Field
     /** @param  array<string, mixed>  $change */
     private function with(array $change): self
     {
-        /** @var array{key: string, type: FieldType, label: string, unit: string, min: float, max: float, required: bool, default: mixed, usual: string|float|int|null, hint: string, options: array<string, string>, choice: class-string<Choice>|null, each: Each|null, called: string, of: string, hidden: bool, noun: string, seldom: bool, isPerson: bool} $all */
+        /** @var array{key: string, type: FieldType, label: string, unit: string, min: float, max: float, required: bool, default: mixed, usual: string|float|int|null, hint: string, options: array<string, string>, choice: class-string<Choice>|null, each: Each|null, called: string, of: string, hidden: bool, noun: string, seldom: bool, isPerson: bool, spoken: list<string>, means: array<string, string>} $all */
         $all = [...get_object_vars($this), ...$change];
 
         return new self(...$all);

@@ -44,6 +44,12 @@ final class Unit
         return $field->noun !== '' && in_array($unit, [$field->noun, $field->noun.'s'], true) ? $value : null;
     }
 
+    /** Whether it is a unit of anything. */
+    public static function isKnown(string $unit): bool
+    {
+        return array_any(self::FACTORS, static fn (array $factors): bool => isset($factors[$unit]) || isset($factors[rtrim($unit, 's.')])) || in_array($unit, ['c', 'f', 'celsius', 'fahrenheit'], true);
+    }
+
     /** @return list<string> the usual ways to write it */
     public static function written(Field $field): array
     {

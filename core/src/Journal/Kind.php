@@ -26,6 +26,7 @@ final class Kind
      * @param  bool  $starts  whether the thing it is about may begin with it
      * @param  ?Subject  $from  what it then begins from, where it cannot begin out of nothing
      * @param  bool  $isWords  whether it is told for people alone, and nothing is reckoned from it
+     * @param  list<string>  $called  what hands call it besides, in a line
      */
     private function __construct(
         public readonly string $name,
@@ -38,6 +39,7 @@ final class Kind
         public readonly bool $starts = false,
         public readonly ?Subject $from = null,
         public readonly bool $isWords = false,
+        public readonly array $called = [],
     ) {}
 
     /**
@@ -84,6 +86,12 @@ final class Kind
     public function starts(?Subject $from = null): self
     {
         return $this->with(['starts' => true, 'from' => $from]);
+    }
+
+    /** A word or two by which hands call it, where that is in neither its title nor its act. */
+    public function also(string ...$words): self
+    {
+        return $this->with(['called' => array_values($words)]);
     }
 
     /** It is told for people: nothing is reckoned from it. */
@@ -221,7 +229,7 @@ final class Kind
     /** @param  array<string, mixed>  $change */
     private function with(array $change): self
     {
-        /** @var array{name: string, of: list<Subject>, title: string, act: string, fields: FieldList, says: list<string>, once: ?list<string>, starts: bool, from: ?Subject, isWords: bool} $all */
+        /** @var array{name: string, of: list<Subject>, title: string, act: string, fields: FieldList, says: list<string>, once: ?list<string>, starts: bool, from: ?Subject, isWords: bool, called: list<string>} $all */
         $all = [...get_object_vars($this), ...$change];
 
         return new self(...$all);

@@ -17,7 +17,7 @@ final readonly class FermentStarted implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('ferment_started', Subject::Lot, 'Put to ferment')->act('Start the ferment')->once()
+        return Kind::of('ferment_started', Subject::Lot, 'Put to ferment')->act('Start the ferment')->also('fermenting', 'ferment', 'to ferment')->once()
             ->asks(
                 Field::number('temperature_c', 'Room temperature', '°C', 10, 40)->called('the room temperature'),
                 Field::choice('cover', 'Jar', FermentCover::class)->called('how the jar is covered')->usually(FermentCover::Cloth->value),

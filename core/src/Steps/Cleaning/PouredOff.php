@@ -20,7 +20,7 @@ final readonly class PouredOff implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('poured_off', Subject::Lot, 'Poured off')->once()
+        return Kind::of('poured_off', Subject::Lot, 'Poured off')->also('decanted')->once()
             ->asks(
                 Field::integer('passes', 'Times filled and poured', '', 1, 20)->called('how often you poured off')->of('time'),
                 Field::flag('sprouted', 'Sprouted seed seen'),

@@ -17,7 +17,7 @@ final readonly class Rinsed implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('rinsed', Subject::Lot, 'Rinsed')
+        return Kind::of('rinsed', Subject::Lot, 'Rinsed')->also('washed')
             ->asks(Field::text('water', 'How the water ran')->called('the note on the water')->optional('')->hint('clear, cloudy'));
     }
 }

@@ -17,7 +17,7 @@ final readonly class Threshed implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('threshed', Subject::Lot, 'Threshed')
+        return Kind::of('threshed', Subject::Lot, 'Threshed')->also('shelled', 'rubbed out')
             ->asks(Field::mass('mass_g', 'Seed and chaff weigh')->called('what came out of threshing')->optional());
     }
 }

@@ -17,7 +17,7 @@ final readonly class Winnowed implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('winnowed', Subject::Lot, 'Winnowed')
+        return Kind::of('winnowed', Subject::Lot, 'Winnowed')->also('sieved', 'screened', 'blown')
             ->asks(Field::mass('mass_g', 'Clean seed weighs')->called('the mass of clean seed')->optional());
     }
 }

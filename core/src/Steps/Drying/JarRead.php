@@ -20,9 +20,9 @@ final readonly class JarRead implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('jar_read', Subject::Lot, 'Jar humidity read')->act('Read a closed jar')
+        return Kind::of('jar_read', Subject::Lot, 'Jar humidity read')->act('Read a closed jar')->also('jar reads', 'hygrometer', 'jar')
             ->asks(
-                Field::number('rh', 'Humidity in the jar', '% RH', 2, 97)->called('the relative humidity'),
+                Field::number('rh', 'Humidity in the jar', '% RH', 2, 97)->called('the relative humidity')->also('rh'),
                 Field::number('temperature_c', 'Temperature of the jar', '°C', -5, 50)->usually(20),
             );
     }

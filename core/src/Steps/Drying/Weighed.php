@@ -17,7 +17,7 @@ final readonly class Weighed implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('weighed', Subject::Lot, 'Weighed')->act('Weigh')
+        return Kind::of('weighed', Subject::Lot, 'Weighed')->act('Weigh')->also('weight', 'now weighs', 'on the scale')
             ->asks(Field::mass('mass_g', 'It weighs')->called('the mass'));
     }
 }

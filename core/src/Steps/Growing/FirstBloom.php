@@ -13,6 +13,6 @@ final readonly class FirstBloom implements Payload
 {
     public static function kind(): Kind
     {
-        return Kind::of('first_bloom', Subject::Planting, 'First bloom')->once();
+        return Kind::of('first_bloom', Subject::Planting, 'First bloom')->also('in bloom', 'flowering', 'blooming', 'first flower', 'flowers')->once();
     }
 }

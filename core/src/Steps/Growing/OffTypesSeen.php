@@ -23,7 +23,7 @@ final readonly class OffTypesSeen implements Checked, Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('off_types_seen', Subject::Planting, 'Looked over for off-types')->act('Look for off-types')
+        return Kind::of('off_types_seen', Subject::Planting, 'Looked over for off-types')->act('Look for off-types')->also('off-types', 'offtypes')
             ->asks(
                 Field::integer('seen', 'Plants looked over', '', 1, 1_000_000)->called('the number of plants looked over')->of('plant'),
                 Field::integer('off', 'Of them off-type', '', 0, 1_000_000)->called('the number of off-types'),

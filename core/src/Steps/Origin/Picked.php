@@ -26,7 +26,7 @@ final readonly class Picked implements Checked, Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('picked', Subject::Lot, 'Picked')->act('Picked more')->starts(Subject::Planting)
+        return Kind::of('picked', Subject::Lot, 'Picked')->act('Picked more')->also('harvested', 'picked')->starts(Subject::Planting)
             ->asks(
                 Field::integer('plants', 'Plants that gave seed', '', 1, 1_000_000)->called('the number of plants')->of('plant'),
                 Field::integer('fruits', 'Fruits, pods or heads', '', 1, 1_000_000)->called('the number of fruits')->optional()->of('fruit, pod or head'),

@@ -17,7 +17,7 @@ final readonly class Reserved implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('reserved', Subject::Lot, 'Reserve set')->act('Keep a reserve')
+        return Kind::of('reserved', Subject::Lot, 'Reserve set')->act('Keep a reserve')->also('reserve', 'keep back')
             ->asks(Field::integer('seeds', 'Seeds in reserve', '', 0, 100_000_000)->called('the reserve')->of('seed')->hint('Neither sown nor given away unless you say so; 0 lifts it'))
             ->says('{seeds}');
     }

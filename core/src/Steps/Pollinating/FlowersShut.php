@@ -21,7 +21,7 @@ final readonly class FlowersShut implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('flowers_shut', Subject::Planting, 'Flowers shut')->act('Flowers are shut for tomorrow')
+        return Kind::of('flowers_shut', Subject::Planting, 'Flowers shut')->act('Flowers are shut for tomorrow')->also('shut', 'taped', 'tied shut')
             ->asks(
                 Field::integer('females', 'To give seed', '', 1, 10_000)->called('the number of flowers that are to give seed')->usually(1)->of('flower'),
                 Field::integer('males', 'For their pollen', '', 0, 10_000)->called('the number of flowers for their pollen')->optional(0),

@@ -23,7 +23,7 @@ final readonly class HandPollinated implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('hand_pollinated', Subject::Planting, 'Pollinated by hand')->act('Pollinated')
+        return Kind::of('hand_pollinated', Subject::Planting, 'Pollinated by hand')->act('Pollinated')->also('hand pollinated', 'crossed by hand')
             ->asks(
                 Field::integer('flowers', 'Flowers', '', 1, 10_000)->called('the number of flowers')->usually(1)->of('flower'),
                 Field::text('mother', 'Mother plant', 40)->optional('')->hint('Its number or mark'),

@@ -20,7 +20,7 @@ final readonly class SeedLost implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('seed_lost', Subject::Lot, 'All of it lost')->act('Say that it is lost')
+        return Kind::of('seed_lost', Subject::Lot, 'All of it lost')->act('Say that it is lost')->also('lost', 'gone mouldy', 'eaten by mice')
             ->asks(
                 Field::choice('how', 'How', LossCause::class)->called('how it was lost')->optional(),
                 Field::text('words', 'In words', 200)->called('what happened')->optional('')->seldom(),

@@ -23,12 +23,12 @@ final readonly class Withdrawn implements Checked, Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('withdrawn', Subject::Lot, 'Taken out')->act('Take seed out')
+        return Kind::of('withdrawn', Subject::Lot, 'Taken out')->act('Take seed out')->also('took', 'gave', 'sent', 'used')
             ->asks(
                 Field::choice('purpose', 'Taken for', Purpose::class)->called('what it was taken for')->usually(Purpose::Sowing->value),
                 Field::integer('seeds', 'Seeds', '', 1, 100_000_000)->called('the number of seeds')->optional()->hint('Or the mass')->of('seed'),
                 Field::mass('mass_g', 'Mass')->called('the mass taken')->optional(),
-                Field::text('to', 'To whom, or where')->called('who or where it went to')->optional('')->person(),
+                Field::text('to', 'To whom, or where')->called('who or where it went to')->optional('')->person()->means('purpose', Purpose::Gift),
                 Field::reference('container', 'Out of', Subject::Container)->optional()->unasked(),
             )
             ->says('{seeds}', '{mass_g}', '{purpose}', '{to}');

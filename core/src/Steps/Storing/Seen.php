@@ -25,7 +25,7 @@ final readonly class Seen implements Checked, Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('seen', Subject::Lot, 'Stock taken')->act('Count what is there')
+        return Kind::of('seen', Subject::Lot, 'Stock taken')->act('Count what is there')->also('counted', 'stock', 'left')
             ->asks(
                 Field::reference('container', 'Which', Subject::Container)->optional()->unasked(),
                 Field::integer('seeds', 'Seeds', '', 0, 100_000_000)->called('the number of seeds')->optional()->of('seed'),

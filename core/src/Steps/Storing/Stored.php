@@ -40,7 +40,7 @@ final readonly class Stored implements FillsContainer
 
     public static function kind(): Kind
     {
-        return Kind::of('stored', Subject::Lot, 'Stored')->act('Put away')
+        return Kind::of('stored', Subject::Lot, 'Stored')->act('Put away')->also('moved', 'put in', 'put into', 'stored in', 'move')
             ->asks(
                 Field::choice('container', 'Kept in a', ContainerKind::class)->called('a container')->usually(ContainerKind::Jar->value),
                 Field::reference('place_id', 'Where', Subject::Place)->optional(),

@@ -17,7 +17,7 @@ final readonly class Bolted implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('bolted', Subject::Planting, 'Bolted')->act('Say that some bolted')
+        return Kind::of('bolted', Subject::Planting, 'Bolted')->act('Say that some bolted')->also('bolting')
             ->asks(
                 Field::integer('plants', 'Plants that bolted', '', 1, 1_000_000)->called('the number that bolted')->of('plant'),
                 Field::flag('pulled', 'Pulled'),

@@ -19,7 +19,7 @@ final readonly class Covered implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('covered', Subject::Planting, 'Covered')->act('Cover it')
+        return Kind::of('covered', Subject::Planting, 'Covered')->act('Cover it')->also('covered', 'caged', 'bagged', 'netted')
             ->asks(
                 Field::choice('with', 'With', CoverKind::class)->called('what it was covered with')->usually(CoverKind::Cage->value),
                 Field::text('what', 'How')->optional('')->hint('Which part of it, over what, how it is closed'),

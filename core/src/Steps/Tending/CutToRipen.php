@@ -17,7 +17,7 @@ final readonly class CutToRipen implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('cut_to_ripen', Subject::Planting, 'Cut to ripen under cover')->act('Cut it and hang it up')
+        return Kind::of('cut_to_ripen', Subject::Planting, 'Cut to ripen under cover')->act('Cut it and hang it up')->also('cut', 'hung up', 'cut and hung')
             ->asks(
                 Field::integer('plants', 'Plants', '', 1, 1_000_000)->called('the number of plants cut')->of('plant'),
                 Field::text('where', 'Where they hang or lie')->optional('')->hint('Barn, heads in paper bags'),

@@ -19,7 +19,7 @@ final readonly class PlantedOut implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('planted_out', Subject::Planting, 'Planted out')->act('Plant them out')
+        return Kind::of('planted_out', Subject::Planting, 'Planted out')->act('Plant them out')->also('planted', 'set out', 'transplanted')
             ->asks(
                 Field::integer('plants', 'Plants set out', '', 1, 1_000_000)->called('the number of plants set out')->of('plant'),
                 Field::text('where', 'Where')->called('where they stand')->optional(''),

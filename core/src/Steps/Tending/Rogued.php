@@ -23,7 +23,7 @@ final readonly class Rogued implements Checked, Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('rogued', Subject::Planting, 'Looked over and pulled')->act('Look it over and pull')
+        return Kind::of('rogued', Subject::Planting, 'Looked over and pulled')->act('Look it over and pull')->also('rogued', 'pulled', 'pulled out', 'roguing')
             ->asks(
                 Field::integer('looked_over', 'Plants looked over', '', 1, 1_000_000)->called('the number of plants looked over')->of('plant'),
                 Field::integer('pulled', 'Pulled', '', 0, 1_000_000)->called('the number of plants pulled')->of('plant'),

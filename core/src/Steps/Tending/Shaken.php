@@ -16,7 +16,7 @@ final readonly class Shaken implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('shaken', Subject::Planting, 'Shaken or brushed')->act('Say that flowers were shaken')
+        return Kind::of('shaken', Subject::Planting, 'Shaken or brushed')->act('Say that flowers were shaken')->also('shaken', 'brushed', 'shook')
             ->asks(Field::text('how', 'How')->optional('')->hint('A tuning fork, a tap on the stake, a brush'))
             ->says('{how}');
     }

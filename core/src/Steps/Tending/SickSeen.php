@@ -21,7 +21,7 @@ final readonly class SickSeen implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('sick_seen', Subject::Planting, 'Sick plants seen')->act('Note sick plants')
+        return Kind::of('sick_seen', Subject::Planting, 'Sick plants seen')->act('Note sick plants')->also('sick', 'diseased', 'ill')
             ->asks(
                 Field::integer('plants', 'Sick plants', '', 1, 1_000_000)->called('the number of sick plants')->of('plant'),
                 Field::text('what', 'What ails them', 300)->called('what ails them')->optional('')->hint('Spots, mosaic, rot; as far as you can tell'),

@@ -19,7 +19,7 @@ final readonly class Thinned implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('thinned', Subject::Planting, 'Thinned')->act('Thin them')
+        return Kind::of('thinned', Subject::Planting, 'Thinned')->act('Thin them')->also('thinned to')
             ->asks(
                 Field::integer('left', 'Left standing', '', 0, 1_000_000)->called('the number left standing')->of('plant'),
             )

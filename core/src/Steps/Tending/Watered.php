@@ -16,7 +16,7 @@ final readonly class Watered implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('watered', Subject::Planting, 'Watered')->act('Say that it was watered')
+        return Kind::of('watered', Subject::Planting, 'Watered')->act('Say that it was watered')->also('water')
             ->asks(Field::text('how', 'How')->optional('')->hint('At flowering, two cans; or none for three weeks'))
             ->says('{how}');
     }

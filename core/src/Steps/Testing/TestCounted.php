@@ -22,7 +22,7 @@ final readonly class TestCounted implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('test_counted', Subject::Lot, 'Seedlings counted')->act('Count seedlings')
+        return Kind::of('test_counted', Subject::Lot, 'Seedlings counted')->act('Count seedlings')->also('sprouted', 'germinated', 'up', 'came up', 'counted')
             ->asks(
                 Field::id('test', 'Which test was counted'),
                 Field::integer('normal', 'New seedlings', '', 0, 10_000)->called('the normal seedlings')->each(Each::asMany()),

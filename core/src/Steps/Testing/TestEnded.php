@@ -17,7 +17,7 @@ final readonly class TestEnded implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('test_ended', Subject::Lot, 'Test ended')->act('End the test')->once('test')
+        return Kind::of('test_ended', Subject::Lot, 'Test ended')->act('End the test')->also('test over', 'test done', 'end test')->once('test')
             ->asks(Field::id('test', 'Which test was ended'))
             ->says();
     }

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Dictation;
+
+use DateTimeImmutable;
+
+/** One record of a line: of what it speaks, when that was, and the words that say what. */
+final readonly class Clause
+{
+    /** Before these a code says where something came from, and not of what is spoken. */
+    private const NOT_OF = ['from', 'with', 'pollen'];
+
+    /**
+     * @param  list<Token>  $tokens
+     * @param  list<string>  $codes  of what is spoken of
+     * @param  list<int>  $taken  the tokens that say of what, and when
+     */
+    private function __construct(public string $text, public array $tokens, public array $codes, public array $taken, public SpokenTime $time) {}
+
+    /** @param  ?bool  $monthFirst  how 9/4/2026 is meant; null where that is not known */
+    public static function of(string $text, DateTimeImmutable $now, ?bool $monthFirst = null): self
+    {
+        $tokens = Tokens::of($text);
+        $time = SpokenTime::in($text, $tokens, $now, $monthFirst);
+        $codes = $taken = [];
+        foreach ($tokens as $i => $token) {
+            if ($token->sort === TokenSort::Code && ! ($i > 0 && $tokens[$i - 1]->is(...self::NOT_OF))) {
+                $codes[] = $token->text;
+                $taken[] = $i;
+                // "L7:" and "L7, L9".
+                if (isset($tokens[$i + 1]) && $tokens[$i + 1]->is(':', ',')) {
+                    $taken[] = $i + 1;
+                }
+            }
+        }
+
+        return new self($text, $tokens, array_values(array_unique($codes)), array_values(array_unique([...$taken, ...$time->tokens])), $time);
+    }
+
+    /** Whether it says more than of what and when: else it is sought, and not recorded. */
+    public function saysMore(): bool
+    {
+        return array_any(array_keys($this->tokens), fn (int $i): bool => ! in_array($i, $this->taken, true) && $this->tokens[$i]->sort !== TokenSort::Sign);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Dictation;
+
+/** Words compared as hands write them: a slip of one letter is forgiven where a word is long enough, an ending anywhere. */
+final class Likeness
+{
+    /** Letters; in a shorter word one letter makes another word. */
+    private const LONG = 5;
+
+    /** What says nothing by itself. */
+    private const QUIET = ['a', 'an', 'the', 'it', 'its', 'of', 'at', 'in', 'into', 'on', 'to', 'and', 'with', 'for', 'from', 'is', 'was', 'were', 'has', 'have', 'as', 'by', 'that', 'them', 'they', 'some', 'all', 'out'];
+
+    public static function isQuiet(string $word): bool
+    {
+        return in_array($word, self::QUIET, true);
+    }
+
+    public static function are(string $one, string $other): bool
+    {
+        if ($one === $other) {
+            return true;
+        }
+        [$a, $b] = [self::stem($one), self::stem($other)];
+        if ($a === $b) {
+            return true;
+        }
+        $least = min(mb_strlen($one), mb_strlen($other));
+
+        return $least >= self::LONG && strlen($one) < 60 && strlen($other) < 60 && (levenshtein($one, $other) === 1 || self::isSwapped($one, $other));
+    }
+
+    /** Whether two letters that stand beside one another changed places. */
+    private static function isSwapped(string $one, string $other): bool
+    {
+        if (strlen($one) !== strlen($other)) {
+            return false;
+        }
+        $i = strspn($one ^ $other, "\0");
+
+        return $i + 1 < strlen($one) && $one[$i] === $other[$i + 1] && $one[$i + 1] === $other[$i] && substr($one, $i + 2) === substr($other, $i + 2);
+    }
+
+    /** Without the ending that makes it a deed that was done, or several. */
+    private static function stem(string $word): string
+    {
+        $stem = (string) preg_replace('/(?:ing|ed|es|s|d)$/', '', $word);
+
+        return strlen($stem) >= 3 ? (string) preg_replace('/([b-df-hj-np-tv-z])\1$/', '$1', rtrim($stem, 'e')) : $word;
+    }
+}

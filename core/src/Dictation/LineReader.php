@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Dictation;
+
+use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Kinds;
+
+/**
+ * What a line says was done with a thing. It is read as each kind in turn that fitted the thing then, and of those that it
+ * says anything of, the one is meant that explains most of it; of several, the likeliest to be done.
+ */
+final readonly class LineReader
+{
+    /** What is said of other entries, or of what is due, is said where those stand. */
+    private const NO_LINES = ['struck', 'put_off', 'called_back'];
+
+    /** By so much what did not fit the thing then must explain more. */
+    private const UNFIT = 40;
+
+    public function __construct(private Kinds $kinds) {}
+
+    /** @return ?Filling null where nothing says what was done */
+    public function read(Clause $clause, Thing $thing, Named $names): ?Filling
+    {
+        $best = null;
+        $most = PHP_INT_MIN;
+        $seen = [];
+        foreach ($thing->offers as $offer) {
+            if (isset($seen[$offer->kind->name]) || ! $this->isOf($offer->kind, $thing)) {
+                continue;
+            }
+            $seen[$offer->kind->name] = true;
+            $filling = Filling::of($offer->kind, $offer->fields, $offer->act ?? $offer->kind->act, $clause->text, $clause->tokens, $clause->taken, $names);
+            if ($filling->isMeant() && $filling->score() > $most) {
+                [$best, $most] = [$filling, $filling->score()];
+            }
+        }
+        foreach ($this->kinds->all() as $kind) {
+            if (isset($seen[$kind->name]) || ! $this->isOf($kind, $thing)) {
+                continue;
+            }
+            $filling = Filling::of($kind, array_values($kind->fields->fields), $kind->act, $clause->text, $clause->tokens, $clause->taken, $names);
+            if ($filling->named && $filling->score() - self::UNFIT > $most) {
+                [$best, $most] = [$filling, $filling->score() - self::UNFIT];
+            }
+        }
+
+        return $best;
+    }
+
+    private function isOf(Kind $kind, Thing $thing): bool
+    {
+        return in_array($thing->subject, $kind->of, true) && ! in_array($kind->name, self::NO_LINES, true);
+    }
+}
