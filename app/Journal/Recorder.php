@@ -222,7 +222,7 @@ final readonly class Recorder
      */
     private function read(Draft $draft, Kind $kind): array
     {
-        $given = self::inContainer($kind, $draft->payload);
+        $given = WhichHolder::of($kind, $draft->payload);
         $faults = $kind->fields->faults($given);
         $at = null;
         try {
@@ -235,22 +235,6 @@ final readonly class Recorder
         }
 
         return [Registered::kinds()->read($kind->name, $given), $at];
-    }
-
-    /**
-     * Where something was put is one question, whether it is a place or a container that was chosen.
-     *
-     * @param  array<array-key, mixed>  $given
-     * @return array<array-key, mixed>
-     */
-    private static function inContainer(Kind $kind, array $given): array
-    {
-        $where = $given['place_id'] ?? null;
-        if (! isset($kind->fields->fields['place_id'], $kind->fields->fields['inside']) || ! is_string($where)) {
-            return $given;
-        }
-
-        return Container::query()->where('id', mb_strtolower(trim($where)))->where('name', '!=', '')->exists() ? [...$given, 'place_id' => null, 'inside' => mb_strtolower(trim($where))] : $given;
     }
 
     /** @throws Refused */
@@ -408,7 +392,7 @@ final readonly class Recorder
         }
         $now = JournalReader::entry($kept)->payload;
         try {
-            $sent = Registered::kinds()->read($kind->name, self::inContainer($kind, $draft->payload));
+            $sent = Registered::kinds()->read($kind->name, WhichHolder::of($kind, $draft->payload));
         } catch (Refused) {
             return Answer::taken($draft->id);
         }

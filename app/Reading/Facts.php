@@ -185,6 +185,14 @@ final class Facts
         return PlantingCourse::fold($this->ofPlanting($planting, $entries), $entries);
     }
 
+    /** As it stood at a moment, before anything that happened then. */
+    public function plantingBefore(Planting $planting, DateTimeImmutable $at): PlantingCourse
+    {
+        $entries = $this->journal->from(new Viewpoint(before: $at))->of(Subject::Planting, $planting->id);
+
+        return PlantingCourse::fold($this->ofPlanting($planting, $entries), $entries);
+    }
+
     /**
      * Many plantings, with what is known of each; read as lots are.
      *

@@ -17,6 +17,7 @@ use App\Reading\Facts;
 use App\Reading\Stores;
 use App\Voice\Quantity;
 use App\Voice\When;
+use DateTimeImmutable;
 use Illuminate\Database\Query\Builder as Query;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -89,6 +90,11 @@ abstract readonly class HolderSort implements ThingSort
         }
 
         return $offered;
+    }
+
+    final public function offersAt(string $id, ?DateTimeImmutable $before, DateTimeImmutable $now): array
+    {
+        return $this->folded($id)?->offers() ?? [];
     }
 
     public function every(): Query

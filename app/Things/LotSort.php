@@ -29,6 +29,7 @@ use App\Reading\Tagged;
 use App\Tagging\PaperTags;
 use App\Voice\When;
 use App\Words\Stages;
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as Query;
 use Illuminate\Support\Facades\DB;
@@ -148,6 +149,17 @@ final readonly class LotSort implements ThingSort
         });
 
         return $offered;
+    }
+
+    public function offersAt(string $id, ?DateTimeImmutable $before, DateTimeImmutable $now): array
+    {
+        $lot = $this->find($id);
+
+        return match (true) {
+            $lot === null => [],
+            $before === null => $this->facts->lot($lot)->spokenOffers($now),
+            default => $this->facts->lotBefore($lot, $before)->spokenOffers($before),
+        };
     }
 
     public function every(): Query

@@ -21,6 +21,7 @@ use App\Reading\Facts;
 use App\Reading\Tagged;
 use App\Tagging\PaperTags;
 use App\Voice\When;
+use DateTimeImmutable;
 use Illuminate\Database\Query\Builder as Query;
 use Illuminate\Support\Facades\DB;
 use LogicException;
@@ -129,6 +130,13 @@ final readonly class PlantingSort implements ThingSort
     public function offered(array $ids, When $when): array
     {
         return array_map(PlantingSheet::offers(...), $this->facts->plantings(Planting::query()->with('variety')->findMany($ids)->toBase()));
+    }
+
+    public function offersAt(string $id, ?DateTimeImmutable $before, DateTimeImmutable $now): array
+    {
+        $planting = $this->find($id);
+
+        return $planting === null ? [] : ($before === null ? $this->facts->planting($planting) : $this->facts->plantingBefore($planting, $before))->offers();
     }
 
     public function every(): Query

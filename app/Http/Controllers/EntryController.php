@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Clock;
+use App\Dictation\ReadsLines;
 use App\Documents\AnswersDocument;
 use App\Documents\AtOnceDocument;
 use App\Documents\BeginningDocument;
 use App\Documents\JournalDocument;
+use App\Documents\LineReadDocument;
 use App\Documents\ManyDocument;
 use App\Http\Drafts;
+use App\Http\Input;
 use App\Http\Scalar;
 use App\Http\SeenFrom;
 use App\Journal\Answer;
@@ -25,6 +28,7 @@ use App\Presenting\JournalPages;
 use App\Presenting\ManySheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Marrow\Core\Fields\Reading;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Things\Registered;
 use OpenApi\Attributes as OA;
@@ -105,6 +109,19 @@ final class EntryController extends Controller
         $codes = array_slice(explode(',', Scalar::text($request, 'things')), 0, Drafts::MOST);
 
         return new JsonResponse($sheet->of(array_values(array_unique(array_map(static fn (string $code): string => mb_strtoupper(trim($code)), $codes))), $seen->when()));
+    }
+
+    #[OA\Post(path: '/lines/read', operationId: 'readLine', description: 'What a line says was done. Nothing is kept.', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['text'], properties: [
+        new OA\Property(property: 'text', type: 'string', maxLength: 2000),
+        new OA\Property(property: 'about', description: 'code of what is looked at', type: 'string'),
+    ])), responses: [
+        new OA\Response(response: 200, description: 'what was understood', content: new OA\JsonContent(ref: LineReadDocument::class)),
+    ])]
+    public function readLine(Request $request, ReadsLines $lines, Clock $clock): JsonResponse
+    {
+        $request->validate(['text' => ['bail', 'required', 'string', 'max:2000'], 'about' => ['sometimes', 'nullable', 'string', 'max:20']]);
+
+        return new JsonResponse($lines->read(Reading::cleaned(Scalar::text($request, 'text')), mb_strtoupper(Scalar::text($request, 'about')), $clock->now(), Input::inCoreUnits(...)));
     }
 
     #[OA\Get(path: '/acts/{id}', operationId: 'act', parameters: [new OA\PathParameter(ref: '#/components/parameters/id')], responses: [

@@ -6,6 +6,7 @@ namespace Marrow\Core\Dictation;
 
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldType;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Fields\Unit;
 use Marrow\Core\Journal\Kind;
 
@@ -46,7 +47,8 @@ final class Filling
     {
         $filling = new self($kind, $fields, $line, $tokens, $taken);
         $filling->name($act);
-        if ($filling->isOfWords()) {
+        $filling->assigned();
+        if ($filling->isOfWords() && $filling->payload === []) {
             $filling->restIsText();
 
             return $filling;
@@ -69,6 +71,20 @@ final class Filling
     public function missing(): array
     {
         return array_values(array_filter($this->fields, fn (Field $field): bool => $field->required && ! array_key_exists($field->key, $this->payload)));
+    }
+
+    /** @return list<Refused> lists in which a figure is wanting, or one too many */
+    public function uneven(): array
+    {
+        $uneven = [];
+        foreach ($this->fields as $field) {
+            $told = $this->payload[$field->key] ?? null;
+            if (is_array($told) && $field->each !== null && ! $field->each->grows && count($told) !== $field->each->count) {
+                $uneven[] = Refused::at($field->key, sprintf('%s: there are %d of them, and %d %s told. Give one for each.', $field->subject(), $field->each->count, count($told), count($told) === 1 ? 'was' : 'were'));
+            }
+        }
+
+        return $uneven;
     }
 
     /** @return list<string> what says nothing here */
@@ -106,12 +122,68 @@ final class Filling
     private function name(string $act): void
     {
         $best = [];
-        foreach ([...$this->kind->called, $this->kind->title, explode(',', $this->kind->title)[0], $this->kind->act, $act] as $phrase) {
+        foreach ([$this->kind->title, explode(',', $this->kind->title)[0], $this->kind->act, $act, ...$this->kind->called] as $phrase) {
             $at = Phrase::in($this->tokens, $this->used, $phrase);
             $best = count($at) > count($best) ? $at : $best;
         }
         $this->named = $best !== [];
         $this->use($best);
+    }
+
+    /** "it weighs = 41.2 g": told by its whole name. */
+    private function assigned(): void
+    {
+        $starts = [];
+        foreach ($this->fields as $n => $field) {
+            $words = explode(' ', CanonicalLine::called($field));
+            foreach (array_keys($this->tokens) as $i) {
+                $end = $i + count($words);
+                if (($this->tokens[$end] ?? null)?->is('=') !== true || ! array_all($words, fn (string $word, int $at): bool => $this->tokens[$i + $at]->plain === $word)) {
+                    continue;
+                }
+                // Of two names of which one is the end of the other the longer is meant.
+                if (! isset($starts[$end]) || $starts[$end][0] > $i) {
+                    $starts[$end] = [$i, $n];
+                }
+            }
+        }
+        ksort($starts);
+        $ends = array_keys($starts);
+        foreach ($ends as $n => $end) {
+            [$from, $which] = $starts[$end];
+            $until = isset($ends[$n + 1]) ? $starts[$ends[$n + 1]][0] : count($this->tokens);
+            $at = [];
+            for ($i = $end + 1; $i < $until; $i++) {
+                if (! isset($this->used[$i]) && ! $this->tokens[$i]->is(',')) {
+                    $at[] = $i;
+                }
+            }
+            if ($at !== []) {
+                $this->payload[$this->fields[$which]->key] = $this->assignedTo($this->fields[$which], $at);
+                $this->told++;
+            }
+            $this->use([...range($from, $end), ...$at]);
+        }
+    }
+
+    /** @param  non-empty-list<int>  $at */
+    private function assignedTo(Field $field, array $at): mixed
+    {
+        if ($field->each !== null) {
+            $starts = array_values(array_filter($at, fn (int $i): bool => $this->tokens[$i]->isNumber() || $this->tokens[$i]->sort === TokenSort::Quoted));
+
+            return array_map(fn (int $i): string => $this->tokens[$i]->isNumber() ? trim($this->tokens[$i]->text.' '.implode(' ', array_map(fn (int $one): string => $this->tokens[$one]->text, $this->unitAfter($field, $i)))) : $this->tokens[$i]->text, $starts);
+        }
+        $written = $this->written($at);
+        if ($field->type === FieldType::Choice) {
+            foreach ($field->options as $key => $label) {
+                if (mb_strtolower($label) === mb_strtolower($written) || (string) $key === $written) {
+                    return (string) $key;
+                }
+            }
+        }
+
+        return $field->type === FieldType::Flag ? in_array(mb_strtolower($written), ['yes', 'true', '1'], true) : $written;
     }
 
     /** All that comes after its own word, as it was written. */

@@ -24,6 +24,8 @@ final readonly class LineReader
     /** @return ?Filling null where nothing says what was done */
     public function read(Clause $clause, Thing $thing, Named $names): ?Filling
     {
+        // What has no code goes by its name.
+        $taken = [...$clause->taken, ...Phrase::exactly($clause->tokens, [], $thing->code)];
         $best = null;
         $most = PHP_INT_MIN;
         $seen = [];
@@ -32,7 +34,7 @@ final readonly class LineReader
                 continue;
             }
             $seen[$offer->kind->name] = true;
-            $filling = Filling::of($offer->kind, $offer->fields, $offer->act ?? $offer->kind->act, $clause->text, $clause->tokens, $clause->taken, $names);
+            $filling = Filling::of($offer->kind, $offer->fields, $offer->act ?? $offer->kind->act, $clause->text, $clause->tokens, $taken, $names);
             if ($filling->isMeant() && $filling->score() > $most) {
                 [$best, $most] = [$filling, $filling->score()];
             }
@@ -41,7 +43,7 @@ final readonly class LineReader
             if (isset($seen[$kind->name]) || ! $this->isOf($kind, $thing)) {
                 continue;
             }
-            $filling = Filling::of($kind, array_values($kind->fields->fields), $kind->act, $clause->text, $clause->tokens, $clause->taken, $names);
+            $filling = Filling::of($kind, array_values($kind->fields->fields), $kind->act, $clause->text, $clause->tokens, $taken, $names);
             if ($filling->named && $filling->score() - self::UNFIT > $most) {
                 [$best, $most] = [$filling, $filling->score() - self::UNFIT];
             }

@@ -64,7 +64,7 @@ final readonly class SpokenTime
             '(?:last |on )?'.self::WEEKDAY,
         ];
         foreach ($patterns as $pattern) {
-            if (preg_match("/(?<![\\p{L}\\d.,])(?:on )?(?<said>$pattern)(?![\\p{L}\\d])/iu", $line, $found, PREG_OFFSET_CAPTURE) !== 1) {
+            if (preg_match("/(?<![\\p{L}\\d.,])(?<!= )(?:on )?(?<said>$pattern)(?![\\p{L}\\d])/iu", $line, $found, PREG_OFFSET_CAPTURE) !== 1) {
                 continue;
             }
             $said = (string) preg_replace('/^on /i', '', mb_strtolower($found['said'][0]));

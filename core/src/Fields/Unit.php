@@ -37,7 +37,8 @@ final class Unit
         $factors = self::FACTORS[$field->unit] ?? [];
         $factor = $factors[$unit] ?? $factors[rtrim($unit, '.')] ?? $factors[rtrim($unit, 's.')] ?? null;
         if ($factor !== null) {
-            return $value * $factor;
+            // 57 % is 0.57, and not the little more that 57 times a hundredth comes to.
+            return $field->unit === 'share' ? round($value * $factor, 12) : $value * $factor;
         }
 
         // "30 plants", where plants are asked for.

@@ -23,6 +23,7 @@ use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Steps\Storing\Kepts;
 use Marrow\Core\Steps\Storing\OpeningStrand;
 use Marrow\Core\Steps\Storing\StoringStrand;
+use Marrow\Core\Steps\Testing\TestCourse;
 use Marrow\Core\Steps\Testing\TestingStrand;
 use Marrow\Core\Steps\Treating\TreatingStrand;
 use Marrow\Core\Storage\Forecast;
@@ -179,6 +180,16 @@ final class LotCourse extends Folded
         $isAsked = static fn (Offer $offer): bool => $offer->kind->name === $kind->name;
 
         return [...array_values(array_filter($offers, $isAsked)), ...array_values(array_filter($offers, static fn (Offer $offer): bool => ! $isAsked($offer)))];
+    }
+
+    /**
+     * With what can be said of each test that runs, which its own part of the sheet offers.
+     *
+     * @return list<Offer> the likeliest first
+     */
+    public function spokenOffers(\DateTimeImmutable $now): array
+    {
+        return [...array_merge([], ...array_map(static fn (TestCourse $test): array => $test->offers(), $this->testing->running())), ...$this->offers($now)];
     }
 
     protected function leaves(array $tasks): array

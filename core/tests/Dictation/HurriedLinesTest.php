@@ -43,14 +43,14 @@ final class HurriedLinesTest extends CoreTestCase
                     ['weighed', '2026-08-30 09:00', ['mass_g' => 32]],
                     ['stored', '2026-08-31 09:00', ['container' => 'jar', 'place' => 'Shed', 'temperature_c' => 12, 'rh' => 55, 'mass_g' => 32, 'seeds' => 9000]],
                 ]),
-                ...($where === 'tray' ? [['test_started', '2026-09-05 09:00', ['test' => 't', 'replicates' => 1, 'seeds' => 50, 'temperature_c' => 22, 'method' => 'damp_towel']]] : []),
+                ...($where === 'tray' ? [['test_started', '2026-09-05 09:00', ['test' => 't', 'replicates' => 1, 'seeds' => 50, 'temperature_c' => 22, 'method' => 'damp_towel']], ['test_counted', '2026-09-10 09:00', ['test' => 't', 'normal' => [5], 'abnormal' => [0]]]] : []),
             ],
         };
         foreach ($steps as [$kind, $at, $payload]) {
             $diary->record($kind, $at, $payload);
         }
 
-        return new Thing(Subject::Lot, 'l7', 'L7', $diary->course()->offers(new DateTimeImmutable(self::NOW)));
+        return new Thing(Subject::Lot, 'l7', 'L7', $diary->course()->spokenOffers(new DateTimeImmutable(self::NOW)));
     }
 
     private static function planting(): Thing
@@ -123,10 +123,10 @@ final class HurriedLinesTest extends CoreTestCase
             ['store', 'L7 reserve 200', 'reserved', ['seeds' => '200']],
             ['store', 'L7 opened', 'opened', []],
             // Tests.
-            ['tray', 'L11 sprouted 9', 'test_counted', ['normal' => ['9']]],
-            ['tray', '12 up L11', 'test_counted', ['normal' => ['12']]],
-            ['tray', 'L11 germinated 31 today', 'test_counted', ['normal' => ['31']], '2026-09-14'],
-            ['tray', 'L11 test over', 'test_ended', []],
+            ['tray', 'L11 sprouted 9', 'test_counted', ['test' => 't', 'normal' => ['9']]],
+            ['tray', '12 up L11', 'test_counted', ['test' => 't', 'normal' => ['12']]],
+            ['tray', 'L11 germinated 31 today', 'test_counted', ['test' => 't', 'normal' => ['31']], '2026-09-14'],
+            ['tray', 'L11 test over', 'test_ended', ['test' => 't']],
             ['store', 'L7 start a test in a dish', 'test_started', ['method' => 'dish', 'replicates' => '2']],
             // On the plot.
             ['plot', 'P4 pulled 3 of 40, narrow leaves', 'rogued', ['looked_over' => '40', 'pulled' => '3', 'how' => 'narrow leaves']],

@@ -51,6 +51,8 @@ export type GardenCopy = Schemas['CopyDocument'];
 export type Saved = Schemas['SavedDocument'];
 /** What became of what was recorded; of what was done to many at once, of all of it, and in `answers` of each. */
 export type Answered = Schemas['AnswerDocument'] & { answers?: Schemas['AnswerDocument'][] };
+export type LineRead = Schemas['LineReadDocument'];
+export type LineDraft = Schemas['LineDraftDocument'];
 export type Many = Schemas['ManyDocument'];
 export type ManyOffer = Schemas['ManyOfferDocument'];
 export type OneOfMany = Schemas['OneOfManyDocument'];

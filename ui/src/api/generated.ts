@@ -264,6 +264,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/lines/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description What a line says was done. Nothing is kept. */
+        post: operations["readLine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/acts/{id}": {
         parameters: {
             query?: never;
@@ -1302,6 +1319,11 @@ export interface components {
             said: string;
             seeds: number | null;
         };
+        /** @description Something that may follow in a line. */
+        CompletionDocument: {
+            insert: string;
+            said: string;
+        };
         /** @description A copy of the garden that can be gone back to. */
         CopyDocument: {
             name: string;
@@ -1672,6 +1694,27 @@ export interface components {
         LineDocument: {
             says: string;
             reasons: string[];
+        };
+        /** @description What a line was understood to say of one thing, as the one door takes it. */
+        LineDraftDocument: {
+            kind: string;
+            /** @enum {string} */
+            subject: "planting" | "lot" | "container" | "place";
+            about: string;
+            code: string;
+            happened_at: string;
+            payload: {
+                [key: string]: unknown;
+            };
+            said: string;
+            doubts: string[];
+        };
+        /** @description What a line was understood to say. */
+        LineReadDocument: {
+            drafts: components["schemas"]["LineDraftDocument"][];
+            left_over: string[];
+            doubts: string[];
+            completions: components["schemas"]["CompletionDocument"][];
         };
         /** @description One thing in a place, with the figure that matters there. */
         ListItemDocument: {
@@ -3590,6 +3633,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ManyDocument"];
+                };
+            };
+        };
+    };
+    readLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                    /** @description code of what is looked at */
+                    about?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description what was understood */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineReadDocument"];
                 };
             };
         };

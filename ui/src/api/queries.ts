@@ -161,6 +161,16 @@ export function useJournal(before: string | undefined) {
   });
 }
 
+/** What a line says was done: of what it names, or else of what is looked at. */
+export function useLine(text: string, about: string) {
+  return useQuery({
+    queryKey: keys.line(text, about),
+    queryFn: () => take(api.POST('/lines/read', { body: { text, about } })),
+    enabled: text.trim() !== '',
+    retry: false,
+  });
+}
+
 /** What can be recorded of several things at once. */
 export function useMany(codes: string[]) {
   const things = codes.join(',');

@@ -72,6 +72,12 @@ export function drop(name: string) {
   changed();
 }
 
+/** Lays what was typed elsewhere into a form that is not open yet. */
+export function setAside(key: string, what: Kept<object> & { title: string; at: string }) {
+  sessionStorage.setItem(`${prefix}${key}`, JSON.stringify(what));
+  changed();
+}
+
 const nameFor = (name: string): string => (onItsWay.has(name) ? nameFor(`${name}+`) : name);
 
 /**

@@ -1,5 +1,5 @@
 import { ComingSheet } from '../shell/ComingThings';
-import { Navigate, useParams } from 'react-router';
+import { Navigate, useLocation, useParams } from 'react-router';
 import { useLot } from '../api/queries';
 import { Trouble } from '../kit/Section';
 import { useLook } from '../api/look';
@@ -9,9 +9,10 @@ export function LotPlace() {
   const { code = '' } = useParams();
   const lot = useLot(code);
   const { at } = useLook();
+  const { hash } = useLocation();
   if (lot.error !== null) return <Trouble>{lot.error.message}</Trouble>;
   if (lot.data === undefined) return <ComingSheet />;
   // A lot whose picking was struck lies nowhere; its worksheet is still to be found on the bench.
   const place = lot.data.place === 'plot' ? 'bench' : lot.data.place;
-  return <Navigate to={at(`/${place}/${lot.data.tag.code}`)} replace />;
+  return <Navigate to={`${at(`/${place}/${lot.data.tag.code}`)}${hash}`} replace />;
 }

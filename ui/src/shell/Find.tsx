@@ -2,14 +2,21 @@ import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import { memo, useDeferredValue, useState } from 'react';
-import { useNavigate } from 'react-router';
-import { useFind } from '../api/queries';
+import { useLocation, useNavigate } from 'react-router';
+import type { LineRead } from '../api/client';
+import { Asked } from '../api/entries';
+import { useFind, useLine } from '../api/queries';
 import type { components } from '../api/generated';
 import { useLook } from '../api/look';
-import { pageOfCode } from '../record/things';
+import { isWhole, useTheLine } from '../record/theLine';
+import { codeIn, pageOfCode } from '../record/things';
 import { Tag } from './Tag';
 
 type Found = components['schemas']['FoundDocument'];
+
+/** What a line was understood to say: kept as it stands, kept though it was asked about, or mended in its form. */
+type Said = { kind: 'line'; key: string; title: string; read: LineRead; more: string[] };
+type Option = Found | Said;
 
 /** Where each kind of thing that can be found is looked at. */
 const address: Record<Found['kind'], (found: Found) => string> = {
@@ -24,7 +31,8 @@ const address: Record<Found['kind'], (found: Found) => string> = {
   way: ({ key }) => key,
 };
 
-const headings: Record<Found['kind'], string> = {
+const headings: Record<Option['kind'], string> = {
+  line: 'Record',
   thing: 'Seed and plantings',
   place: 'Places and containers',
   person: 'People',
@@ -36,7 +44,7 @@ const headings: Record<Found['kind'], string> = {
   way: 'What to do',
 };
 
-/** Finds anything by what is known of it, from any page. Drawn for itself alone: it measures how wide it is whenever it is
+/** Finds anything by what is known of it, and records what a line says was done, from any page. Drawn for itself alone: it measures how wide it is whenever it is
  * drawn, for which the browser lays out the whole page. */
 export const Find = memo(function Find() {
   const [text, setText] = useState('');
@@ -45,12 +53,77 @@ export const Find = memo(function Find() {
   // What was found for fewer letters is never offered: Enter would open another lot than the one typed.
   const settled = asked === text && !found.isFetching;
   const navigate = useNavigate();
-  const { at } = useLook();
+  const { at, on } = useLook();
+  const about = codeIn(useLocation().pathname);
+  const line = useLine(on === undefined ? asked : '', about);
+  const theLine = useTheLine();
+  // What was asked about the line that stands there; kept all the same when it is pressed again.
+  const [question, setQuestion] = useState<{ text: string; asks: string[] } | null>(null);
+  const isAsked = question !== null && question.text === text;
+  const said: Said[] =
+    line.data === undefined || line.data.drafts.length === 0 || !settled || line.isFetching
+      ? []
+      : [
+          {
+            kind: 'line',
+            key: text,
+            title: line.data.drafts.map((draft) => draft.said).join('; '),
+            read: line.data,
+            more: isAsked
+              ? [...question.asks, 'Press it again if it was so all the same.']
+              : [
+                  ...line.data.drafts.flatMap(({ doubts }) => doubts),
+                  ...line.data.doubts,
+                  ...(line.data.left_over.length === 0
+                    ? []
+                    : [`Not understood: ${line.data.left_over.join(', ')}`]),
+                ],
+          },
+        ];
+  const things = found.data ?? [];
+  // What cannot be kept as it stands is not what Enter is for, where something was found.
+  const options: Option[] =
+    said[0] !== undefined && isWhole(said[0].read) ? [...said, ...things] : [...things, ...said];
+  const leave = () => {
+    setText('');
+    document.getElementById('find')?.blur();
+  };
+  const press = (one: Said) => {
+    const [first] = one.read.drafts;
+    if (first === undefined) return;
+    if (!isWhole(one.read)) {
+      leave();
+      void navigate(theLine.toForm(first));
+      return;
+    }
+    theLine.keep(one.read.drafts, text, isAsked).then(
+      () => {
+        setQuestion(null);
+        leave();
+      },
+      (error: unknown) =>
+        setQuestion({
+          text,
+          asks:
+            error instanceof Asked
+              ? error.questions
+              : [error instanceof Error ? error.message : 'That could not be kept.'],
+        }),
+    );
+  };
   return (
     <Autocomplete
       id="find"
-      sx={{ width: { xs: 112, md: 320 }, flexShrink: 0 }}
-      options={text.trim() === '' || !settled ? [] : (found.data ?? [])}
+      sx={(t) => ({
+        width: { xs: 112, md: 320 },
+        flexShrink: 0,
+        // On a phone a line has the whole breadth while it is written.
+        [t.breakpoints.down('md')]: {
+          '&:focus-within': { position: 'absolute', left: 12, right: 12, width: 'auto', zIndex: 5 },
+          '&:focus-within .MuiOutlinedInput-root': { bgcolor: t.vars?.palette.background.paper },
+        },
+      })}
+      options={text.trim() === '' || !settled ? [] : options}
       loading={text.trim() !== '' && !settled}
       loadingText="Looking …"
       // The server has narrowed already, by more than the label shows.
@@ -59,44 +132,69 @@ export const Find = memo(function Find() {
       getOptionKey={(option) => `${option.kind} ${option.key}`}
       groupBy={(option) => headings[option.kind]}
       inputValue={text}
-      onInputChange={(_, value, reason) => reason !== 'reset' && setText(value)}
+      // What is chosen is not written into it.
+      onInputChange={(_, value, reason) => reason !== 'reset' && reason !== 'selectOption' && setText(value)}
       value={null}
       onChange={(_, choice) => {
         if (choice === null) return;
-        setText('');
+        if (choice.kind === 'line') {
+          press(choice);
+          return;
+        }
+        leave();
         void navigate(at(address[choice.kind](choice)));
       }}
       noOptionsText={
         text.trim() === ''
-          ? 'Type a code, a name, a person, a place, a year, or what you want to know'
+          ? 'Type a code, a name, a place, what you want to know, or what was done: L7 41.2 g'
           : 'Nothing of that kind here'
       }
       popupIcon={null}
       autoHighlight
-      blurOnSelect
+      // While something may be asked about a line it stands there still.
+      disableCloseOnSelect={said.length > 0}
       slotProps={{
         popper: { sx: { minWidth: 360 }, placement: 'bottom-end' },
         listbox: { sx: { maxHeight: '75vh' } },
       }}
-      renderOption={({ key, ...props }, option) => (
-        <Box component="li" key={key} {...props} sx={{ display: 'block !important' }}>
-          {option.tag === null ? (
-            <Box sx={{ fontWeight: 700 }}>{option.title}</Box>
-          ) : (
-            <Tag tag={option.tag} />
-          )}
-          <Box component="span" sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
-            {option.where}
+      renderOption={({ key, ...props }, option) =>
+        option.kind === 'line' ? (
+          <Box component="li" key={key} {...props} sx={{ display: 'block !important' }}>
+            {option.read.drafts.map((draft) => (
+              <Box key={draft.said} sx={{ fontWeight: 700 }}>
+                {isWhole(option.read) ? 'Keep: ' : 'Open its form: '}
+                {draft.said}
+              </Box>
+            ))}
+            {option.more.map((words) => (
+              <Box key={words} sx={(t) => ({ color: t.vars?.palette.error.main })}>
+                {words}
+              </Box>
+            ))}
           </Box>
-        </Box>
-      )}
+        ) : (
+          <Box component="li" key={key} {...props} sx={{ display: 'block !important' }}>
+            {option.tag === null ? (
+              <Box sx={{ fontWeight: 700 }}>{option.title}</Box>
+            ) : (
+              <Tag tag={option.tag} />
+            )}
+            <Box component="span" sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
+              {option.where}
+            </Box>
+          </Box>
+        )
+      }
       renderInput={(params) => (
         <TextField
           {...params}
-          placeholder="Find"
+          placeholder="Find or record"
           slotProps={{
             ...params.slotProps,
-            htmlInput: { ...params.slotProps?.htmlInput, 'aria-label': 'Find by code, name, note or year' },
+            htmlInput: {
+              ...params.slotProps?.htmlInput,
+              'aria-label': 'Find by code, name, note or year, or record a line',
+            },
           }}
         />
       )}

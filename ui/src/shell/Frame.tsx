@@ -253,7 +253,17 @@ function Head({ frame, onKeys }: { frame: FrameWords | undefined; onKeys: () => 
   const { mode, systemMode, setMode } = useColorScheme();
   const dark = (mode === 'system' ? systemMode : mode) === 'dark';
   return (
-    <Box sx={{ display: 'flex', alignItems: 'center', gap: { xs: 1, md: 2 }, px: { xs: 1.5, md: 2 }, py: 1 }}>
+    <Box
+      sx={{
+        position: 'relative',
+        minHeight: { xs: 63, md: 0 },
+        display: 'flex',
+        alignItems: 'center',
+        gap: { xs: 1, md: 2 },
+        px: { xs: 1.5, md: 2 },
+        py: 1,
+      }}
+    >
       <Box sx={{ minWidth: 0, flex: { xs: 1, md: 'none' }, overflow: 'hidden' }}>
         <Box
           component="span"

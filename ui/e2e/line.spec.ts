@@ -1,0 +1,72 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './garden';
+
+const field = (page: Page) => page.getByRole('combobox', { name: /^Find by code/ });
+const said = (page: Page, words: string | RegExp) => page.getByRole('option').filter({ hasText: words });
+
+test('a weighing takes ten keys from any page, and is taken back', async ({ page }) => {
+  await page.goto('/books/words');
+  await expect(page.getByRole('heading', { name: /Words/ }).first()).toBeVisible();
+  let keys = 0;
+  const press = async (key: string) => {
+    await page.keyboard.press(key);
+    keys++;
+  };
+  await press('/');
+  await expect(field(page)).toBeFocused();
+  for (const key of 'L10 19.9g') await press(key === ' ' ? 'Space' : key);
+  await expect(said(page, /^Keep: L10: weighed, 19\.9\sg$/)).toBeVisible();
+  await press('Enter');
+  await expect(page.getByText(/^Kept\. L10: weighed, 19\.9\sg/)).toBeVisible();
+  expect(keys).toBeLessThanOrEqual(12);
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByText(/^Taken back\./)).toBeVisible();
+});
+
+test('one line records three lots as one; on a sheet it knows of what it speaks', async ({ page }) => {
+  await page.goto('/racks');
+  await field(page).fill('L8 L10 L12 rh 38');
+  await expect(
+    said(page, /L8: jar humidity read[^]*L10: jar humidity read[^]*L12: jar humidity read/),
+  ).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/^Kept\. Jar humidity read: L8, L10, L12$/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByText(/^Taken back\./)).toBeVisible();
+  await page.goto('/racks/L10');
+  await expect(page.getByRole('heading', { name: /^L10/ })).toBeVisible();
+  await field(page).fill('19.8 g yesterday');
+  await expect(said(page, /^Keep: L10: weighed, 19\.8\sg, yesterday$/)).toBeVisible();
+  await page.keyboard.press('Escape');
+});
+
+test('what a line lacks is named, and its form opens with what was understood', async ({ page }) => {
+  await page.goto('/today');
+  await field(page).fill('poured off L13 yesterday 18:00');
+  const option = said(page, 'L13: poured off, yesterday 18:00');
+  await expect(option).toContainText('How often you poured off is missing.');
+  await option.click();
+  const form = page.getByRole('form', { name: 'Poured off' });
+  await expect(form.getByLabel('When', { exact: true })).toHaveValue(/13 September 2026, 18:00/);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /^Drop: / }).click();
+
+  // Two things wrong with it: each is said, and nothing is kept.
+  await page.goto('/today');
+  await field(page).fill('L10 wobbled 19 g L99');
+  await expect(said(page, 'There is no L99.')).toContainText('Not understood: wobbled');
+  // What records nothing finds as before.
+  await field(page).fill('Capstan');
+  await expect(page.getByRole('option').filter({ hasText: 'Capstan' }).first()).toBeVisible();
+  await expect(said(page, /^Keep: /)).toHaveCount(0);
+});
+
+test('what does not fit is asked, and kept when it was so all the same', async ({ page }) => {
+  await page.goto('/today');
+  await field(page).fill('L10 900 g');
+  await said(page, /^Keep: L10: weighed, 900\sg/).click();
+  await expect(
+    page.getByRole('option').filter({ hasText: 'Press it again if it was so all the same.' }),
+  ).toBeVisible();
+  await field(page).fill('');
+});
