@@ -21,8 +21,14 @@ final class Filling
 
     public bool $named = false;
 
+    /** @var array<int, true> tokens by which it is named, which may say more besides: "netted" */
+    private array $name = [];
+
     /** Fields that were told with their own word or unit. */
     public int $told = 0;
+
+    /** Whether words were taken for a text because nothing else took them. */
+    private bool $isGuessed = false;
 
     /** @var array<int, true> tokens that say something */
     private array $used;
@@ -46,8 +52,8 @@ final class Filling
     public static function of(Kind $kind, array $fields, string $act, string $line, array $tokens, array $taken, Named $names): self
     {
         $filling = new self($kind, $fields, $line, $tokens, $taken);
-        $filling->name($act);
         $filling->assigned();
+        $filling->name($act);
         if ($filling->isOfWords() && $filling->payload === []) {
             $filling->restIsText();
 
@@ -55,7 +61,7 @@ final class Filling
         }
         $filling->places($names);
         $filling->partsOfWhole();
-        foreach ([self::byWord(...), self::byUnit(...), self::bare(...)] as $binds) {
+        foreach ([self::byWordBefore(...), self::byWordBehind(...), self::byUnit(...), self::bare(...)] as $binds) {
             $filling->figures($binds);
         }
         $filling->choices();
@@ -105,7 +111,7 @@ final class Filling
     {
         $figures = count(array_filter($this->tokens, static fn (Token $token): bool => $token->isNumber()));
 
-        return ($this->named ? 100 : 0) + 20 * $this->told - 30 * count($this->leftOver()) - 25 * count($this->missing()) - ($figures > 0 && $this->isOfWords() ? 5 : 0);
+        return ($this->named ? 90 + 10 * count($this->name) : 0) + 20 * $this->told - 30 * count($this->leftOver()) - 25 * count($this->missing()) - ($this->isGuessed ? 12 : 0) - ($figures > 0 && $this->isOfWords() ? 5 : 0);
     }
 
     /** Whether there is anything in the line from which one could know that this was done. */
@@ -127,6 +133,7 @@ final class Filling
             $best = count($at) > count($best) ? $at : $best;
         }
         $this->named = $best !== [];
+        $this->name = array_fill_keys($best, true);
         $this->use($best);
     }
 
@@ -344,31 +351,45 @@ final class Filling
     }
 
     /**
-     * Its own word stands beside it.
+     * Its own word stands before it.
      *
      * @return list<int>|null
      */
-    private static function byWord(self $in, Field $field, int $i): ?array
+    private static function byWordBefore(self $in, Field $field, int $i): ?array
+    {
+        return $in->byWord($field, $i, -1);
+    }
+
+    /**
+     * Its own word stands behind it, or its unit is the noun: "20 seeds".
+     *
+     * @return list<int>|null
+     */
+    private static function byWordBehind(self $in, Field $field, int $i): ?array
     {
         $unit = $in->unitAfter($field, $i);
-        if ($unit === [] && $in->hasOtherUnit($i)) {
+
+        return $in->byWord($field, $i, 1) ?? ($unit !== [] && $field->noun !== '' && Likeness::are($in->tokens[$unit[0]]->plain, $field->noun) ? [] : null);
+    }
+
+    /** @return list<int>|null */
+    private function byWord(Field $field, int $i, int $side): ?array
+    {
+        $unit = $this->unitAfter($field, $i);
+        if ($unit === [] && $this->hasOtherUnit($i)) {
             return null;
         }
-        $words = [...$field->spoken, ...array_slice(Phrase::words($field->label), 0, 1), ...($field->noun === '' ? [] : [$field->noun])];
-        foreach ([$in->loud($i, -1), $in->loud(max([$i, ...$unit]), 1)] as $beside) {
-            if ($beside !== null && ! isset($in->used[$beside]) && $in->tokens[$beside]->isWord() && array_any($words, static fn (string $word): bool => Likeness::are($in->tokens[$beside]->plain, $word))) {
-                return [$beside];
-            }
-        }
+        $words = [...$field->spoken, ...array_slice(Phrase::words($field->label), 0, 1), ...($field->noun === '' ? [] : [$field->noun]), ...($field->unit === '°C' ? ['temp', 'temperature'] : [])];
+        $beside = $this->loud($side < 0 ? $i : max([$i, ...$unit]), $side);
 
-        // "20 seeds", "12 plants": its unit is the noun.
-        return $unit !== [] && $field->noun !== '' && Likeness::are($in->tokens[$unit[0]]->plain, $field->noun) ? [] : null;
+        return $beside !== null && ! isset($this->used[$beside]) && $this->tokens[$beside]->isWord() && array_any($words, fn (string $word): bool => Likeness::are($this->tokens[$beside]->plain, $word)) ? [$beside] : null;
     }
 
     /** @return list<int>|null */
     private static function byUnit(self $in, Field $field, int $i): ?array
     {
-        return $in->unitAfter($field, $i) === [] ? null : [];
+        // Of several figures one may be of another thing: a list is told by its word, or by what was done.
+        return $in->unitAfter($field, $i) === [] || ($field->each !== null && ! $in->named) ? null : [];
     }
 
     /**
@@ -409,7 +430,8 @@ final class Filling
     {
         foreach ($this->fields as $field) {
             $before = mb_strtolower(explode(' ', $field->label)[0]);
-            if (! $field->isPerson || $field->hidden || isset($this->payload[$field->key])) {
+            // That it goes somewhere does not say what does.
+            if (! $field->isPerson || $field->hidden || isset($this->payload[$field->key]) || ! $this->isMeant()) {
                 continue;
             }
             foreach ($this->tokens as $i => $token) {
@@ -428,6 +450,13 @@ final class Filling
                     break;
                 }
             }
+            // "gave Ada 20 seeds"
+            $at = isset($this->payload[$field->key]) || ! $this->named || $field->means === [] ? [] : array_keys(array_filter($this->tokens, fn (Token $token, int $i): bool => ! isset($this->used[$i]) && $token->isWord() && preg_match('/^\p{Lu}/u', $token->text) === 1, ARRAY_FILTER_USE_BOTH));
+            if ($at !== []) {
+                $this->payload[$field->key] = $this->written($at);
+                $this->told++;
+                $this->use($at);
+            }
             foreach (isset($this->payload[$field->key]) ? $field->means : [] as $other => $value) {
                 $this->payload[$other] ??= $value;
             }
@@ -440,7 +469,7 @@ final class Filling
             $best = [];
             $chosen = null;
             foreach ($field->options as $key => $label) {
-                $at = Phrase::in($this->tokens, $this->used, (string) preg_replace('/[,:(].*/', '', $label));
+                $at = Phrase::in($this->tokens, array_diff_key($this->used, $this->name), (string) preg_replace('/[,:(].*/', '', $label));
                 if (count($at) > count($best)) {
                     [$best, $chosen] = [$at, (string) $key];
                 }
@@ -460,7 +489,7 @@ final class Filling
     private function byOneWord(Field $field): array
     {
         foreach ($this->tokens as $i => $token) {
-            if (isset($this->used[$i]) || ! $token->isWord() || Likeness::isQuiet($token->plain) || strlen($token->plain) < 3) {
+            if ((isset($this->used[$i]) && ! isset($this->name[$i])) || ! $token->isWord() || Likeness::isQuiet($token->plain) || strlen($token->plain) < 3) {
                 continue;
             }
             $of = array_keys(array_filter($field->options, static fn (string $label): bool => array_any(Phrase::words($label), static fn (string $word): bool => Likeness::are($token->plain, $word))));
@@ -511,6 +540,7 @@ final class Filling
         }
         if ($longest !== []) {
             $this->payload[$field->key] = $this->written($longest);
+            $this->isGuessed = true;
             $this->use($longest);
         }
     }

@@ -11,7 +11,10 @@ final class Likeness
     private const LONG = 5;
 
     /** What says nothing by itself. */
-    private const QUIET = ['a', 'an', 'the', 'it', 'its', 'of', 'at', 'in', 'into', 'on', 'to', 'and', 'with', 'for', 'from', 'is', 'was', 'were', 'has', 'have', 'as', 'by', 'that', 'them', 'they', 'some', 'all', 'out'];
+    private const QUIET = ['a', 'an', 'the', 'it', 'its', 'of', 'at', 'in', 'into', 'on', 'to', 'and', 'with', 'for', 'from', 'is', 'was', 'were', 'has', 'have', 'as', 'by', 'that', 'them', 'they', 'some', 'all', 'out', 'now', 'more', 'x', 'of', 'my', 'our'];
+
+    /** Deeds that change more than their ending. */
+    private const STRONG = ['threw' => 'throw', 'thrown' => 'throw', 'ate' => 'eat', 'eaten' => 'eat', 'gave' => 'give', 'given' => 'give', 'took' => 'take', 'taken' => 'take', 'shook' => 'shake', 'shaken' => 'shake', 'dug' => 'dig', 'sown' => 'sow', 'hung' => 'hang', 'sent' => 'send', 'lost' => 'lose', 'spilt' => 'spill', 'spoilt' => 'spoil', 'blown' => 'blow', 'laid' => 'lay'];
 
     public static function isQuiet(string $word): bool
     {
@@ -46,6 +49,7 @@ final class Likeness
     /** Without the ending that makes it a deed that was done, or several. */
     private static function stem(string $word): string
     {
+        $word = self::STRONG[$word] ?? $word;
         $stem = (string) preg_replace('/(?:ing|ed|es|s|d)$/', '', $word);
 
         return strlen($stem) >= 3 ? (string) preg_replace('/([b-df-hj-np-tv-z])\1$/', '$1', rtrim($stem, 'e')) : $word;

@@ -17,7 +17,7 @@ final readonly class LineReader
     private const NO_LINES = ['struck', 'put_off', 'called_back'];
 
     /** By so much what did not fit the thing then must explain more. */
-    private const UNFIT = 40;
+    private const UNFIT = 20;
 
     public function __construct(private Kinds $kinds) {}
 

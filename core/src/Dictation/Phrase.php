@@ -36,7 +36,7 @@ final class Phrase
                 if (! isset($used[$i]) && ($token->isWord() || $token->isNumber()) && Likeness::are($token->plain, $words[$n])) {
                     $at[] = $i;
                     $n++;
-                } elseif ($at === [] || ! ($token->is(',') || ($token->isWord() && Likeness::isQuiet($token->plain)))) {
+                } elseif ($at === [] || ! (isset($used[$i]) || $token->is(',') || ($token->isWord() && Likeness::isQuiet($token->plain)))) {
                     break;
                 }
             }

@@ -57,17 +57,18 @@ final readonly class SpokenTime
             self::MONTH.'\.? \d{1,2}(?:st|nd|rd|th)?(?:,? \d{4})?(?![.,]?\d)',
             '\d{1,2}\.\d{1,2}\.(?:\d{4}|\d{2})?',
             '\d{1,2}\/\d{1,2}\/(?:\d{4}|\d{2})',
-            'the day before yesterday|day before yesterday|yesterday|today',
+            '(?:the day before yesterday|day before yesterday|yesterday|today)(?: (?:morning|afternoon|evening|night))?',
             'this morning|this afternoon|this evening|tonight',
             'last night',
             '(?:a|an|\d{1,3}) (?:day|week)s? ago',
-            '(?:last |on )?'.self::WEEKDAY,
+            '(?:last |on )?'.self::WEEKDAY.'(?: (?:morning|afternoon|evening|night))?',
         ];
         foreach ($patterns as $pattern) {
             if (preg_match("/(?<![\\p{L}\\d.,])(?<!= )(?:on )?(?<said>$pattern)(?![\\p{L}\\d])/iu", $line, $found, PREG_OFFSET_CAPTURE) !== 1) {
                 continue;
             }
             $said = (string) preg_replace('/^on /i', '', mb_strtolower($found['said'][0]));
+            $said = (string) preg_replace('/^(?!last night|this )(.+) (?:morning|afternoon|evening|night)$/', '$1', $said);
             $said = match (true) {
                 in_array($said, ['this morning', 'this afternoon', 'this evening', 'tonight'], true) => 'today',
                 $said === 'last night' => 'yesterday',

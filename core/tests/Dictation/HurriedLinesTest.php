@@ -77,6 +77,43 @@ final class HurriedLinesTest extends CoreTestCase
         self::assertSame($at, $clause->time->at($now));
     }
 
+    /** What is not understood is never kept as something else in silence: a word is left over, or a figure is missing. */
+    #[DataProvider('strange')]
+    public function test_what_is_not_understood_is_said(string $where, string $line): void
+    {
+        $clause = Clause::of($line, new DateTimeImmutable(self::NOW));
+        $filling = (new LineReader(Registered::kinds()))->read($clause, $where === 'plot' ? self::planting() : self::lot($where), new Named(self::PLACES));
+        self::assertTrue($filling === null || $filling->leftOver() !== [] || $filling->missing() !== [], $filling?->kind->name ?? '');
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function strange(): iterable
+    {
+        foreach ([
+            ['racks', 'L7'],
+            ['racks', 'L7 hello'],
+            ['racks', 'L7 41.2'],
+            ['racks', 'L7 wobbled 41.2 g'],
+            ['racks', 'L7 41.2 g 38 g'],
+            ['racks', 'L7 17 furlongs'],
+            ['racks', 'L7 purple'],
+            ['store', 'L7 to the moon'],
+            ['store', 'L7 12'],
+            ['jar', 'poured L13 off twice'],
+            ['tray', 'L11 nine sprouted'],
+            ['plot', 'P4 marked plant A, the earliest'],
+            ['plot', 'P4 danced'],
+            ['plot', 'P4 pulled some'],
+            ['plot', 'P4 41 g'],
+            ['fruit', 'L7 38 % rh'],
+            ['store', '🫘 L7'],
+            ['store', 'L7 <b>41 g</b>'],
+            ['store', str_repeat('L7 weighed 4 ', 300)],
+        ] as $line) {
+            yield mb_substr($line[1], 0, 40)." ($line[0])" => $line;
+        }
+    }
+
     /** @return iterable<string, array{0: string, 1: string, 2: string, 3: array<string, mixed>, 4?: string}> */
     public static function lines(): iterable
     {
@@ -142,6 +179,98 @@ final class HurriedLinesTest extends CoreTestCase
             ['plot', 'P4 note: Slugs again, 3 plants gone', 'noted', ['text' => 'Slugs again, 3 plants gone']],
             ['store', 'L7 note "41 g; not mine"', 'noted', ['text' => '41 g; not mine']],
             ['racks', 'note L7 smells of mice last night', 'noted', ['text' => 'smells of mice'], '2026-09-13'],
+            // Other hands.
+            ['racks', 'L7: 41 grams', 'weighed', ['mass_g' => '41 grams']],
+            ['racks', 'L7 weight 0.041 kg', 'weighed', ['mass_g' => '0.041 kg']],
+            ['racks', 'L7 is now 40.9 g', 'weighed', ['mass_g' => '40.9 g']],
+            ['racks', 'weigh L7 40.9', 'weighed', ['mass_g' => '40.9']],
+            ['racks', 'this morning L7 40.9 g', 'weighed', ['mass_g' => '40.9 g'], '2026-09-14'],
+            ['racks', 'L7 40.9 g on monday', 'weighed', ['mass_g' => '40.9 g'], '2026-09-07'],
+            ['racks', 'L7 40.9 g 3 days ago', 'weighed', ['mass_g' => '40.9 g'], '2026-09-11'],
+            ['racks', 'L7 40.9 g 12.9. 8:30', 'weighed', ['mass_g' => '40.9 g'], '2026-09-12T08:30'],
+            ['racks', 'L7 40.9 g 2026-09-10', 'weighed', ['mass_g' => '40.9 g'], '2026-09-10'],
+            ['racks', 'L7 40.9 g Sep 10', 'weighed', ['mass_g' => '40.9 g'], '2026-09-10'],
+            ['racks', 'yesterday evening L7 40.9 g', 'weighed', ['mass_g' => '40.9 g'], '2026-09-13'],
+            ['racks', 'hygrometer L7 44', 'jar_read', ['rh' => '44']],
+            ['racks', 'L7 jar reads 44 %', 'jar_read', ['rh' => '44 %']],
+            ['racks', 'L7 44 rh at 18 C', 'jar_read', ['rh' => '44 rh', 'temperature_c' => '18 C']],
+            ['racks', 'L7 rh 44 temp 18', 'jar_read', ['rh' => '44', 'temperature_c' => '18']],
+            ['racks', 'L7 humidity 44 %, 64 °F', 'jar_read', ['rh' => '44 %', 'temperature_c' => '64 ° F']],
+            ['racks', 'L7 humidty 44', 'jar_read', ['rh' => '44']],
+            ['racks', 'stored L7 in the cellar in a tin', 'stored', ['place_id' => 'cellar', 'container' => 'tin']],
+            ['racks', 'L7 into the blue tin', 'stored', ['place_id' => 'blue']],
+            ['racks', 'put L7 away, cellar, paper envelope', 'stored', ['place_id' => 'cellar', 'container' => 'paper_envelope']],
+            ['racks', 'L7 to foil pouch in old fridge 38 g', 'stored', ['place_id' => 'fridge', 'container' => 'foil_pouch', 'mass_g' => '38 g']],
+            ['store', 'moved L7 to old fridge', 'stored', ['place_id' => 'fridge']],
+            ['store', 'L7 > cellar', 'stored', ['place_id' => 'cellar']],
+            ['store', 'L7 now in hall cupboard', 'stored', ['place_id' => 'hall']],
+            ['store', 'gave Ada 20 seeds of L7', 'withdrawn', ['seeds' => '20 seeds', 'to' => 'Ada', 'purpose' => 'gift']],
+            ['store', 'sent 5 g of L7 to the seed circle', 'withdrawn', ['mass_g' => '5 g', 'to' => 'the seed circle', 'purpose' => 'gift']],
+            ['store', 'L7 took 40 seeds to sow', 'withdrawn', ['seeds' => '40 seeds', 'purpose' => 'sowing']],
+            ['store', 'threw out 200 seeds of L7', 'withdrawn', ['seeds' => '200 seeds', 'purpose' => 'discarded']],
+            ['store', 'ate 100 seeds L7', 'withdrawn', ['seeds' => '100 seeds', 'purpose' => 'eaten']],
+            ['store', '30 seeds of L7 spoilt', 'withdrawn', ['seeds' => '30 seeds', 'purpose' => 'spoilt']],
+            ['store', 'L7 keep a reserve of 300 seeds', 'reserved', ['seeds' => '300 seeds']],
+            ['store', 'opened L7 yesterday', 'opened', [], '2026-09-13'],
+            ['store', 'L7 100 seeds weigh 0.35 g', 'sample_weighed', ['counted' => '100', 'masses_g' => ['0.35 g']]],
+            ['store', 'L7 samples 0.35 g 0.36 g 0.34 g', 'sample_weighed', ['masses_g' => ['0.35 g', '0.36 g', '0.34 g']]],
+            ['store', 'L7 counted, 400 seeds left', 'seen', ['seeds' => '400 seeds']],
+            ['store', 'L7 start test 2 x 25 damp towel', 'test_started', ['method' => 'damp_towel']],
+            ['store', 'test L7 50 seeds at 22 C', 'test_started', ['seeds' => '50 seeds', 'temperature_c' => '22 C']],
+            ['store', 'set L7 to germinate in sand', 'test_started', ['method' => 'sand']],
+            ['tray', 'L11: 9 sprouted', 'test_counted', ['test' => 't', 'normal' => ['9']]],
+            ['tray', 'L11 count 14', 'test_counted', ['normal' => ['14']]],
+            ['tray', '3 more seedlings L11', 'test_counted', ['normal' => ['3']]],
+            ['tray', 'L11 0 sprouted', 'test_counted', ['normal' => ['0']]],
+            ['tray', 'L11 sprouted 9, abnormal 2', 'test_counted', ['normal' => ['9'], 'abnormal' => ['2']]],
+            ['tray', 'L11 seedlings 9 dead 1', 'test_counted', ['normal' => ['9'], 'abnormal' => ['1']]],
+            ['tray', 'end test L11', 'test_ended', ['test' => 't']],
+            ['fruit', 'L7 start ferment 22 °C open', 'ferment_started', ['temperature_c' => '22 ° C', 'cover' => 'open']],
+            ['fruit', 'started fermenting L7 under a loose lid at 20', 'ferment_started', ['cover' => 'loose_lid', 'temperature_c' => '20']],
+            ['fruit', 'L7 rinsed', 'rinsed', []],
+            ['fruit', 'washed L7 out', 'rinsed', []],
+            ['jar', 'L13 poured off, 3 passes', 'poured_off', ['passes' => '3']],
+            ['pods', 'threshed L7, 410 g', 'threshed', ['mass_g' => '410 g']],
+            ['pods', 'L7 treshed', 'threshed', []],
+            ['threshed', 'L7 sieved 350 g', 'winnowed', ['mass_g' => '350 g']],
+            ['threshed', 'L7 winnowed, 0.35 kg', 'winnowed', ['mass_g' => '0.35 kg']],
+            ['threshed', 'spread L7 on mesh', 'spread', ['surface' => 'mesh']],
+            ['threshed', 'L7 spread to dry on paper 350 g', 'spread', ['surface' => 'paper', 'mass_g' => '350 g']],
+            ['threshed', 'L7 laid out on a tray', 'spread', ['surface' => 'tray']],
+            ['store', 'L7 all lost, mice', 'seed_lost', ['how' => 'eaten']],
+            ['store', 'L7 lost mouldy', 'seed_lost', ['how' => 'rotten']],
+            ['store', 'L7 bathed 50 C 25 min', 'bathed', ['temperature_c' => '50 C', 'minutes' => '25 min']],
+            ['store', 'L7 hot water 50 °C for 25 minutes', 'bathed', ['temperature_c' => '50 ° C', 'minutes' => '25 minutes']],
+            ['plot', 'looked over P4, pulled 2 of 40', 'rogued', ['looked_over' => '40', 'pulled' => '2']],
+            ['plot', 'P4 rouged 2 of 40 sick', 'rogued', ['looked_over' => '40', 'pulled' => '2', 'why' => 'sick']],
+            ['plot', 'P4 pulled 3, 40 plants looked over', 'rogued', ['looked_over' => '40 plants', 'pulled' => '3']],
+            ['plot', 'P4 off-types 2 of 40, pale roots', 'off_types_seen', ['seen' => '40', 'off' => '2', 'how' => 'pale roots']],
+            ['plot', 'P4 flowering', 'first_bloom', []],
+            ['plot', 'first flowers P4 today', 'first_bloom', [], '2026-09-14'],
+            ['plot', 'P4 bloom over', 'last_bloom', []],
+            ['plot', 'P4 last bloom 2 sep', 'last_bloom', [], '2026-09-02'],
+            ['plot', 'covered P4 with fleece', 'covered', ['with' => 'fleece']],
+            ['plot', 'P4 caged', 'covered', []],
+            ['plot', 'P4 under a net against birds', 'covered', ['with' => 'net']],
+            ['plot', 'cover off P4', 'uncovered', []],
+            ['plot', 'P4 uncovered, bloom over', 'uncovered', ['why' => 'bloom over']],
+            ['plot', 'P4 sick 3 plants canker', 'sick_seen', ['plants' => '3 plants', 'what' => 'canker']],
+            ['plot', '4 plants of P4 bolted', 'bolted', ['plants' => '4 plants']],
+            ['plot', 'shook P4', 'shaken', []],
+            ['plot', 'P4 cut and hung 12 in the shed', 'cut_to_ripen', ['plants' => '12', 'where' => 'shed']],
+            ['plot', 'lifted P4 30, kept 24', 'lifted', ['plants' => '30', 'kept' => '24']],
+            ['plot', 'P4 dug up 30 kept 24 in sand', 'lifted', ['plants' => '30', 'kept' => '24']],
+            ['plot', 'P4 planted again 20 in the long bed', 'replanted', ['plants' => '20', 'where' => 'long bed']],
+            ['plot', 'P4 set out 30', 'planted_out', ['plants' => '30']],
+            ['plot', 'P4 watered well', 'watered', ['how' => 'well']],
+            ['plot', 'P4 note aphids on the tips', 'noted', ['text' => 'aphids on the tips']],
+            ['plot', 'note: P4 leaning, stake it', 'noted', ['text' => 'leaning, stake it']],
+            ['store', 'note L7 the label came off', 'noted', ['text' => 'the label came off']],
+            ['racks', 'L7 note 2 jars of it', 'noted', ['text' => '2 jars of it']],
+            ['plot', 'P4 neighbours 200 m looked round', 'neighbours_seen', ['within_m' => '200 m']],
+            ['plot', 'P4 taken up 30, kept 20', 'lifted', ['plants' => '30', 'kept' => '20']],
+            ['plot', 'P4 thin to 20 plants', 'thinned', ['left' => '20 plants']],
+            ['plot', 'P4 waterd', 'watered', []],
         ] as $line) {
             yield $line[1].' ('.$line[0].')' => $line;
         }

@@ -22,7 +22,7 @@ final readonly class PouredOff implements Payload
     {
         return Kind::of('poured_off', Subject::Lot, 'Poured off')->also('decanted')->once()
             ->asks(
-                Field::integer('passes', 'Times filled and poured', '', 1, 20)->called('how often you poured off')->of('time'),
+                Field::integer('passes', 'Times filled and poured', '', 1, 20)->called('how often you poured off')->of('time')->also('passes'),
                 Field::flag('sprouted', 'Sprouted seed seen'),
             )
             ->says('{passes}', '{sprouted}');

@@ -21,7 +21,7 @@ final readonly class SampleWeighed implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('sample_weighed', Subject::Lot, 'Seeds counted and weighed')->act('Count and weigh samples')->also('sample', 'samples')
+        return Kind::of('sample_weighed', Subject::Lot, 'Seeds counted and weighed')->act('Count and weigh samples')->also('sample', 'samples', 'seeds weigh')
             ->asks(
                 Field::integer('counted', 'Seeds in each sample', '', 5, 100_000)->called('the seeds in each sample')->usually(100)->of('seed'),
                 Field::mass('masses_g', 'Sample weighs')->called('the mass of the sample')->each(Each::startingWith(3)),

@@ -22,7 +22,7 @@ final readonly class Lifted implements Checked, Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('lifted', Subject::Planting, 'Lifted')->act('Lift them for the winter')->also('lifted', 'dug up')
+        return Kind::of('lifted', Subject::Planting, 'Lifted')->act('Lift them for the winter')->also('lifted', 'dug up', 'taken up')
             ->asks(
                 Field::integer('plants', 'Taken up', '', 1, 1_000_000)->called('the number taken up')->of('plant'),
                 Field::integer('kept', 'Kept to be planted again', '', 0, 1_000_000)->called('the number kept')->of('plant')->hint('The sound ones that are most like the variety'),

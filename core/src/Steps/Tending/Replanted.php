@@ -19,7 +19,7 @@ final readonly class Replanted implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('replanted', Subject::Planting, 'Planted again')->act('Plant them again')
+        return Kind::of('replanted', Subject::Planting, 'Planted again')->act('Plant them again')->also('replanted')
             ->asks(
                 Field::integer('plants', 'Planted again', '', 1, 1_000_000)->called('the number planted again')->of('plant'),
                 Field::text('where', 'Where')->called('where they stand')->optional(''),

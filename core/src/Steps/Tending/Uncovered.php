@@ -19,7 +19,7 @@ final readonly class Uncovered implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('uncovered', Subject::Planting, 'Uncovered')->act('Take the cover off')
+        return Kind::of('uncovered', Subject::Planting, 'Uncovered')->act('Take the cover off')->also('cover off', 'uncovered')
             ->asks(
                 Field::text('why', 'Why')->optional('')->hint('In fruit by now; opened for the bees; blown off'),
             )

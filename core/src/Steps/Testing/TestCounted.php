@@ -22,11 +22,11 @@ final readonly class TestCounted implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('test_counted', Subject::Lot, 'Seedlings counted')->act('Count seedlings')->also('sprouted', 'germinated', 'up', 'came up', 'counted')
+        return Kind::of('test_counted', Subject::Lot, 'Seedlings counted')->act('Count seedlings')->also('sprouted', 'germinated', 'up', 'came up', 'counted', 'seedlings')
             ->asks(
                 Field::id('test', 'Which test was counted'),
                 Field::integer('normal', 'New seedlings', '', 0, 10_000)->called('the normal seedlings')->each(Each::asMany()),
-                Field::integer('abnormal', 'Abnormal or dead', '', 0, 10_000)->called('the abnormal seedlings')->each(Each::asMany())->usually(0),
+                Field::integer('abnormal', 'Abnormal or dead', '', 0, 10_000)->called('the abnormal seedlings')->also('dead')->each(Each::asMany())->usually(0),
             )
             ->says('{normal} new', '{abnormal} abnormal');
     }

@@ -27,7 +27,7 @@ final readonly class TestStarted implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('test_started', Subject::Lot, 'Set to germinate')->act('Start a test')->also('test started', 'set to test', 'germination test')
+        return Kind::of('test_started', Subject::Lot, 'Set to germinate')->act('Start a test')->also('test started', 'germination test', 'test')
             ->asks(
                 Field::id('test', 'The name of the test'),
                 Field::integer('replicates', 'Replicates', '', 1, 20)->called('the number of replicates')->usually(2)->hint('Dishes or rolls, kept apart'),

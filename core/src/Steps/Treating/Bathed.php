@@ -17,7 +17,7 @@ final readonly class Bathed implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('bathed', Subject::Lot, 'Bathed in hot water')->act('Bathe in hot water')
+        return Kind::of('bathed', Subject::Lot, 'Bathed in hot water')->act('Bathe in hot water')->also('bathed', 'hot water')
             ->asks(
                 Field::number('temperature_c', 'The water', '°C', 35, 65)->called('the temperature of the water'),
                 Field::integer('minutes', 'For', 'minutes', 1, 120)->called('how long it was bathed')->of('minute')->hint('All of the lot: where only some is bathed, part it first'),

@@ -24,7 +24,7 @@ final readonly class NeighboursSeen implements Checked, Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('neighbours_seen', Subject::Planting, 'Looked for what could cross')->act('Look for what could cross with it')
+        return Kind::of('neighbours_seen', Subject::Planting, 'Looked for what could cross')->act('Look for what could cross with it')->also('neighbours', 'looked round')
             ->asks(
                 Field::number('within_m', 'Looked round, as far as', 'm', 1, 10_000)->called('how far was looked')->hint('Over the fence too'),
                 Field::number('nearest_m', 'The nearest of another variety in bloom', 'm', 0, 10_000)->called('how far the nearest stands')->optional()->hint('Empty if there was none'),
