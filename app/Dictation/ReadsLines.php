@@ -8,6 +8,7 @@ use App\Documents\CompletionDocument;
 use App\Documents\LineDraftDocument;
 use App\Documents\LineReadDocument;
 use App\Journal\Draft;
+use App\Journal\Moments;
 use App\Journal\Subjects;
 use App\Journal\WhichHolder;
 use App\Models\Code;
@@ -47,7 +48,7 @@ final readonly class ReadsLines
      * @param  Subjects<SpokenOf>  $spoken
      * @param  Subjects<Shows>  $shown
      */
-    public function __construct(private Subjects $spoken, private Subjects $shown, private Entries $entries) {}
+    public function __construct(private Subjects $spoken, private Subjects $shown, private Entries $entries, private Moments $moments, private CalledBy $called) {}
 
     /**
      * @param  string  $about  code of what is looked at, of which a line speaks that names nothing else; empty where nothing is
@@ -61,8 +62,19 @@ final readonly class ReadsLines
         foreach (array_slice(Tokens::clauses($line), 0, self::CLAUSES) as $text) {
             $clause = Clause::of($text, $now, Speaking::forms()->monthFirst());
             // What names nothing is of what was spoken of before.
-            $codes = $clause->codes === [] ? $codes : $clause->codes;
+            $named = $clause->codes === [] ? $this->called->of($clause) : null;
+            $codes = match (true) {
+                $clause->codes !== [] => $clause->codes,
+                $named !== null => $named->codes,
+                default => $codes,
+            };
+            $clause = $named === null ? $clause : $clause->naming($named->tokens);
             $completions = [];
+            if ($named !== null && count($named->codes) > 1) {
+                $doubts[] = sprintf('%s is %s: say which.', $named->name, implode(', ', $named->codes));
+
+                continue;
+            }
             if ($codes === [] && $clause->saysMore()) {
                 $left[] = $text;
             }
@@ -120,9 +132,10 @@ final readonly class ReadsLines
     {
         $kind = $filling->kind;
         $at = $clause->time->at($now) ?? Draft::at($now);
-        $doubts = [];
+        $doubts = $faults = [];
         $figures = '';
         try {
+            $this->moments->read($at);
             $given = WhichHolder::of($kind, $inCoreUnits($kind->fields, $filling->payload));
             $faults = $kind->fields->faults($given);
             if ($faults === []) {

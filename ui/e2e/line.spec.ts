@@ -70,3 +70,36 @@ test('what does not fit is asked, and kept when it was so all the same', async (
   ).toBeVisible();
   await field(page).fill('');
 });
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  test('a weighing takes the key, the figure and one touch', async ({ page }) => {
+    await page.goto('/racks/L10');
+    await expect(page.getByRole('heading', { name: /^L10/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Record or find: write a line' }).tap();
+    await expect(field(page)).toBeFocused();
+    await page.keyboard.type('19.7 g');
+    await said(page, /^Keep: L10: weighed, 19\.7\sg$/).tap();
+    await expect(page.getByText(/^Kept\. L10: weighed, 19\.7\sg/)).toBeVisible();
+    await page.getByRole('button', { name: 'Take it back' }).tap();
+    await expect(page.getByText(/^Taken back\./)).toBeVisible();
+  });
+
+  test('what may follow is offered, and the key stands where it is set', async ({ page }) => {
+    await page.goto('/books/settings');
+    await page.getByRole('combobox', { name: 'The key for a line, on a phone' }).tap();
+    await page.getByRole('option', { name: 'at the left' }).tap();
+    await page.goto('/today');
+    const key = page.getByRole('button', { name: 'Record or find: write a line' });
+    expect((await key.boundingBox())?.x).toBeLessThan(40);
+    await key.tap();
+    await page.keyboard.type('L2');
+    await page.getByRole('option', { name: 'Take seed out', exact: true }).tap();
+    await expect(field(page)).toHaveValue('L2 taken out');
+    await page.getByRole('option', { name: 'Seeds', exact: true }).tap();
+    await expect(field(page)).toHaveValue('L2 taken out seeds ');
+    await page.keyboard.type('12');
+    await expect(said(page, /^Keep: L2: taken out, 12\sseeds/)).toBeVisible();
+  });
+});

@@ -39,6 +39,16 @@ final readonly class Clause
         return new self($text, $tokens, array_values(array_unique($codes)), array_values(array_unique([...$taken, ...$time->tokens])), $time);
     }
 
+    /**
+     * The same, with other words in it that say of what it speaks.
+     *
+     * @param  list<int>  $tokens
+     */
+    public function naming(array $tokens): self
+    {
+        return new self($this->text, $this->tokens, $this->codes, array_values(array_unique([...$this->taken, ...$tokens])), $this->time);
+    }
+
     /** Whether it says more than of what and when: else it is sought, and not recorded. */
     public function saysMore(): bool
     {

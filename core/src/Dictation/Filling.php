@@ -380,9 +380,14 @@ final class Filling
             return null;
         }
         $words = [...$field->spoken, ...array_slice(Phrase::words($field->label), 0, 1), ...($field->noun === '' ? [] : [$field->noun]), ...($field->unit === '°C' ? ['temp', 'temperature'] : [])];
-        $beside = $this->loud($side < 0 ? $i : max([$i, ...$unit]), $side);
+        foreach ([true, false] as $pastName) {
+            $beside = $this->loud($side < 0 ? $i : max([$i, ...$unit]), $side, $pastName);
+            if ($beside !== null && (! isset($this->used[$beside]) || isset($this->name[$beside])) && $this->tokens[$beside]->isWord() && array_any($words, fn (string $word): bool => Likeness::are($this->tokens[$beside]->plain, $word))) {
+                return [$beside];
+            }
+        }
 
-        return $beside !== null && ! isset($this->used[$beside]) && $this->tokens[$beside]->isWord() && array_any($words, fn (string $word): bool => Likeness::are($this->tokens[$beside]->plain, $word)) ? [$beside] : null;
+        return null;
     }
 
     /** @return list<int>|null */
@@ -410,12 +415,16 @@ final class Filling
         return $next !== null && ($next->is('%', '°') || ($next->isWord() && ! Likeness::isQuiet($next->plain) && Unit::isKnown($next->plain)));
     }
 
-    /** The next token on one side that says something. */
-    private function loud(int $from, int $step): ?int
+    /**
+     * The next token on one side that says something.
+     *
+     * @param  bool  $pastName  whether what names the deed may stand between
+     */
+    private function loud(int $from, int $step, bool $pastName): ?int
     {
         for ($i = $from + $step; isset($this->tokens[$i]); $i += $step) {
             // "2 sick plants": what names the deed stands between.
-            if ($this->tokens[$i]->is(':', '=') || (isset($this->used[$i]) && $step > 0) || ($this->tokens[$i]->isWord() && Likeness::isQuiet($this->tokens[$i]->plain))) {
+            if ($this->tokens[$i]->is(':', '=') || ($pastName && isset($this->used[$i]) && $step > 0) || ($this->tokens[$i]->isWord() && Likeness::isQuiet($this->tokens[$i]->plain))) {
                 continue;
             }
 

@@ -206,6 +206,8 @@ final class HurriedLinesTest extends CoreTestCase
             ['store', 'L7 now in hall cupboard', 'stored', ['place_id' => 'hall']],
             ['store', 'gave Ada 20 seeds of L7', 'withdrawn', ['seeds' => '20 seeds', 'to' => 'Ada', 'purpose' => 'gift']],
             ['store', 'sent 5 g of L7 to the seed circle', 'withdrawn', ['mass_g' => '5 g', 'to' => 'the seed circle', 'purpose' => 'gift']],
+            ['store', 'L2 taken out seeds 12', 'withdrawn', ['seeds' => '12']],
+            ['store', 'take 12 seeds out of L7', 'withdrawn', ['seeds' => '12 seeds']],
             ['store', 'L7 took 40 seeds to sow', 'withdrawn', ['seeds' => '40 seeds', 'purpose' => 'sowing']],
             ['store', 'threw out 200 seeds of L7', 'withdrawn', ['seeds' => '200 seeds', 'purpose' => 'discarded']],
             ['store', 'ate 100 seeds L7', 'withdrawn', ['seeds' => '100 seeds', 'purpose' => 'eaten']],

@@ -4,12 +4,13 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useSettings } from '../api/queries';
 import { keeper, setKeeper } from '../api/keeper';
-import { Labelled } from '../kit/fields';
+import { ChoiceInput, Labelled } from '../kit/fields';
 import { Section, Trouble } from '../kit/Section';
 import { Coming } from '../kit/Coming';
 import { useSay } from '../kit/Said';
 import { useAnchor } from '../kit/anchor';
 import { SettingLine } from '../record/SettingLine';
+import { lineKeySide, setLineKeySide, type Side } from '../shell/lineKey';
 
 /** Everything that a keeper can set, with what Marrow goes by where nothing is set. */
 export function SettingsBook() {
@@ -23,6 +24,7 @@ export function SettingsBook() {
       </Box>
       <Section title="On this device">
         <Recorder />
+        <LineKeySide />
       </Section>
       {settings.data === undefined && <Coming lines={8} height={44} />}
       {(settings.data ?? []).map((section) => (
@@ -84,6 +86,28 @@ function Recorder() {
       >
         Keep
       </Button>
+    </Box>
+  );
+}
+
+/** Where on a phone the key for the line stands. */
+function LineKeySide() {
+  const [side, setSide] = useState(lineKeySide);
+  return (
+    <Box sx={(t) => ({ borderTop: `1px solid ${t.vars?.palette.quiet}`, pt: 1.25, mt: 1.25, maxWidth: 420 })}>
+      <ChoiceInput
+        label="The key for a line, on a phone"
+        options={[
+          { key: 'right', label: 'at the right' },
+          { key: 'left', label: 'at the left' },
+          { key: 'none', label: 'nowhere' },
+        ]}
+        value={side}
+        onChange={(next) => {
+          setLineKeySide(next as Side);
+          setSide(next as Side);
+        }}
+      />
     </Box>
   );
 }

@@ -1,6 +1,8 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import type { Theme } from '@mui/material/styles';
 import { memo, useDeferredValue, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import type { LineRead } from '../api/client';
@@ -16,7 +18,9 @@ type Found = components['schemas']['FoundDocument'];
 
 /** What a line was understood to say: kept as it stands, kept though it was asked about, or mended in its form. */
 type Said = { kind: 'line'; key: string; title: string; read: LineRead; more: string[] };
-type Option = Found | Said;
+/** What may follow in the line as far as it is written. */
+type More = { kind: 'more'; key: string; title: string; insert: string };
+type Option = Found | Said | More;
 
 /** Where each kind of thing that can be found is looked at. */
 const address: Record<Found['kind'], (found: Found) => string> = {
@@ -33,6 +37,7 @@ const address: Record<Found['kind'], (found: Found) => string> = {
 
 const headings: Record<Option['kind'], string> = {
   line: 'Record',
+  more: 'What may follow',
   thing: 'Seed and plantings',
   place: 'Places and containers',
   person: 'People',
@@ -54,6 +59,7 @@ export const Find = memo(function Find() {
   const settled = asked === text && !found.isFetching;
   const navigate = useNavigate();
   const { at, on } = useLook();
+  const narrow = useMediaQuery((t: Theme) => t.breakpoints.down('md'));
   const about = codeIn(useLocation().pathname);
   const line = useLine(on === undefined ? asked : '', about);
   const theLine = useTheLine();
@@ -82,8 +88,16 @@ export const Find = memo(function Find() {
         ];
   const things = found.data ?? [];
   // What cannot be kept as it stands is not what Enter is for, where something was found.
+  const follows = (line.isFetching ? [] : (line.data?.completions ?? [])).map(({ insert, said }): More => ({
+    kind: 'more',
+    key: insert,
+    title: said,
+    insert,
+  }));
   const options: Option[] =
-    said[0] !== undefined && isWhole(said[0].read) ? [...said, ...things] : [...things, ...said];
+    said[0] !== undefined && isWhole(said[0].read)
+      ? [...said, ...things, ...follows]
+      : [...things, ...said, ...follows];
   const leave = () => {
     setText('');
     document.getElementById('find')?.blur();
@@ -141,6 +155,10 @@ export const Find = memo(function Find() {
           press(choice);
           return;
         }
+        if (choice.kind === 'more') {
+          setText(`${text.trimEnd()} ${choice.insert}`);
+          return;
+        }
         leave();
         void navigate(at(address[choice.kind](choice)));
       }}
@@ -152,13 +170,17 @@ export const Find = memo(function Find() {
       popupIcon={null}
       autoHighlight
       // While something may be asked about a line it stands there still.
-      disableCloseOnSelect={said.length > 0}
+      disableCloseOnSelect={said.length > 0 || follows.length > 0}
       slotProps={{
         popper: { sx: { minWidth: 360 }, placement: 'bottom-end' },
         listbox: { sx: { maxHeight: '75vh' } },
       }}
       renderOption={({ key, ...props }, option) =>
-        option.kind === 'line' ? (
+        option.kind === 'more' ? (
+          <Box component="li" key={key} {...props}>
+            {option.title}
+          </Box>
+        ) : option.kind === 'line' ? (
           <Box component="li" key={key} {...props} sx={{ display: 'block !important' }}>
             {option.read.drafts.map((draft) => (
               <Box key={draft.said} sx={{ fontWeight: 700 }}>
@@ -188,7 +210,7 @@ export const Find = memo(function Find() {
       renderInput={(params) => (
         <TextField
           {...params}
-          placeholder="Find or record"
+          placeholder={narrow ? 'Find' : 'Find or record'}
           slotProps={{
             ...params.slotProps,
             htmlInput: {

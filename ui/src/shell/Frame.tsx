@@ -19,6 +19,7 @@ import { Coming } from '../kit/Coming';
 import { drop, useUnsent } from '../kit/draft';
 import { Find } from './Find';
 import { Keys } from './Keys';
+import { LineKey } from './LineKey';
 import { Places } from './Places';
 import { useSay } from '../kit/Said';
 import { Trouble } from '../kit/Section';
@@ -114,6 +115,7 @@ export function Frame() {
             {frame.data === undefined && frame.error === null && <Coming lines={6} height={48} page />}
           </Box>
         </Box>
+        <LineKey />
         <Keys open={keysShown} onClose={() => setKeysShown(false)} />
       </Box>
     </SpokenIn>

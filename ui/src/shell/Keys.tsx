@@ -8,7 +8,7 @@ import { pageNames, pages } from './places';
 
 const keys: [string, string][] = [
   ...pageNames.map((name, index): [string, string] => [String(index + 1), pages[name].title]),
-  ['/', 'Find by code, name, note or year'],
+  ['/', 'Find by code, name, note or year, or record a line'],
   ['Home', 'Back to today from a look ahead'],
   ['← →', 'Along the belt, once it is reached with Tab'],
   ['?', 'This list'],

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\Keeper;
+use Tests\TestCase;
+
+/** A line, read into drafts as the one door takes them. */
+final class LinesTest extends TestCase
+{
+    private Keeper $keeper;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo('2026-08-20 12:00:00');
+        $this->keeper = new Keeper($this);
+    }
+
+    private function reads(string $text, string $about = ''): TestResponse
+    {
+        return $this->postJson('/api/lines/read', ['text' => $text, 'about' => $about])->assertOk();
+    }
+
+    /** @return array<string, mixed> the one draft of a line */
+    private function one(string $text, string $about = ''): array
+    {
+        $read = $this->reads($text, $about);
+        self::assertCount(1, $read->json('drafts'), $text);
+
+        return $read->json('drafts.0');
+    }
+
+    /** What it says is kept when it is sent as it was given. */
+    private function keeps(string $text): string
+    {
+        $draft = $this->one($text);
+        self::assertSame([], $draft['doubts']);
+
+        return $this->keeper->sends(['about' => ['subject' => $draft['subject'], 'id' => $draft['about']], 'kind' => $draft['kind'], 'happened_at' => $draft['happened_at'], 'payload' => $draft['payload']])->assertOk()->json('answers.0.said');
+    }
+
+    public function test_what_a_figure_means_is_told_by_where_the_seed_lay_then(): void
+    {
+        $pea = $this->keeper->pick($this->keeper->sow($this->keeper->variety('pea', 'Coxswain')), '2026-08-01T10:00');
+        $this->keeper->records($pea, 'threshed', '2026-08-05T10:00', ['mass_g' => 400]);
+        $this->keeper->records($pea, 'winnowed', '2026-08-10T10:00', ['mass_g' => 380]);
+        $this->keeper->records($pea, 'spread', '2026-08-10T12:00', ['surface' => 'mesh', 'mass_g' => 380]);
+        self::assertSame('weighed', $this->one("$pea 370 g")['kind']);
+        // On the bench it was what came out.
+        self::assertSame('winnowed', $this->one("$pea 385 g on 7 august")['kind']);
+        self::assertSame("$pea: weighed, 370\u{00A0}g", $this->keeps("$pea 370 g"));
+    }
+
+    public function test_several_records_stand_in_one_line_and_what_names_nothing_is_of_what_stood_before(): void
+    {
+        $first = $this->keeper->storedTomato('Weir');
+        $second = $this->keeper->storedTomato('Towpath');
+        $read = $this->reads("$first $second rh 38; note dusty; 20 seeds of $first to Ada");
+        self::assertSame(['jar_read', 'jar_read', 'noted', 'noted', 'withdrawn'], $read->json('drafts.*.kind'));
+        self::assertSame([$first, $second, $first, $second, $first], $read->json('drafts.*.code'));
+        self::assertSame([], $read->json('left_over'));
+        self::assertSame($second, $this->one('rh 40', $second)['code']);
+    }
+
+    public function test_a_lot_is_called_by_its_variety_where_there_is_but_one(): void
+    {
+        $lot = $this->keeper->storedTomato('Weir');
+        // Its planting was picked; of the seed there is one lot.
+        self::assertSame($lot, $this->one('weir rh 38')['code']);
+        $this->keeper->sends([
+            'about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['variety' => DB::table('varieties')->where('name', 'Weir')->value('id')],
+            'kind' => 'received', 'happened_at' => '2026-08-15', 'payload' => ['how' => 'given'],
+        ])->assertOk();
+        $read = $this->reads('Weir rh 38');
+        self::assertSame([], $read->json('drafts'));
+        self::assertSame(["Weir is $lot, L2: say which."], $read->json('doubts'));
+    }
+
+    public function test_a_place_is_spoken_of_by_its_name_and_what_it_says_is_in_the_units_that_are_set(): void
+    {
+        $lot = $this->keeper->storedTomato('Weir');
+        $this->postJson('/api/store-places', ['id' => (string) Str::uuid7(), 'name' => 'Blue cellar', 'temperature' => '12 °C', 'rh' => '60'])->assertOk();
+        self::assertStringContainsString('Blue cellar', $this->keeps("$lot to the blue cellar"));
+        $this->putJson('/api/settings/units', ['value' => 'us'])->assertOk();
+        $draft = $this->one("$lot jar 38 % 66");
+        self::assertSame([], $draft['doubts']);
+        self::assertStringContainsString('66', $draft['said']);
+    }
+
+    public function test_what_is_wrong_is_said_and_nothing_is_kept(): void
+    {
+        $lot = $this->keeper->storedTomato('Weir');
+        $before = DB::table('journal_entries')->count();
+        self::assertSame(['There is no L99.'], $this->reads('L99 41 g')->json('doubts'));
+        self::assertSame(['wobbled'], $this->reads("$lot wobbled rh 38")->json('left_over'));
+        self::assertSame([], $this->reads("$lot")->json('drafts'));
+        self::assertStringContainsString('still to come', $this->one("$lot rh 38 on 2026-12-24")['doubts'][0]);
+        self::assertStringContainsString('97', $this->one("$lot rh 138")['doubts'][0]);
+        self::assertStringContainsString('missing', $this->one("$lot jar")['doubts'][0]);
+        $this->postJson('/api/lines/read', ['text' => str_repeat('L1 41 g ', 700)])->assertUnprocessable()->assertJsonValidationErrors('text');
+        $this->postJson('/api/lines/read', ['text' => ''])->assertUnprocessable();
+        $this->postJson('/api/lines/read', ['text' => ['L1']])->assertUnprocessable();
+        self::assertSame($before, DB::table('journal_entries')->count());
+    }
+
+    public function test_what_may_follow_is_offered(): void
+    {
+        $lot = $this->keeper->storedTomato('Weir');
+        self::assertContains('taken out', $this->reads($lot)->json('completions.*.insert'));
+        self::assertContains('seeds ', $this->reads("$lot taken out")->json('completions.*.insert'));
+    }
+}
