@@ -112,6 +112,12 @@ final class Bench extends Command
         ]]]]);
     }
 
+    /** @return \Closure(): ResponseInterface that reads a line, and keeps nothing */
+    private static function reading(Client $client, string $text): \Closure
+    {
+        return static fn (): ResponseInterface => $client->post('lines/read', [RequestOptions::JSON => ['text' => $text]]);
+    }
+
     private static function lot(Client $client): string
     {
         $lot = data_get(json_decode((string) $client->get('places/store')->getBody(), true), 'items.0.tag.code');
@@ -141,6 +147,8 @@ final class Bench extends Command
             'racks' => $get('places/racks'),
             'worksheet of a lot' => $get("lots/$lot"),
             'find' => $get('find?text=onion+2024'),
+            'a line of one lot' => self::reading($client, "$lot rh 38"),
+            'a line of three lots' => self::reading($client, "$lot L2 L3 rh 38"),
             'forecasts against tests' => $get('forecasts'),
             'journal, first page' => $get('journal'),
             'handbook, every crop' => $get('crops'),
