@@ -45,6 +45,7 @@ Route::post('/intakes', [IntakeController::class, 'keep']);
 Route::get('/intakes/{id}', [IntakeController::class, 'show']);
 Route::post('/intakes/{id}/take-back', [IntakeController::class, 'takeBack']);
 Route::get('/many', [EntryController::class, 'many']);
+Route::get('/lines', [EntryController::class, 'lines']);
 Route::post('/lines/read', [EntryController::class, 'readLine']);
 Route::get('/acts/{id}', [EntryController::class, 'act']);
 Route::get('/beginnings', [EntryController::class, 'beginnings']);

@@ -115,4 +115,17 @@ final class LinesTest extends TestCase
         self::assertContains('taken out', $this->reads($lot)->json('completions.*.insert'));
         self::assertContains('seeds ', $this->reads("$lot taken out")->json('completions.*.insert'));
     }
+
+    public function test_the_book_of_lines_has_an_example_of_each_kind_in_the_units_that_are_set(): void
+    {
+        $lines = $this->getJson('/api/lines')->assertOk()->json();
+        // Two lots poured together are chosen in their form.
+        $told = array_column($lines, 'kind');
+        self::assertGreaterThan(45, count($told));
+        $examples = array_combine($told, array_column($lines, 'example'));
+        self::assertSame('L7 weighed 41.2 g', $examples['weighed']);
+        self::assertSame('P4 looked over and pulled 3 of 40', $examples['rogued']);
+        $this->putJson('/api/settings/units', ['value' => 'us'])->assertOk();
+        self::assertSame('L7 weighed 1.5 oz', collect($this->getJson('/api/lines')->json())->firstWhere('kind', 'weighed')['example']);
+    }
 }

@@ -42,6 +42,7 @@ const pages = [
   '/books/places',
   '/books/journal',
   '/books/words',
+  '/books/line',
   '/books/month',
   '/books/which/bean',
   '/books/forecasts',

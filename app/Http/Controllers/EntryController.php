@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Clock;
+use App\Dictation\LineExamples;
 use App\Dictation\ReadsLines;
 use App\Documents\AnswersDocument;
 use App\Documents\AtOnceDocument;
 use App\Documents\BeginningDocument;
 use App\Documents\JournalDocument;
+use App\Documents\LineKindDocument;
 use App\Documents\LineReadDocument;
 use App\Documents\ManyDocument;
 use App\Http\Drafts;
@@ -122,6 +124,14 @@ final class EntryController extends Controller
         $request->validate(['text' => ['bail', 'required', 'string', 'max:2000'], 'about' => ['sometimes', 'nullable', 'string', 'max:20']]);
 
         return new JsonResponse($lines->read(Reading::cleaned(Scalar::text($request, 'text')), mb_strtoupper(Scalar::text($request, 'about')), $clock->now(), Input::inCoreUnits(...)));
+    }
+
+    #[OA\Get(path: '/lines', operationId: 'lines', responses: [
+        new OA\Response(response: 200, description: 'a line for each kind of entry', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: LineKindDocument::class))),
+    ])]
+    public function lines(Clock $clock): JsonResponse
+    {
+        return new JsonResponse(LineExamples::all($clock->now()));
     }
 
     #[OA\Get(path: '/acts/{id}', operationId: 'act', parameters: [new OA\PathParameter(ref: '#/components/parameters/id')], responses: [

@@ -88,6 +88,18 @@ final class Kinds
     }
 
     /** @param  class-string<Payload>  $payload */
+    /** The step of the work that a kind is of, as its folder is called; empty of one that is not known. */
+    public function step(string $name): string
+    {
+        return self::stepOf($this->payloads()[$name] ?? '');
+    }
+
+    /** @param  string  $payload  class of it */
+    public static function stepOf(string $payload): string
+    {
+        return array_slice(explode('\\', $payload), -2, 1)[0] ?? '';
+    }
+
     private static function name(string $payload): string
     {
         return strtolower((string) preg_replace('/(?<!^)[A-Z]/', '_$0', substr((string) strrchr($payload, '\\'), 1)));

@@ -7,6 +7,7 @@ namespace Marrow\Core\Work;
 use Marrow\Core\Fields\Each;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Kinds;
 use Marrow\Core\Journal\Payload;
 
 /** Something that can be recorded of a thing as it stands, with what is usual just now. */
@@ -24,7 +25,7 @@ final readonly class Offer
     {
         $kind = Kind::declared($payload);
 
-        return new self($kind, $rank, array_values($kind->fields->fields), array_slice(explode('\\', $payload), -2, 1)[0] ?? '');
+        return new self($kind, $rank, array_values($kind->fields->fields), Kinds::stepOf($payload));
     }
 
     /** Another usual value than the kind has, from how the thing stands. */

@@ -281,6 +281,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lines"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/acts/{id}": {
         parameters: {
             query?: never;
@@ -1708,6 +1724,14 @@ export interface components {
             };
             said: string;
             doubts: string[];
+        };
+        /** @description A kind of entry, and a line that tells of one. */
+        LineKindDocument: {
+            kind: string;
+            title: string;
+            step: string;
+            called: string[];
+            example: string;
         };
         /** @description What a line was understood to say. */
         LineReadDocument: {
@@ -3661,6 +3685,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LineReadDocument"];
+                };
+            };
+        };
+    };
+    lines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description a line for each kind of entry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineKindDocument"][];
                 };
             };
         };

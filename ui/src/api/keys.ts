@@ -32,6 +32,7 @@ export const keys = {
   intakeOf: (id: string) => ['intakes', id],
   words: () => ['words'],
   find: (text: string) => ['find', text],
+  lines: () => ['lines'],
   line: (text: string, about: string) => ['line', text, about],
   copies: () => ['copies'],
   choices: (of: string, crop?: string) => ['choices', of, crop],

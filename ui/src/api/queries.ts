@@ -161,6 +161,11 @@ export function useJournal(before: string | undefined) {
   });
 }
 
+/** A line for each kind of entry. */
+export function useLines() {
+  return useQuery({ queryKey: keys.lines(), queryFn: () => take(api.GET('/lines')) });
+}
+
 /** What a line says was done: of what it names, or else of what is looked at. */
 export function useLine(text: string, about: string) {
   return useQuery({

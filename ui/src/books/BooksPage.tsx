@@ -12,6 +12,7 @@ import { ForecastsBook } from './ForecastsBook';
 import { HandbookList } from './HandbookList';
 import { JournalBook } from './JournalBook';
 import { Leaf } from './Leaf';
+import { LinesBook } from './LinesBook';
 import { NewCrop } from './NewCrop';
 import { PeopleBook } from './PeopleBook';
 import { PlacesBook } from './PlacesBook';
@@ -43,6 +44,7 @@ const books: Record<string, Book> = {
     of: ': one figure, no record',
     page: (leaf) => (leaf === undefined ? <ReckonerList /> : <ReckonerPage key={leaf} name={leaf} />),
   },
+  line: { name: 'The line', of: ': what can be written in it', page: () => <LinesBook /> },
   forecasts: { name: 'How the forecasts did', of: ': against tests', page: () => <ForecastsBook /> },
   varieties: { name: 'Varieties', of: ': names, crops, two that are one', page: () => <VarietiesBook /> },
   people: { name: 'People', of: ': who gave seed, who has some', page: () => <PeopleBook /> },
