@@ -34,6 +34,7 @@ use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Things\Registered;
+use Ramsey\Uuid\Uuid;
 
 /** A line, read into drafts as the one door takes them; nothing is kept. */
 final readonly class ReadsLines
@@ -151,15 +152,18 @@ final readonly class ReadsLines
         }
         $said = $clause->time->at($now) === null ? '' : ', '.self::moment($at, $now);
 
+        $begins = $kind->from === $thing->subject;
+
         return new LineDraftDocument(
             $kind->name,
-            $thing->subject->value,
-            $thing->id,
+            ($begins ? $kind->of[0] : $thing->subject)->value,
+            $begins ? Uuid::uuid7()->toString() : $thing->id,
             $thing->code,
             $at,
             (object) $filling->payload,
             sprintf('%s: %s%s%s', $thing->code, mb_strtolower($kind->title), $figures === '' ? '' : ", $figures", $said),
             array_values($doubts),
+            $begins ? $thing->id : null,
         );
     }
 

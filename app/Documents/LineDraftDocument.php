@@ -12,7 +12,8 @@ use OpenApi\Attributes as OA;
 final readonly class LineDraftDocument
 {
     /**
-     * @param  string  $about  id of the thing
+     * @param  string  $about  id of the thing; of one that begins with it a new one
+     * @param  ?string  $from  id of the planting that a lot begins from with it
      * @param  string  $happened_at  as it is sent
      * @param  object  $payload  as it would be typed into the form
      * @param  string  $said  as the journal will say it
@@ -35,5 +36,7 @@ final readonly class LineDraftDocument
         public string $said,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $doubts,
+        #[OA\Property]
+        public ?string $from = null,
     ) {}
 }

@@ -68,6 +68,15 @@ final class LinesTest extends TestCase
         self::assertSame($second, $this->one('rh 40', $second)['code']);
     }
 
+    public function test_a_lot_begins_with_what_was_picked(): void
+    {
+        $planting = $this->keeper->sow($this->keeper->variety('pea', 'Coxswain'));
+        $draft = $this->one("picked $planting 3 plants 40 g yesterday");
+        self::assertSame(['picked', 'lot', []], [$draft['kind'], $draft['subject'], $draft['doubts']]);
+        $this->keeper->sends(['about' => ['subject' => 'lot', 'id' => $draft['about']], 'begins' => ['planting' => $draft['from']], 'kind' => 'picked', 'happened_at' => $draft['happened_at'], 'payload' => $draft['payload']])->assertOk();
+        self::assertSame($planting, $this->getJson('/api/lots/L1')->assertOk()->json('planting'));
+    }
+
     public function test_a_lot_is_called_by_its_variety_where_there_is_but_one(): void
     {
         $lot = $this->keeper->storedTomato('Weir');

@@ -26,6 +26,12 @@ final readonly class Clause
         $time = SpokenTime::in($text, $tokens, $now, $monthFirst);
         $codes = $taken = [];
         foreach ($tokens as $i => $token) {
+            // "lot 7", "planting 4".
+            $letter = ['lot' => 'L', 'planting' => 'P'][$token->plain] ?? null;
+            if ($letter !== null && $token->isWord() && preg_match('/^\d{1,6}$/', $tokens[$i + 1]->text ?? '') === 1) {
+                $codes[] = $letter.$tokens[$i + 1]->text;
+                array_push($taken, $i, $i + 1);
+            }
             if ($token->sort === TokenSort::Code && ! ($i > 0 && $tokens[$i - 1]->is(...self::NOT_OF))) {
                 $codes[] = $token->text;
                 $taken[] = $i;

@@ -130,7 +130,9 @@ final class Filling
         $best = [];
         foreach ([$this->kind->title, explode(',', $this->kind->title)[0], $this->kind->act, $act, ...$this->kind->called] as $phrase) {
             $at = Phrase::in($this->tokens, $this->used, $phrase);
-            $best = count($at) > count($best) ? $at : $best;
+            // "5 plants" are counted, and not planted.
+            $isCount = count($at) === 1 && array_any($this->fields, fn (Field $field): bool => $field->noun !== '' && $this->tokens[$at[0]]->is($field->noun, "{$field->noun}s"));
+            $best = count($at) > count($best) && ! $isCount ? $at : $best;
         }
         $this->named = $best !== [];
         $this->name = array_fill_keys($best, true);
@@ -423,6 +425,10 @@ final class Filling
     private function loud(int $from, int $step, bool $pastName): ?int
     {
         for ($i = $from + $step; isset($this->tokens[$i]); $i += $step) {
+            // "12 fruits of 5 plants": the word before belongs to the figure before.
+            if ($step < 0 && $this->tokens[$i]->is('of')) {
+                return null;
+            }
             // "2 sick plants": what names the deed stands between.
             if ($this->tokens[$i]->is(':', '=') || ($pastName && isset($this->used[$i]) && $step > 0) || ($this->tokens[$i]->isWord() && Likeness::isQuiet($this->tokens[$i]->plain))) {
                 continue;

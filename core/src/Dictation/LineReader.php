@@ -54,6 +54,7 @@ final readonly class LineReader
 
     private function isOf(Kind $kind, Thing $thing): bool
     {
-        return in_array($thing->subject, $kind->of, true) && ! in_array($kind->name, self::NO_LINES, true);
+        // Seed is picked from a planting, with which a lot begins.
+        return (in_array($thing->subject, $kind->of, true) || $kind->from === $thing->subject) && ! in_array($kind->name, self::NO_LINES, true);
     }
 }

@@ -1724,6 +1724,7 @@ export interface components {
             };
             said: string;
             doubts: string[];
+            from: string | null;
         };
         /** @description A kind of entry, and a line that tells of one. */
         LineKindDocument: {

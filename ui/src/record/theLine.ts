@@ -5,7 +5,7 @@ import { send } from '../api/outbox';
 import { setAside } from '../kit/draft';
 import { useSay } from '../kit/Said';
 import { useSpoken } from '../kit/spoken';
-import { pageOf } from './things';
+import { pageOfCode } from './things';
 
 /** Whether a line says something that can be kept as it stands. */
 export const isWhole = ({ drafts, left_over, doubts }: LineRead): boolean =>
@@ -19,6 +19,7 @@ const draftOf = (draft: LineDraft, evenSo: boolean): Draft => ({
   kind: draft.kind,
   about: { subject: draft.subject, id: draft.about },
   happened_at: draft.happened_at,
+  begins: (draft.from ?? null) === null ? undefined : { planting: draft.from ?? '' },
   payload: draft.payload as Draft['payload'],
   even_so: evenSo,
 });
@@ -39,18 +40,21 @@ export function useTheLine() {
     },
     /** @returns where the form is, with what was understood in it */
     toForm: (draft: LineDraft): string => {
-      const page = pageOf({ subject: draft.subject, of: draft.about, name: draft.code });
-      setAside(`${draft.about}:${draft.kind}::`, {
-        id: v7(),
-        values: {
-          when: draft.happened_at.length > 10 ? moment(draft.happened_at) : day(draft.happened_at),
-          fields: draft.payload,
-          made: v7(),
-          of: draft.about,
+      const page = pageOfCode(draft.code);
+      setAside(
+        `${(draft.from ?? null) === null ? draft.about : `from:${draft.from ?? ''}`}:${draft.kind}::`,
+        {
+          id: v7(),
+          values: {
+            when: draft.happened_at.length > 10 ? moment(draft.happened_at) : day(draft.happened_at),
+            fields: draft.payload,
+            made: v7(),
+            of: draft.about,
+          },
+          title: draft.said,
+          at: `${page}#record-${draft.kind}`,
         },
-        title: draft.said,
-        at: `${page}#record-${draft.kind}`,
-      });
+      );
       return `${page}#record-${draft.kind}`;
     },
   };
