@@ -25,6 +25,7 @@ use Closure;
 use DateTimeImmutable;
 use Marrow\Core\Dictation\Clause;
 use Marrow\Core\Dictation\Filling;
+use Marrow\Core\Dictation\Likeness;
 use Marrow\Core\Dictation\LineReader;
 use Marrow\Core\Dictation\Named;
 use Marrow\Core\Dictation\Thing;
@@ -97,6 +98,7 @@ final readonly class ReadsLines
                 }
                 $drafts[] = $this->draft($thing, $filling, $clause, $now, $inCoreUnits);
                 array_push($left, ...$filling->leftOver());
+                array_push($doubts, ...self::slips($filling->leftOver(), $names));
             }
         }
 
@@ -114,6 +116,20 @@ final readonly class ReadsLines
         $before = $at === null ? null : new DateTimeImmutable(strlen($at) === 10 ? "$at 12:00" : $at, $now->getTimezone());
 
         return new Thing($subject, $known->id(), $code, $this->spoken->of($subject)->offersAt($known->id(), $before === null || $before >= $now ? null : $before, $now));
+    }
+
+    /**
+     * A name is never taken for another: one that is a slip away is asked.
+     *
+     * @param  list<string>  $left
+     * @return list<string>
+     */
+    private static function slips(array $left, Named $names): array
+    {
+        $said = mb_strtolower(implode(' ', $left));
+        $meant = array_filter(array_map(strval(...), array_keys($names->places)), static fn (string $name): bool => Likeness::areSlips($said, mb_strtolower($name)));
+
+        return array_values(array_map(static fn (string $name): string => "Is it $name that is meant? Write it so.", $meant));
     }
 
     private function names(): Named

@@ -109,6 +109,8 @@ final class LinesTest extends TestCase
         self::assertSame(['There is no L99.'], $this->reads('L99 41 g')->json('doubts'));
         self::assertSame(['wobbled'], $this->reads("$lot wobbled rh 38")->json('left_over'));
         self::assertSame([], $this->reads("$lot")->json('drafts'));
+        $this->postJson('/api/store-places', ['id' => (string) Str::uuid7(), 'name' => 'Blue cellar', 'temperature' => '12 °C', 'rh' => '60'])->assertOk();
+        self::assertContains('Is it Blue cellar that is meant? Write it so.', $this->reads("$lot moved to bleu cellar")->json('doubts'));
         self::assertStringContainsString('still to come', $this->one("$lot rh 38 on 2026-12-24")['doubts'][0]);
         self::assertStringContainsString('97', $this->one("$lot rh 138")['doubts'][0]);
         self::assertStringContainsString('missing', $this->one("$lot jar")['doubts'][0]);
@@ -116,6 +118,15 @@ final class LinesTest extends TestCase
         $this->postJson('/api/lines/read', ['text' => ''])->assertUnprocessable();
         $this->postJson('/api/lines/read', ['text' => ['L1']])->assertUnprocessable();
         self::assertSame($before, DB::table('journal_entries')->count());
+    }
+
+    public function test_of_a_lot_that_is_gone_the_door_asks(): void
+    {
+        $lot = $this->keeper->storedTomato('Weir');
+        $this->keeper->records($lot, 'withdrawn', '2026-08-18', ['purpose' => 'discarded', 'seeds' => 3600]);
+        $draft = $this->one("$lot weighed 41 g");
+        $sent = ['about' => ['subject' => 'lot', 'id' => $draft['about']], 'kind' => $draft['kind'], 'happened_at' => $draft['happened_at'], 'payload' => $draft['payload']];
+        self::assertNotSame('kept', $this->keeper->sends($sent)->assertUnprocessable()->json('answers.0.status'));
     }
 
     public function test_what_may_follow_is_offered(): void

@@ -30,6 +30,13 @@ final class Likeness
         if ($a === $b) {
             return true;
         }
+
+        return self::areSlips($one, $other);
+    }
+
+    /** Whether the one is the other but for a letter too many, too few, another, or two that changed places; of long words alone. */
+    public static function areSlips(string $one, string $other): bool
+    {
         $least = min(mb_strlen($one), mb_strlen($other));
 
         return $least >= self::LONG && strlen($one) < 60 && strlen($other) < 60 && (levenshtein($one, $other) === 1 || self::isSwapped($one, $other));

@@ -79,7 +79,12 @@ final class Line
     /** A number with its unit, as it would be typed. */
     public function figure(Field $field, int $i): string
     {
-        return trim($this->tokens[$i]->text.' '.implode(' ', array_map(fn (int $one): string => $this->tokens[$one]->text, $this->unitAfter($field, $i))));
+        $at = $this->unitAfter($field, $i);
+        $unit = implode(' ', array_map(fn (int $one): string => $this->tokens[$one]->text, $at));
+        // As it would be typed without the slip.
+        $isUnit = Unit::into($field, 1.0, mb_strtolower($unit)) !== null || Unit::into($field, 1.0, mb_strtolower(str_replace(' ', '', $unit))) !== null;
+
+        return trim($this->tokens[$i]->text.' '.($isUnit ? $unit : Unit::meantBy($field, mb_strtolower($unit), Likeness::areSlips(...)) ?? $unit));
     }
 
     /** @return list<int> the tokens after a number that are its unit, as far as it is one of the field */
@@ -97,8 +102,9 @@ final class Line
                 }
             }
         }
+        $next = $this->tokens[$i + 1] ?? null;
 
-        return [];
+        return $next?->isWord() === true && $this->isFree($i + 1) && Unit::meantBy($field, $next->plain, Likeness::areSlips(...)) !== null ? [$i + 1] : [];
     }
 
     /** Whether what stands after a number is a unit, of whatever. */

@@ -45,6 +45,24 @@ final class Unit
         return $field->noun !== '' && in_array($unit, [$field->noun, $field->noun.'s'], true) ? $value : null;
     }
 
+    /**
+     * The unit of a field that a word is one slip of the hand away from: "gramms", "minuts".
+     *
+     * @param  \Closure(string, string): bool  $areAlike
+     * @return ?string null where there is none
+     */
+    public static function meantBy(Field $field, string $word, \Closure $areAlike): ?string
+    {
+        $words = [...array_map(strval(...), array_keys(self::FACTORS[$field->unit] ?? [])), ...($field->unit === '°C' ? ['celsius', 'fahrenheit'] : []), ...($field->noun === '' ? [] : [$field->noun])];
+        foreach ($words as $unit) {
+            if ($areAlike($word, $unit) || $areAlike($word, "{$unit}s")) {
+                return $unit;
+            }
+        }
+
+        return null;
+    }
+
     /** Whether it is a unit of anything. */
     public static function isKnown(string $unit): bool
     {

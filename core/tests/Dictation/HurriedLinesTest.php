@@ -183,6 +183,10 @@ final class HurriedLinesTest extends CoreTestCase
             ['plot', 'P4 note: Slugs again, 3 plants gone', 'noted', ['text' => 'Slugs again, 3 plants gone']],
             ['store', 'L7 note "41 g; not mine"', 'noted', ['text' => '41 g; not mine']],
             ['racks', 'note L7 smells of mice last night', 'noted', ['text' => 'smells of mice'], '2026-09-13'],
+            // A slip in a unit.
+            ['racks', 'L7 41 gramms', 'weighed', ['mass_g' => '41 gram']],
+            ['store', 'L7 bathed 50 C 25 minuts', 'bathed', ['minutes' => '25 minute']],
+            ['plot', 'P4 thinned to 24 plnats', 'thinned', ['left' => '24 plant']],
             // Other hands.
             ['racks', 'L7: 41 grams', 'weighed', ['mass_g' => '41 grams']],
             ['racks', 'L7 weight 0.041 kg', 'weighed', ['mass_g' => '0.041 kg']],
