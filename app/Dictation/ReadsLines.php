@@ -72,6 +72,10 @@ final readonly class ReadsLines
             };
             $clause = $named === null ? $clause : $clause->naming($named->tokens);
             $completions = [];
+            // A name alone is sought.
+            if ($named !== null && ! $clause->saysMore()) {
+                continue;
+            }
             if ($named !== null && count($named->codes) > 1) {
                 $doubts[] = sprintf('%s is %s: say which.', $named->name, implode(', ', $named->codes));
 
@@ -88,7 +92,10 @@ final readonly class ReadsLines
                     continue;
                 }
                 $filling = $clause->saysMore() ? (new LineReader(Registered::kinds()))->read($clause, $thing, $names) : null;
-                $completions = $completions === [] ? self::completions($thing, $filling, $names) : $completions;
+                // Of what is only looked at nothing is offered to somebody who seeks something else.
+                if ($completions === [] && ($filling !== null || $code !== $about || $clause->codes !== [])) {
+                    $completions = self::completions($thing, $filling, $names);
+                }
                 if ($filling === null) {
                     if ($clause->saysMore()) {
                         $left[] = $text;

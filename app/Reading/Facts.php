@@ -230,7 +230,6 @@ final class Facts
         $this->paces->forget();
     }
 
-    /** From the journal itself, not from the planting's projection: the journal is what everything is reckoned from. */
     /**
      * What was sown from a lot, and when seed of that was first picked.
      *
@@ -277,7 +276,11 @@ final class Facts
         return null;
     }
 
-    /** @return array<int, non-empty-list<Entry>> by number of the lot, rising */
+    /**
+     * From the journal itself, not from the planting's projection: the journal is what everything is reckoned from.
+     *
+     * @return array<int, non-empty-list<Entry>> by number of the lot, rising
+     */
     private function pickings(string $planting): array
     {
         if (! in_array($planting, $this->together, true)) {

@@ -69,6 +69,28 @@ test('what does not fit is asked, and kept when it was so all the same', async (
     page.getByRole('option').filter({ hasText: 'Press it again if it was so all the same.' }),
   ).toBeVisible();
   await field(page).fill('');
+
+  // Of several in one line all is kept, or none: half of it would be kept twice.
+  await field(page).fill('note L10 rustles; L10 900 g');
+  await said(page, 'L10: weighed, 900').click();
+  await expect(
+    page.getByRole('option').filter({ hasText: 'Press it again if it was so all the same.' }),
+  ).toBeVisible();
+  await page.goto('/racks/L10');
+  await expect(page.getByRole('region', { name: 'Journal' })).toBeVisible();
+  await expect(page.getByText('rustles')).toHaveCount(0);
+});
+
+test('of what nothing is understood that is said, and a search on a sheet is no record', async ({ page }) => {
+  await page.goto('/store/L2');
+  await expect(page.getByRole('heading', { name: /^L2/ })).toBeVisible();
+  await field(page).fill('L99 41 g');
+  await expect(said(page, 'There is no L99.')).toBeDisabled();
+  await field(page).fill('L2 purple');
+  await expect(said(page, 'Not understood: L2 purple')).toBeVisible();
+  await field(page).fill('Groyne');
+  await expect(page.getByRole('option').filter({ hasText: 'Groyne' }).first()).toBeVisible();
+  await expect(page.getByText('What may follow')).toHaveCount(0);
 });
 
 test.describe('on a phone', () => {

@@ -42,9 +42,13 @@ export function strike(entry: string, id: string): Promise<Answered> {
 
 type Answers = { answers: Answered[]; said: string; act: string | null };
 
-/** Records the same of many things, each by itself: what is kept of it is one act, and goes by its id. */
-export async function recordAtOnce(drafts: Draft[], act: string): Promise<Answered> {
-  const { data, error, response } = await api.POST('/entries', { body: { drafts, act } }).catch(silent);
+/**
+ * Records what is done to many things at once: what is kept of it is one act, and goes by its id.
+ *
+ * @param all all of it or none; else each by itself
+ */
+export async function recordAtOnce(drafts: Draft[], act: string, all: boolean): Promise<Answered> {
+  const { data, error, response } = await api.POST('/entries', { body: { drafts, act, all } }).catch(silent);
   const { message, answers } = (data ?? error ?? {}) as Partial<Answers> & { message?: string };
   if (answers === undefined) throw Refused.of(response, error);
   if (data === undefined) throw new NoneKept(message ?? '', response.status, answers);

@@ -24,8 +24,9 @@ type Told = {
   title: string;
   /** what happened: all of it is kept, or none */
   drafts?: Draft[];
-  /** the id of what is done to many at once: then each of the drafts is kept by itself */
+  /** the id of what is done to many at once: then each of the drafts is kept by itself, unless all of it or none is */
   act?: string;
+  whole?: boolean;
   /** what is struck, or brought back, and the id of that */
   strikes?: { entry: string; id: string };
   /** what it was typed into, which goes once it is kept */
@@ -57,7 +58,7 @@ function post(sent: Sent): Promise<Answered> {
   if (sent.strikes !== undefined) return strike(sent.strikes.entry, sent.strikes.id);
   const [first, ...more] = sent.drafts ?? [];
   if (first === undefined) throw new Refused('There is nothing to record.', {}, 400);
-  if (sent.act !== undefined) return recordAtOnce([first, ...more], sent.act);
+  if (sent.act !== undefined) return recordAtOnce([first, ...more], sent.act, sent.whole === true);
   return more.length === 0 ? recordOnce(first) : recordAll([first, ...more]);
 }
 

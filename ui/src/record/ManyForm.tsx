@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useRef, useState, type KeyboardEvent } from 'react';
 import { v5 } from 'uuid';
 import { Refused, type Answered, type ManyOffer, type OneOfMany } from '../api/client';
 import { NoneKept } from '../api/entries';
@@ -10,6 +10,7 @@ import { useRecord } from '../api/outbox';
 import { useFrame } from '../api/queries';
 import { Caution, Trouble } from '../kit/Section';
 import { DayInput } from '../kit/DayInput';
+import { FormFrame } from '../kit/FormFrame';
 import { useSay } from '../kit/Said';
 import { useDraft } from '../kit/draft';
 import { errorOf, FieldGrid, type Values } from '../kit/FieldGrid';
@@ -104,16 +105,7 @@ export function ManyForm({
     }
   };
 
-  const form = useRef<HTMLFormElement>(null);
-  useEffect(() => {
-    if (Object.values(answers).some(({ status }) => status !== 'kept'))
-      form.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
-  }, [answers]);
-  // The button that opened it is gone, and with it where the keyboard was.
-  useEffect(() => {
-    if (document.activeElement === document.body) form.current?.focus({ preventScroll: true });
-  }, []);
-
+  const failed = Object.values(answers).some(({ status }) => status !== 'kept') ? answers : undefined;
   // What is wrong with what was asked once is said once.
   const refused = things.flatMap(({ id }) => {
     const answer = answers[id];
@@ -132,20 +124,12 @@ export function ManyForm({
   const questioned = refused.filter(({ answer }) => answer.status === 'asked').map(({ id }) => id);
 
   return (
-    <Box
-      component="form"
-      ref={form}
-      noValidate
-      tabIndex={-1}
-      aria-label={`${offer.act}: ${things.length} at once`}
-      sx={{ '&:focus': { outline: 'none' } }}
-      onSubmit={(event) => {
-        event.preventDefault();
-        void keep([]);
-      }}
-      onKeyDown={(event) => {
-        if (event.key === 'Escape' && !event.defaultPrevented && !save.isPending) onCancel();
-      }}
+    <FormFrame
+      label={`${offer.act}: ${things.length} at once`}
+      refused={failed}
+      busy={save.isPending}
+      onSubmit={() => void keep([])}
+      onLeave={onCancel}
     >
       {offer.cautions.map((caution) => (
         <Caution key={caution}>{caution}</Caution>
@@ -212,7 +196,7 @@ export function ManyForm({
           Cancel
         </Button>
       </Box>
-    </Box>
+    </FormFrame>
   );
 }
 

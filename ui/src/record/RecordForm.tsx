@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useEffect, useRef } from 'react';
 import { v7 } from 'uuid';
 import { Refused, type Answered, type Draft, type FieldDeclared } from '../api/client';
 import { Asked } from '../api/entries';
@@ -10,6 +9,7 @@ import { Caution, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { useDraft } from '../kit/draft';
 import { DayInput } from '../kit/DayInput';
+import { FormFrame } from '../kit/FormFrame';
 import { codeIn, things } from './things';
 import { sentOf, startOf, type Value } from '../kit/fields';
 import { Resumed } from '../kit/Resumed';
@@ -104,36 +104,18 @@ export function RecordForm({
   const asked = save.error instanceof Asked ? save.error : undefined;
   const refused = save.error instanceof Refused ? save.error : undefined;
   const errors = refused?.fields ?? {};
-  const form = useRef<HTMLFormElement>(null);
-  // What was refused may stand above what is in view.
-  useEffect(() => {
-    if (refused !== undefined) form.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
-  }, [refused]);
-  // The button that opened it is gone, and with it where the keyboard was.
-  useEffect(() => {
-    if (document.activeElement === document.body) form.current?.focus({ preventScroll: true });
-  }, []);
   // What is asked of a field stands at the field.
   const atFields = ['happened_at', ...shown.map(({ key }) => key)].map((key) => errorOf(key, errors));
   const elsewhere =
     refused !== undefined && asked === undefined && atFields.every((error) => error === undefined);
 
   return (
-    <Box
-      component="form"
-      ref={form}
-      noValidate
-      tabIndex={-1}
-      aria-label={title}
-      sx={{ '&:focus': { outline: 'none' } }}
-      onSubmit={(event) => {
-        event.preventDefault();
-        keep(false);
-      }}
-      // It leaves the form; what was typed waits, as it does when another page is opened.
-      onKeyDown={(event) => {
-        if (event.key === 'Escape' && !event.defaultPrevented && !save.isPending) onCancel?.();
-      }}
+    <FormFrame
+      label={title}
+      refused={refused}
+      busy={save.isPending}
+      onSubmit={() => keep(false)}
+      onLeave={onCancel}
     >
       {cautions.map((caution) => (
         <Caution key={caution}>{caution}</Caution>
@@ -197,7 +179,7 @@ export function RecordForm({
           </Button>
         )}
       </Box>
-    </Box>
+    </FormFrame>
   );
 }
 

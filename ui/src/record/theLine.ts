@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { v7 } from 'uuid';
 import type { Draft, LineDraft, LineRead } from '../api/client';
+import { Asked, NoneKept } from '../api/entries';
 import { send } from '../api/outbox';
 import { setAside } from '../kit/draft';
 import { useSay } from '../kit/Said';
@@ -19,10 +20,18 @@ const draftOf = (draft: LineDraft, evenSo: boolean): Draft => ({
   kind: draft.kind,
   about: { subject: draft.subject, id: draft.about },
   happened_at: draft.happened_at,
-  begins: (draft.from ?? null) === null ? undefined : { planting: draft.from ?? '' },
+  begins: draft.from ? { planting: draft.from } : undefined,
   payload: draft.payload as Draft['payload'],
   even_so: evenSo,
 });
+
+/** Why a line was not kept, as far as it was said: what is asked, or what cannot be. */
+export function whyNot(error: unknown): string[] {
+  if (error instanceof Asked) return error.questions;
+  if (error instanceof NoneKept)
+    return error.answers.flatMap(({ questions, message }) => (questions.length > 0 ? questions : [message]));
+  return [error instanceof Error ? error.message : 'That could not be kept.'];
+}
 
 /** What a line says leaves by the one queue; what cannot be kept as it stands goes into the form that fits it. */
 export function useTheLine() {
@@ -34,27 +43,27 @@ export function useTheLine() {
       const saved = await send(client, {
         title: text,
         drafts: drafts.map((draft) => draftOf(draft, evenSo)),
-        ...(drafts.length > 1 && { act: v7() }),
+        // Half of a line kept would be kept once more when it is sent again.
+        ...(drafts.length > 1 && { act: v7(), whole: true }),
       });
       say(`Kept. ${saved.adrift ?? saved.said}`, saved.entry);
     },
     /** @returns where the form is, with what was understood in it */
     toForm: (draft: LineDraft): string => {
       const page = pageOfCode(draft.code);
-      setAside(
-        `${(draft.from ?? null) === null ? draft.about : `from:${draft.from ?? ''}`}:${draft.kind}::`,
-        {
-          id: v7(),
-          values: {
-            when: draft.happened_at.length > 10 ? moment(draft.happened_at) : day(draft.happened_at),
-            fields: draft.payload,
-            made: v7(),
-            of: draft.about,
-          },
-          title: draft.said,
-          at: `${page}#record-${draft.kind}`,
+      // As the form calls what it is of: a thing, or a lot to come from a planting.
+      const of = draft.from ? `from:${draft.from}` : draft.about;
+      setAside(`${of}:${draft.kind}::`, {
+        id: v7(),
+        values: {
+          when: draft.happened_at.length > 10 ? moment(draft.happened_at) : day(draft.happened_at),
+          fields: draft.payload,
+          made: v7(),
+          of: draft.about,
         },
-      );
+        title: draft.said,
+        at: `${page}#record-${draft.kind}`,
+      });
       return `${page}#record-${draft.kind}`;
     },
   };

@@ -6,11 +6,10 @@ import type { Theme } from '@mui/material/styles';
 import { memo, useDeferredValue, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import type { LineRead } from '../api/client';
-import { Asked } from '../api/entries';
 import { useFind, useLine } from '../api/queries';
 import type { components } from '../api/generated';
 import { useLook } from '../api/look';
-import { isWhole, useTheLine } from '../record/theLine';
+import { isWhole, useTheLine, whyNot } from '../record/theLine';
 import { codeIn, pageOfCode } from '../record/things';
 import { Tag } from './Tag';
 
@@ -49,6 +48,10 @@ const headings: Record<Option['kind'], string> = {
   way: 'What to do',
 };
 
+/** Whether there is anything to say of a line: what it was understood to say, or why nothing of it was. */
+const tells = ({ drafts, doubts, left_over, completions }: LineRead): boolean =>
+  drafts.length > 0 || doubts.length > 0 || (left_over.length > 0 && completions.length > 0);
+
 /** Finds anything by what is known of it, and records what a line says was done, from any page. Drawn for itself alone: it measures how wide it is whenever it is
  * drawn, for which the browser lays out the whole page. */
 export const Find = memo(function Find() {
@@ -67,7 +70,7 @@ export const Find = memo(function Find() {
   const [question, setQuestion] = useState<{ text: string; asks: string[] } | null>(null);
   const isAsked = question !== null && question.text === text;
   const said: Said[] =
-    line.data === undefined || line.data.drafts.length === 0 || !settled || line.isFetching
+    line.data === undefined || !tells(line.data) || !settled || line.isFetching
       ? []
       : [
           {
@@ -115,14 +118,7 @@ export const Find = memo(function Find() {
         setQuestion(null);
         leave();
       },
-      (error: unknown) =>
-        setQuestion({
-          text,
-          asks:
-            error instanceof Asked
-              ? error.questions
-              : [error instanceof Error ? error.message : 'That could not be kept.'],
-        }),
+      (error: unknown) => setQuestion({ text, asks: whyNot(error) }),
     );
   };
   return (
@@ -143,6 +139,8 @@ export const Find = memo(function Find() {
       // The server has narrowed already, by more than the label shows.
       filterOptions={(options) => options}
       getOptionLabel={(option) => option.title}
+      // What says only why nothing was understood is read, and not pressed.
+      getOptionDisabled={(option) => option.kind === 'line' && option.read.drafts.length === 0}
       getOptionKey={(option) => `${option.kind} ${option.key}`}
       groupBy={(option) => headings[option.kind]}
       inputValue={text}

@@ -215,7 +215,7 @@ function InDemo() {
       })}
     >
       <span>
-        <b>This is the demo garden.</b> It is always this day here, and whatever you try is none of your own.
+        <b>This is the demo garden.</b> It is always this day here, and nothing that you try touches your own.
       </span>
       <Button onClick={() => goTo('own')}>Back to my garden</Button>
     </Box>

@@ -73,7 +73,7 @@ export function Overview({ place }: { place: PlaceName }) {
   );
 }
 
-const columns = '20px minmax(190px, 2.2fr) minmax(200px, 3.2fr) minmax(120px, 1.2fr) minmax(150px, 2.8fr)';
+const columns = '20px minmax(190px, 2.2fr) minmax(200px, 3fr) minmax(158px, 1.2fr) minmax(150px, 2.7fr)';
 
 const roomyColumns = '20px minmax(280px, 2.6fr) minmax(200px, 3fr) minmax(260px, 3.4fr)';
 
@@ -152,6 +152,17 @@ type RowProps = {
   ticked: boolean;
 };
 
+/** A line of the table, and what it looks like under the hand or ticked. */
+const rowLook = (t: Theme, ticked: boolean, gridTemplateColumns: string) => ({
+  position: 'relative',
+  display: 'grid',
+  gridTemplateColumns,
+  columnGap: 1.5,
+  borderBottom: `1px solid ${t.vars?.palette.quiet}`,
+  bgcolor: ticked ? `${t.vars?.palette.quiet}` : 'transparent',
+  '&:hover, &:focus-within': { bgcolor: `${t.vars?.palette.quiet}` },
+});
+
 /** More of each, where there are few: its tag and its seed, what is known of it, and what it wants with the reason. */
 function Roomy({ item, axis, enamel, to, tickBox, ticked }: RowProps) {
   const { task } = item;
@@ -160,16 +171,10 @@ function Roomy({ item, axis, enamel, to, tickBox, ticked }: RowProps) {
     <Box
       role="row"
       sx={(t) => ({
-        position: 'relative',
-        display: 'grid',
-        gridTemplateColumns: roomyColumns,
-        columnGap: 1.5,
+        ...rowLook(t, ticked, roomyColumns),
         alignItems: 'center',
         minHeight: 92,
         py: 1,
-        borderBottom: `1px solid ${t.vars?.palette.quiet}`,
-        bgcolor: ticked ? t.vars?.palette.quiet : undefined,
-        '&:hover, &:focus-within': { bgcolor: t.vars?.palette.quiet },
       })}
     >
       <Box role="cell" sx={{ zIndex: 1, lineHeight: 0 }}>
@@ -222,15 +227,9 @@ function Line({ item, axis, enamel, to, tickBox, ticked }: RowProps) {
     <Box
       role="row"
       sx={(t) => ({
-        position: 'relative',
-        display: 'grid',
-        gridTemplateColumns: columns,
-        gap: 1.5,
+        ...rowLook(t, ticked, columns),
         lineHeight: '20px',
         fontSize: '0.9375rem',
-        borderBottom: `1px solid ${t.vars?.palette.quiet}`,
-        bgcolor: ticked ? t.vars?.palette.quiet : undefined,
-        '&:hover, &:focus-within': { bgcolor: t.vars?.palette.quiet },
         '& > *': { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', minWidth: 0 },
       })}
     >

@@ -73,16 +73,10 @@ export function Ticked({ ticks, order }: { ticks: Ticks; order: string[] }) {
             ? 'Tick the lines that you mean'
             : `${codes.length} ticked${unseen === 0 ? '' : `, ${unseen} not on this page`}`}
         </Box>
-        {open === undefined &&
-          lead.map(({ shown }) => (
-            <Button
-              key={shown.act}
-              sx={{ display: { xs: 'none', md: 'inline-flex' } }}
-              onClick={() => setChosen(`${shown.kind} ${shown.act}`)}
-            >
-              {shown.act}
-            </Button>
-          ))}
+        {/* What stands here does not move when word comes of what can be recorded: a thumb is on its way. */}
+        {open === undefined && codes.length > 0 && offers.length === 0 && (
+          <Button disabled>Record of them …</Button>
+        )}
         {open === undefined && offers.length > 0 && (
           <Acts
             called="Record of them …"
@@ -105,6 +99,16 @@ export function Ticked({ ticks, order }: { ticks: Ticks; order: string[] }) {
             {codes.length === 0 ? 'Leave it' : 'None'}
           </Button>
         )}
+        {open === undefined &&
+          lead.map(({ shown }) => (
+            <Button
+              key={shown.act}
+              sx={{ display: { xs: 'none', md: 'inline-flex' } }}
+              onClick={() => setChosen(`${shown.kind} ${shown.act}`)}
+            >
+              {shown.act}
+            </Button>
+          ))}
       </Box>
       {many.error !== null && <Trouble>{many.error.message}</Trouble>}
       {open !== undefined && (

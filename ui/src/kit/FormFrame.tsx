@@ -1,0 +1,52 @@
+import Box from '@mui/material/Box';
+import { useEffect, useRef, type ReactNode } from 'react';
+
+/**
+ * A form that was opened by a button: the keyboard comes with it, what was refused is brought before the eyes, and Escape
+ * leaves it with what was typed kept.
+ */
+export function FormFrame({
+  label,
+  refused,
+  busy,
+  onSubmit,
+  onLeave,
+  children,
+}: {
+  label: string;
+  /** another for each refusal; undefined while nothing is refused */
+  refused: object | undefined;
+  busy: boolean;
+  onSubmit: () => void;
+  onLeave?: () => void;
+  children: ReactNode;
+}) {
+  const form = useRef<HTMLFormElement>(null);
+  // What was refused may stand above what is in view.
+  useEffect(() => {
+    if (refused !== undefined) form.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
+  }, [refused]);
+  // The button that opened it is gone, and with it where the keyboard was.
+  useEffect(() => {
+    if (document.activeElement === document.body) form.current?.focus({ preventScroll: true });
+  }, []);
+  return (
+    <Box
+      component="form"
+      ref={form}
+      noValidate
+      tabIndex={-1}
+      aria-label={label}
+      sx={{ '&:focus': { outline: 'none' } }}
+      onSubmit={(event) => {
+        event.preventDefault();
+        onSubmit();
+      }}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape' && !event.defaultPrevented && !busy) onLeave?.();
+      }}
+    >
+      {children}
+    </Box>
+  );
+}
