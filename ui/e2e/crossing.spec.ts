@@ -21,11 +21,9 @@ test('off-types in a grow-out mark the lot they came from as crossed, until the 
   await expect(page.getByText('crossed', { exact: true })).toHaveCount(0);
 
   await page.goto('/plot/new');
-  await page.getByPlaceholder('Name of the variety or crop').fill('Mooring Post');
-  await page.getByRole('option', { name: /^Mooring Post/ }).click();
+  await keeper.chooses(page.getByPlaceholder('Name of the variety or crop'), 'Mooring Post', /^Mooring Post/);
   await keeper.fill({ Plants: '10', Sown: '2026-05-01T10:00' });
-  await page.getByLabel('Seed from', { exact: true }).fill(lot);
-  await page.getByRole('option', { name: new RegExp(`^${lot} `) }).click();
+  await keeper.chooses(page.getByLabel('Seed from', { exact: true }), lot, new RegExp(`^${lot} `));
   await page.getByRole('button', { name: 'Keep: sown' }).click();
   const growOut = await keeper.code('plot');
   await act(page, 'Look for off-types');

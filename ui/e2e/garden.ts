@@ -7,6 +7,7 @@ import {
   type Locator,
   type Page,
 } from '@playwright/test';
+import { copyFileSync, rmSync } from 'node:fs';
 import { portOf, zoneOf, type Which } from '../playwright.config';
 
 type Looks = ReturnType<typeof playwrightExpect<Locator>>;
@@ -39,9 +40,16 @@ export const expect = playwrightExpect.extend({
  * beside the test's keeps the process alive in which they have been read. */
 type Kept = Map<string, { context: BrowserContext; beside: Page; session: CDPSession }>;
 
+/** A garden of a lane as it was laid out: what a first try has left in it would be in the way of the second. */
+function layAnew(which: Which, lane: number) {
+  const at = `../storage/framework/e2e-${which}-${portOf(which, lane)}`;
+  for (const beside of ['-wal', '-shm']) rmSync(`${at}.sqlite${beside}`, { force: true });
+  copyFileSync(`${at}.laid`, `${at}.sqlite`);
+}
+
 /** Tests run side by side; each that runs at a time has gardens of its own: the demo, one that is
  * empty, and one that nothing else has been in before. */
-export const test = base.extend<{ which: Which }, { kept: Kept }>({
+export const test = base.extend<{ which: Which; anew: undefined }, { kept: Kept }>({
   // eslint-disable-next-line no-empty-pattern -- the runner reads what is wanted from the pattern
   timezoneId: async ({}, provide, info) => {
     await provide(zoneOf(info.parallelIndex));
@@ -50,6 +58,13 @@ export const test = base.extend<{ which: Which }, { kept: Kept }>({
   baseURL: async ({ which }, provide, info) => {
     await provide(`http://127.0.0.1:${portOf(which, info.parallelIndex)}`);
   },
+  anew: [
+    async ({ which }, provide, info) => {
+      if (info.retry > 0) layAnew(which, info.parallelIndex);
+      await provide(undefined);
+    },
+    { auto: true },
+  ],
   kept: [
     // eslint-disable-next-line no-empty-pattern -- as above
     async ({}, provide) => {

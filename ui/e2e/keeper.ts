@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { expect } from './garden';
 
 /** Presses what can be recorded: where it stands by itself, else behind the one button for all the rest. */
@@ -39,6 +39,14 @@ export class Keeper {
         await field.first().fill(value);
       }
     }
+  }
+
+  /** Types what is meant into a field that proposes, and takes it from what is proposed; types it anew where the page took it away. */
+  async chooses(field: Locator, typed: string, option: RegExp) {
+    await expect(async () => {
+      await field.fill(typed);
+      await this.page.getByRole('option', { name: option }).first().click({ timeout: 5_000 });
+    }).toPass({ timeout: 30_000 });
   }
 
   /** Presses what can be recorded, fills its form and keeps it. */

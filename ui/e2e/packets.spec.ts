@@ -64,8 +64,7 @@ test('a lot is parted over eight years, one packet goes to the plan, and the res
   await page.getByPlaceholder('Name of the variety or crop').fill('Pilot Cutter');
   await page.getByRole('option', { name: /Pilot Cutter/ }).click();
   await keeper.fill({ Plants: '12' });
-  await page.getByLabel('Seed from', { exact: true }).fill('L11');
-  await page.getByRole('option', { name: /^L11 Pilot Cutter/ }).click();
+  await keeper.chooses(page.getByLabel('Seed from', { exact: true }), 'L11', /^L11 Pilot Cutter/);
   await keeper.fill({ 'Out of': 'packet L11-2027' });
   await expect(page.getByLabel('Seeds taken')).not.toHaveValue('');
   await page.getByRole('button', { name: 'Keep: sown' }).click();
