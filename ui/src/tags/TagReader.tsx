@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { FileButton } from '../kit/FileButton';
 import { TextInput } from '../kit/fields';
 import { Trouble } from '../kit/Section';
-import { markIn, markInFile, pixels } from './decode';
+import { markIn, markInFile, pixels, TURNS } from './decode';
 
 /** ms between two looks at what the camera shows. */
 const LOOK = 200;
@@ -88,11 +88,12 @@ function Camera({
     let stream: MediaStream | undefined;
     let timer: number | undefined;
     let over = false;
+    let looks = 0;
     const look = () => {
       const seen = video.current;
       const image =
         seen !== null && seen.videoWidth > 0 ? pixels(seen, seen.videoWidth, seen.videoHeight) : undefined;
-      const text = image && markIn(image);
+      const text = image && markIn(image, [looks++ % TURNS.length]);
       if (over) return;
       if (text === undefined) timer = window.setTimeout(look, LOOK);
       else told.current.onRead(text);

@@ -33,6 +33,16 @@ test('what is printed is read again', () => {
     expect(markIn(picture(mark, each, white))).toBe(mark);
 });
 
+test('one that the library misses as it stands is read on its side', () => {
+  for (const missed of [
+    'MARROW1.G84C9E983F19BEFDDE118DB76C486036C.LFEC0B3CDB043D3FD0AB1554D329E7995',
+    'MARROW1.GC176C9D8D8E6CA0DC9711CC3F98A066A.L95A2CDC474D47CFAE4A61A6299A7EF6F',
+  ]) {
+    expect(markIn(picture(missed, 6, 40), [0])).toBeUndefined();
+    expect(markIn(picture(missed, 6, 40))).toBe(missed);
+  }
+});
+
 test('a thumb on it does no harm', () => {
   expect(markIn(picture(mark, 6, 40, 5))).toBe(mark);
 });
