@@ -32,7 +32,7 @@ final readonly class CalledBy
         if ($runs === []) {
             return null;
         }
-        $varieties = Variety::query()->whereIn('name', array_map(strval(...), array_keys($runs)))->get(['id', 'name'])->sortByDesc(static fn (Variety $variety): int => mb_strlen($variety->name));
+        $varieties = Variety::query()->whereIn('name', array_map(strval(...), array_keys($runs)))->get()->sortByDesc(static fn (Variety $variety): int => mb_strlen($variety->name));
         $first = $varieties->first();
         if ($first === null) {
             return null;
@@ -43,6 +43,6 @@ final readonly class CalledBy
         $plantings = DB::table('plantings')->join('planting_standings', 'planting_standings.planting_id', '=', 'plantings.id')->whereIn('plantings.variety_id', $ids)->where('planting_standings.lots', 0)->orderBy('plantings.number')->limit(self::MOST)->pluck('plantings.number');
         $codes = [...$lots->map(static fn (mixed $number): string => Code::of(Subject::Lot, $number))->all(), ...$plantings->map(static fn (mixed $number): string => Code::of(Subject::Planting, $number))->all()];
 
-        return $codes === [] ? null : new Called($first->name, array_values($codes), $at);
+        return new Called($first->name, array_values($codes), $at, array_values($varieties->where('name', $first->name)->all()));
     }
 }

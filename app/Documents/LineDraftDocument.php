@@ -13,7 +13,9 @@ final readonly class LineDraftDocument
 {
     /**
      * @param  string  $about  id of the thing; of one that begins with it a new one
-     * @param  ?string  $from  id of the planting that a lot begins from with it
+     * @param  string  $code  of the thing, or the name by which it goes; empty of one that begins out of nothing
+     * @param  string  $which  id of what in the thing it is about, as of a test; empty for none
+     * @param  ?BeginsDocument  $begins  what begins with it
      * @param  string  $happened_at  as it is sent
      * @param  object  $payload  as it would be typed into the form
      * @param  string  $said  as the journal will say it
@@ -37,6 +39,8 @@ final readonly class LineDraftDocument
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $doubts,
         #[OA\Property]
-        public ?string $from = null,
+        public string $which = '',
+        #[OA\Property]
+        public ?BeginsDocument $begins = null,
     ) {}
 }

@@ -73,8 +73,48 @@ final class LinesTest extends TestCase
         $planting = $this->keeper->sow($this->keeper->variety('pea', 'Coxswain'));
         $draft = $this->one("picked $planting 3 plants 40 g yesterday");
         self::assertSame(['picked', 'lot', []], [$draft['kind'], $draft['subject'], $draft['doubts']]);
-        $this->keeper->sends(['about' => ['subject' => 'lot', 'id' => $draft['about']], 'begins' => ['planting' => $draft['from']], 'kind' => 'picked', 'happened_at' => $draft['happened_at'], 'payload' => $draft['payload']])->assertOk();
+        $this->keeper->sends(['about' => ['subject' => 'lot', 'id' => $draft['about']], 'begins' => $draft['begins'], 'kind' => 'picked', 'happened_at' => $draft['happened_at'], 'payload' => $draft['payload']])->assertOk();
         self::assertSame($planting, $this->getJson('/api/lots/L1')->assertOk()->json('planting'));
+    }
+
+    public function test_a_planting_begins_in_a_line(): void
+    {
+        $variety = $this->keeper->variety('pea', 'Bell Buoy');
+        $draft = $this->one('sown 12 Bell Buoy in the long bed yesterday');
+        self::assertSame(['sown', 'planting', '', []], [$draft['kind'], $draft['subject'], $draft['code'], $draft['doubts']]);
+        self::assertSame("Bell Buoy: sown, 12\u{00A0}plants, long bed, yesterday", $draft['said']);
+        $this->keeper->sends(['about' => ['subject' => 'planting', 'id' => $draft['about']], 'begins' => $draft['begins'], 'kind' => 'sown', 'happened_at' => $draft['happened_at'], 'payload' => $draft['payload']])->assertOk();
+        self::assertSame(['variety' => $variety, 'spot' => 'long bed'], (array) DB::table('plantings')->sole(['variety_id as variety', 'spot']));
+        // It is of what stands where it says what was done with that.
+        self::assertSame('watered', $this->one('Bell Buoy watered')['kind']);
+        self::assertStringContainsString('missing', $this->one('sown Bell Buoy in bed 3')['doubts'][0]);
+    }
+
+    public function test_it_is_sown_from_a_lot_and_seed_comes_from_elsewhere(): void
+    {
+        $lot = $this->keeper->storedTomato('Weir');
+        $id = DB::table('lots')->value('id');
+        $draft = $this->one("sown 12 of $lot in the long bed");
+        self::assertSame(['sown', $id], [$draft['kind'], $draft['payload']['lot']]);
+        self::assertSame($id, $this->one("sown 12 Weir from $lot in bed 3, row 2")['payload']['lot']);
+        self::assertSame('withdrawn', $this->one("took 40 seeds of $lot to sow")['kind']);
+        self::assertSame('withdrawn', $this->one('gave 20 seeds of Weir to Ada')['kind']);
+        $draft = $this->one('got 40 seeds of Weir from Ada');
+        self::assertSame(['received', 'lot', ['seeds' => '40 seeds', 'from' => 'Ada', 'how' => 'given']], [$draft['kind'], $draft['subject'], $draft['payload']]);
+        $this->keeper->variety('pea', 'Weir');
+        self::assertSame(['More than one variety is called Weir: begin it in its form.'], $this->reads('sown 12 Weir in bed 3')->json('doubts'));
+    }
+
+    public function test_a_place_or_a_container_is_spoken_of_by_its_name(): void
+    {
+        $place = (string) Str::uuid7();
+        $this->postJson('/api/store-places', ['id' => $place, 'name' => 'Blue cellar', 'temperature' => '12 °C', 'rh' => '60'])->assertOk();
+        $draft = $this->one('blue cellar 14 °C 55 %');
+        self::assertSame(['air_set', 'place', $place, 'Blue cellar', []], [$draft['kind'], $draft['subject'], $draft['about'], $draft['code'], $draft['doubts']]);
+        self::assertSame([], $this->reads('blue cellar')->json('drafts'));
+        $this->postJson('/api/containers', ['id' => $tin = (string) Str::uuid7(), 'name' => 'Round tin', 'kind' => 'tin', 'place_id' => $place])->assertOk();
+        $draft = $this->one('round tin to the blue cellar');
+        self::assertSame(['placed', 'container', $tin, ['place_id' => $place]], [$draft['kind'], $draft['subject'], $draft['about'], $draft['payload']]);
     }
 
     public function test_a_lot_is_called_by_its_variety_where_there_is_but_one(): void

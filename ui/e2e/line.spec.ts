@@ -93,6 +93,30 @@ test('of what nothing is understood that is said, and a search on a sheet is no 
   await expect(page.getByText('What may follow')).toHaveCount(0);
 });
 
+test('a planting begins in a line, in its form where something is missing, and a place is spoken of by its name', async ({
+  page,
+}) => {
+  await page.goto('/today');
+  await field(page).fill('sown 12 Capstan in bed 9 yesterday');
+  await said(page, /^Keep: Capstan: sown, 12\splants, bed 9, yesterday/).click();
+  await expect(page.getByText(/^Kept\. P\d+: sown, 12\splants/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByText(/^Taken back\./)).toBeVisible();
+
+  await field(page).fill('sown Capstan in bed 9, row 2');
+  await said(page, /^Open its form: Capstan: sown, bed 9, row 2/).click();
+  await expect(page.getByPlaceholder('Name of the variety or crop')).toHaveValue(/Capstan/);
+  await expect(page.getByLabel('Where', { exact: true })).toHaveValue('bed 9, row 2');
+  await page.getByLabel('Plants *').fill('12');
+  await page.getByRole('button', { name: 'Keep: sown' }).click();
+  await page.waitForURL(/\/plot\/P\d+/);
+
+  await field(page).fill('hall cupboard 15 °C 52 %');
+  await said(page, /^Keep: Hall cupboard: its air, 15\s°C/).click();
+  await expect(page.getByText(/^Kept\. Hall cupboard/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+});
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 

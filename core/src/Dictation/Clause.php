@@ -55,6 +55,12 @@ final readonly class Clause
         return new self($this->text, $this->tokens, $this->codes, array_values(array_unique([...$this->taken, ...$tokens])), $this->time);
     }
 
+    /** The same, its codes read as what something comes from: "sown 12 of L2". */
+    public function source(): self
+    {
+        return new self($this->text, $this->tokens, [], array_values(array_filter($this->taken, fn (int $i): bool => $this->tokens[$i]->sort !== TokenSort::Code)), $this->time);
+    }
+
     /** Whether it says more than of what and when: else it is sought, and not recorded. */
     public function saysMore(): bool
     {

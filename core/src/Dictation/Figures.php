@@ -52,9 +52,9 @@ final class Figures
         foreach ($this->line->tokens as $i => $token) {
             $next = $this->line->tokens[$i + 1] ?? null;
             $whole = $this->line->tokens[$i + 2] ?? null;
-            if ($token->isNumber() && $next?->is('of', '/') === true && $whole?->isNumber() === true && $this->line->isFree($i) && $this->line->isFree($i + 2)) {
-                $this->payload[$counts[0]->key] = $whole->text;
-                $this->payload[$counts[1]->key] = $token->text;
+            if ($token->figure() !== null && $next?->is('of', '/') === true && $whole?->figure() !== null && $this->line->isFree($i) && $this->line->isFree($i + 2)) {
+                $this->payload[$counts[0]->key] = $whole->figure();
+                $this->payload[$counts[1]->key] = $token->figure();
                 $this->told += 2;
                 $this->line->use([$i, $i + 1, $i + 2]);
 
@@ -75,7 +75,7 @@ final class Figures
                 continue;
             }
             foreach ($this->line->tokens as $i => $token) {
-                $at = $token->isNumber() && $this->line->isFree($i) ? $isOf($field, $i) : null;
+                $at = $token->figure() !== null && $this->line->isFree($i) ? $isOf($field, $i) : null;
                 if ($at !== null) {
                     $this->payload[$field->key] = $this->taken($field, $i, $at);
                     $bound++;
@@ -104,7 +104,7 @@ final class Figures
             if ($this->line->tokens[$next]->is(',', '+', 'and')) {
                 continue;
             }
-            if (! $this->line->tokens[$next]->isNumber() || ! $this->line->isFree($next)) {
+            if ($this->line->tokens[$next]->figure() === null || ! $this->line->isFree($next)) {
                 break;
             }
             $more = $this->line->unitAfter($field, $next);
@@ -152,6 +152,9 @@ final class Figures
     /** @return ?list<int> */
     private function alone(Field $field, int $i): ?array
     {
-        return $this->named && $field->required && ! $this->line->hasUnit($i) && $this->line->unitAfter($field, $i) === [] ? [] : null;
+        // "Seven Sisters" is a name, and where there are digits a word is no figure.
+        $isDoubtful = ! $this->line->tokens[$i]->isNumber() && ($this->line->hasDigits() || ($i > 0 && preg_match('/^\p{Lu}/u', $this->line->tokens[$i]->text) === 1));
+
+        return $this->named && $field->required && ! $isDoubtful && ! $this->line->hasUnit($i) && $this->line->unitAfter($field, $i) === [] ? [] : null;
     }
 }

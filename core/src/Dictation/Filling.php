@@ -8,6 +8,7 @@ use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Journal\Kind;
+use Marrow\Core\Journal\Subject;
 
 /** A line read as if it told of one kind: what of it is which field, and what is left over. */
 final class Filling
@@ -47,6 +48,7 @@ final class Filling
             return $filling;
         }
         $filling->places($names);
+        $filling->things($names);
         $figures = Figures::in($filling->line, array_values(array_filter($fields, static fn (Field $field): bool => ! array_key_exists($field->key, $filling->payload))), $filling->named);
         $filling->payload += $figures->payload;
         $filling->told += $figures->told;
@@ -167,6 +169,22 @@ final class Filling
         }
     }
 
+    /** "from L2" */
+    private function things(Named $names): void
+    {
+        foreach ($this->open(FieldType::Reference) as $field) {
+            foreach ($this->line->tokens as $i => $token) {
+                $id = $token->sort === TokenSort::Code && $this->line->isFree($i) && Subject::from($field->of)->letter() === $token->text[0] ? $names->things[$token->text] ?? null : null;
+                if ($id !== null) {
+                    $this->payload[$field->key] = $id;
+                    $this->told++;
+                    $this->line->use([$i]);
+                    break;
+                }
+            }
+        }
+    }
+
     /** "to Ada", "from the seed swap". */
     private function people(Named $names): void
     {
@@ -261,29 +279,49 @@ final class Filling
     /** Words that nothing else took, where it is said what was done. */
     private function text(): void
     {
-        $field = $this->named ? $this->openField() : null;
-        if ($field === null) {
+        if (! $this->named) {
             return;
         }
+        $must = array_values(array_filter($this->open(FieldType::Text), static fn (Field $field): bool => $field->required && ! $field->isPerson && ! in_array($field->key, self::OPEN, true)))[0] ?? null;
+        if ($must !== null) {
+            // "plant A, the earliest": what must be told comes first, and ends where a sign stands.
+            $this->say($must, array_values(array_filter($this->runs(true)))[0] ?? []);
+        }
+        $field = $this->openField();
+        $runs = $this->runs(false);
+        usort($runs, static fn (array $a, array $b): int => count($b) <=> count($a));
+        if ($field !== null) {
+            $this->say($field, $runs[0] ?? []);
+        }
+    }
+
+    /** @return list<list<int>> words one after another that nothing took, from the first that says something */
+    private function runs(bool $endBySign): array
+    {
         $runs = [];
         $run = [];
         foreach ($this->line->tokens as $i => $token) {
-            if (isset($this->line->used[$i]) || $token->isNumber()) {
+            $isSign = $token->sort === TokenSort::Sign;
+            if (isset($this->line->used[$i]) || $token->isNumber() || ($isSign && $endBySign)) {
                 [$runs[], $run] = [$run, []];
-            } elseif ($run !== [] || ($token->sort !== TokenSort::Sign && ! ($token->isWord() && Likeness::isQuiet($token->plain)))) {
+            } elseif ($run !== [] || (! $isSign && $this->line->isLoud($i))) {
                 $run[] = $i;
             }
         }
-        $runs[] = $run;
-        usort($runs, static fn (array $a, array $b): int => count($b) <=> count($a));
-        $longest = $runs[0];
-        while ($longest !== [] && $this->line->tokens[$longest[count($longest) - 1]]->sort === TokenSort::Sign) {
-            array_pop($longest);
+
+        return [...$runs, $run];
+    }
+
+    /** @param  list<int>  $words */
+    private function say(Field $field, array $words): void
+    {
+        while ($words !== [] && $this->line->tokens[$words[count($words) - 1]]->sort === TokenSort::Sign) {
+            array_pop($words);
         }
-        if ($longest !== []) {
-            $this->payload[$field->key] = $this->line->written($longest);
+        if ($words !== []) {
+            $this->payload[$field->key] = $this->line->written($words);
             $this->isGuessed = true;
-            $this->line->use($longest);
+            $this->line->use($words);
         }
     }
 

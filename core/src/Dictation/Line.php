@@ -36,10 +36,16 @@ final class Line
         return isset($this->tokens[$i]) && ! isset($this->used[$i]);
     }
 
-    /** Whether a token is a word that says something by itself. */
+    /** Whether a figure stands in it in digits, that says nothing yet. */
+    public function hasDigits(): bool
+    {
+        return array_any($this->tokens, fn (Token $token, int $i): bool => $token->isNumber() && $this->isFree($i));
+    }
+
+    /** Whether a token is a word that says something by itself; "plant A" is no article. */
     public function isLoud(int $i): bool
     {
-        return ! ($this->tokens[$i]->isWord() && Likeness::isQuiet($this->tokens[$i]->plain));
+        return ($i > 0 && $this->tokens[$i]->text === 'A') || ! ($this->tokens[$i]->isWord() && Likeness::isQuiet($this->tokens[$i]->plain));
     }
 
     /** @return list<string> words that nothing took */
@@ -84,7 +90,7 @@ final class Line
         // As it would be typed without the slip.
         $isUnit = Unit::into($field, 1.0, mb_strtolower($unit)) !== null || Unit::into($field, 1.0, mb_strtolower(str_replace(' ', '', $unit))) !== null;
 
-        return trim($this->tokens[$i]->text.' '.($isUnit ? $unit : Unit::meantBy($field, mb_strtolower($unit), Likeness::areSlips(...)) ?? $unit));
+        return trim(($this->tokens[$i]->figure() ?? $this->tokens[$i]->text).' '.($isUnit ? $unit : Unit::meantBy($field, mb_strtolower($unit), Likeness::areSlips(...)) ?? $unit));
     }
 
     /** @return list<int> the tokens after a number that are its unit, as far as it is one of the field */

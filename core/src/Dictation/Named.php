@@ -7,8 +7,11 @@ namespace Marrow\Core\Dictation;
 /** What has a name in the garden, as far as a line may speak of it. */
 final readonly class Named
 {
-    /** @param  array<string, list<string>>  $places  ids of places and containers, by name */
-    public function __construct(public array $places = []) {}
+    /**
+     * @param  array<string, list<string>>  $places  ids of places and containers, by name
+     * @param  array<string, string>  $things  ids of what has a code and stands in the line, by code
+     */
+    public function __construct(public array $places = [], public array $things = []) {}
 
     /** @return list<string> ids of the places and containers of that name */
     public function place(string $name): array

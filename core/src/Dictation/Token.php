@@ -24,6 +24,14 @@ final readonly class Token
         return $this->sort === TokenSort::Number;
     }
 
+    /** A number as it was written, or as digits where it was spelled out; null where it is none. */
+    public function figure(): ?string
+    {
+        $spelled = $this->isWord() ? SpelledNumber::of($this->plain) : null;
+
+        return $this->isNumber() ? $this->text : ($spelled === null ? null : (string) $spelled);
+    }
+
     public function is(string ...$words): bool
     {
         return $this->sort !== TokenSort::Quoted && in_array($this->plain, $words, true);

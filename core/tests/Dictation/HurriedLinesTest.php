@@ -99,9 +99,6 @@ final class HurriedLinesTest extends CoreTestCase
             ['racks', 'L7 purple'],
             ['store', 'L7 to the moon'],
             ['store', 'L7 12'],
-            ['jar', 'poured L13 off twice'],
-            ['tray', 'L11 nine sprouted'],
-            ['plot', 'P4 marked plant A, the earliest'],
             ['plot', 'P4 danced'],
             ['plot', 'P4 pulled some'],
             ['plot', 'P4 41 g'],
@@ -281,6 +278,16 @@ final class HurriedLinesTest extends CoreTestCase
             ['plot', 'P4 taken up 30, kept 20', 'lifted', ['plants' => '30', 'kept' => '20']],
             ['plot', 'P4 thin to 20 plants', 'thinned', ['left' => '20 plants']],
             ['plot', 'P4 waterd', 'watered', []],
+            ['plot', 'P4 marked plant A, the earliest', 'marked', ['mark' => 'A', 'what' => 'plant', 'why' => 'earliest']],
+            ['plot', 'P4 marked head red wool', 'marked', ['mark' => 'red wool', 'what' => 'head']],
+            // Numbers in words.
+            ['jar', 'poured L13 off twice', 'poured_off', ['passes' => '2']],
+            ['tray', 'L11 nine sprouted', 'test_counted', ['normal' => ['9']]],
+            ['tray', 'L11 none sprouted', 'test_counted', ['normal' => ['0']]],
+            ['plot', 'P4 pulled three of forty-two', 'rogued', ['looked_over' => '42', 'pulled' => '3']],
+            ['store', 'gave a dozen seeds of L7 to Ada', 'withdrawn', ['seeds' => '12 seeds', 'to' => 'Ada']],
+            ['store', 'gave 20 seeds of L7 to Seven Wells', 'withdrawn', ['seeds' => '20 seeds', 'to' => 'Seven Wells']],
+            ['plot', 'note P4 two slugs', 'noted', ['text' => 'two slugs']],
         ] as $line) {
             yield $line[1].' ('.$line[0].')' => $line;
         }

@@ -1286,6 +1286,12 @@ export interface components {
             act: string;
             fields: components["schemas"]["FieldDocument"][];
         };
+        /** @description What begins with an entry: a lot of a planting, or a lot or a planting of a variety. */
+        BeginsDocument: {
+            planting: string | null;
+            variety: string | null;
+            spot: string;
+        };
         /** @description One day of the belt. */
         BeltDayDocument: {
             date: string;
@@ -1724,7 +1730,8 @@ export interface components {
             };
             said: string;
             doubts: string[];
-            from: string | null;
+            which: string;
+            begins: components["schemas"]["BeginsDocument"] | null;
         };
         /** @description A kind of entry, and a line that tells of one. */
         LineKindDocument: {

@@ -6,7 +6,7 @@ import { send } from '../api/outbox';
 import { setAside } from '../kit/draft';
 import { useSay } from '../kit/Said';
 import { useSpoken } from '../kit/spoken';
-import { pageOfCode } from './things';
+import { pageOfCode, things } from './things';
 
 /** Whether a line says something that can be kept as it stands. */
 export const isWhole = ({ drafts, left_over, doubts }: LineRead): boolean =>
@@ -15,12 +15,19 @@ export const isWhole = ({ drafts, left_over, doubts }: LineRead): boolean =>
   doubts.length === 0 &&
   drafts.every((draft) => draft.doubts.length === 0);
 
+const beginsOf = ({ begins }: LineDraft): Draft['begins'] =>
+  begins?.planting
+    ? { planting: begins.planting }
+    : begins?.variety
+      ? { variety: begins.variety, spot: begins.spot }
+      : undefined;
+
 const draftOf = (draft: LineDraft, evenSo: boolean): Draft => ({
   id: v7(),
   kind: draft.kind,
   about: { subject: draft.subject, id: draft.about },
   happened_at: draft.happened_at,
-  begins: draft.from ? { planting: draft.from } : undefined,
+  begins: beginsOf(draft),
   payload: draft.payload as Draft['payload'],
   even_so: evenSo,
 });
@@ -50,17 +57,30 @@ export function useTheLine() {
     },
     /** @returns where the form is, with what was understood in it */
     toForm: (draft: LineDraft): string => {
-      const page = pageOfCode(draft.code);
-      // As the form calls what it is of: a thing, or a lot to come from a planting.
-      const of = draft.from ? `from:${draft.from}` : draft.about;
-      setAside(`${of}:${draft.kind}::`, {
-        id: v7(),
-        values: {
-          when: draft.happened_at.length > 10 ? moment(draft.happened_at) : day(draft.happened_at),
+      const when = draft.happened_at.length > 10 ? moment(draft.happened_at) : day(draft.happened_at);
+      if (draft.begins?.variety) {
+        const at = draft.subject === 'planting' ? '/plot/new' : '/store/new';
+        const { variety, spot } = draft.begins;
+        const values = {
+          begun: draft.about,
+          kind: draft.kind,
+          variety,
+          spot,
+          packet: '',
           fields: draft.payload,
-          made: v7(),
-          of: draft.about,
-        },
+        };
+        setAside(`begin:${draft.subject}:`, { id: v7(), values: { ...values, when }, title: draft.said, at });
+        return at;
+      }
+      const page =
+        things[draft.subject].letter === undefined
+          ? things[draft.subject].page(draft.about)
+          : pageOfCode(draft.code);
+      // As the form calls what it is of: a thing, or a lot to come from a planting.
+      const of = draft.begins?.planting ? `from:${draft.begins.planting}` : draft.about;
+      setAside(`${of}:${draft.kind}:${draft.which}:`, {
+        id: v7(),
+        values: { when, fields: draft.payload, made: v7(), of: draft.about },
         title: draft.said,
         at: `${page}#record-${draft.kind}`,
       });

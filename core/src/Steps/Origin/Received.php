@@ -52,7 +52,7 @@ final readonly class Received implements Checked, Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('received', Subject::Lot, 'Came from elsewhere')->act('Seed came from elsewhere')->starts()->once()
+        return Kind::of('received', Subject::Lot, 'Came from elsewhere')->act('Seed came from elsewhere')->also('received', 'got', 'bought')->starts()->once()
             ->asks(
                 Field::choice('how', 'How it came', ['bought' => 'bought', 'given' => 'given', 'swapped' => 'swapped', 'found' => 'found in the cupboard', 'trial' => 'sent for trial', 'own' => 'your own seed, from before'])->called('how it came')->usually('given'),
                 Field::text('from', 'From whom', 120)->optional('')->hint('A name, a shop, a swap')->person(),
