@@ -22,13 +22,7 @@ final readonly class CalledBy
     /** The longest name of a variety that stands in the line; null where none does. */
     public function of(Clause $clause): ?Called
     {
-        $runs = [];
-        foreach (array_keys($clause->tokens) as $from) {
-            for ($at = []; count($at) < self::WORDS && ($clause->tokens[$from + count($at)] ?? null)?->isWord() === true;) {
-                $at[] = $from + count($at);
-                $runs[implode(' ', array_map(static fn (int $i): string => $clause->tokens[$i]->text, $at))] ??= $at;
-            }
-        }
+        $runs = self::runs($clause);
         if ($runs === []) {
             return null;
         }
@@ -44,5 +38,27 @@ final readonly class CalledBy
         $codes = [...$lots->map(static fn (mixed $number): string => Code::of(Subject::Lot, $number))->all(), ...$plantings->map(static fn (mixed $number): string => Code::of(Subject::Planting, $number))->all()];
 
         return new Called($first->name, array_values($codes), $at, array_values($varieties->where('name', $first->name)->all()));
+    }
+
+    /** @return list<string> which varieties may be meant where none is called so, letter by letter */
+    public function slips(Clause $clause): array
+    {
+        $known = DB::table('varieties')->distinct()->pluck('name')->all();
+
+        return array_merge(...array_map(static fn (int|string $run): array => Slips::of((string) $run, array_values(array_filter($known, is_string(...)))), array_keys(self::runs($clause))));
+    }
+
+    /** @return array<array-key, list<int>> words one after another that may be a name, with where they stand */
+    private static function runs(Clause $clause): array
+    {
+        $runs = [];
+        foreach (array_keys($clause->tokens) as $from) {
+            for ($at = []; count($at) < self::WORDS && ($clause->tokens[$from + count($at)] ?? null)?->isWord() === true;) {
+                $at[] = $from + count($at);
+                $runs[implode(' ', array_map(static fn (int $i): string => $clause->tokens[$i]->text, $at))] ??= $at;
+            }
+        }
+
+        return $runs;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Dictation;
 
 use App\Documents\CompletionDocument;
+use App\Reading\PeopleNames;
 use App\Voice\Speaking;
 use Marrow\Core\Dictation\Filling;
 use Marrow\Core\Dictation\Named;
@@ -16,6 +17,8 @@ final class Completions
 {
     /** So much of it stands below at once. */
     private const MOST = 8;
+
+    private const PEOPLE = 4;
 
     /** @return list<CompletionDocument> */
     public static function after(Thing $thing, ?Filling $filling, Named $names): array
@@ -47,6 +50,11 @@ final class Completions
         }
         if ($field->of === 'place') {
             return array_map(static fn (int|string $name): CompletionDocument => new CompletionDocument("to $name", "$field->label: $name"), array_keys($names->places));
+        }
+        if ($field->isPerson) {
+            $before = mb_strtolower(explode(' ', $field->label)[0]);
+
+            return array_map(static fn (string $name): CompletionDocument => new CompletionDocument("$before $name", "$field->label: $name"), array_slice(PeopleNames::all(), 0, self::PEOPLE));
         }
         $unit = Speaking::forms()->units->unit($field->unit);
 

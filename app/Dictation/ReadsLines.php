@@ -16,8 +16,6 @@ use Closure;
 use DateTimeImmutable;
 use Marrow\Core\Dictation\Beginning;
 use Marrow\Core\Dictation\Clause;
-use Marrow\Core\Dictation\Filling;
-use Marrow\Core\Dictation\Likeness;
 use Marrow\Core\Dictation\LineReader;
 use Marrow\Core\Dictation\Named;
 use Marrow\Core\Dictation\Thing;
@@ -86,6 +84,7 @@ final readonly class ReadsLines
             }
             if ($spoken === [] && $clause->saysMore()) {
                 $left[] = $text;
+                array_push($doubts, ...$this->called->slips($clause));
             }
             foreach ($spoken as $code) {
                 $thing = $this->thing($code, $clause, $now, $holders);
@@ -108,7 +107,7 @@ final readonly class ReadsLines
                 }
                 $drafts[] = $this->drafts->of($thing, $filling, $clause, $now, $inCoreUnits);
                 array_push($left, ...$filling->leftOver());
-                array_push($doubts, ...self::slips($filling->leftOver(), $names));
+                array_push($doubts, ...Slips::in($filling, $names));
             }
         }
 
@@ -174,19 +173,5 @@ final readonly class ReadsLines
         }
 
         return array_filter($ids);
-    }
-
-    /**
-     * A name is never taken for another: one that is a slip away is asked.
-     *
-     * @param  list<string>  $left
-     * @return list<string>
-     */
-    private static function slips(array $left, Named $names): array
-    {
-        $said = mb_strtolower(implode(' ', $left));
-        $meant = array_filter(array_map(strval(...), array_keys($names->places)), static fn (string $name): bool => Likeness::areSlips($said, mb_strtolower($name)));
-
-        return array_values(array_map(static fn (string $name): string => "Is it $name that is meant? Write it so.", $meant));
     }
 }

@@ -117,6 +117,25 @@ final class LinesTest extends TestCase
         self::assertSame(['placed', 'container', $tin, ['place_id' => $place]], [$draft['kind'], $draft['subject'], $draft['about'], $draft['payload']]);
     }
 
+    public function test_a_name_one_slip_off_is_asked(): void
+    {
+        $lot = $this->keeper->storedTomato('Towpath');
+        self::assertSame(['Is it Towpath that is meant? Write it so.'], $this->reads('Towpaht rh 38')->json('doubts'));
+        self::assertSame([], $this->reads('Footpath rh 38')->json('doubts'));
+        self::assertContains('to Odile', $this->keepsGift($lot));
+        self::assertSame(['Is it Odile that is meant? Write it so.'], $this->reads("20 seeds of $lot to Odiel")->json('doubts'));
+        self::assertSame([], $this->reads("20 seeds of $lot to Odile")->json('doubts'));
+        self::assertSame([], $this->reads("20 seeds of $lot to Ottilie")->json('doubts'));
+    }
+
+    /** @return list<string> what may follow when it is said how much of it went */
+    private function keepsGift(string $lot): array
+    {
+        $this->keeps("20 seeds of $lot to Odile");
+
+        return $this->reads("$lot given 20 seeds")->json('completions.*.insert');
+    }
+
     public function test_a_lot_is_called_by_its_variety_where_there_is_but_one(): void
     {
         $lot = $this->keeper->storedTomato('Weir');
