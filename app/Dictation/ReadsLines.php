@@ -44,74 +44,104 @@ final readonly class ReadsLines
     public function read(string $line, string $about, DateTimeImmutable $now, Closure $inCoreUnits): LineReadDocument
     {
         $holders = new Holders;
-        $reader = new LineReader(Registered::kinds());
-        $drafts = $left = $doubts = $completions = [];
-        $spoken = $about === '' ? [] : [$about];
-        foreach (array_slice(Tokens::clauses($line), 0, self::CLAUSES) as $text) {
+        $clauses = array_slice(Tokens::clauses($line), 0, self::CLAUSES);
+        $told = new Told($now, $inCoreUnits);
+        $told->spoken = $about === '' ? [] : [$about];
+        foreach ($clauses as $text) {
             $clause = Clause::of($text, $now, Speaking::forms()->monthFirst());
             $names = $holders->named($this->sources($clause));
             $called = $clause->codes === [] ? $this->called->of($clause) : null;
-            $completions = [];
-            $begins = $this->begins($clause, $called, $names, $now);
-            if ($begins !== null && $called !== null && count($called->varieties) > 1) {
-                $doubts[] = "More than one variety is called $called->name: begin it in its form.";
-
-                continue;
-            }
-            if ($begins !== null) {
-                $drafts[] = $this->drafts->beginning($begins->variety, $begins->how, $begins->clause, $now, $inCoreUnits);
-                array_push($left, ...$begins->how->filling->leftOver());
-                $spoken = [];
-
-                continue;
-            }
-            $called = $called === null || $called->codes === [] ? ($clause->codes === [] ? $holders->spokenOf($clause) : null) : $called;
-            // What names nothing is of what was spoken of before.
-            $spoken = match (true) {
-                $clause->codes !== [] => $clause->codes,
-                $called !== null => $called->codes,
-                default => $spoken,
-            };
-            $clause = $called === null ? $clause : $clause->naming($called->tokens);
-            // A name alone is sought.
-            if ($called !== null && ! $clause->saysMore()) {
-                continue;
-            }
-            if ($called !== null && count($called->codes) > 1) {
-                $doubts[] = sprintf('%s is %s: say which.', $called->name, $called->isHolder() ? 'the name of more than one' : implode(', ', $called->codes));
-
-                continue;
-            }
-            if ($spoken === [] && $clause->saysMore()) {
-                $left[] = $text;
-                array_push($doubts, ...$this->called->slips($clause));
-            }
-            foreach ($spoken as $code) {
-                $thing = $this->thing($code, $clause, $now, $holders);
-                if ($thing === null) {
-                    $doubts[] = "There is no $code.";
-
-                    continue;
-                }
-                $filling = $clause->saysMore() ? $reader->read($clause, $thing, $names) : null;
-                // Of what is only looked at nothing is offered to somebody who seeks something else.
-                if ($completions === [] && ($filling !== null || $code !== $about || $clause->codes !== [])) {
-                    $completions = Completions::after($thing, $filling, $names);
-                }
-                if ($filling === null) {
-                    if ($clause->saysMore()) {
-                        $left[] = $text;
-                    }
-
-                    continue;
-                }
-                $drafts[] = $this->drafts->of($thing, $filling, $clause, $now, $inCoreUnits);
-                array_push($left, ...$filling->leftOver());
-                array_push($doubts, ...Slips::in($filling, $names));
+            $told->completions = [];
+            if (! $this->hasBegun($told, $clause, $called, $names)) {
+                $this->clause($told, $clause, $called, $holders, $names, $about);
             }
         }
 
-        return new LineReadDocument($drafts, array_values(array_unique($left)), array_values(array_unique($doubts)), $completions);
+        return new LineReadDocument($told->drafts, array_values(array_unique($told->left)), array_values(array_unique($told->doubts)), $told->completions, count($clauses) === 1 ? $told->notes : []);
+    }
+
+    /** Something begins with it; what stands after it in the line says of what it speaks. */
+    private function hasBegun(Told $told, Clause $clause, ?Called $called, Named $names): bool
+    {
+        $begins = $this->begins($clause, $called, $names, $told->now);
+        if ($begins === null) {
+            return false;
+        }
+        if ($called !== null && count($called->varieties) > 1) {
+            $told->doubts[] = "More than one variety is called $called->name: begin it in its form.";
+
+            return true;
+        }
+        $told->drafts[] = $this->drafts->beginning($begins->variety, $begins->how, $begins->clause, $told->now, $told->inCoreUnits);
+        array_push($told->left, ...$begins->how->filling->leftOver());
+        $told->spoken = [];
+
+        return true;
+    }
+
+    /** Something was done with what stands. */
+    private function clause(Told $told, Clause $clause, ?Called $called, Holders $holders, Named $names, string $about): void
+    {
+        if ($clause->codes === [] && ($called === null || $called->codes === [])) {
+            $called = $holders->spokenOf($clause);
+            $clause = $called === null && $told->spoken === [] ? $clause->ofSource() : $clause;
+        }
+        // What names nothing is of what was spoken of before.
+        $told->spoken = match (true) {
+            $clause->codes !== [] => $clause->codes,
+            $called !== null => $called->codes,
+            default => $told->spoken,
+        };
+        $clause = $called === null ? $clause : $clause->naming($called->tokens);
+        // A name alone is sought.
+        if ($called !== null && ! $clause->saysMore()) {
+            return;
+        }
+        if ($called !== null && count($called->codes) > 1) {
+            $told->doubts[] = sprintf('%s is %s: say which.', $called->name, $called->isHolder() ? 'the name of more than one' : implode(', ', $called->codes));
+
+            return;
+        }
+        if ($told->spoken === [] && $clause->saysMore()) {
+            $told->left[] = $clause->text;
+            array_push($told->doubts, ...$this->called->slips($clause));
+        }
+        $isNamed = $clause->codes !== [] || $called !== null;
+        foreach ($told->spoken as $code) {
+            $thing = $this->thing($code, $clause, $told->now, $holders);
+            if ($thing === null) {
+                $told->doubts[] = "There is no $code.";
+            } else {
+                $this->ofThing($told, $clause, $thing, $names, $isNamed, $code === $about);
+            }
+        }
+    }
+
+    /**
+     * @param  bool  $isNamed  whether it is named in the line; of what is only looked at nothing is offered to somebody who seeks something else
+     */
+    private function ofThing(Told $told, Clause $clause, Thing $thing, Named $names, bool $isNamed, bool $isLookedAt): void
+    {
+        $reader = new LineReader(Registered::kinds());
+        $filling = $clause->saysMore() ? $reader->read($clause, $thing, $names) : null;
+        if ($told->completions === [] && ($filling !== null || ! $isLookedAt || $clause->codes !== [])) {
+            $told->completions = Completions::after($thing, $filling, $names);
+        }
+        if (! $clause->saysMore()) {
+            return;
+        }
+        $note = $isNamed && ($filling === null || $filling->leftOver() !== []) ? $reader->note($clause, $thing) : null;
+        if ($note !== null) {
+            $told->notes[] = $this->drafts->of($thing, $note, $clause, $told->now, $told->inCoreUnits);
+        }
+        if ($filling === null) {
+            $told->left[] = $clause->text;
+
+            return;
+        }
+        $told->drafts[] = $this->drafts->of($thing, $filling, $clause, $told->now, $told->inCoreUnits);
+        array_push($told->left, ...$filling->leftOver());
+        array_push($told->doubts, ...Slips::in($filling, $names));
     }
 
     /** What the clause begins, where it says that better than what was done with something that stands. */
@@ -131,7 +161,11 @@ final readonly class ReadsLines
         $thing = $this->thing($code, $clause, $now, null);
         $read = $thing === null ? null : (new LineReader(Registered::kinds()))->read($called === null ? $clause : $clause->naming($called->tokens), $thing, $names);
 
-        return $read === null || $begins->how->filling->score() > $read->score() ? $begins : null;
+        if ($read === null || $begins->how->filling->isWhole() !== $read->isWhole()) {
+            return $read === null || $begins->how->filling->isWhole() ? $begins : null;
+        }
+
+        return $begins->how->filling->score() > $read->score() ? $begins : null;
     }
 
     private static function begun(Variety $variety, Clause $clause, Named $names, ?Subject $from = null): ?Begun

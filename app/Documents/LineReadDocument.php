@@ -15,6 +15,7 @@ final readonly class LineReadDocument
      * @param  list<string>  $left_over  words that were not understood
      * @param  list<string>  $doubts  of what it speaks and there is not
      * @param  list<CompletionDocument>  $completions  what may follow
+     * @param  list<LineDraftDocument>  $notes  the line as a note, where not all of it was understood
      */
     public function __construct(
         #[OA\Property(items: new OA\Items(ref: LineDraftDocument::class))]
@@ -25,5 +26,7 @@ final readonly class LineReadDocument
         public array $doubts,
         #[OA\Property(items: new OA\Items(ref: CompletionDocument::class))]
         public array $completions,
+        #[OA\Property(items: new OA\Items(ref: LineDraftDocument::class))]
+        public array $notes,
     ) {}
 }

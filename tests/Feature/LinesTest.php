@@ -98,6 +98,8 @@ final class LinesTest extends TestCase
         self::assertSame(['sown', $id], [$draft['kind'], $draft['payload']['lot']]);
         self::assertSame($id, $this->one("sown 12 Weir from $lot in bed 3, row 2")['payload']['lot']);
         self::assertSame('withdrawn', $this->one("took 40 seeds of $lot to sow")['kind']);
+        self::assertSame('withdrawn', $this->one("$lot 20 seeds out for sowing")['kind']);
+        self::assertSame(['withdrawn', $lot], [$this->one("took 20 from $lot")['kind'], $this->one("took 20 from $lot")['code']]);
         self::assertSame('withdrawn', $this->one('gave 20 seeds of Weir to Ada')['kind']);
         $draft = $this->one('got 40 seeds of Weir from Ada');
         self::assertSame(['received', 'lot', ['seeds' => '40 seeds', 'from' => 'Ada', 'how' => 'given']], [$draft['kind'], $draft['subject'], $draft['payload']]);
@@ -115,6 +117,18 @@ final class LinesTest extends TestCase
         $this->postJson('/api/containers', ['id' => $tin = (string) Str::uuid7(), 'name' => 'Round tin', 'kind' => 'tin', 'place_id' => $place])->assertOk();
         $draft = $this->one('round tin to the blue cellar');
         self::assertSame(['placed', 'container', $tin, ['place_id' => $place]], [$draft['kind'], $draft['subject'], $draft['about'], $draft['payload']]);
+    }
+
+    public function test_what_is_not_understood_may_be_kept_as_a_note(): void
+    {
+        $lot = $this->keeper->storedTomato('Towpath');
+        $read = $this->reads("$lot smells of mice, worse yesterday");
+        self::assertSame([], $read->json('drafts'));
+        self::assertSame(['noted', $lot, 'smells of mice, worse', '2026-09-13'], [$read->json('notes.0.kind'), $read->json('notes.0.code'), $read->json('notes.0.payload.text'), $read->json('notes.0.happened_at')]);
+        self::assertSame('38 rh wobbled', $this->reads("$lot 38 rh wobbled")->json('notes.0.payload.text'));
+        // A search on a sheet is no note, and half of a line is none.
+        self::assertSame([], $this->reads('groyne', $lot)->json('notes'));
+        self::assertSame([], $this->reads("$lot rh 38; $lot purple")->json('notes'));
     }
 
     public function test_a_name_one_slip_off_is_asked(): void

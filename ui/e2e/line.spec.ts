@@ -88,6 +88,11 @@ test('of what nothing is understood that is said, and a search on a sheet is no 
   await expect(said(page, 'There is no L99.')).toBeDisabled();
   await field(page).fill('L2 purple');
   await expect(said(page, 'Not understood: L2 purple')).toBeVisible();
+  // It can be written down as it stands.
+  await said(page, 'Keep: L2: note, purple').click();
+  await expect(page.getByText('Kept. L2: note, purple')).toBeVisible();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByText(/^Taken back\./)).toBeVisible();
   await field(page).fill('Groyne');
   await expect(page.getByRole('option').filter({ hasText: 'Groyne' }).first()).toBeVisible();
   await expect(page.getByText('What may follow')).toHaveCount(0);

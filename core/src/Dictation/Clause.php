@@ -28,8 +28,8 @@ final readonly class Clause
         foreach ($tokens as $i => $token) {
             // "lot 7", "planting 4".
             $letter = ['lot' => 'L', 'planting' => 'P'][$token->plain] ?? null;
-            if ($letter !== null && $token->isWord() && preg_match('/^\d{1,6}$/', $tokens[$i + 1]->text ?? '') === 1) {
-                $codes[] = $letter.$tokens[$i + 1]->text;
+            if ($letter !== null && $token->isWord() && preg_match('/^\d{1,6}$/', ($tokens[$i + 1] ?? null)?->figure() ?? '') === 1) {
+                $codes[] = $letter.$tokens[$i + 1]->figure();
                 array_push($taken, $i, $i + 1);
             }
             if ($token->sort === TokenSort::Code && ! ($i > 0 && $tokens[$i - 1]->is(...self::NOT_OF))) {
@@ -59,6 +59,14 @@ final readonly class Clause
     public function source(): self
     {
         return new self($this->text, $this->tokens, [], array_values(array_filter($this->taken, fn (int $i): bool => $this->tokens[$i]->sort !== TokenSort::Code)), $this->time);
+    }
+
+    /** The same where nothing else is named: it is of that from which something was taken. "took 20 from L2" */
+    public function ofSource(): self
+    {
+        $at = array_keys(array_filter($this->tokens, static fn (Token $token): bool => $token->sort === TokenSort::Code));
+
+        return new self($this->text, $this->tokens, array_values(array_unique(array_map(fn (int $i): string => $this->tokens[$i]->text, $at))), array_values(array_unique([...$this->taken, ...$at])), $this->time);
     }
 
     /** Whether it says more than of what and when: else it is sought, and not recorded. */

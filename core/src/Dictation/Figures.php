@@ -46,7 +46,7 @@ final class Figures
     private function partOfWhole(): void
     {
         $counts = array_values(array_filter($this->fields, static fn (Field $field): bool => $field->type === FieldType::Integer && $field->each === null && $field->required && ! $field->hidden));
-        if (count($counts) < 2) {
+        if (count($counts) < 2 || ! $this->named) {
             return;
         }
         foreach ($this->line->tokens as $i => $token) {
@@ -123,7 +123,7 @@ final class Figures
         if ($unit === [] && $this->line->hasUnit($i)) {
             return null;
         }
-        $words = [...$field->spoken, ...array_slice(Phrase::words($field->label), 0, 1), ...($field->noun === '' ? [] : [$field->noun]), ...($field->unit === '°C' ? ['temp', 'temperature'] : [])];
+        $words = [...$field->spoken, ...array_slice(Phrase::words($field->label), 0, 1), ...$field->nouns(), ...($field->unit === '°C' ? ['temp', 'temperature'] : [])];
         foreach ([true, false] as $pastName) {
             $beside = $this->line->beside($side < 0 ? $i : max([$i, ...$unit]), $side, $pastName);
             if ($beside !== null && ($this->line->isFree($beside) || isset($this->line->name[$beside])) && $this->line->tokens[$beside]->isWord() && array_any($words, fn (string $word): bool => Likeness::are($this->line->tokens[$beside]->plain, $word))) {
@@ -139,7 +139,7 @@ final class Figures
     {
         $unit = $this->line->unitAfter($field, $i);
 
-        return $this->byWord($field, $i, 1) ?? ($unit !== [] && $field->noun !== '' && Likeness::are($this->line->tokens[$unit[0]]->plain, $field->noun) ? [] : null);
+        return $this->byWord($field, $i, 1) ?? ($unit !== [] && array_any($field->nouns(), fn (string $noun): bool => Likeness::are($this->line->tokens[$unit[0]]->plain, $noun)) ? [] : null);
     }
 
     /** @return ?list<int> */
@@ -155,6 +155,15 @@ final class Figures
         // "Seven Sisters" is a name, and where there are digits a word is no figure.
         $isDoubtful = ! $this->line->tokens[$i]->isNumber() && ($this->line->hasDigits() || ($i > 0 && preg_match('/^\p{Lu}/u', $this->line->tokens[$i]->text) === 1));
 
-        return $this->named && $field->required && ! $isDoubtful && ! $this->line->hasUnit($i) && $this->line->unitAfter($field, $i) === [] ? [] : null;
+        return $this->named && ($field->required || ($this->isTheCount($field) && ! $this->line->isOfAnother($i))) && ! $isDoubtful && ! $this->line->hasUnit($i) && $this->line->unitAfter($field, $i) === [] ? [] : null;
+    }
+
+    /** Where no figure must be told, a bare one is the count: "took 20". */
+    private function isTheCount(Field $field): bool
+    {
+        $figures = array_filter($this->fields, static fn (Field $one): bool => ! $one->hidden && $one->type->isNumeric());
+        $counts = array_filter($figures, static fn (Field $one): bool => $one->type === FieldType::Integer && $one->nouns() !== [] && $one->each === null);
+
+        return array_values($counts) === [$field] && array_all($figures, static fn (Field $one): bool => ! $one->required);
     }
 }

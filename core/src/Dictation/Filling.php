@@ -61,6 +61,22 @@ final class Filling
         return $filling;
     }
 
+    /**
+     * A line of which nothing was understood, as words.
+     *
+     * @param  list<Field>  $fields
+     * @param  list<Token>  $tokens
+     * @param  list<int>  $taken  that say of what, and when
+     */
+    public static function ofWords(Kind $kind, array $fields, string $line, array $tokens, array $taken): self
+    {
+        $filling = new self($kind, $fields, new Line($line, $tokens, $taken));
+        $filling->named = true;
+        $filling->restIsText();
+
+        return $filling;
+    }
+
     /** @return list<Field> that must be told and are not */
     public function missing(): array
     {
@@ -85,6 +101,12 @@ final class Filling
     public function leftOver(): array
     {
         return $this->line->leftOver();
+    }
+
+    /** Whether it says all that must be told, and nothing of the line is left over. */
+    public function isWhole(): bool
+    {
+        return $this->missing() === [] && $this->leftOver() === [];
     }
 
     /** How much of the line it explains, and how much it would need besides. */
@@ -112,7 +134,7 @@ final class Filling
         foreach ([$this->kind->title, explode(',', $this->kind->title)[0], $this->kind->act, $act, ...$this->kind->called] as $phrase) {
             $at = Phrase::in($this->line->tokens, $this->line->used, $phrase);
             // "5 plants" are counted, and not planted.
-            $isCount = count($at) === 1 && array_any($this->fields, fn (Field $field): bool => $field->noun !== '' && $this->line->tokens[$at[0]]->is($field->noun, "{$field->noun}s"));
+            $isCount = count($at) === 1 && array_any($this->fields, fn (Field $field): bool => array_any($field->nouns(), fn (string $noun): bool => $this->line->tokens[$at[0]]->is($noun, "{$noun}s")));
             $best = count($at) > count($best) && ! $isCount ? $at : $best;
         }
         $this->named = $best !== [];

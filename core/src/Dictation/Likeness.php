@@ -11,10 +11,12 @@ final class Likeness
     private const LONG = 5;
 
     /** What says nothing by itself. */
-    private const QUIET = ['a', 'an', 'the', 'it', 'its', 'of', 'at', 'in', 'into', 'on', 'to', 'and', 'with', 'for', 'from', 'is', 'was', 'were', 'has', 'have', 'as', 'by', 'that', 'them', 'they', 'some', 'all', 'out', 'now', 'more', 'x', 'my', 'our', 'down'];
+    private const QUIET = ['a', 'an', 'the', 'it', 'its', 'of', 'at', 'in', 'into', 'on', 'to', 'and', 'with', 'for', 'from', 'is', 'was', 'were', 'has', 'have', 'as', 'by', 'that', 'them', 'they', 'some', 'all', 'out', 'now', 'more', 'x', 'my', 'our', 'down', 'since', 'just', 'already', 'only', 'there', 'are', 'i', 'we'];
 
     /** Deeds that change more than their ending. */
-    private const STRONG = ['threw' => 'throw', 'thrown' => 'throw', 'ate' => 'eat', 'eaten' => 'eat', 'gave' => 'give', 'given' => 'give', 'took' => 'take', 'taken' => 'take', 'shook' => 'shake', 'shaken' => 'shake', 'dug' => 'dig', 'sown' => 'sow', 'hung' => 'hang', 'sent' => 'send', 'lost' => 'lose', 'spilt' => 'spill', 'spoilt' => 'spoil', 'blown' => 'blow', 'laid' => 'lay'];
+    private const STRONG = ['threw' => 'throw', 'thrown' => 'throw', 'ate' => 'eat', 'eaten' => 'eat', 'gave' => 'give', 'given' => 'give', 'took' => 'take', 'taken' => 'take', 'shook' => 'shake', 'shaken' => 'shake', 'dug' => 'dig', 'sown' => 'sow', 'hung' => 'hang', 'sent' => 'send', 'lost' => 'lose', 'spilt' => 'spill', 'spoilt' => 'spoil', 'blown' => 'blow', 'laid' => 'lay',
+        // What is dry need not have been dried just now.
+        'dry' => 'dryness'];
 
     public static function isQuiet(string $word): bool
     {

@@ -36,15 +36,25 @@ final class Line
         return isset($this->tokens[$i]) && ! isset($this->used[$i]);
     }
 
+    /** Whether a word stands before it that nothing took: "bag 1". */
+    public function isOfAnother(int $i): bool
+    {
+        return $this->isFree($i - 1) && $this->tokens[$i - 1]->isWord() && $this->isLoud($i - 1);
+    }
+
     /** Whether a figure stands in it in digits, that says nothing yet. */
     public function hasDigits(): bool
     {
         return array_any($this->tokens, fn (Token $token, int $i): bool => $token->isNumber() && $this->isFree($i));
     }
 
-    /** Whether a token is a word that says something by itself; "plant A" is no article. */
+    /** Whether a token is a word that says something by itself; "plant A" is no article, and "off 5 plants" says whose. */
     public function isLoud(int $i): bool
     {
+        if ($this->tokens[$i]->is('off') && ($this->tokens[$i + 1] ?? null)?->figure() !== null) {
+            return false;
+        }
+
         return ($i > 0 && $this->tokens[$i]->text === 'A') || ! ($this->tokens[$i]->isWord() && Likeness::isQuiet($this->tokens[$i]->plain));
     }
 
@@ -130,7 +140,7 @@ final class Line
     {
         for ($i = $from + $step; isset($this->tokens[$i]); $i += $step) {
             // "12 fruits of 5 plants": the word before belongs to the figure before.
-            if ($step < 0 && $this->tokens[$i]->is('of')) {
+            if ($step < 0 && $this->tokens[$i]->is('of', 'off', 'from')) {
                 return null;
             }
             // "2 sick plants": what names the deed stands between.

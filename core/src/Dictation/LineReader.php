@@ -52,6 +52,21 @@ final readonly class LineReader
         return $best;
     }
 
+    /** @return ?Filling the whole of it as a note, for who wants no more; null where none can be made of that thing */
+    public function note(Clause $clause, Thing $thing): ?Filling
+    {
+        $taken = [...$clause->taken, ...Phrase::exactly($clause->tokens, [], $thing->code)];
+        foreach ($thing->offers as $offer) {
+            if ($offer->kind->isWords && $this->isOf($offer->kind, $thing)) {
+                $filling = Filling::ofWords($offer->kind, $offer->fields, $clause->text, $clause->tokens, $taken);
+
+                return $filling->isWhole() ? $filling : null;
+            }
+        }
+
+        return null;
+    }
+
     private function isOf(Kind $kind, Thing $thing): bool
     {
         // Seed is picked from a planting, with which a lot begins.

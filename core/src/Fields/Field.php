@@ -196,6 +196,12 @@ final readonly class Field
         return $this->with(['hint' => $words]);
     }
 
+    /** @return list<string> what is counted, one of it: of "fruit, pod or head" any of the three */
+    public function nouns(): array
+    {
+        return array_values(array_filter(preg_split('/, | or /', $this->noun) ?: [], static fn (string $noun): bool => $noun !== ''));
+    }
+
     /** How a message calls it, where the label ("It weighs") is no noun. */
     public function called(string $noun): self
     {

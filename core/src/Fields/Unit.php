@@ -42,7 +42,7 @@ final class Unit
         }
 
         // "30 plants", where plants are asked for.
-        return $field->noun !== '' && in_array($unit, [$field->noun, $field->noun.'s'], true) ? $value : null;
+        return array_any([$field->noun, ...$field->nouns()], static fn (string $noun): bool => $noun !== '' && ($unit === $noun || $unit === $noun.'s')) ? $value : null;
     }
 
     /**
@@ -53,7 +53,7 @@ final class Unit
      */
     public static function meantBy(Field $field, string $word, \Closure $areAlike): ?string
     {
-        $words = [...array_map(strval(...), array_keys(self::FACTORS[$field->unit] ?? [])), ...($field->unit === '°C' ? ['celsius', 'fahrenheit'] : []), ...($field->noun === '' ? [] : [$field->noun])];
+        $words = [...array_map(strval(...), array_keys(self::FACTORS[$field->unit] ?? [])), ...($field->unit === '°C' ? ['celsius', 'fahrenheit'] : []), ...$field->nouns()];
         foreach ($words as $unit) {
             if ($areAlike($word, $unit) || $areAlike($word, "{$unit}s")) {
                 return $unit;

@@ -1747,6 +1747,7 @@ export interface components {
             left_over: string[];
             doubts: string[];
             completions: components["schemas"]["CompletionDocument"][];
+            notes: components["schemas"]["LineDraftDocument"][];
         };
         /** @description One thing in a place, with the figure that matters there. */
         ListItemDocument: {

@@ -89,6 +89,16 @@ export const Find = memo(function Find() {
                 ],
           },
         ];
+  // What was not understood may be written down as it stands.
+  const notes = said.length === 0 ? [] : (line.data?.notes ?? []);
+  if (notes.length > 0)
+    said.push({
+      kind: 'line',
+      key: `${text} as a note`,
+      title: notes.map((draft) => draft.said).join('; '),
+      read: { drafts: notes, left_over: [], doubts: [], completions: [], notes: [] },
+      more: isAsked ? [...question.asks, 'Press it again if it was so all the same.'] : [],
+    });
   const things = found.data ?? [];
   // What cannot be kept as it stands is not what Enter is for, where something was found.
   const follows = (line.isFetching ? [] : (line.data?.completions ?? [])).map(({ insert, said }): More => ({

@@ -23,7 +23,7 @@ final readonly class Spread implements Checked, Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('spread', Subject::Lot, 'Spread to dry')->also('spread out', 'laid out', 'to dry', 'drying')
+        return Kind::of('spread', Subject::Lot, 'Spread to dry')->also('spread out', 'laid out', 'put to dry', 'set to dry', 'hung to dry')
             ->asks(
                 Field::choice('surface', 'Spread', DryingSurface::class)->called('what it is spread on')->usually(DryingSurface::Mesh->value),
                 Field::mass('mass_g', 'It weighs')->called('the mass spread')->optional(),

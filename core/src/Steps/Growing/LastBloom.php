@@ -13,6 +13,6 @@ final readonly class LastBloom implements Payload
 {
     public static function kind(): Kind
     {
-        return Kind::of('last_bloom', Subject::Planting, 'Last bloom')->also('bloom over', 'done flowering', 'finished flowering', 'last flower')->once();
+        return Kind::of('last_bloom', Subject::Planting, 'Last bloom')->also('bloom over', 'flowers over', 'flowering over', 'done flowering', 'finished flowering', 'last flower')->once();
     }
 }
