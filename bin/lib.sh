@@ -114,22 +114,37 @@ garden() {
 SERVER=
 WORKER=
 
-# Serves the application on 127.0.0.1:$1 until interrupted; every process it starts ends with it.
+# Where it is served: this machine alone, unless another of its addresses is asked for.
+listens() { echo "${MARROW_LISTEN:-127.0.0.1}"; }
+
+# By which names others may ask for it; of all addresses those that the machine has.
+hosts() {
+    case $(listens) in
+        127.0.0.1) echo "${MARROW_HOSTS:-127.0.0.1,localhost}" ;;
+        0.0.0.0) echo "${MARROW_HOSTS:-127.0.0.1,localhost,$(hostname),$(hostname).local,$(hostname -I | tr -s ' ' ',' | sed 's/,$//')}" ;;
+        *) echo "${MARROW_HOSTS:-$(listens)}" ;;
+    esac
+}
+
+# Serves the application on $(listens):$1 until interrupted; every process it starts ends with it.
 serve() {
     local port=$1 name=$2
     start_server "$port"
     trap 'stop_server; exit 0' INT TERM
     trap stop_server EXIT
-    say "$name is open at http://127.0.0.1:$port  (Ctrl-C closes it)"
+    say "$name is open at http://$(asked_at):$port  (Ctrl-C closes it)"
     while kill -0 "$SERVER" 2>/dev/null; do
         wait "$SERVER" || true
     done
     die "The server has stopped. What it said is in storage/logs/server-$port.log."
 }
 
+# Where this machine itself asks for it.
+asked_at() { [ "$(listens)" = 0.0.0.0 ] && echo 127.0.0.1 || listens; }
+
 start_server() {
     local port=$1 tries=0
-    if (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; then
+    if (exec 3<>"/dev/tcp/$(asked_at)/$port") 2>/dev/null; then
         die "Port $port is taken by another program. Choose another with --port, for example --port $((port + 1))."
     fi
     # Its own process group, so that the workers end with it. What it writes is for its owner alone.
@@ -137,7 +152,7 @@ start_server() {
     mask=$(umask)
     umask 077
     set -m
-    PHP_CLI_SERVER_WORKERS=${MARROW_WORKERS:-4} php -d opcache.enable=1 -d expose_php=0 -d zend.exception_ignore_args=1 -S "127.0.0.1:$port" -t public support/router.php \
+    MARROW_HOSTS=$(hosts) PHP_CLI_SERVER_WORKERS=${MARROW_WORKERS:-4} php -d opcache.enable=1 -d expose_php=0 -d zend.exception_ignore_args=1 -S "$(listens):$port" -t public support/router.php \
         >storage/logs/server-$port.log 2>&1 </dev/null &
     SERVER=$!
     # What takes long is worked at beside it, one at a time.
@@ -145,7 +160,7 @@ start_server() {
     WORKER=$!
     set +m
     umask "$mask"
-    until curl -fs -o /dev/null "http://127.0.0.1:$port/api/ping"; do
+    until curl -fs -o /dev/null "http://$(asked_at):$port/api/ping"; do
         tries=$((tries + 1))
         if [ $tries -gt 100 ] || ! kill -0 "$SERVER" 2>/dev/null; then
             tail -n 20 storage/logs/server-$port.log >&2

@@ -4,6 +4,7 @@ use App\Http\Middleware\CopiesDaily;
 use App\Http\Middleware\GuardedAnswers;
 use App\Http\Middleware\KnowsTheGarden;
 use App\Http\Middleware\OwnPagesOnly;
+use App\Http\Middleware\SignsIn;
 use App\Http\Middleware\SpeaksAsSet;
 use App\Http\Middleware\WellFormed;
 use App\Http\Middleware\WhichGarden;
@@ -25,9 +26,9 @@ return Application::configure(basePath: dirname(__DIR__))
         // Same-origin, so no CORS; and the package behind it is one the registry lacks (support/README.md).
         $middleware->remove(HandleCors::class);
         $middleware->prepend([GuardedAnswers::class, WellFormed::class, OwnPagesOnly::class]);
-        // No cookies and no session: there is nothing to sign in to yet.
+        // No session: who has signed in is known by a pass of their own (SignsIn).
         $middleware->group('web', [SubstituteBindings::class]);
-        $middleware->group('api', [SubstituteBindings::class, WhichGarden::class, KnowsTheGarden::class, SpeaksAsSet::class, CopiesDaily::class, WorksOn::class]);
+        $middleware->group('api', [SubstituteBindings::class, SignsIn::class, WhichGarden::class, KnowsTheGarden::class, SpeaksAsSet::class, CopiesDaily::class, WorksOn::class]);
         $middleware->trustHosts(
             at: static fn (): array => array_map(
                 static fn (string $host): string => '^'.preg_quote($host).'$',

@@ -2,6 +2,11 @@
 
 return [
     'default' => 'array',
-    'stores' => ['array' => ['driver' => 'array', 'serialize' => false]],
+    // How often somebody tried to sign in is counted from one request to the next.
+    'limiter' => env('MARROW_COUNTS', 'file'),
+    'stores' => [
+        'array' => ['driver' => 'array', 'serialize' => false],
+        'file' => ['driver' => 'file', 'path' => storage_path('framework/cache/data')],
+    ],
     'prefix' => 'marrow',
 ];

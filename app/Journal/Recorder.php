@@ -177,6 +177,7 @@ final readonly class Recorder
         if ($payload instanceof Struck && ($answer = $this->struckAlready($draft, $payload, $thing, $kind, $run)) !== null) {
             return [$answer, []];
         }
+        self::mustBeTheirs($by, $payload instanceof Struck ? $payload->entry : $draft->replaces);
         $correction = Correction::of($draft, $thing, $this->subjects, $this->journal);
         // What it refers to must be there before anything is made of it; the container it is put into may be new.
         $this->references($kind, $payload, mayBeNew: 'into');
@@ -202,6 +203,15 @@ final readonly class Recorder
         }
 
         return [Answer::kept($draft->id, $thing->code(), $kind, $payload, ($admissions[0]->with->adrift[$entry->id] ?? null)?->getMessage(), $reach === Reach::Words ? [$draft->about->letter() === null ? $thing->id() : $thing->code()] : null), $touched];
+    }
+
+    /** @throws Refused where somebody takes back what others recorded, who may not */
+    private static function mustBeTheirs(Acting $by, ?string $taken): void
+    {
+        $theirs = $taken === null || ! $by->onlyOwn ? null : JournalEntry::query()->where('id', $taken)->value('recorded_by');
+        if (is_string($theirs) && mb_strtolower($theirs) !== mb_strtolower($by->name)) {
+            throw Refused::at('kind', sprintf('That was recorded by %s. A helper takes back only what was their own: tell a keeper.', $theirs === '' ? 'somebody else' : $theirs));
+        }
     }
 
     /** @throws Refused */

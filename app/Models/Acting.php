@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** Who does what is written. Nobody signs in yet: it is the name chosen on this device, or the one who keeps the garden. */
+/** Who does what is written: who signed in, or where nobody does, the name chosen on this device, or the one who keeps the garden. */
 final readonly class Acting
 {
     /** Letters. */
@@ -12,8 +12,12 @@ final readonly class Acting
 
     public string $name;
 
-    /** @param  string  $name  empty for the one who keeps the garden */
-    public function __construct(string $name = '')
+    /**
+     * @param  string  $name  empty for the one who keeps the garden
+     * @param  bool  $isSure  whether they signed in; then nothing that is sent says otherwise
+     * @param  bool  $onlyOwn  whether they take back only what was their own
+     */
+    public function __construct(string $name = '', private bool $isSure = false, public bool $onlyOwn = false)
     {
         $this->name = mb_substr(trim($name), 0, self::LONGEST);
     }
@@ -21,6 +25,6 @@ final readonly class Acting
     /** The same, or who is named. */
     public function orBy(string $name): self
     {
-        return trim($name) === '' ? $this : new self($name);
+        return $this->isSure || trim($name) === '' ? $this : new self($name);
     }
 }

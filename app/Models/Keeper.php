@@ -9,6 +9,8 @@ use Ramsey\Uuid\Uuid;
 /**
  * @property string $id
  * @property string $name
+ * @property string $role  empty of who is only a name in the journal
+ * @property string $password  digest; empty of who does not sign in
  */
 final class Keeper extends Thing
 {

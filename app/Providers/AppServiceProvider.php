@@ -13,6 +13,8 @@ use App\Handbook\HandbookChanged;
 use App\Handbook\OwnFigures;
 use App\Handbook\ReadCrops;
 use App\Journal\Changed;
+use App\Keeping\Present;
+use App\Keeping\Role;
 use App\Lineage\Crossings;
 use App\Lineage\Lines;
 use App\Models\Acting;
@@ -78,8 +80,15 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(ReadCrops::class, fn (): ReadCrops => new ReadCrops(config()->string('marrow.crops_read'), ! $this->app->runningInConsole()));
         $this->app->scoped(CropReference::class, fn (): CropReference => $this->app->make(OwnFigures::class)->reference());
         $this->app->scoped(Registry::class, fn (): Registry => Registry::standard($this->app->make(CropReference::class)));
-        // Chosen once on the device that asks, and sent with everything.
-        $this->app->bind(Acting::class, static fn (Application $app): Acting => new Acting(rawurldecode((string) $app->make(Request::class)->headers->get('X-Keeper', ''))));
+        $this->app->scoped(Present::class);
+        // Who signed in; where nobody does, what was chosen once on the device that asks, and is sent with everything.
+        $this->app->bind(Acting::class, static function (Application $app): Acting {
+            $present = $app->make(Present::class);
+
+            return $present->keeper === null
+                ? new Acting(rawurldecode((string) $app->make(Request::class)->headers->get('X-Keeper', '')))
+                : new Acting($present->keeper->name, true, ! $present->may(Role::Keeper));
+        });
         $this->app->scoped(JournalReader::class);
         $this->app->scoped(Crossings::class);
         $this->app->scoped(Lines::class);

@@ -41,7 +41,7 @@ export const expect = playwrightExpect.extend({
 type Kept = Map<string, { context: BrowserContext; beside: Page; session: CDPSession }>;
 
 /** A garden of a lane as it was laid out: what a first try has left in it would be in the way of the second. */
-function layAnew(which: Which, lane: number) {
+export function layAnew(which: Which, lane: number) {
   const at = `../storage/framework/e2e-${which}-${portOf(which, lane)}`;
   for (const beside of ['-wal', '-shm']) rmSync(`${at}.sqlite${beside}`, { force: true });
   copyFileSync(`${at}.laid`, `${at}.sqlite`);

@@ -1,5 +1,8 @@
 import type { ComponentType } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
+import { useMe } from './api/queries';
+import { useIsOut } from './api/present';
+import { Join, SignIn } from './keeping/Gate';
 import { Frame } from './shell/Frame';
 import { LotPlace } from './lots/LotPlace';
 import { LotsPage } from './lots/LotsPage';
@@ -35,7 +38,15 @@ const SwapPage = pageLater(async () => (await import('./packets/SwapPage')).Swap
 const ReadPage = pageLater(async () => (await import('./tags/ReadPage')).ReadPage, { lines: 2, height: 240 });
 const TagsPage = pageLater(async () => (await import('./tags/TagsPage')).TagsPage, { lines: 2, height: 240 });
 
+/** Nobody sees more than the way in who has not said who they are. */
 export function App() {
+  const isOut = useIsOut();
+  useMe();
+  if (window.location.pathname === '/join') return <Join />;
+  return isOut ? <SignIn /> : <Pages />;
+}
+
+function Pages() {
   return (
     <Routes>
       <Route element={<Frame />}>

@@ -10,6 +10,9 @@ final class Likeness
     /** Letters; in a shorter word one letter makes another word. */
     private const LONG = 5;
 
+    /** Words; those of all kinds and fields, and of some lines. */
+    private const REMEMBERED = 5_000;
+
     /** What says nothing by itself. */
     private const QUIET = ['a', 'an', 'the', 'it', 'its', 'of', 'at', 'in', 'into', 'on', 'to', 'and', 'with', 'for', 'from', 'is', 'was', 'were', 'has', 'have', 'as', 'by', 'that', 'them', 'they', 'some', 'all', 'out', 'now', 'more', 'x', 'my', 'our', 'down', 'since', 'just', 'already', 'only', 'there', 'are', 'i', 'we'];
 
@@ -55,8 +58,20 @@ final class Likeness
         return $i + 1 < strlen($one) && $one[$i] === $other[$i + 1] && $one[$i + 1] === $other[$i] && substr($one, $i + 2) === substr($other, $i + 2);
     }
 
-    /** Without the ending that makes it a deed that was done, or several. */
+    /** @var array<string, string> stems of the words that were compared: each stands against all that kinds and fields are called */
+    private static array $stems = [];
+
     private static function stem(string $word): string
+    {
+        if (count(self::$stems) > self::REMEMBERED) {
+            self::$stems = [];
+        }
+
+        return self::$stems[$word] ??= self::stemOf($word);
+    }
+
+    /** Without the ending that makes it a deed that was done, or several. */
+    private static function stemOf(string $word): string
     {
         $word = self::STRONG[$word] ?? $word;
         $stem = (string) preg_replace('/(?:ing|ed|es|s|d)$/', '', $word);

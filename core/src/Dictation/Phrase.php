@@ -7,8 +7,27 @@ namespace Marrow\Core\Dictation;
 /** Some words that belong together, sought in a line. */
 final class Phrase
 {
+    /** Phrases; those of all kinds and fields. */
+    private const REMEMBERED = 5_000;
+
+    /** @var array<string, list<string>> */
+    private static array $words = [];
+
+    /** @var array<string, list<string>> the same of names, all their words */
+    private static array $names = [];
+
     /** @return list<string> its words that say something; all of them where none does */
     public static function words(string $phrase): array
+    {
+        if (count(self::$words) > self::REMEMBERED) {
+            self::$words = [];
+        }
+
+        return self::$words[$phrase] ??= self::wordsOf($phrase);
+    }
+
+    /** @return list<string> */
+    private static function wordsOf(string $phrase): array
     {
         preg_match_all('/[\p{L}\d][\p{L}\p{M}\d’\'\-]*/u', mb_strtolower($phrase), $found);
         $loud = array_values(array_filter($found[0], static fn (string $word): bool => ! Likeness::isQuiet($word)));
@@ -57,7 +76,10 @@ final class Phrase
      */
     public static function exactly(array $tokens, array $used, string $name): array
     {
-        $words = array_map(static fn (Token $token): string => $token->plain, Tokens::of($name));
+        if (count(self::$names) > self::REMEMBERED) {
+            self::$names = [];
+        }
+        $words = self::$names[$name] ??= array_map(static fn (Token $token): string => $token->plain, Tokens::of($name));
         foreach ($words === [] ? [] : array_keys($tokens) as $from) {
             $at = range($from, $from + count($words) - 1);
             if (array_all($at, static fn (int $i): bool => isset($tokens[$i]) && ! isset($used[$i]) && $tokens[$i]->plain === $words[$i - $from])) {

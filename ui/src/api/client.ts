@@ -1,6 +1,7 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './generated';
 import { isInDemo } from './garden';
+import { setOut } from './present';
 import { keeper } from './keeper';
 
 type Schemas = components['schemas'];
@@ -78,6 +79,9 @@ export type SwapLine = Schemas['SwapLineDocument'];
 export type Person = Schemas['PersonDocument'];
 export type Given = Schemas['GivenDocument'];
 export type PrintJob = Schemas['PrintJobDocument'];
+export type Keepers = Schemas['KeepersDocument'];
+export type KeeperOf = Schemas['KeeperDocument'];
+export type Pass = Schemas['PassDocument'];
 export type JournalPage = Schemas['JournalDocument'];
 export type PlaceName = PlaceList['place'];
 
@@ -96,10 +100,13 @@ api.use({
     if (name !== '') request.headers.set('X-Keeper', encodeURIComponent(name));
     if (isInDemo()) request.headers.set('X-Garden', 'demo');
   },
+  onResponse({ response }) {
+    if (response.status === 401) setOut();
+  },
 });
 
-/** No answer, or one that says that it may be otherwise in a while. */
-const passing = new Set([0, 502, 503, 504, 507]);
+/** No answer, or one that says that it may be otherwise in a while: when somebody has signed in, too. */
+const passing = new Set([0, 401, 502, 503, 504, 507]);
 
 /** Of each field the first thing that is wrong with it. */
 const first = (errors: Record<string, string[]>): Record<string, string> =>

@@ -720,6 +720,252 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/me": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Asked by anyone; a stranger hears that everybody signs in here, and nothing else. */
+        get: operations["me"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keepers/first": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Whoever is at this machine becomes the owner; from then on everybody signs in. */
+        post: operations["firstKeeper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/join/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookAtLink"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keepers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["keepers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keepers/invite": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["inviteKeeper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keepers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeKeeper"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keepers/{id}/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Of oneself, or by the owner. What they recorded stays, with their name. */
+        post: operations["keeperLeaves"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keepers/{id}/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Of oneself, or by the owner: out of every browser. */
+        post: operations["signOutEverywhere"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/keepers/{id}/password-link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["passwordLink"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/me/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/passes/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description A browser or a token of one’s own, or an invitation. */
+        post: operations["endPass"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tokens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description For a calendar, an instrument or a program; it is seen this once. */
+        post: operations["makeToken"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/lots/{code}": {
         parameters: {
             query?: never;
@@ -1341,6 +1587,12 @@ export interface components {
             said: string;
             seeds: number | null;
         };
+        /** @description A line in the book of who came and went. */
+        ComingDocument: {
+            at: string;
+            said: string;
+            address: string;
+        };
         /** @description Something that may follow in a line. */
         CompletionDocument: {
             insert: string;
@@ -1659,6 +1911,12 @@ export interface components {
                 [key: string]: string;
             };
         };
+        /** @description What a link leads to. */
+        InvitationDocument: {
+            name: string;
+            role: string;
+            is_new: boolean;
+        };
         /** @description How a planting kept for seed stands apart. */
         IsolationRiskDocument: {
             planting: string;
@@ -1703,6 +1961,25 @@ export interface components {
             sure: string;
             beside: string | null;
             cautions: string[];
+        };
+        /** @description Somebody who keeps the garden. */
+        KeeperDocument: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            role: "reader" | "helper" | "keeper" | "owner";
+            seen: string;
+        };
+        /** @description Who keeps the garden, and what lets them in. */
+        KeepersDocument: {
+            me: components["schemas"]["MeDocument"];
+            keepers: components["schemas"]["KeeperDocument"][];
+            browsers: components["schemas"]["PassDocument"][];
+            tokens: components["schemas"]["PassDocument"][];
+            invitations: components["schemas"]["PassDocument"][];
+            comings: components["schemas"]["ComingDocument"][];
+            roles: components["schemas"]["RoleDocument"][];
+            purposes: components["schemas"]["RoleDocument"][];
         };
         /** @description Another crop that a crop crosses with. */
         KinDocument: {
@@ -1792,6 +2069,11 @@ export interface components {
             of: string[];
             own: components["schemas"]["OwnUsualDocument"][];
         };
+        /** @description Who asks. */
+        MeDocument: {
+            signed: boolean;
+            keeper: components["schemas"]["KeeperDocument"] | null;
+        };
         /** @description Something that can be recorded of a thing as it stands: what it is called and what it asks. */
         OfferDocument: {
             kind: string;
@@ -1834,6 +2116,16 @@ export interface components {
             headline: string;
             warning: string | null;
             lines: components["schemas"]["FactDocument"][];
+        };
+        /** @description What lets somebody in: a browser, an invitation, a token of a program. */
+        PassDocument: {
+            id: string;
+            name: string;
+            what: string;
+            made: string;
+            used: string;
+            ends: string;
+            here: boolean;
         };
         /** @description Somebody who gave seed to the garden, or has seed of it. */
         PersonDocument: {
@@ -2123,6 +2415,11 @@ export interface components {
             from: string | null;
             to: string | null;
         };
+        /** @description What somebody may be let in as. */
+        RoleDocument: {
+            key: string;
+            label: string;
+        };
         /** @description A round through the garden, in the order in which one walks it. */
         RoundDocument: {
             /** @enum {string} */
@@ -2174,6 +2471,11 @@ export interface components {
             ripe: components["schemas"]["SeasonCropDocument"][];
             lift: components["schemas"]["SeasonCropDocument"][];
             others: components["schemas"]["SeasonCropDocument"][];
+        };
+        /** @description A word that lets somebody in; it is seen this once. */
+        SecretDocument: {
+            word: string;
+            said: string;
         };
         /** @description What a seed looks like: enough to draw it to scale. */
         SeedLookDocument: {
@@ -4446,6 +4748,398 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ActDocument"];
+                };
+            };
+        };
+    };
+    me: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description who asks */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeDocument"];
+                };
+            };
+        };
+    };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description signed in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeDocument"];
+                };
+            };
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description signed out here */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeDocument"];
+                };
+            };
+        };
+    };
+    firstKeeper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description signed in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeDocument"];
+                };
+            };
+        };
+    };
+    lookAtLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    link: string;
+                };
+            };
+        };
+        responses: {
+            /** @description what the link leads to */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InvitationDocument"];
+                };
+            };
+        };
+    };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    link: string;
+                    name?: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description signed in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeDocument"];
+                };
+            };
+        };
+    };
+    keepers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description who keeps the garden, and what lets them in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeepersDocument"];
+                };
+            };
+        };
+    };
+    inviteKeeper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    role: "reader" | "helper" | "keeper" | "owner";
+                    name?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description the word of the link */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecretDocument"];
+                };
+            };
+        };
+    };
+    changeKeeper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    role: "reader" | "helper" | "keeper" | "owner";
+                };
+            };
+        };
+        responses: {
+            /** @description as it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeepersDocument"];
+                };
+            };
+        };
+    };
+    keeperLeaves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description as it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeDocument"];
+                };
+            };
+        };
+    };
+    signOutEverywhere: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description as it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeDocument"];
+                };
+            };
+        };
+    };
+    passwordLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description the word of the link */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecretDocument"];
+                };
+            };
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    old: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description changed; every other browser is out */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeDocument"];
+                };
+            };
+        };
+    };
+    endPass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description as it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeepersDocument"];
+                };
+            };
+        };
+    };
+    makeToken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    purpose: string;
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description the word */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecretDocument"];
                 };
             };
         };

@@ -11,6 +11,7 @@ import { useRef, useSyncExternalStore } from 'react';
 import { v7 } from 'uuid';
 import { setOnItsWay } from '../kit/draft';
 import { isInDemo } from './garden';
+import { isTheirs, presentNow } from './present';
 import { mayPass, Refused, type Answered, type Draft } from './client';
 import { recordAll, recordAtOnce, recordOnce, strike } from './entries';
 
@@ -31,6 +32,8 @@ type Told = {
   strikes?: { entry: string; id: string };
   /** what it was typed into, which goes once it is kept */
   form?: string;
+  /** id of the keeper who pressed it, where one signs in */
+  by?: string;
 };
 
 /** One press of a key. */
@@ -54,7 +57,10 @@ const quietly = (what: () => Promise<unknown>) =>
     .then(what)
     .catch(() => undefined);
 
+/** It waits for whoever pressed it, and is never sent as somebody else's. */
 function post(sent: Sent): Promise<Answered> {
+  if (!isTheirs(sent.by))
+    throw new Refused('Somebody else recorded this: it waits until they sign in here again.', {}, 401);
   if (sent.strikes !== undefined) return strike(sent.strikes.entry, sent.strikes.id);
   const [first, ...more] = sent.drafts ?? [];
   if (first === undefined) throw new Refused('There is nothing to record.', {}, 400);
@@ -181,7 +187,7 @@ export const send = (client: QueryClient, told: Told): Promise<Answered> =>
   client
     .getMutationCache()
     .build<Answered, Error, Sent, unknown>(client, client.defaultMutationOptions({ mutationKey: KEY }))
-    .execute({ ...told, press: v7() });
+    .execute({ ...told, press: v7(), by: presentNow()?.id });
 
 /**
  * Records what happened. What is refused or asked is the error; while the server cannot be reached it is sent again by
@@ -193,7 +199,7 @@ export function useRecord<In>(make: (input: In) => Told) {
   return {
     ...mutation,
     mutateAsync: (input: In) => {
-      const sent = { ...make(input), press: v7() };
+      const sent = { ...make(input), press: v7(), by: presentNow()?.id };
       last.current = sent;
       return mutation.mutateAsync(sent);
     },

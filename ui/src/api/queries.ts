@@ -1,4 +1,4 @@
-import { useRef } from 'react';
+import { useEffect, useRef } from 'react';
 import {
   keepPreviousData,
   useMutation,
@@ -9,6 +9,7 @@ import {
 } from '@tanstack/react-query';
 import { keys } from './keys';
 import { useLook } from './look';
+import { setOut, setPresent } from './present';
 import { api, mayPass, Refused, take, type PlaceName, type Round, type SettingSection } from './client';
 
 /** While another day of the same thing is asked for, what was known of it stands. */
@@ -322,6 +323,32 @@ export function useWrite<In, Out>(write: (input: In) => Promise<Out>) {
   const client = useQueryClient();
   // Not waited for: what was kept is said back at once, and the lists follow.
   return usePersistent(write, () => void client.invalidateQueries());
+}
+
+/** Who is at this browser, and whether anybody must say so. */
+export function useMe() {
+  const me = useQuery({ queryKey: keys.me(), queryFn: () => take(api.GET('/me')), staleTime: 300_000 });
+  const keeper = me.data?.keeper ?? undefined;
+  useEffect(() => {
+    if (me.data === undefined) return;
+    if (me.data.signed && keeper === undefined) setOut();
+    else setPresent(keeper);
+  }, [me.data, keeper]);
+  return me;
+}
+
+export function useKeepers() {
+  return useQuery({ queryKey: keys.keepers(), queryFn: () => take(api.GET('/keepers')) });
+}
+
+/** What a link leads to that somebody was sent. */
+export function useLink(link: string) {
+  return useQuery({
+    queryKey: keys.link(link),
+    queryFn: () => take(api.POST('/join/look', { body: { link } })),
+    retry: false,
+    staleTime: Infinity,
+  });
 }
 
 export function useCopies() {

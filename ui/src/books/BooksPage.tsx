@@ -11,6 +11,7 @@ import { CropPage } from './CropPage';
 import { ForecastsBook } from './ForecastsBook';
 import { HandbookList } from './HandbookList';
 import { JournalBook } from './JournalBook';
+import { KeepersBook } from './KeepersBook';
 import { Leaf } from './Leaf';
 import { LinesBook } from './LinesBook';
 import { NewCrop } from './NewCrop';
@@ -50,6 +51,7 @@ const books: Record<string, Book> = {
   people: { name: 'People', of: ': who gave seed, who has some', page: () => <PeopleBook /> },
   places: { name: 'Places', of: ': where seed is kept', page: () => <PlacesBook /> },
   settings: { name: 'Settings', of: ': frosts, units, days, pass marks', page: () => <SettingsBook /> },
+  keepers: { name: 'Keepers', of: ': who keeps the garden, and is let in', page: () => <KeepersBook /> },
   copies: { name: 'Copies', of: ': of the garden, and back to one', page: () => <CopiesBook /> },
   words: { name: 'Words', of: ': what is meant by them here', page: () => <WordsBook /> },
   which: {

@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useSettings } from '../api/queries';
 import { keeper, setKeeper } from '../api/keeper';
+import { usePresent } from '../api/present';
 import { ChoiceInput, Labelled } from '../kit/fields';
 import { Section, Trouble } from '../kit/Section';
 import { Coming } from '../kit/Coming';
@@ -15,6 +16,7 @@ import { lineKeySide, setLineKeySide, type Side } from '../shell/lineKey';
 /** Everything that a keeper can set, with what Marrow goes by where nothing is set. */
 export function SettingsBook() {
   const settings = useSettings();
+  const who = usePresent();
   const sought = useAnchor(settings.data !== undefined);
   if (settings.error !== null) return <Trouble>{settings.error.message}</Trouble>;
   return (
@@ -23,7 +25,7 @@ export function SettingsBook() {
         Settings
       </Box>
       <Section title="On this device">
-        <Recorder />
+        {who === undefined && <Recorder />}
         <LineKeySide />
       </Section>
       {settings.data === undefined && <Coming lines={8} height={44} />}

@@ -126,6 +126,7 @@ export function TextInput({
   unit,
   inputMode,
   lines = 1,
+  autoComplete,
   ...labelled
 }: {
   label: string;
@@ -138,6 +139,7 @@ export function TextInput({
   unit?: string;
   inputMode?: 'numeric' | 'decimal';
   lines?: number;
+  autoComplete?: string;
 }) {
   return (
     <Labelled {...labelled}>
@@ -147,6 +149,7 @@ export function TextInput({
           id={id}
           error={labelled.error !== undefined}
           value={value}
+          autoComplete={autoComplete}
           multiline={lines > 1}
           minRows={lines > 1 ? lines : undefined}
           onChange={(event) => onChange(event.target.value)}
