@@ -86,6 +86,8 @@ build_interface() {
     mkdir -p public/build
     # What has the same name holds the same, and may be being read just now.
     (cd public/build-next && find . -type f ! -path ./index.html -exec cp -n --parents -t ../build {} +) || return 1
+    # Those whose names stay the same whatever they hold.
+    (cd public/build-next && find . -maxdepth 1 -type f ! -path ./index.html -exec cp -f -t ../build {} +) || return 1
     (cd public/build-next && find . -type f ! -path ./index.html -printf '../build/%P\n' | xargs -r touch -c) || return 1
     mv -f public/build-next/index.html public/build/index.html || return 1
     rm -rf public/build-next

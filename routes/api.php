@@ -37,6 +37,7 @@ use Illuminate\Support\Facades\Route;
 Route::middleware(Needs::least(Role::Reader))->group(static function (): void {
     Route::get('/frame', [FrameController::class, 'frame']);
     Route::get('/today', [FrameController::class, 'today']);
+    Route::get('/along', [FrameController::class, 'along']);
     Route::get('/places/{place}', [PlaceController::class, 'show']);
     Route::get('/places/{place}/table', [PlaceController::class, 'table']);
     Route::get('/lots/{code}', [LotController::class, 'show']);

@@ -35,8 +35,8 @@ const TYPES = [
     }
     header("Content-Type: $type");
     header('Content-Length: '.filesize($file));
-    // Their names carry the hash of what they hold.
-    header('Cache-Control: public, max-age=31536000, immutable');
+    // The names of what lies in assets carry the hash of what they hold.
+    header('Cache-Control: '.(str_starts_with($asked, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'));
     if ($_SERVER['REQUEST_METHOD'] !== 'HEAD') {
         readfile($file);
     }

@@ -5,6 +5,7 @@ import tseslint from 'typescript-eslint';
 
 /** The rooms of the interface, lowest first: each knows those below it and none above. The kit knows nothing of seed. */
 const rooms = [
+  'worker',
   'kit',
   'api',
   'charts',
@@ -17,6 +18,7 @@ const rooms = [
   'store',
   'packets',
   'tags',
+  'keeping',
   'lots',
   'books',
   'today',

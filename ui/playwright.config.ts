@@ -34,7 +34,8 @@ export default defineConfig({
     locale: 'en-GB',
     // A trace of everything costs nearly half the time again: ask for one with --trace on when a test fails.
     screenshot: 'only-on-failure',
-    contextOptions: { reducedMotion: 'reduce' },
+    // What is kept for when there is no network would answer in other tests' place: offline.spec.ts allows it for its own.
+    contextOptions: { reducedMotion: 'reduce', serviceWorkers: 'block' },
     launchOptions: launch,
   },
   webServer: {

@@ -28,6 +28,12 @@ final class Present
         return $this->isSigned ??= Keeper::query()->where('role', Role::Owner->value)->where('password', '!=', '')->exists();
     }
 
+    /** Nobody can be asked for: the garden cannot be read. */
+    public function isUnknown(): void
+    {
+        $this->isSigned = false;
+    }
+
     /** Somebody became the first owner. */
     public function isSignedNow(): void
     {

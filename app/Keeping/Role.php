@@ -22,8 +22,8 @@ enum Role: string
         return match ($this) {
             self::Reader => 'Reader: looks, and records nothing',
             self::Helper => 'Helper: records, takes back only what was their own, and sets nothing',
-            self::Keeper => 'Keeper: all but who keeps the garden',
-            self::Owner => 'Owner: all of it, and says who else keeps the garden',
+            self::Keeper => 'Keeper: records, plans and sets; lets nobody in',
+            self::Owner => 'Owner: all of it, and lets others in',
         };
     }
 

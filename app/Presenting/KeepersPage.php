@@ -39,7 +39,7 @@ final readonly class KeepersPage
     public function all(When $when): KeepersDocument
     {
         $isOwner = $this->present->isSigned() && $this->present->may(Role::Owner);
-        $passes = Pass::query()->orderByDesc('made_at')->get();
+        $passes = Pass::query()->orderByDesc('id')->get();
         $mine = $passes->where('keeper_id', $this->present->keeper->id ?? '');
 
         return new KeepersDocument(

@@ -103,7 +103,7 @@ final class KeepingTest extends TestCase
         $late = $this->as($owner)->postJson('/api/keepers/invite', ['role' => 'reader'])->json('word');
         $back = $this->as($owner)->postJson('/api/keepers/invite', ['role' => 'reader', 'name' => 'Kees'])->json('word');
         $page = $this->as($owner)->getJson('/api/keepers')->assertOk();
-        $this->as($owner)->postJson('/api/passes/'.$page->json('invitations.0.id').'/end')->assertOk();
+        $this->as($owner)->postJson('/api/passes/'.collect($page->json('invitations'))->firstWhere('name', 'Kees')['id'].'/end')->assertOk();
         $this->as('')->postJson('/api/join/look', ['link' => $back])->assertUnprocessable();
         $this->postJson('/api/join/look', ['link' => $late])->assertOk();
         self::assertSame('2026-09-21 10:00:00', DB::table('passes')->where('purpose', 'invitation')->value('ends_at'));

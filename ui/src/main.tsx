@@ -10,6 +10,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
 import { Refused } from './api/client';
+import { takeAlong } from './api/along';
 import { isInDemo } from './api/garden';
 import { refresh } from './api/keys';
 import { openOutbox, resume, send } from './api/outbox';
@@ -35,6 +36,16 @@ if (isInDemo()) openShelf('demo-');
 // Not waited for: what was kept is said back at once, and the lists follow.
 openOutbox(queries, ({ touches }) => void refresh(queries, touches));
 void resume(queries);
+
+// Once all that is asked for at first has come: it fetches what else there is, for when there is no network.
+if (import.meta.env.PROD && 'serviceWorker' in navigator)
+  window.addEventListener('load', () => {
+    void navigator.serviceWorker
+      .register('/sw.js')
+      .then(() => navigator.serviceWorker.ready)
+      .then(takeAlong)
+      .catch(() => undefined);
+  });
 
 /** Takes back an entry, or the taking back of one. */
 const takeBack = (entry: string) => send(queries, { title: 'Taken back', strikes: { entry, id: v7() } });

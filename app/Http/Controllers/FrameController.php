@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Boards\Boards;
 use App\Boards\Counts;
 use App\Demo\Beside;
+use App\Documents\AlongDocument;
 use App\Documents\FrameDocument;
 use App\Documents\SavedDocument;
 use App\Documents\TodayDocument;
@@ -14,6 +15,7 @@ use App\Http\SeenFrom;
 use App\Models\Backlog;
 use App\Models\Garden;
 use App\Moment;
+use App\Presenting\Along;
 use App\Presenting\Belt;
 use App\Presenting\DueLists;
 use App\Voice\Speaking;
@@ -51,6 +53,14 @@ final class FrameController extends Controller
     public function today(SeenFrom $seen, DueLists $due): JsonResponse
     {
         return new JsonResponse($due->today($seen->when()));
+    }
+
+    #[OA\Get(path: '/along', operationId: 'along', description: 'What a phone asks for beforehand, to have it where there is no network.', responses: [
+        new OA\Response(response: 200, description: 'codes and keys', content: new OA\JsonContent(ref: AlongDocument::class)),
+    ])]
+    public function along(SeenFrom $seen): JsonResponse
+    {
+        return new JsonResponse(Along::on($seen->when()->now));
     }
 
     #[OA\Post(path: '/demo', operationId: 'layDemo', description: 'Lays out the demo garden beside this one; whoever then sends X-Garden: demo with a request looks at it.', requestBody: new OA\RequestBody(content: new OA\JsonContent(type: 'object')), responses: [

@@ -56,6 +56,8 @@ final readonly class SignsIn
         try {
             return $this->present->isSigned();
         } catch (Throwable) {
+            $this->present->isUnknown();
+
             return false;
         }
     }

@@ -1,7 +1,9 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './generated';
 import { isInDemo } from './garden';
+import { shown } from './known';
 import { setOut } from './present';
+import { KNOWN_AT } from '../worker/known';
 import { keeper } from './keeper';
 
 type Schemas = components['schemas'];
@@ -102,6 +104,7 @@ api.use({
   },
   onResponse({ response }) {
     if (response.status === 401) setOut();
+    shown(response.headers.get(KNOWN_AT));
   },
 });
 

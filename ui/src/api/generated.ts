@@ -345,6 +345,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/along": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What a phone asks for beforehand, to have it where there is no network. */
+        get: operations["along"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/demo": {
         parameters: {
             query?: never;
@@ -1446,6 +1463,13 @@ export interface components {
             taken_back: boolean;
             loses: string;
             follows: components["schemas"]["IntakeFollowsDocument"][];
+        };
+        /** @description What a phone takes along to where there is no network. */
+        AlongDocument: {
+            lots: string[];
+            plantings: string[];
+            crops: string[];
+            plans: number[];
         };
         /** @description Something that can be told in one of several ways. */
         AlternativesDocument: {
@@ -4083,6 +4107,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TodayDocument"];
+                };
+            };
+        };
+    };
+    along: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description codes and keys */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlongDocument"];
                 };
             };
         };

@@ -2,6 +2,7 @@ import {
   dehydrate,
   hydrate,
   useMutation,
+  useQueryClient,
   type Mutation,
   type MutationCache,
   type QueryClient,
@@ -108,8 +109,7 @@ export async function resume(client: QueryClient): Promise<void> {
   hydrate(client, { queries: [], mutations });
   for (const one of recordings(client.getMutationCache()))
     if (mutations.some(({ state }) => state.variables === one.state.variables)) {
-      resumed.add(one);
-      if (one.state.variables?.form !== undefined) setOnItsWay(one.state.variables.form, true);
+      goesOn(one);
       // Whoever is told looks at it there; here nothing waits for it.
       void one.continue().catch(() => undefined);
     }
@@ -117,10 +117,17 @@ export async function resume(client: QueryClient): Promise<void> {
 }
 
 const resumed = new Set<Recording>();
+
+/** Nobody waits for its answer at its form; what was typed stays until it is kept. */
+function goesOn(one: Recording) {
+  resumed.add(one);
+  if (one.state.variables?.form !== undefined) setOnItsWay(one.state.variables.form, true);
+}
+
 const isResumed = (sent: Sent) => [...resumed].some(({ state }) => state.variables === sent);
 const recordings = (cache: MutationCache) => cache.findAll({ mutationKey: KEY }) as unknown as Recording[];
 
-/** What was pressed before the page was loaded anew: no form waits for its answer any more. */
+/** What was pressed before the page was loaded anew, or where there is no network: no form waits for its answer any more. */
 export type Waiting = {
   id: string;
   title: string;
@@ -194,6 +201,7 @@ export const send = (client: QueryClient, told: Told): Promise<Answered> =>
  * itself, until it is answered or somebody stops it.
  */
 export function useRecord<In>(make: (input: In) => Told) {
+  const client = useQueryClient();
   const mutation = useMutation<Answered, Error, Sent>({ mutationKey: KEY });
   const last = useRef<Sent | null>(null);
   return {
@@ -205,6 +213,15 @@ export function useRecord<In>(make: (input: In) => Told) {
     },
     stop: () => {
       if (last.current !== null) left.add(last.current.press);
+    },
+    /** It goes on by itself with nobody at its form, and what becomes of it is told. */
+    handOver: () => {
+      const one = recordings(client.getMutationCache()).find(
+        ({ state }) => state.variables?.press === last.current?.press,
+      );
+      if (one === undefined || one.state.status !== 'pending') return;
+      goesOn(one);
+      told();
     },
   };
 }

@@ -189,7 +189,7 @@ function Keeper({
         {isMe && ' (you)'}
         <Box component="span" sx={(t) => ({ ml: 1, color: t.vars?.palette.text.secondary })}>
           {keeper.role}
-          {keeper.seen !== '' && `, here last on ${keeper.seen}`}
+          {keeper.seen !== '' && `, here last ${keeper.seen}`}
         </Box>
       </Box>
       {(isMe || isOwner) && (
@@ -286,7 +286,7 @@ function Invite({ roles }: { roles: Keepers['roles'] }) {
         event.preventDefault();
         void afterwards(invite.mutateAsync(undefined), () => setName(''));
       }}
-      sx={{ display: 'grid', gap: 1.5, maxWidth: 560, mt: 2 }}
+      sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1.5, maxWidth: 560, mt: 2 }}
     >
       <Box component="h3" sx={{ typography: 'h3', m: 0 }}>
         Invite somebody
@@ -370,7 +370,7 @@ function NewPassword() {
           say('Changed. Every other browser of yours is signed out.');
         });
       }}
-      sx={{ display: 'grid', gap: 1.5, maxWidth: 420 }}
+      sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1.5, maxWidth: 420 }}
     >
       <PasswordInput label="The one you have" error={errors['old']} value={old} onChange={setOld} />
       <PasswordInput
@@ -407,7 +407,7 @@ function Token({ purposes }: { purposes: Keepers['purposes'] }) {
         event.preventDefault();
         void afterwards(make.mutateAsync(undefined), () => setName(''));
       }}
-      sx={{ display: 'grid', gap: 1.5, maxWidth: 560, mt: 1.5 }}
+      sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1.5, maxWidth: 560, mt: 1.5 }}
     >
       <TextInput
         label="What it is called"

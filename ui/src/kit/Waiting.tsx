@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
-import { useEffect, useState } from 'react';
+import Button from '@mui/material/Button';
+import { useEffect, useRef, useState } from 'react';
 
 /** ms after which somebody wonders. */
 const WONDER = 2_000;
@@ -22,12 +23,24 @@ export function useIsLong(going: boolean): boolean {
 export function Waiting({
   write,
   typed = true,
+  onHandOver,
 }: {
   write: { isPending: boolean; failureReason: Error | null };
   typed?: boolean;
+  /** goes on to something else while it waits */
+  onHandOver?: () => void;
 }) {
   const long = useIsLong(write.isPending);
-  if (!write.isPending || (write.failureReason === null && !long)) return null;
+  const isStuck = write.isPending && (write.failureReason !== null || long);
+  const handOver = useRef(onHandOver);
+  useEffect(() => {
+    handOver.current = onHandOver;
+  });
+  useEffect(() => {
+    // In the garden nobody waits at a form for the network.
+    if (write.isPending && !navigator.onLine) handOver.current?.();
+  }, [write.isPending, write.failureReason]);
+  if (!isStuck) return null;
   return (
     <Box
       role="status"
@@ -36,6 +49,11 @@ export function Waiting({
       <b>{typed ? 'Not kept yet.' : 'Not done yet.'}</b>{' '}
       {write.failureReason?.message ?? 'The server has not answered.'}{' '}
       {typed ? 'What you typed stays here and is sent again by itself.' : 'It is tried again by itself.'}
+      {onHandOver !== undefined && (
+        <Button variant="text" onClick={onHandOver}>
+          Go on meanwhile
+        </Button>
+      )}
     </Box>
   );
 }

@@ -236,7 +236,13 @@ export function Begin({
         {save.error !== null && asked === undefined && Object.keys(errors).length === 0 && (
           <Trouble>{save.error.message}</Trouble>
         )}
-        <Waiting write={save} />
+        <Waiting
+          write={save}
+          onHandOver={() => {
+            save.handOver();
+            void navigate(at(`/${to}`));
+          }}
+        />
         {asked !== undefined && <Caution>{asked.message} Mend it above, or keep it if it was so.</Caution>}
         <Button type="submit" variant="contained" sx={{ mt: 2 }} disabled={save.isPending}>
           Keep: {way.title.toLowerCase()}

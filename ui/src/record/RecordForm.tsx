@@ -146,7 +146,16 @@ export function RecordForm({
         />
       </FieldGrid>
       {elsewhere && <Trouble>{refused.message}</Trouble>}
-      <Waiting write={save} />
+      <Waiting
+        write={save}
+        onHandOver={
+          onCancel &&
+          (() => {
+            save.handOver();
+            onCancel();
+          })
+        }
+      />
       {asked !== undefined && (
         <Caution>
           {asked.questions

@@ -7,6 +7,7 @@ import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import type { Frame as FrameWords } from '../api/client';
 import { mayPass } from '../api/client';
 import { goTo, isInDemo } from '../api/garden';
+import { useKnownSince } from '../api/known';
 import { useFrame } from '../api/queries';
 import { useLook } from '../api/look';
 import { pageNames } from './places';
@@ -78,6 +79,7 @@ export function Frame() {
           )}
           {isInDemo() && <InDemo />}
           {behind > 0 && <Behind />}
+          <NoNetwork />
           <Resumed />
           <NotKept />
           {frame.data?.looking_ahead === true && <LookingAhead frame={frame.data} />}
@@ -122,11 +124,15 @@ export function Frame() {
   );
 }
 
-/** What was pressed before the page was loaded anew and was not answered: it is sent by itself, and what became of it is said. */
+/** Of what waits so much stands there at once. */
+const SHOWN = 3;
+
+/** What was pressed before the page was loaded anew, or without network, and was not answered: it is sent by itself, and what became of it is said. */
 function Resumed() {
   const client = useQueryClient();
   const say = useSay();
   const waiting = useResumed();
+  const [all, setAll] = useState(false);
   useEffect(
     () =>
       watch(client, (saved, { form }) => {
@@ -142,7 +148,10 @@ function Resumed() {
       aria-label="Waits to be sent"
       sx={(t) => ({ px: 2, py: 0.5, borderBottom: `2px solid ${t.vars?.palette.caution.main}` })}
     >
-      {waiting.map(({ id, title, error, why, leave }) => (
+      {waiting.length > SHOWN && (
+        <b>{waiting.length} entries wait to be sent. They go by themselves, in order.</b>
+      )}
+      {waiting.slice(0, all ? waiting.length : SHOWN).map(({ id, title, error, why, leave }) => (
         <Box key={id} sx={{ display: 'flex', alignItems: 'center', columnGap: 1, flexWrap: 'wrap' }}>
           <span>
             <b>{error === null ? 'Waits to be sent:' : 'Was not kept:'}</b> {title}.{' '}
@@ -151,6 +160,11 @@ function Resumed() {
           <Leave press={leave} of={title} act={error === null ? 'Do not send it' : 'I have read it'} />
         </Box>
       ))}
+      {waiting.length > SHOWN && (
+        <Button variant="text" aria-expanded={all} onClick={() => setAll(!all)}>
+          {all ? 'Only the first' : 'All of them'}
+        </Button>
+      )}
     </Box>
   );
 }
@@ -218,6 +232,28 @@ function InDemo() {
         <b>This is the demo garden.</b> It is always this day here, and nothing that you try touches your own.
       </span>
       <Button onClick={() => goTo('own')}>Back to my garden</Button>
+    </Box>
+  );
+}
+
+/** A moment, by the clock of this device. */
+const here = (at: string) => {
+  const moment = new Date(at);
+  return new Date(moment.getTime() - moment.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+};
+
+/** Where the server does not answer the pages show what it said last; what is recorded waits. */
+function NoNetwork() {
+  const since = useKnownSince();
+  const { moment } = useSpoken();
+  if (since === undefined) return null;
+  return (
+    <Box
+      role="status"
+      sx={(t) => ({ px: 2, py: 0.5, borderBottom: `2px solid ${t.vars?.palette.caution.main}` })}
+    >
+      <b>No network.</b> This is what was known on {moment(here(since))}. What you record waits here, and goes
+      by itself.
     </Box>
   );
 }

@@ -1,0 +1,88 @@
+import type { Browser, BrowserContext, Page } from '@playwright/test';
+import { expect, layAnew, test } from './garden';
+import { act, Keeper } from './keeper';
+
+// What it records, and the time that it takes to take everything along, are nobody else's.
+test.afterEach(({ which }, info) => layAnew(which, info.parallelIndex));
+
+/** A phone that has been there once, with network, and has taken along what it needs. */
+async function onPhone(
+  open: (page: Page, context: BrowserContext) => Promise<void>,
+  browser: Browser,
+  baseURL?: string,
+) {
+  const context = await browser.newContext({
+    baseURL,
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    isMobile: true,
+    reducedMotion: 'reduce',
+    serviceWorkers: 'allow',
+    locale: 'en-GB',
+  });
+  try {
+    const page = await context.newPage();
+    await page.goto('/today');
+    await expect(page.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
+    await page.waitForFunction(() => localStorage.getItem('marrow:along') !== null, undefined, {
+      timeout: 80_000,
+    });
+    await open(page, context);
+  } finally {
+    await context.close();
+  }
+}
+
+test('without network the pages open as they were known, entries wait, and go by themselves', async ({
+  browser,
+  baseURL,
+}) => {
+  test.setTimeout(180_000);
+  await onPhone(
+    async (page, context) => {
+      const { plantings } = (await (await page.request.get('/api/along')).json()) as { plantings: string[] };
+      await context.setOffline(true);
+      // Pages that nobody has opened before, and one that was not taken along.
+      await page.goto('/plot/round/evening');
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      await page.goto(`/plot/${plantings[0]}`);
+      await expect(page.getByRole('heading', { name: new RegExp(`^${plantings[0]}`) })).toBeVisible();
+      await page.goto('/books/people');
+      await expect(page.getByText('The server cannot be reached.').first()).toBeVisible();
+      await page.goto('/racks/L10');
+      await expect(page.getByRole('heading', { name: /^L10/ })).toBeVisible();
+      await expect(
+        page.getByRole('status').filter({ hasText: /^No network\. This is what was known on / }),
+      ).toBeVisible();
+
+      // One after another, on two lots; each form is free again at once.
+      await act(page, 'Weigh');
+      await new Keeper(page).fill({ 'It weighs': '19.8' });
+      await page.getByRole('button', { name: 'Keep: weighed' }).click();
+      const waits = page.getByRole('region', { name: 'Waits to be sent' });
+      await expect(waits).toContainText('Weighed, L10');
+      await page.goto('/racks/L9');
+      await expect(page.getByRole('heading', { name: /^L9/ })).toBeVisible();
+      for (const note of ['first', 'second', 'third']) {
+        await act(page, 'Note');
+        await new Keeper(page).fill({ Note: `${note} without network` });
+        await page.getByRole('button', { name: 'Keep: note' }).click();
+        await expect(page.getByRole('button', { name: 'Keep: note' })).toHaveCount(0);
+      }
+      await expect(waits).toContainText('4 entries wait to be sent.');
+      // The program is closed and opened again meanwhile.
+      await page.reload();
+      await expect(waits).toContainText('4 entries wait to be sent.');
+
+      await context.setOffline(false);
+      await expect(waits).toHaveCount(0);
+      await page.goto('/racks/L9');
+      const journal = new Keeper(page).section('Journal');
+      for (const note of ['first', 'second', 'third'])
+        await expect(journal.getByText(`${note} without network`)).toHaveCount(1);
+      await expect(page.getByText(/^No network\./)).toHaveCount(0);
+    },
+    browser,
+    baseURL,
+  );
+});
