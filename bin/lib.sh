@@ -83,6 +83,7 @@ node_packages() {
 # whole. A tab that was left open finds the scripts it was built with for two months.
 build_interface() {
     (cd ui && npm run --silent build -- --outDir ../public/build-next --emptyOutDir) || return 1
+    find public/build-next -type f \( -name '*.js' -o -name '*.css' -o -name '*.svg' \) -exec gzip -9 -n -k {} + || return 1
     mkdir -p public/build
     # What has the same name holds the same, and may be being read just now.
     (cd public/build-next && find . -type f ! -path ./index.html -exec cp -n --parents -t ../build {} +) || return 1

@@ -34,6 +34,12 @@ const TYPES = [
         return;
     }
     header("Content-Type: $type");
+    // The build has packed what is worth it: over a garden's wireless network that is a third of the bytes.
+    header('Vary: Accept-Encoding');
+    if (is_file("$file.gz") && preg_match('/\bgzip\b/', $_SERVER['HTTP_ACCEPT_ENCODING'] ?? '') === 1) {
+        header('Content-Encoding: gzip');
+        $file .= '.gz';
+    }
     header('Content-Length: '.filesize($file));
     // The names of what lies in assets carry the hash of what they hold.
     header('Cache-Control: '.(str_starts_with($asked, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'));

@@ -16,8 +16,8 @@ final readonly class KeepersDocument
      * @param  list<PassDocument>  $tokens  of theirs, for programs
      * @param  list<PassDocument>  $invitations  that were not used yet; for the owner
      * @param  list<ComingDocument>  $comings  the newest first; for the owner
-     * @param  list<RoleDocument>  $roles
-     * @param  list<RoleDocument>  $purposes  what a token may be for
+     * @param  list<KeyedDocument>  $roles
+     * @param  list<KeyedDocument>  $purposes  what a token may be for
      */
     public function __construct(
         #[OA\Property]
@@ -32,9 +32,9 @@ final readonly class KeepersDocument
         public array $invitations,
         #[OA\Property(items: new OA\Items(ref: ComingDocument::class))]
         public array $comings,
-        #[OA\Property(items: new OA\Items(ref: RoleDocument::class))]
+        #[OA\Property(items: new OA\Items(ref: KeyedDocument::class))]
         public array $roles,
-        #[OA\Property(items: new OA\Items(ref: RoleDocument::class))]
+        #[OA\Property(items: new OA\Items(ref: KeyedDocument::class))]
         public array $purposes,
     ) {}
 }

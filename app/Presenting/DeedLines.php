@@ -31,10 +31,10 @@ final readonly class DeedLines
      * @param  array{string, string}|null  $before  moment and id, as they are kept; null for the newest
      * @return array<string, JournalLineDocument> newest first, by moment and id
      */
-    public function before(?array $before, int $most): array
+    public function before(?array $before, int $most, JournalWish $wish): array
     {
         $lines = [];
-        foreach ($this->deeds->before($before, $most) as $row) {
+        foreach ($this->deeds->before($before, $most, $wish->by, $wish->from, $wish->to) as $row) {
             $kind = $this->kinds[$row->kind] ?? throw new LogicException("Nobody speaks of the deed $row->kind.");
             /** @var array<string, mixed> $kept */
             $kept = json_decode($row->figures, true, flags: JSON_THROW_ON_ERROR);

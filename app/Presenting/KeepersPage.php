@@ -7,9 +7,9 @@ namespace App\Presenting;
 use App\Documents\ComingDocument;
 use App\Documents\KeeperDocument;
 use App\Documents\KeepersDocument;
+use App\Documents\KeyedDocument;
 use App\Documents\MeDocument;
 use App\Documents\PassDocument;
-use App\Documents\RoleDocument;
 use App\Keeping\Comings;
 use App\Keeping\KeepersBook;
 use App\Keeping\Present;
@@ -49,8 +49,8 @@ final readonly class KeepersPage
             $this->passes($mine->whereIn('purpose', array_map(static fn (Purpose $purpose): string => $purpose->value, Purpose::TOKENS)), $when),
             $isOwner ? $this->passes($passes->whereIn('purpose', [Purpose::Invitation->value, Purpose::Password->value])->filter(static fn (Pass $pass): bool => $pass->ends_at > Moment::keep($when->now)), $when) : [],
             $isOwner ? array_map(static fn (object $line): ComingDocument => new ComingDocument(self::said($line->at, $when), self::came($line->who, $line->what, $line->whom), $line->address), $this->comings->last(self::LINES)) : [],
-            array_map(static fn (Role $role): RoleDocument => new RoleDocument($role->value, $role->label()), Role::cases()),
-            array_map(static fn (array $choice): RoleDocument => new RoleDocument($choice['key'], $choice['label']), Purpose::choices()),
+            array_map(static fn (Role $role): KeyedDocument => new KeyedDocument($role->value, $role->label()), Role::cases()),
+            array_map(static fn (array $choice): KeyedDocument => new KeyedDocument($choice['key'], $choice['label']), Purpose::choices()),
         );
     }
 

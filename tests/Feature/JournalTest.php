@@ -170,4 +170,26 @@ final class JournalTest extends TestCase
             'plans' => $rows('plan_tasks', 'year, planting, kind, on_day'),
         ];
     }
+
+    public function test_it_is_narrowed_by_who_what_of_what_and_when(): void
+    {
+        $keeper = new Keeper($this);
+        $this->withHeader('X-Keeper', 'Maren');
+        $planting = $keeper->sow($keeper->variety('pea', 'Bell Buoy'), '2026-04-01T10:00');
+        $keeper->records($planting, 'watered', '2026-05-01T10:00', []);
+        $this->withHeader('X-Keeper', 'Tove');
+        $keeper->records($planting, 'watered', '2026-06-01T10:00', []);
+        $other = $keeper->sow($keeper->variety('pea', 'Groyne'), '2026-06-02T10:00');
+        $titles = fn (string $query): array => $this->getJson("/api/journal?$query")->assertOk()->json('lines.*.entry.title');
+        // Names that were added are in it too; they are of no thing.
+        self::assertSame(['Sown', 'Watered'], array_values(array_intersect($titles('by=tove'), ['Sown', 'Watered'])));
+        self::assertSame(['Watered', 'Watered'], $titles('kind=watered'));
+        self::assertSame(['Watered', 'Watered', 'Sown'], $titles("of=$planting"));
+        self::assertSame(['Watered'], $titles("of=$planting&from=1.5.2026&to=31 may 2026"));
+        self::assertSame(['Sown'], $titles("of=$other"));
+        self::assertSame(['Maren', 'Tove'], $this->getJson('/api/journal')->json('keepers'));
+        $this->getJson('/api/journal?of=L99')->assertUnprocessable()->assertJsonPath('message', 'There is no L99.');
+        $this->getJson('/api/journal?from=no+day')->assertUnprocessable();
+        $this->getJson('/api/journal?kind=dreamt')->assertUnprocessable();
+    }
 }

@@ -138,6 +138,22 @@ final class NobodyInTest extends TestCase
             }
             // What is there and what is not looks alike from outside.
             self::assertSame($get('/build/..%2f..%2fcomposer.json')[2], $get('/build/..%2f..%2fnothing.json')[2]);
+            // What the build has packed goes out so to whoever can unpack it.
+            $file = public_path('build/assets/packed-'.bin2hex(random_bytes(4)).'.js');
+            is_dir(dirname($file)) || mkdir(dirname($file), recursive: true);
+            try {
+                file_put_contents($file, 'plain');
+                file_put_contents("$file.gz", (string) gzencode('packed'));
+                $asked = static fn (string $encoding): array => [(string) @file_get_contents($server->url('/build/assets/'.basename($file)), false, stream_context_create(['http' => ['header' => $encoding]])), implode("\n", $http_response_header ?? [])];
+                self::assertSame('plain', $asked('')[0]);
+                [$body, $headers] = $asked('Accept-Encoding: gzip');
+                self::assertSame('packed', gzdecode($body));
+                self::assertStringContainsString('Content-Encoding: gzip', $headers);
+                self::assertNotSame(200, $get('/build/assets/'.basename($file).'.gz')[0]);
+            } finally {
+                @unlink($file);
+                @unlink("$file.gz");
+            }
             [$status, $headers] = $get('/api/ping');
             self::assertSame(200, $status);
             self::assertStringNotContainsString('X-Powered-By', $headers);

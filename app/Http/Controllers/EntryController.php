@@ -27,6 +27,7 @@ use App\Models\JournalEntry;
 use App\Presenting\Answers;
 use App\Presenting\AtOnce;
 use App\Presenting\JournalPages;
+use App\Presenting\JournalWish;
 use App\Presenting\ManySheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -92,12 +93,20 @@ final class EntryController extends Controller
 
     #[OA\Get(path: '/journal', operationId: 'journal', parameters: [
         new OA\QueryParameter(name: 'before', description: 'the mark at which the page before ended', schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'by', description: 'name of who recorded it', schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'kind', schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'of', description: 'code of a lot or a planting', schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'from', description: 'the first day, as it is typed', schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'to', description: 'the last day', schema: new OA\Schema(type: 'string')),
     ], responses: [
         new OA\Response(response: 200, description: 'a page of it', content: new OA\JsonContent(ref: JournalDocument::class)),
     ])]
     public function index(Request $request, JournalPages $pages): JsonResponse
     {
-        return new JsonResponse($pages->page(Scalar::text($request, 'before')));
+        $asked = static fn (string $key): string => Scalar::text($request, $key);
+        $days = Input::inCoreUnits(JournalWish::fields(), ['from' => $asked('from'), 'to' => $asked('to')]);
+
+        return new JsonResponse($pages->page(JournalWish::of($asked('by'), $asked('kind'), $asked('of'), $days), $asked('before')));
     }
 
     #[OA\Get(path: '/many', operationId: 'many', description: 'What can be recorded of several things at once.', parameters: [

@@ -1967,6 +1967,8 @@ export interface components {
         JournalDocument: {
             lines: components["schemas"]["JournalLineDocument"][];
             older: string | null;
+            keepers: string[];
+            kinds: components["schemas"]["KeyedDocument"][];
         };
         /** @description A journal entry with what it is about. */
         JournalLineDocument: {
@@ -2002,8 +2004,13 @@ export interface components {
             tokens: components["schemas"]["PassDocument"][];
             invitations: components["schemas"]["PassDocument"][];
             comings: components["schemas"]["ComingDocument"][];
-            roles: components["schemas"]["RoleDocument"][];
-            purposes: components["schemas"]["RoleDocument"][];
+            roles: components["schemas"]["KeyedDocument"][];
+            purposes: components["schemas"]["KeyedDocument"][];
+        };
+        /** @description One of several, by its key, with its words. */
+        KeyedDocument: {
+            key: string;
+            label: string;
         };
         /** @description Another crop that a crop crosses with. */
         KinDocument: {
@@ -2438,11 +2445,6 @@ export interface components {
             sentence: string;
             from: string | null;
             to: string | null;
-        };
-        /** @description What somebody may be let in as. */
-        RoleDocument: {
-            key: string;
-            label: string;
         };
         /** @description A round through the garden, in the order in which one walks it. */
         RoundDocument: {
@@ -3954,6 +3956,15 @@ export interface operations {
             query?: {
                 /** @description the mark at which the page before ended */
                 before?: string;
+                /** @description name of who recorded it */
+                by?: string;
+                kind?: string;
+                /** @description code of a lot or a planting */
+                of?: string;
+                /** @description the first day, as it is typed */
+                from?: string;
+                /** @description the last day */
+                to?: string;
             };
             header?: never;
             path?: never;

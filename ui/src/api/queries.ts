@@ -154,10 +154,13 @@ export function useHolder(id: string) {
   });
 }
 
-export function useJournal(before: string | undefined) {
+/** What of the journal is wished for: by whom, of which kind, of which code, in which days. */
+export type JournalWish = { by?: string; kind?: string; of?: string; from?: string; to?: string };
+
+export function useJournal(before: string | undefined, wish: JournalWish = {}) {
   return useQuery({
-    queryKey: keys.journal(before),
-    queryFn: () => take(api.GET('/journal', { params: { query: { before } } })),
+    queryKey: keys.journal(before, wish),
+    queryFn: () => take(api.GET('/journal', { params: { query: { before, ...wish } } })),
     placeholderData: keepPreviousData,
   });
 }

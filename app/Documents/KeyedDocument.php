@@ -6,9 +6,9 @@ namespace App\Documents;
 
 use OpenApi\Attributes as OA;
 
-/** What somebody may be let in as. */
+/** One of several, by its key, with its words. */
 #[OA\Schema]
-final readonly class RoleDocument
+final readonly class KeyedDocument
 {
     public function __construct(
         #[OA\Property]
