@@ -131,6 +131,18 @@ final class LinesTest extends TestCase
         self::assertSame([], $this->reads("$lot rh 38; $lot purple")->json('notes'));
     }
 
+    public function test_a_line_that_waited_is_read_as_of_when_it_was_written(): void
+    {
+        $lot = $this->keeper->storedTomato('Towpath');
+        $read = fn (string $at): string => $this->postJson('/api/lines/read', ['text' => "$lot rh 38", 'at' => $at])->assertOk()->json('drafts.0.happened_at');
+        self::assertSame('2026-09-10T07:15', $read('2026-09-10T07:15'));
+        $yesterday = $this->postJson('/api/lines/read', ['text' => "$lot rh 38 yesterday", 'at' => '2026-09-10T07:15'])->json('drafts.0.happened_at');
+        self::assertSame('2026-09-09', $yesterday);
+        // What is still to come was not written yet.
+        self::assertSame('2026-09-14T10:00', $read('2027-01-01T08:00'));
+        self::assertSame('2026-09-14T10:00', $read('last week'));
+    }
+
     public function test_a_name_one_slip_off_is_asked(): void
     {
         $lot = $this->keeper->storedTomato('Towpath');

@@ -102,6 +102,7 @@ test('by keyboard alone lines are ticked, and a note that is left is not lost', 
   const open = ticked(page).getByRole('button', { name: 'Record of them …' });
   await open.focus();
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Which of them' })).toBeFocused();
   await page.keyboard.type('note');
   await page.keyboard.press('Enter');
   const form = page.getByRole('form', { name: /^Write a note|^Note/ });

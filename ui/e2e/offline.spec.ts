@@ -70,9 +70,13 @@ test('without network the pages open as they were known, entries wait, and go by
         await expect(page.getByRole('button', { name: 'Keep: note' })).toHaveCount(0);
       }
       await expect(waits).toContainText('4 entries wait to be sent.');
+      // A line is kept as it was written.
+      await page.getByRole('combobox', { name: /^Find/ }).fill('note L9 in a line');
+      await page.getByRole('option', { name: /^Keep as written: note L9 in a line/ }).click();
+      await expect(waits).toContainText('5 entries wait to be sent.');
       // The program is closed and opened again meanwhile.
       await page.reload();
-      await expect(waits).toContainText('4 entries wait to be sent.');
+      await expect(waits).toContainText('5 entries wait to be sent.');
 
       await context.setOffline(false);
       await expect(waits).toHaveCount(0);
@@ -80,6 +84,7 @@ test('without network the pages open as they were known, entries wait, and go by
       const journal = new Keeper(page).section('Journal');
       for (const note of ['first', 'second', 'third'])
         await expect(journal.getByText(`${note} without network`)).toHaveCount(1);
+      await expect(journal.getByText('in a line')).toHaveCount(1);
       await expect(page.getByText(/^No network\./)).toHaveCount(0);
     },
     browser,

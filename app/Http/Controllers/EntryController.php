@@ -29,6 +29,7 @@ use App\Presenting\AtOnce;
 use App\Presenting\JournalPages;
 use App\Presenting\JournalWish;
 use App\Presenting\ManySheet;
+use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Marrow\Core\Fields\Reading;
@@ -125,14 +126,15 @@ final class EntryController extends Controller
     #[OA\Post(path: '/lines/read', operationId: 'readLine', description: 'What a line says was done. Nothing is kept.', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['text'], properties: [
         new OA\Property(property: 'text', type: 'string', maxLength: 2000),
         new OA\Property(property: 'about', description: 'code of what is looked at', type: 'string'),
+        new OA\Property(property: 'at', description: 'when it was written, in garden time; now where that is left out', type: 'string'),
     ])), responses: [
         new OA\Response(response: 200, description: 'what was understood', content: new OA\JsonContent(ref: LineReadDocument::class)),
     ])]
     public function readLine(Request $request, ReadsLines $lines, Clock $clock): JsonResponse
     {
-        $request->validate(['text' => ['bail', 'required', 'string', 'max:2000'], 'about' => ['sometimes', 'nullable', 'string', 'max:20']]);
+        $request->validate(['text' => ['bail', 'required', 'string', 'max:2000'], 'about' => ['sometimes', 'nullable', 'string', 'max:20'], 'at' => ['sometimes', 'nullable', 'string', 'max:20']]);
 
-        return new JsonResponse($lines->read(Reading::cleaned(Scalar::text($request, 'text')), mb_strtoupper(Scalar::text($request, 'about')), $clock->now(), Input::inCoreUnits(...)));
+        return new JsonResponse($lines->read(Reading::cleaned(Scalar::text($request, 'text')), mb_strtoupper(Scalar::text($request, 'about')), self::writtenAt(Scalar::text($request, 'at'), $clock->now()), Input::inCoreUnits(...)));
     }
 
     #[OA\Get(path: '/lines', operationId: 'lines', responses: [
@@ -149,6 +151,14 @@ final class EntryController extends Controller
     public function act(string $id, AtOnce $acts): JsonResponse
     {
         return new JsonResponse($acts->of(mb_strtolower($id)) ?? throw new NotFoundHttpException('Nothing was done to many at once under that number.'));
+    }
+
+    /** "Yesterday" is the day before that on which it was written; what is still to come was not. */
+    private static function writtenAt(string $at, DateTimeImmutable $now): DateTimeImmutable
+    {
+        $written = preg_match('/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/', $at) === 1 ? DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $at, $now->getTimezone()) : false;
+
+        return $written === false || $written > $now ? $now : $written;
     }
 
     /** @param  list<Answer>  $answers */

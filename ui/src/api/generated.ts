@@ -4020,6 +4020,8 @@ export interface operations {
                     text: string;
                     /** @description code of what is looked at */
                     about?: string;
+                    /** @description when it was written, in garden time; now where that is left out */
+                    at?: string;
                 };
             };
         };

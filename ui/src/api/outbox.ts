@@ -9,12 +9,13 @@ import {
 } from '@tanstack/react-query';
 import { createStore, del, set, values, type UseStore } from 'idb-keyval';
 import { useRef, useSyncExternalStore } from 'react';
-import { v7 } from 'uuid';
+import { v5, v7 } from 'uuid';
 import { setOnItsWay } from '../kit/draft';
 import { isInDemo } from './garden';
 import { isTheirs, presentNow } from './present';
 import { mayPass, Refused, type Answered, type Draft } from './client';
 import { recordAll, recordAtOnce, recordOnce, strike } from './entries';
+import { readWritten } from './lines';
 
 /**
  * Everything that is recorded leaves by here, and nothing else posts entries: one queue, in the order in which it was
@@ -33,6 +34,8 @@ type Told = {
   strikes?: { entry: string; id: string };
   /** what it was typed into, which goes once it is kept */
   form?: string;
+  /** a line as it was written, where nobody could read it: it is read when it is sent */
+  line?: { text: string; about: string; at: string };
   /** id of the keeper who pressed it, where one signs in */
   by?: string;
 };
@@ -62,6 +65,15 @@ const quietly = (what: () => Promise<unknown>) =>
 function post(sent: Sent): Promise<Answered> {
   if (!isTheirs(sent.by))
     throw new Refused('Somebody else recorded this: it waits until they sign in here again.', {}, 401);
+  if (sent.line !== undefined)
+    return readWritten(sent.line, sent.press).then((drafts) =>
+      post({
+        ...sent,
+        line: undefined,
+        drafts,
+        ...(drafts.length > 1 && { act: v5('act', sent.press), whole: true }),
+      }),
+    );
   if (sent.strikes !== undefined) return strike(sent.strikes.entry, sent.strikes.id);
   const [first, ...more] = sent.drafts ?? [];
   if (first === undefined) throw new Refused('There is nothing to record.', {}, 400);
@@ -195,6 +207,14 @@ export const send = (client: QueryClient, told: Told): Promise<Answered> =>
     .getMutationCache()
     .build<Answered, Error, Sent, unknown>(client, client.defaultMutationOptions({ mutationKey: KEY }))
     .execute({ ...told, press: v7(), by: presentNow()?.id });
+
+/** The same where nobody waits for the answer: it is told of with what waits. */
+export function sendLater(client: QueryClient, what: Told) {
+  void send(client, what).catch(() => undefined);
+  const one = recordings(client.getMutationCache()).at(-1);
+  if (one?.state.status === 'pending') goesOn(one);
+  told();
+}
 
 /**
  * Records what happened. What is refused or asked is the error; while the server cannot be reached it is sent again by

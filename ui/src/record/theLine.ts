@@ -1,36 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { v7 } from 'uuid';
-import type { Draft, LineDraft, LineRead } from '../api/client';
+import type { LineDraft } from '../api/client';
+import { draftOf } from '../api/lines';
 import { Asked, NoneKept } from '../api/entries';
-import { send } from '../api/outbox';
+import { send, sendLater } from '../api/outbox';
 import { setAside } from '../kit/draft';
 import { useSay } from '../kit/Said';
 import { useSpoken } from '../kit/spoken';
 import { pageOfCode, things } from './things';
-
-/** Whether a line says something that can be kept as it stands. */
-export const isWhole = ({ drafts, left_over, doubts }: LineRead): boolean =>
-  drafts.length > 0 &&
-  left_over.length === 0 &&
-  doubts.length === 0 &&
-  drafts.every((draft) => draft.doubts.length === 0);
-
-const beginsOf = ({ begins }: LineDraft): Draft['begins'] =>
-  begins?.planting
-    ? { planting: begins.planting }
-    : begins?.variety
-      ? { variety: begins.variety, spot: begins.spot }
-      : undefined;
-
-const draftOf = (draft: LineDraft, evenSo: boolean): Draft => ({
-  id: v7(),
-  kind: draft.kind,
-  about: { subject: draft.subject, id: draft.about },
-  happened_at: draft.happened_at,
-  begins: beginsOf(draft),
-  payload: draft.payload as Draft['payload'],
-  even_so: evenSo,
-});
 
 /** Why a line was not kept, as far as it was said: what is asked, or what cannot be. */
 export function whyNot(error: unknown): string[] {
@@ -49,11 +26,18 @@ export function useTheLine() {
     keep: async (drafts: LineDraft[], text: string, evenSo: boolean) => {
       const saved = await send(client, {
         title: text,
-        drafts: drafts.map((draft) => draftOf(draft, evenSo)),
+        drafts: drafts.map((draft) => draftOf(draft, v7(), evenSo)),
         // Half of a line kept would be kept once more when it is sent again.
         ...(drafts.length > 1 && { act: v7(), whole: true }),
       });
       say(`Kept. ${saved.adrift ?? saved.said}`, saved.entry);
+    },
+    /** Where nobody can read it now it waits as it was written. */
+    keepAsWritten: (text: string, about: string) => {
+      const now = new Date();
+      const at = new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+      sendLater(client, { title: text, line: { text, about, at } });
+      say('It waits here as you wrote it, and is read when there is network.');
     },
     /** @returns where the form is, with what was understood in it */
     toForm: (draft: LineDraft): string => {

@@ -5,11 +5,12 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import type { Theme } from '@mui/material/styles';
 import { memo, useDeferredValue, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
-import type { LineRead } from '../api/client';
+import { mayPass, type LineRead } from '../api/client';
 import { useFind, useLine } from '../api/queries';
 import type { components } from '../api/generated';
 import { useLook } from '../api/look';
-import { isWhole, useTheLine, whyNot } from '../record/theLine';
+import { isWhole } from '../api/lines';
+import { useTheLine, whyNot } from '../record/theLine';
 import { codeIn, pageOfCode } from '../record/things';
 import { Tag } from './Tag';
 
@@ -19,7 +20,9 @@ type Found = components['schemas']['FoundDocument'];
 type Said = { kind: 'line'; key: string; title: string; read: LineRead; more: string[] };
 /** What may follow in the line as far as it is written. */
 type More = { kind: 'more'; key: string; title: string; insert: string };
-type Option = Found | Said | More;
+/** A line that nobody can read now: it waits as it was written. */
+type Later = { kind: 'later'; key: string; title: string };
+type Option = Found | Said | More | Later;
 
 /** Where each kind of thing that can be found is looked at. */
 const address: Record<Found['kind'], (found: Found) => string> = {
@@ -36,6 +39,7 @@ const address: Record<Found['kind'], (found: Found) => string> = {
 
 const headings: Record<Option['kind'], string> = {
   line: 'Record',
+  later: 'Record',
   more: 'What may follow',
   thing: 'Seed and plantings',
   place: 'Places and containers',
@@ -99,6 +103,12 @@ export const Find = memo(function Find() {
       read: { drafts: notes, left_over: [], doubts: [], completions: [], notes: [] },
       more: isAsked ? [...question.asks, 'Press it again if it was so all the same.'] : [],
     });
+  // Without network a line that names something, or stands on its sheet, is kept as it was written.
+  const isAway = line.error !== null && mayPass(line.error) && asked === text;
+  const later: Later[] =
+    isAway && / /.test(text.trim()) && (about !== '' || /\b[lp] ?\d/i.test(text))
+      ? [{ kind: 'later', key: text, title: text }]
+      : [];
   const things = found.data ?? [];
   // What cannot be kept as it stands is not what Enter is for, where something was found.
   const follows = (line.isFetching ? [] : (line.data?.completions ?? [])).map(({ insert, said }): More => ({
@@ -108,9 +118,11 @@ export const Find = memo(function Find() {
     insert,
   }));
   const options: Option[] =
-    said[0] !== undefined && isWhole(said[0].read)
-      ? [...said, ...things, ...follows]
-      : [...things, ...said, ...follows];
+    later.length > 0
+      ? later
+      : said[0] !== undefined && isWhole(said[0].read)
+        ? [...said, ...things, ...follows]
+        : [...things, ...said, ...follows];
   const leave = () => {
     setText('');
     document.getElementById('find')?.blur();
@@ -143,8 +155,8 @@ export const Find = memo(function Find() {
           '&:focus-within .MuiOutlinedInput-root': { bgcolor: t.vars?.palette.background.paper },
         },
       })}
-      options={text.trim() === '' || !settled ? [] : options}
-      loading={text.trim() !== '' && !settled}
+      options={text.trim() === '' || (!settled && later.length === 0) ? [] : options}
+      loading={text.trim() !== '' && !settled && later.length === 0}
       loadingText="Looking …"
       // The server has narrowed already, by more than the label shows.
       filterOptions={(options) => options}
@@ -161,6 +173,11 @@ export const Find = memo(function Find() {
         if (choice === null) return;
         if (choice.kind === 'line') {
           press(choice);
+          return;
+        }
+        if (choice.kind === 'later') {
+          theLine.keepAsWritten(text, about);
+          leave();
           return;
         }
         if (choice.kind === 'more') {
@@ -184,7 +201,12 @@ export const Find = memo(function Find() {
         listbox: { sx: { maxHeight: '75vh' } },
       }}
       renderOption={({ key, ...props }, option) =>
-        option.kind === 'more' ? (
+        option.kind === 'later' ? (
+          <Box component="li" key={key} {...props} sx={{ display: 'block !important' }}>
+            <Box sx={{ fontWeight: 700 }}>Keep as written: {option.title}</Box>
+            There is no network. It is read when there is, as of now.
+          </Box>
+        ) : option.kind === 'more' ? (
           <Box component="li" key={key} {...props}>
             {option.title}
           </Box>
