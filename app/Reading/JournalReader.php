@@ -220,6 +220,11 @@ final class JournalReader
      */
     private static function referring(Subject $subject, array $ids): Collection
     {
+        // All that was ever put into a place refers to it, and none of it is its own.
+        if (! $subject->hears()) {
+            return new Collection;
+        }
+
         return self::read('SELECT e.*, r.role, r.subject_id AS ref_id FROM journal_entries e JOIN entry_refs r ON r.entry_id = e.id WHERE r.subject = ? AND r.subject_id IN (:each)', $ids, $subject->value);
     }
 

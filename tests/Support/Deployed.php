@@ -13,10 +13,13 @@ final readonly class Deployed
     /** What an installation consists of. */
     private const OWN = ['app', 'artisan', 'bin', 'bootstrap', 'composer.json', 'config', 'core', 'database', 'deploy', 'public', 'routes', 'support'];
 
-    private function __construct(public string $root, public string $garden, private Process $process, private int $port) {}
+    private function __construct(public string $root, public string $garden, private Process $process, private int $port, private string $scheme) {}
 
-    /** @param  string  $folder  empty; goes with whoever made it */
-    public static function in(string $folder): self
+    /**
+     * @param  string  $folder  empty; goes with whoever made it
+     * @param  bool  $tls  over HTTPS, with a certificate of its own
+     */
+    public static function in(string $folder, bool $tls = false): self
     {
         $from = dirname(__DIR__, 2);
         $root = "$folder/marrow";
@@ -24,7 +27,7 @@ final readonly class Deployed
         self::run(['cp', '-a', ...self::OWN, $root], $from);
         // As it is, without its weight: neither is written into.
         self::run(['cp', '-al', 'vendor', $root], $from);
-        foreach (['index.html', 'package.json', 'package-lock.json', 'tsconfig.json', 'vite.config.ts', 'src'] as $part) {
+        foreach (['index.html', 'package.json', 'package-lock.json', 'tsconfig.json', 'vite.config.ts', 'public', 'src'] as $part) {
             self::run(['cp', '-a', "ui/$part", "$root/ui"], $from);
         }
         symlink("$from/ui/node_modules", "$root/ui/node_modules");
@@ -32,11 +35,12 @@ final readonly class Deployed
         touch($garden);
         self::run([PHP_BINARY, 'artisan', 'marrow:ready', '--name', 'Harbour Row'], $root, ['DB_DATABASE' => $garden, 'MARROW_COPIES' => "$folder/data/copies"]);
         $port = RealServer::freePort();
-        $process = new Process(["$root/bin/serve-deployed", (string) $port, "$folder/data", '127.0.0.1', 'localhost'], $root, ['MARROW_NOW' => '2026-09-14T10:00'], timeout: null);
+        $process = new Process(["$root/bin/serve-deployed", (string) $port, "$folder/data", '127.0.0.1', 'localhost'], $root, ['MARROW_NOW' => '2026-09-14T10:00', 'MARROW_TLS' => $tls ? '1' : ''], timeout: null);
+        $scheme = $tls ? 'https' : 'http';
         $process->start();
         for ($tries = 0; $tries < 200; $tries++) {
-            if (@file_get_contents("http://127.0.0.1:$port/api/ping") !== false) {
-                return new self($root, $garden, $process, $port);
+            if (@file_get_contents("$scheme://127.0.0.1:$port/api/ping", false, stream_context_create(['ssl' => ['verify_peer' => false, 'verify_peer_name' => false]])) !== false) {
+                return new self($root, $garden, $process, $port, $scheme);
             }
             usleep(50_000);
         }
@@ -46,7 +50,7 @@ final readonly class Deployed
 
     public function url(string $path, string $name = '127.0.0.1'): string
     {
-        return "http://$name:$this->port$path";
+        return "$this->scheme://$name:$this->port$path";
     }
 
     public function stop(): void
