@@ -55,7 +55,6 @@ Route::middleware(Needs::least(Role::Reader))->group(static function (): void {
     Route::get('/acts/{id}', [EntryController::class, 'act']);
     Route::get('/beginnings', [EntryController::class, 'beginnings']);
     Route::get('/journal', [EntryController::class, 'index']);
-    Route::post('/demo', [FrameController::class, 'demo']);
     Route::get('/settings', [SettingsController::class, 'index']);
     Route::get('/forms/{name}', [GardenController::class, 'form']);
     Route::get('/print-jobs', [PrintController::class, 'index']);
@@ -94,6 +93,7 @@ Route::middleware(Needs::least(Role::Reader, Purpose::Calendar))->group(static f
 
 // To record.
 Route::middleware(Needs::least(Role::Helper))->group(static function (): void {
+    Route::post('/demo', [FrameController::class, 'demo']);
     Route::post('/entries', [EntryController::class, 'record']);
     Route::post('/entries/{entry}/strike', [EntryController::class, 'strike']);
     Route::post('/print-jobs', [PrintController::class, 'make']);

@@ -1,5 +1,6 @@
-import type { ComponentType } from 'react';
+import { useEffect, type ComponentType } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
+import { leaveBehind } from './api/along';
 import { useMe } from './api/queries';
 import { useIsOut } from './api/present';
 import { Join, SignIn } from './keeping/Gate';
@@ -41,6 +42,9 @@ const TagsPage = pageLater(async () => (await import('./tags/TagsPage')).TagsPag
 /** Nobody sees more than the way in who has not said who they are. */
 export function App() {
   const isOut = useIsOut();
+  useEffect(() => {
+    if (isOut) leaveBehind();
+  }, [isOut]);
   useMe();
   if (window.location.pathname === '/join') return <Join />;
   return isOut ? <SignIn /> : <Pages />;

@@ -14,6 +14,7 @@ import { takeAlong } from './api/along';
 import { isInDemo } from './api/garden';
 import { refresh } from './api/keys';
 import { openOutbox, resume, send } from './api/outbox';
+import { askAhead } from './api/queries';
 import { ReferenceInputsProvider } from './kit/fields';
 import { SaidProvider } from './kit/Said';
 import { openShelf } from './kit/draft';
@@ -33,6 +34,11 @@ const queries = new QueryClient({
 });
 
 if (isInDemo()) openShelf('demo-');
+askAhead(
+  queries,
+  window.location.pathname,
+  new URLSearchParams(window.location.search).get('on') ?? undefined,
+);
 // Not waited for: what was kept is said back at once, and the lists follow.
 openOutbox(queries, ({ touches }) => void refresh(queries, touches));
 void resume(queries);

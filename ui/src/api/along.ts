@@ -16,6 +16,11 @@ const KEPT = 'marrow:along';
 const places = ['plot', 'bench', 'racks', 'trays', 'store'] as const;
 const rounds: Round['which'][] = ['evening', 'morning', 'looking-over'];
 
+/** Whoever signs in next takes everything along anew. */
+export function leaveBehind() {
+  localStorage.removeItem(KEPT);
+}
+
 /** Asks beforehand for what somebody will look at in the garden, as the pages ask for it; the worker keeps the answers. */
 export async function takeAlong(): Promise<void> {
   // A desk stands beside the server, or on it.

@@ -5,6 +5,7 @@ import {
   useQueries,
   useQuery,
   useQueryClient,
+  type QueryClient,
   type QueryKey,
 } from '@tanstack/react-query';
 import { keys } from './keys';
@@ -18,11 +19,27 @@ const sameThing =
   <T>(last: T | undefined, query: { queryKey: QueryKey } | undefined) =>
     query?.queryKey[1] === which ? last : undefined;
 
+const frameOn = (on: string | undefined) => ({
+  queryKey: keys.frame(on),
+  queryFn: () => take(api.GET('/frame', { params: { query: { on } } })),
+});
+const todayOn = (on: string | undefined) => ({
+  queryKey: keys.today(on),
+  queryFn: () => take(api.GET('/today', { params: { query: { on } } })),
+});
+const whoIsHere = { queryKey: keys.me(), queryFn: () => take(api.GET('/me')), staleTime: 300_000 };
+
+/** Asks for what a page will ask for first, before any of it is drawn: over a slow network each answer that waits for another costs as much as all. */
+export function askAhead(client: QueryClient, path: string, on: string | undefined) {
+  void client.prefetchQuery(whoIsHere);
+  void client.prefetchQuery(frameOn(on));
+  if (path === '/' || path === '/today') void client.prefetchQuery(todayOn(on));
+}
+
 export function useFrame() {
   const { on } = useLook();
   return useQuery({
-    queryKey: keys.frame(on),
-    queryFn: () => take(api.GET('/frame', { params: { query: { on } } })),
+    ...frameOn(on),
     // While it cannot be had it is asked for more often, so that all goes on by itself when it can.
     refetchInterval: ({ state }) =>
       state.error !== null && mayPass(state.error) ? 4_000 : (state.data?.behind ?? 0) > 0 ? 1_500 : 60_000,
@@ -33,8 +50,7 @@ export function useFrame() {
 export function useToday() {
   const { on } = useLook();
   return useQuery({
-    queryKey: keys.today(on),
-    queryFn: () => take(api.GET('/today', { params: { query: { on } } })),
+    ...todayOn(on),
     placeholderData: keepPreviousData,
   });
 }
@@ -330,7 +346,7 @@ export function useWrite<In, Out>(write: (input: In) => Promise<Out>) {
 
 /** Who is at this browser, and whether anybody must say so. */
 export function useMe() {
-  const me = useQuery({ queryKey: keys.me(), queryFn: () => take(api.GET('/me')), staleTime: 300_000 });
+  const me = useQuery(whoIsHere);
   const keeper = me.data?.keeper ?? undefined;
   useEffect(() => {
     if (me.data === undefined) return;
