@@ -73,7 +73,7 @@ final class ClubTest extends TestCase
         foreach (['/sw.js' => 'text/javascript', '/build/marrow.webmanifest' => 'application/manifest+json', '/build/mark-192.png' => 'image/png'] as $path => $type) {
             [$status, , $headers] = $this->asks('GET', $path);
             self::assertSame(200, $status, $path);
-            self::assertMatchesRegularExpression("~^content-type: ".preg_quote($type, "~")."~mi", $headers, $path);
+            self::assertMatchesRegularExpression('~^content-type: '.preg_quote($type, '~').'~mi', $headers, $path);
             self::assertStringContainsStringIgnoringCase('cache-control: no-cache', $headers, $path);
         }
         // Many look at once while some write, all of them signed in.

@@ -57,6 +57,22 @@ test('the first becomes the owner, invites a helper, and a lost phone is signed 
     await page.goto('/books/keepers');
     await expect(page.getByText('Tove came by an invitation')).toBeVisible();
     await page.getByRole('button', { name: 'Change what Tove may do' }).click();
+    // Who only looks is offered nothing to do, and is refused at the door besides.
+    await new Keeper(page).fill({ 'Tove is': 'Reader: looks, and records nothing' });
+    await expect(page.getByText('Tove is a reader now.')).toBeVisible();
+    await tove.goto('/plot/P1');
+    await expect(tove.getByRole('heading', { name: /^P1/ })).toBeVisible();
+    await expect(tove.getByRole('region', { name: 'Journal' })).toBeVisible();
+    await expect(tove.getByRole('button', { name: 'Record something else …' })).toHaveCount(0);
+    await tove.getByRole('combobox', { name: /^Find/ }).fill('note P1 slugs');
+    await tove.getByRole('option', { name: /^Keep: P1: note, slugs/ }).click();
+    await expect(
+      tove.getByText('You may look at this garden. To record in it, ask its owner.'),
+    ).toBeVisible();
+    await tove.goto('/plot/new');
+    await expect(
+      tove.getByText('You may look at this garden. To record in it, ask its owner.'),
+    ).toBeVisible();
     await page.getByRole('button', { name: 'Sign Tove out everywhere' }).click();
     await expect(page.getByText('Tove is out everywhere.')).toBeVisible();
 

@@ -210,7 +210,9 @@ function Keeper({
               options={keepers.roles}
               value={keeper.role}
               onChange={(role) =>
-                void afterwards(become.mutateAsync(role as Role), () => say(`${keeper.name} is ${role} now.`))
+                void afterwards(become.mutateAsync(role as Role), () =>
+                  say(`${keeper.name} is ${role === 'owner' ? 'an' : 'a'} ${role} now.`),
+                )
               }
             />
           )}

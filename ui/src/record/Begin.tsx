@@ -10,7 +10,8 @@ import { Refused, type Beginning, type Draft, type PlaceName, type Variety } fro
 import { Asked } from '../api/entries';
 import { useRecord } from '../api/outbox';
 import { afterwards, useBeginnings, useChoices, useFrame, useVarieties } from '../api/queries';
-import { Caution, Trouble } from '../kit/Section';
+import { may, usePresent } from '../api/present';
+import { Caution, Empty, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { useLook } from '../api/look';
 import { useDraft } from '../kit/draft';
@@ -63,6 +64,7 @@ export function Begin({
   to: PlaceName;
 }) {
   const { moment } = useSpoken();
+  const mayRecord = may(usePresent(), 'helper');
   const ways = (useBeginnings().data ?? []).filter((way) => way.subject === subject);
   const varieties = useVarieties();
   const frame = useFrame();
@@ -131,6 +133,7 @@ export function Begin({
   const errors = save.error instanceof Refused ? save.error.fields : {};
   // A button that changes from grey to black while one reads it is read as grey.
   if (way === undefined) return <Coming lines={6} height={44} />;
+  if (!mayRecord) return <Empty>You may look at this garden. To record in it, ask its owner.</Empty>;
   return (
     <Box sx={{ maxWidth: 720 }}>
       <Typography variant="h1" sx={{ mb: 2 }}>

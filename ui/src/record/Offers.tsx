@@ -5,6 +5,7 @@ import { useLocation, useNavigate } from 'react-router';
 import type { Answered, Offer } from '../api/client';
 import { Acts } from './Acts';
 import { RecordForm, type Happening } from './RecordForm';
+import { may, usePresent } from '../api/present';
 
 const idOf = ({ kind, act }: Pick<Offer, 'kind' | 'act'>) => `${kind} ${act}`;
 
@@ -38,6 +39,7 @@ export function Offers({
   most?: number;
   onDone?: (kind: string, saved: Answered) => void;
 }) {
+  const mayRecord = may(usePresent(), 'helper');
   const { hash } = useLocation();
   // What was typed and not kept is gone on with.
   const going = /^#record-(\w+)$/.exec(hash)?.[1] ?? null;
@@ -48,6 +50,8 @@ export function Offers({
     leads[kind] === undefined ? setChosen(idOf({ kind, act })) : void navigate(leads[kind]);
   // Of one kind there may be several, as one for each who is to be told; the address names the kind alone.
   const offer = offers.find((one) => idOf(one) === chosen) ?? offers.find(({ kind }) => kind === chosen);
+  // Who only looks is offered nothing to do.
+  if (!mayRecord) return null;
   return (
     <Box
       sx={(t) => ({

@@ -6,6 +6,7 @@ import { afterwards, useKeepSetting } from '../api/queries';
 import { FieldInput, type Value } from '../kit/fields';
 import { useSay } from '../kit/Said';
 import { Waiting } from '../kit/Waiting';
+import { may, usePresent } from '../api/present';
 
 type Setting = SettingSection['settings'][number];
 
@@ -18,6 +19,7 @@ export function SettingLine({ setting, sought = false }: { setting: Setting; sou
   const [own, setOwn] = useState<Value | null>(null);
   const value = own ?? start;
   const say = useSay();
+  const maySet = may(usePresent(), 'keeper');
   const put = useKeepSetting(field.key);
   const keep = (next: string) =>
     void afterwards(put.mutateAsync(next), (now) => {
@@ -55,7 +57,7 @@ export function SettingLine({ setting, sought = false }: { setting: Setting; sou
       <Button
         type="submit"
         sx={{ mt: { sm: '30px' } }}
-        disabled={String(value) === start || put.isPending}
+        disabled={!maySet || String(value) === start || put.isPending}
         aria-label={`Keep: ${field.label}`}
       >
         Keep
