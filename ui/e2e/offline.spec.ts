@@ -70,6 +70,14 @@ test('without network the pages open as they were known, entries wait, and go by
         await expect(page.getByRole('button', { name: 'Keep: note' })).toHaveCount(0);
       }
       await expect(waits).toContainText('4 entries wait to be sent.');
+      // One of them is called back, changed, and waits again.
+      await waits.getByRole('button', { name: 'All of them' }).click();
+      await waits.getByRole('button', { name: 'Do not send it: Note, L9' }).last().click();
+      await expect(waits.getByText(/^Waits to be sent:/)).toHaveCount(3);
+      await page.getByRole('link', { name: 'Go on: Note, L9' }).click();
+      await expect(page.getByLabel('Note *')).toHaveValue('third without network');
+      await page.getByLabel('Note *').fill('third without network, changed');
+      await page.getByRole('button', { name: 'Keep: note' }).click();
       // A line is kept as it was written.
       await page.getByRole('combobox', { name: /^Find/ }).fill('note L9 in a line');
       await page.getByRole('option', { name: /^Keep as written: note L9 in a line/ }).click();

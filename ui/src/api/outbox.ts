@@ -166,6 +166,8 @@ function told() {
         leave: () => {
           left.add(sent.press);
           resumed.delete(one);
+          // What was typed is not lost with it: it can be gone on with, changed, and kept.
+          if (sent.form !== undefined) setOnItsWay(sent.form, false);
           void quietly(() => del(sent.press, shelf()));
           told();
         },

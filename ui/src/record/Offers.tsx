@@ -40,10 +40,16 @@ export function Offers({
   onDone?: (kind: string, saved: Answered) => void;
 }) {
   const mayRecord = may(usePresent(), 'helper');
-  const { hash } = useLocation();
+  const { hash, key } = useLocation();
   // What was typed and not kept is gone on with.
   const going = /^#record-(\w+)$/.exec(hash)?.[1] ?? null;
   const [chosen, setChosen] = useState<string | null>(going);
+  // Also where one is on its page already.
+  const [seen, setSeen] = useState(key);
+  if (seen !== key) {
+    setSeen(key);
+    if (going !== null) setChosen(going);
+  }
   const shown = offers.slice(0, most);
   const navigate = useNavigate();
   const choose = ({ kind, act }: Offer) =>
