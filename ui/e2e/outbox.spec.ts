@@ -13,8 +13,11 @@ test('what was pressed and not answered is sent after a reload, in order, and sa
     await page.reload();
   }
   const waiting = page.getByRole('region', { name: 'Waits to be sent' });
-  await expect(waiting).toContainText('Note, L3. The server cannot be reached.');
-  await expect(waiting).toContainText('It is sent again by itself.');
+  await expect(waiting).toContainText(
+    '2 entries wait to be sent. The server cannot be reached. They go by themselves.',
+  );
+  await waiting.getByRole('button', { name: 'Which …' }).click();
+  await expect(waiting).toContainText('Note, L3. The server cannot be reached. It is sent again by itself.');
   await expect(page.getByRole('region', { name: 'Not kept yet' })).toHaveCount(0);
   await page.unroute('**/api/entries');
   await expect(page.getByText(/^Kept\. L3: note/)).toBeVisible();

@@ -32,6 +32,9 @@ async function wholeJournal(wish: JournalWish): Promise<Table> {
   }
 }
 
+/** The choice of all; no name and no kind is written so. */
+const ANY = '*';
+
 const WISHES = ['by', 'kind', 'of', 'from', 'to'] as const;
 
 /** Everything that happened, newest first. */
@@ -125,16 +128,16 @@ function Narrow({
       {keepers.length > 0 && (
         <ChoiceInput
           label="Recorded by"
-          options={[{ key: '', label: 'anybody' }, ...keepers.map((name) => ({ key: name, label: name }))]}
-          value={typed.by ?? ''}
-          onChange={(by) => put({ by })}
+          options={[{ key: ANY, label: 'anybody' }, ...keepers.map((name) => ({ key: name, label: name }))]}
+          value={typed.by || ANY}
+          onChange={(by) => put({ by: by === ANY ? '' : by })}
         />
       )}
       <ChoiceInput
         label="What"
-        options={[{ key: '', label: 'anything' }, ...kinds]}
-        value={typed.kind ?? ''}
-        onChange={(kind) => put({ kind })}
+        options={[{ key: ANY, label: 'anything' }, ...kinds]}
+        value={typed.kind || ANY}
+        onChange={(kind) => put({ kind: kind === ANY ? '' : kind })}
       />
       <TextInput
         label="Of"

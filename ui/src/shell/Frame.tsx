@@ -124,9 +124,6 @@ export function Frame() {
   );
 }
 
-/** Of what waits so much stands there at once. */
-const SHOWN = 3;
-
 /** What was pressed before the page was loaded anew, or without network, and was not answered: it is sent by itself, and what became of it is said. */
 function Resumed() {
   const client = useQueryClient();
@@ -142,16 +139,26 @@ function Resumed() {
     [client, say],
   );
   if (waiting.length === 0) return null;
+  // What was refused wants somebody to read it; of what only waits a count is enough, once there is more than one.
+  const shown = waiting.filter(({ error }) => error !== null || all || waiting.length === 1);
   return (
     <Box
       role="region"
       aria-label="Waits to be sent"
       sx={(t) => ({ px: 2, py: 0.5, borderBottom: `2px solid ${t.vars?.palette.caution.main}` })}
     >
-      {waiting.length > SHOWN && (
-        <b>{waiting.length} entries wait to be sent. They go by themselves, in order.</b>
+      {waiting.length > 1 && (
+        <Box sx={{ display: 'flex', alignItems: 'center', columnGap: 1, flexWrap: 'wrap' }}>
+          <span>
+            <b>{waiting.length} entries wait to be sent.</b>{' '}
+            {waiting.find(({ why }) => why !== null)?.why?.message} They go by themselves.
+          </span>
+          <Button variant="text" aria-expanded={all} onClick={() => setAll(!all)}>
+            {all ? 'Only their number' : 'Which …'}
+          </Button>
+        </Box>
       )}
-      {waiting.slice(0, all ? waiting.length : SHOWN).map(({ id, title, error, why, leave }) => (
+      {shown.map(({ id, title, error, why, leave }) => (
         <Box key={id} sx={{ display: 'flex', alignItems: 'center', columnGap: 1, flexWrap: 'wrap' }}>
           <span>
             <b>{error === null ? 'Waits to be sent:' : 'Was not kept:'}</b> {title}.{' '}
@@ -160,11 +167,6 @@ function Resumed() {
           <Leave press={leave} of={title} act={error === null ? 'Do not send it' : 'I have read it'} />
         </Box>
       ))}
-      {waiting.length > SHOWN && (
-        <Button variant="text" aria-expanded={all} onClick={() => setAll(!all)}>
-          {all ? 'Only the first' : 'All of them'}
-        </Button>
-      )}
     </Box>
   );
 }
@@ -245,15 +247,15 @@ const here = (at: string) => {
 /** Where the server does not answer the pages show what it said last; what is recorded waits. */
 function NoNetwork() {
   const since = useKnownSince();
-  const { moment } = useSpoken();
+  const { shortDay, hour } = useSpoken();
   if (since === undefined) return null;
+  const at = here(since);
   return (
     <Box
       role="status"
       sx={(t) => ({ px: 2, py: 0.5, borderBottom: `2px solid ${t.vars?.palette.caution.main}` })}
     >
-      <b>No network.</b> This is what was known on {moment(here(since))}. What you record waits here, and goes
-      by itself.
+      <b>No network.</b> As known {shortDay(at)}, {hour(at)}. What you record waits.
     </Box>
   );
 }
