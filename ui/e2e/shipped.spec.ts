@@ -37,6 +37,7 @@ const pages = [
   '/store/swap',
   '/books/people',
   '/books/settings',
+  '/books/keepers',
   '/books/copies',
   '/books/varieties',
   '/books/places',
