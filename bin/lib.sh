@@ -135,7 +135,9 @@ serve() {
     start_server "$port"
     trap 'stop_server; exit 0' INT TERM
     trap stop_server EXIT
-    say "$name is open at http://$(asked_at):$port  (Ctrl-C closes it)"
+    local beside=
+    [ "$(listens)" != 0.0.0.0 ] || beside=", for others at http://$(hostname -I | cut -d' ' -f1):$port"
+    say "$name is open at http://$(asked_at):$port$beside  (Ctrl-C closes it)"
     while kill -0 "$SERVER" 2>/dev/null; do
         wait "$SERVER" || true
     done
