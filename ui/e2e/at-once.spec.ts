@@ -104,6 +104,9 @@ test('by keyboard alone lines are ticked, and a note that is left is not lost', 
   await page.keyboard.press('Enter');
   await expect(page.getByRole('textbox', { name: 'Which of them' })).toBeFocused();
   await page.keyboard.type('note');
+  await expect(
+    page.getByRole('form', { name: 'What can be recorded' }).getByRole('button').first(),
+  ).toBeVisible();
   await page.keyboard.press('Enter');
   const form = page.getByRole('form', { name: /^Write a note|^Note/ });
   await expect(form).toBeVisible();

@@ -13,10 +13,13 @@ import { among } from './among';
 export function Acts({
   offers,
   called = 'Record something else …',
+  coming = false,
   onChoose,
 }: {
   offers: Offer[];
   called?: string;
+  /** whether it is not known yet what they are */
+  coming?: boolean;
   onChoose: (offer: Offer) => void;
 }) {
   const [at, setAt] = useState<HTMLElement | null>(null);
@@ -75,7 +78,11 @@ export function Acts({
             ))}
           </Box>
         ))}
-        {groups.length === 0 && <Box sx={{ py: 1 }}>Nothing of that kind can be recorded of it now.</Box>}
+        {groups.length === 0 && (
+          <Box sx={{ py: 1 }}>
+            {coming ? 'One moment …' : 'Nothing of that kind can be recorded of it now.'}
+          </Box>
+        )}
       </Box>
     </Box>
   );

@@ -73,14 +73,12 @@ export function Ticked({ ticks, order }: { ticks: Ticks; order: string[] }) {
             ? 'Tick the lines that you mean'
             : `${codes.length} ticked${unseen === 0 ? '' : `, ${unseen} not on this page`}`}
         </Box>
-        {/* What stands here does not move when word comes of what can be recorded: a thumb is on its way. */}
-        {open === undefined && codes.length > 0 && offers.length === 0 && (
-          <Button disabled>Record of them …</Button>
-        )}
-        {open === undefined && offers.length > 0 && (
+        {/* It stands there before word comes of what can be recorded: a thumb is on its way, or a key's focus lies on it. */}
+        {open === undefined && codes.length > 0 && (
           <Acts
             called="Record of them …"
             offers={offers.map(({ shown }) => shown)}
+            coming={many.data === undefined && many.error === null}
             onChoose={({ kind, act }) => setChosen(`${kind} ${act}`)}
           />
         )}
