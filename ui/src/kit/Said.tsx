@@ -50,7 +50,13 @@ export function SaidProvider({ takeBack, children }: { takeBack: TakeBack; child
         onClose={(_, reason) => reason !== 'clickaway' && setOpen(false)}
         anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
         // What is pressed next must not lie under it: on a phone that is at the bottom, at a desk on the left of a page or sheet.
-        sx={{ top: { xs: 8, md: 'auto' }, bottom: { xs: 'auto', md: 24 }, maxWidth: { md: 420 } }}
+        // Whatever is opened meanwhile lies over it.
+        sx={{
+          top: { xs: 8, md: 'auto' },
+          bottom: { xs: 'auto', md: 24 },
+          maxWidth: { md: 420 },
+          zIndex: (t) => t.zIndex.drawer - 1,
+        }}
         message={said?.text}
         action={
           said?.entry !== undefined && (
