@@ -9,6 +9,7 @@ use App\Copies\Copies;
 use App\Documents\SavedDocument;
 use App\Journal\Changed;
 use App\Journal\ForgottenText;
+use App\Models\Keeper;
 use App\Models\Marks;
 use App\Models\WriteLock;
 use App\Reading\PeopleNames;
@@ -35,21 +36,29 @@ final readonly class Forgetting
     private const SHORTEST = 2;
 
     /** Where else a keeper writes freely: table => columns. */
-    private const NOTES = ['varieties' => ['note'], 'containers' => ['note'], 'acts' => ['title'], 'plantings' => ['spot'], 'deeds' => ['figures', 'recorded_by']];
+    private const NOTES = ['varieties' => ['note'], 'containers' => ['note'], 'acts' => ['title'], 'plantings' => ['spot'], 'deeds' => ['figures', 'recorded_by'], 'comings' => ['who', 'whom'], 'passes' => ['name']];
 
     /** What is called by it: a name is not taken away from a thing unasked. */
     private const NAMED = ['varieties' => 'the variety', 'places' => 'the place', 'containers' => 'the container'];
 
     public function __construct(private Dispatcher $events, private Copies $copies, private Clock $clock) {}
 
-    /** @throws Refused when there is no such name in the garden */
-    public function forget(string $name): SavedDocument
+    /**
+     * @param  bool  $also  of who keeps the garden, too: in a copy that is gone back to they may do so again
+     *
+     * @throws Refused when there is no such name in the garden, or it is that of who keeps it
+     */
+    public function forget(string $name, bool $also = false): SavedDocument
     {
         $name = trim($name);
         if (mb_strlen($name) < self::SHORTEST) {
             throw Refused::at('name', 'Say whom: a name of two letters at the least.');
         }
-        $places = WriteLock::hold(function () use ($name): int {
+        $places = WriteLock::hold(function () use ($name, $also): int {
+            // With its only owner a garden would be open to whoever is at its machine.
+            if (! $also && Keeper::query()->where('name', $name)->where('role', '!=', '')->exists()) {
+                throw Refused::at('name', "$name keeps this garden. They leave it first, in Books, Keepers; then they can be forgotten.");
+            }
             // A word that is nobody's name would be taken out of every note it stands in.
             if (! isset(PeopleNames::everybody()[mb_strtolower($name)])) {
                 throw self::nobody($name);

@@ -33,7 +33,7 @@ final readonly class StaysForgotten
         }
         foreach ($again as $name) {
             try {
-                $this->forgetting->forget($name);
+                $this->forgetting->forget($name, also: true);
             } catch (Refused) {
                 // Gone already with another, as "Odile" goes with "Odile and Marek".
                 continue;

@@ -222,4 +222,17 @@ final class KeepingTest extends TestCase
         DB::table('keepers')->where('name', 'Kees')->update(['role' => 'owner']);
         $this->as('')->withHeader('Authorization', "Bearer $program")->postJson('/api/entries', ['drafts' => []])->assertForbidden();
     }
+
+    public function test_who_keeps_the_garden_leaves_before_they_are_forgotten(): void
+    {
+        $owner = $this->owned();
+        $tove = $this->comes(Role::Keeper, 'Tove');
+        $this->as($owner)->postJson('/api/people/forget', ['name' => 'maren'])->assertUnprocessable()->assertJsonValidationErrors('name');
+        $this->as('')->getJson('/api/frame')->assertUnauthorized();
+        $this->as($owner)->postJson('/api/people/forget', ['name' => 'Tove'])->assertUnprocessable();
+        $this->as($tove)->postJson('/api/keepers/'.DB::table('keepers')->where('name', 'Tove')->value('id').'/leave')->assertOk();
+        $this->as($owner)->postJson('/api/people/forget', ['name' => 'Tove'])->assertOk();
+        self::assertSame([], array_filter($this->as($owner)->getJson('/api/keepers')->json('comings.*.said'), static fn (string $said): bool => str_contains($said, 'Tove')));
+        self::assertSame(1, DB::table('keepers')->count());
+    }
 }

@@ -151,6 +151,10 @@ export class Refused extends Error {
   }
 }
 
+/** What is wrong with each field of a form, where that is what went wrong. */
+export const fieldsOf = (error: Error | null): Record<string, string> =>
+  error instanceof Refused ? error.fields : {};
+
 /** Whether what went wrong may be otherwise in a while, so that the same is worth sending again. */
 export const mayPass = (error: Error): boolean => error instanceof Refused && error.mayPass;
 

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
-import { api, Refused, take, type KeeperOf, type Keepers, type Pass } from '../api/client';
+import { api, fieldsOf, take, type KeeperOf, type Keepers, type Pass } from '../api/client';
 import { afterwards, useKeepers, useWrite } from '../api/queries';
 import type { Role } from '../api/present';
 import { ChoiceInput, TextInput } from '../kit/fields';
@@ -10,9 +10,6 @@ import { Caution, Section, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { NEW_HINT, PasswordInput } from '../keeping/PasswordInput';
 import { SquareMark } from '../tags/SquareMark';
-
-const fieldsOf = (error: Error | null): Record<string, string> =>
-  error instanceof Refused ? error.fields : {};
 
 /** Who keeps the garden, what lets them in, who came and went. */
 export function KeepersBook() {

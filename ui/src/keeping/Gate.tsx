@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
-import { api, Refused, take } from '../api/client';
+import { api, fieldsOf, take } from '../api/client';
 import { afterwards, useLink, useWrite } from '../api/queries';
 import { TextInput } from '../kit/fields';
 import { Trouble } from '../kit/Section';
@@ -18,9 +18,6 @@ export function Alone({ title, children }: { title: string; children: ReactNode 
     </Box>
   );
 }
-
-const fieldsOf = (error: Error | null): Record<string, string> =>
-  error instanceof Refused ? error.fields : {};
 
 /** Loaded anew, so that nothing of what a stranger saw is taken for what there is. */
 const open = (at: string) => window.location.assign(at);

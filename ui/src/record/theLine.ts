@@ -4,6 +4,7 @@ import type { LineDraft } from '../api/client';
 import { draftOf } from '../api/lines';
 import { Asked, NoneKept } from '../api/entries';
 import { send, sendLater } from '../api/outbox';
+import { clockAt } from '../kit/clock';
 import { setAside } from '../kit/draft';
 import { useSay } from '../kit/Said';
 import { useSpoken } from '../kit/spoken';
@@ -34,8 +35,7 @@ export function useTheLine() {
     },
     /** Where nobody can read it now it waits as it was written. */
     keepAsWritten: (text: string, about: string) => {
-      const now = new Date();
-      const at = new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+      const at = clockAt(new Date());
       sendLater(client, { title: text, line: { text, about, at } });
       say('It waits here as you wrote it, and is read when there is network.');
     },

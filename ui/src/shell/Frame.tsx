@@ -16,6 +16,7 @@ import { SpokenIn, useSpoken } from '../kit/spoken';
 import { useResumed, watch } from '../api/outbox';
 import { Belt } from './Belt';
 import { Broken } from '../kit/Broken';
+import { clockAt } from '../kit/clock';
 import { Coming } from '../kit/Coming';
 import { drop, useUnsent } from '../kit/draft';
 import { Find } from './Find';
@@ -238,18 +239,12 @@ function InDemo() {
   );
 }
 
-/** A moment, by the clock of this device. */
-const here = (at: string) => {
-  const moment = new Date(at);
-  return new Date(moment.getTime() - moment.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
-};
-
 /** Where the server does not answer the pages show what it said last; what is recorded waits. */
 function NoNetwork() {
   const since = useKnownSince();
   const { shortDay, hour } = useSpoken();
   if (since === undefined) return null;
-  const at = here(since);
+  const at = clockAt(new Date(since));
   return (
     <Box
       role="status"
