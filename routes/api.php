@@ -54,6 +54,7 @@ Route::middleware(Needs::least(Role::Reader))->group(static function (): void {
     Route::post('/lines/read', [EntryController::class, 'readLine']);
     Route::get('/acts/{id}', [EntryController::class, 'act']);
     Route::get('/beginnings', [EntryController::class, 'beginnings']);
+    Route::get('/kinds', [EntryController::class, 'kinds']);
     Route::get('/journal', [EntryController::class, 'index']);
     Route::get('/settings', [SettingsController::class, 'index']);
     Route::get('/forms/{name}', [GardenController::class, 'form']);

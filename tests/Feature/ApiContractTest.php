@@ -50,6 +50,7 @@ final class ApiContractTest extends TestCase
         yield 'past forecasts' => ['/forecasts', '/forecasts'];
         yield 'found' => ['/find', '/find?text=tomato'];
         yield 'beginnings' => ['/beginnings', '/beginnings'];
+        yield 'kinds' => ['/kinds', '/kinds'];
         yield 'form' => ['/forms/{name}', '/forms/sown'];
         yield 'lots to sow from' => ['/choices/lots', '/choices/lots?crop=tomato'];
         yield 'plantings to choose' => ['/choices/plantings', '/choices/plantings?crop=tomato'];

@@ -175,6 +175,7 @@ final class QueryPlansTest extends TestCase
         yield 'plantings to choose from' => ['/api/choices/plantings?crop=onion'];
         yield 'the season' => ['/api/season'];
         yield 'what may be begun' => ['/api/beginnings'];
+        yield 'all that can be told' => ['/api/kinds'];
         yield 'the handbook of a crop' => ['/api/crops/onion'];
         yield 'the calendar' => ['/api/calendar.ics'];
         yield 'lists that came in as one' => ['/api/intakes'];

@@ -28,7 +28,7 @@ final class UsUnitsTest extends TestCase
         $crops = array_column($this->getJson('/api/crops')->json(), 'key');
         $found = [];
         foreach ([
-            'today', 'season', 'settings', 'beginnings', 'forecasts', 'store-places', 'swap-list', 'plans', 'plans/2027', 'find?text=dry', 'tags', 'words', 'rounds/evening', 'rounds/morning',
+            'today', 'season', 'settings', 'beginnings', 'kinds', 'forecasts', 'store-places', 'swap-list', 'plans', 'plans/2027', 'find?text=dry', 'tags', 'words', 'rounds/evening', 'rounds/morning',
             ...array_map(static fn (string $place): string => "places/$place", ['bench', 'racks', 'store', 'plot', 'trays']),
             ...array_map(static fn (string $code): string => "plantings/$code", $plants),
             ...array_map(static fn (string $code): string => "lots/$code", $lots),

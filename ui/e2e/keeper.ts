@@ -4,7 +4,9 @@ import { expect } from './garden';
 /** Presses what can be recorded: where it stands by itself, else behind the one button for all the rest. */
 export async function act(page: Page, name: string) {
   const alone = page.getByRole('main').getByRole('button', { name, exact: true });
-  const rest = page.getByRole('main').getByRole('button', { name: 'Record something else …' });
+  const rest = page
+    .getByRole('main')
+    .getByRole('button', { name: /^Record (something else|what was done) …$/ });
   const all = page.getByRole('form', { name: 'What can be recorded' });
   const among = all.getByRole('button', { name, exact: true });
   // What was kept just before may yet change what can be recorded, and where it stands: it is looked for anew, and pressed once.

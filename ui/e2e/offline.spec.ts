@@ -97,3 +97,60 @@ test('without network the pages open as they were known, entries wait, and go by
     baseURL,
   );
 });
+
+test('what is begun without network has a page, goes on before it is sent, and is found', async ({
+  browser,
+  baseURL,
+}) => {
+  test.setTimeout(180_000);
+  await onPhone(
+    async (page, context) => {
+      await context.setOffline(true);
+      const keeper = new Keeper(page);
+      await page.goto('/plot/new');
+      await keeper.chooses(page.getByPlaceholder('Name of the variety or crop'), 'Whitecap', /^Whitecap/);
+      await keeper.fill({ Plants: '12', Where: 'Far bed' });
+      await page.getByRole('button', { name: /^Keep: sown/ }).click();
+      // It has a page, on which whatever happens to a planting can be told, and a lot picked from it.
+      await expect(page.getByRole('heading', { level: 1, name: /^Sown: Whitecap/ })).toBeVisible();
+      await page.getByRole('button', { name: 'Record what was done …' }).click();
+      await page.getByRole('button', { name: 'Thin them', exact: true }).click();
+      await keeper.fill({ 'Left standing': '9' });
+      await page.getByRole('button', { name: 'Keep: thinned' }).click();
+      const own = page.getByRole('list', { name: 'Waits to be sent, of this' });
+      await expect(own.getByRole('listitem')).toHaveCount(2);
+      await act(page, 'Note');
+      await keeper.fill({ Note: 'slugs at the far bed' });
+      await page.getByRole('button', { name: 'Keep: note' }).click();
+      await expect(own.getByRole('listitem')).toHaveCount(3);
+      await page.reload();
+      await expect(own.getByRole('listitem')).toHaveCount(3);
+      await page.goto('/plot');
+      await expect(page.getByRole('list', { name: 'Not sent yet' })).toContainText('Sown: Whitecap');
+
+      // A tag that is typed off, and anything that is looked for by what is known of it.
+      await page.goto('/read');
+      await page.getByLabel('Code on the tag').fill('L10');
+      await page.getByRole('button', { name: 'Read it' }).click();
+      await expect(page.getByRole('heading', { name: /^L10/ })).toBeVisible();
+      await page.getByRole('combobox', { name: /^Find/ }).fill('l9');
+      await page.getByRole('option', { name: /^L9 / }).click();
+      await expect(page.getByRole('heading', { name: /^L9/ })).toBeVisible();
+      await page.goto('/tags/L9');
+      await expect(page.getByRole('heading', { name: 'Tags for L9' })).toBeVisible();
+
+      await context.setOffline(false);
+      await expect(page.getByRole('region', { name: 'Waits to be sent' })).toHaveCount(0);
+      await page.goto('/plot');
+      await page
+        .getByRole('link', { name: /Whitecap.*/ })
+        .first()
+        .click();
+      const journal = keeper.section('Journal');
+      await expect(journal.getByText('slugs at the far bed')).toHaveCount(1);
+      await expect(journal.getByText('Thinned')).toHaveCount(1);
+    },
+    browser,
+    baseURL,
+  );
+});

@@ -8,6 +8,7 @@ import { Frame } from './shell/Frame';
 import { LotPlace } from './lots/LotPlace';
 import { LotsPage } from './lots/LotsPage';
 import { later, type Shape } from './kit/Coming';
+import { WaitingThing } from './record/WaitingThing';
 import { lotPlaces } from './shell/places';
 import { PlotPage } from './plot/PlotPage';
 import { TodayPage } from './today/TodayPage';
@@ -67,6 +68,7 @@ function Pages() {
           <Route key={place} path={`${place}/:code?`} element={<LotsPage key={place} place={place} />} />
         ))}
         <Route path="lots/:code" element={<LotPlace />} />
+        <Route path="waits/:id" element={<WaitingThing />} />
         <Route path="read/:mode?" element={<ReadPage />} />
         <Route path="tags/:code?" element={<TagsPage />} />
         <Route path="books/:book?/:leaf?" element={<BooksPage />} />

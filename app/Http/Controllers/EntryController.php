@@ -11,6 +11,7 @@ use App\Documents\AnswersDocument;
 use App\Documents\AtOnceDocument;
 use App\Documents\BeginningDocument;
 use App\Documents\JournalDocument;
+use App\Documents\KindsDocument;
 use App\Documents\LineKindDocument;
 use App\Documents\LineReadDocument;
 use App\Documents\ManyDocument;
@@ -28,6 +29,7 @@ use App\Presenting\Answers;
 use App\Presenting\AtOnce;
 use App\Presenting\JournalPages;
 use App\Presenting\JournalWish;
+use App\Presenting\KindsTold;
 use App\Presenting\ManySheet;
 use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
@@ -90,6 +92,14 @@ final class EntryController extends Controller
     public function beginnings(): JsonResponse
     {
         return new JsonResponse(BeginningDocument::all(...array_values(Registered::kinds()->all())));
+    }
+
+    #[OA\Get(path: '/kinds', operationId: 'kinds', description: 'Every kind of entry with its form, for what the server does not know yet.', responses: [
+        new OA\Response(response: 200, description: 'the kinds', content: new OA\JsonContent(ref: KindsDocument::class)),
+    ])]
+    public function kinds(KindsTold $kinds): JsonResponse
+    {
+        return new JsonResponse($kinds->all());
     }
 
     #[OA\Get(path: '/journal', operationId: 'journal', parameters: [

@@ -67,7 +67,7 @@ final class Kinds
     }
 
     /** @return array<string, class-string<Payload>> by name */
-    private function payloads(): array
+    public function payloads(): array
     {
         if ($this->payloads === null) {
             $this->payloads = [];
@@ -87,7 +87,6 @@ final class Kinds
         return $kind->name === $name ? $kind : throw new LogicException("$payload is kept as $kind->name: it must be called as its class is, $name.");
     }
 
-    /** @param  class-string<Payload>  $payload */
     /** The step of the work that a kind is of, as its folder is called; empty of one that is not known. */
     public function step(string $name): string
     {

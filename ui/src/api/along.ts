@@ -34,6 +34,7 @@ export async function takeAlong(): Promise<void> {
     () => api.GET('/today', { params: { query: {} } }),
     () => api.GET('/me'),
     () => api.GET('/beginnings'),
+    () => api.GET('/kinds'),
     () => api.GET('/varieties'),
     () => api.GET('/store-places'),
     () => api.GET('/holders'),
@@ -41,12 +42,16 @@ export async function takeAlong(): Promise<void> {
     () => api.GET('/crops'),
     () => api.GET('/plans'),
     () => api.GET('/choices/lots', { params: { query: {} } }),
+    () => api.GET('/choices/plantings', { params: { query: {} } }),
     ...places.flatMap((place) =>
       lists.map((query) => () => api.GET('/places/{place}', { params: { path: { place }, query } })),
     ),
     ...rounds.map((which) => () => api.GET('/rounds/{which}', { params: { path: { which } } })),
     ...along.plans.map((year) => () => api.GET('/plans/{year}', { params: { path: { year } } })),
     ...along.plantings.map((code) => () => api.GET('/plantings/{code}', { params: { path: { code } } })),
+    ...[...along.lots, ...along.plantings].map(
+      (codes) => () => api.GET('/tags', { params: { query: { codes, place: '' } } }),
+    ),
     ...along.lots.map((code) => () => api.GET('/lots/{code}', { params: { path: { code } } })),
     ...along.crops.flatMap((key) => [
       () => api.GET('/crops/{key}', { params: { path: { key } } }),

@@ -84,6 +84,7 @@ export type PrintJob = Schemas['PrintJobDocument'];
 export type Keepers = Schemas['KeepersDocument'];
 export type KeeperOf = Schemas['KeeperDocument'];
 export type Pass = Schemas['PassDocument'];
+export type Kinds = Schemas['KindsDocument'];
 export type JournalPage = Schemas['JournalDocument'];
 export type PlaceName = PlaceList['place'];
 

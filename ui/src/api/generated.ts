@@ -231,6 +231,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Every kind of entry with its form, for what the server does not know yet. */
+        get: operations["kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/journal": {
         parameters: {
             query?: never;
@@ -1631,6 +1648,12 @@ export interface components {
             loses: string;
             revives: number;
         };
+        /** @description A caution at the moment of one kind of entry, and the crops of this garden that it is of. */
+        CropCautionDocument: {
+            kind: string;
+            says: string;
+            crops: string[];
+        };
         /** @description A crop of the reference, as a keeper needs it. */
         CropDocument: {
             key: string;
@@ -2019,6 +2042,19 @@ export interface components {
             latin: string;
             /** @enum {string} */
             crosses: "freely" | "now and then";
+        };
+        /** @description A kind of entry as it can be told of anything of its sort, however that stands. */
+        KindDocument: {
+            of: ("planting" | "lot" | "container" | "place")[];
+            from: string | null;
+            starts: boolean;
+            needs: string | null;
+            offer: components["schemas"]["OfferDocument"];
+        };
+        /** @description Everything that can be told, for where nobody can be asked what fits. */
+        KindsDocument: {
+            kinds: components["schemas"]["KindDocument"][];
+            cautions: components["schemas"]["CropCautionDocument"][];
         };
         /** @description How true a lot is, and what that rests on. */
         LineDocument: {
@@ -3947,6 +3983,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BeginningDocument"][];
+                };
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the kinds */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindsDocument"];
                 };
             };
         };

@@ -40,6 +40,7 @@ export const keys = {
   copies: () => ['copies'],
   choices: (of: string, crop?: string) => ['choices', of, crop],
   beginnings: () => ['beginnings'],
+  kinds: () => ['kinds'],
   many: (codes: string) => ['many', codes],
   act: (id: string) => ['act', id],
   form: (name: string) => ['form', name],

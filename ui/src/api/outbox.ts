@@ -8,7 +8,7 @@ import {
   type QueryClient,
 } from '@tanstack/react-query';
 import { createStore, del, set, values, type UseStore } from 'idb-keyval';
-import { useRef, useSyncExternalStore } from 'react';
+import { useCallback, useEffect, useRef, useSyncExternalStore } from 'react';
 import { v5, v7 } from 'uuid';
 import { setOnItsWay } from '../kit/draft';
 import { isInDemo } from './garden';
@@ -36,6 +36,8 @@ type Told = {
   form?: string;
   /** a line as it was written, where nobody could read it: it is read when it is sent */
   line?: { text: string; about: string; at: string };
+  /** the page on which it was pressed */
+  at?: string;
   /** id of the keeper who pressed it, where one signs in */
   by?: string;
 };
@@ -144,6 +146,8 @@ export type Waiting = {
   id: string;
   title: string;
   form?: string;
+  at?: string;
+  drafts: Draft[];
   error: Error | null;
   why: Error | null;
   leave: () => void;
@@ -161,6 +165,8 @@ function told() {
         id: sent.press,
         title: sent.title,
         form: sent.form,
+        at: sent.at,
+        drafts: sent.drafts ?? [],
         error,
         why: failureReason,
         leave: () => {
@@ -226,6 +232,21 @@ export function useRecord<In>(make: (input: In) => Told) {
   const client = useQueryClient();
   const mutation = useMutation<Answered, Error, Sent>({ mutationKey: KEY });
   const last = useRef<Sent | null>(null);
+  const handOver = useCallback(() => {
+    const one = recordings(client.getMutationCache()).find(
+      ({ state }) => state.variables?.press === last.current?.press,
+    );
+    if (one === undefined || one.state.status !== 'pending') return;
+    goesOn(one);
+    told();
+  }, [client]);
+  const isAway = mutation.isPending && mutation.failureReason !== null && !navigator.onLine;
+  useEffect(() => {
+    // In the garden it is counted with what waits, whatever was pressed.
+    if (isAway) handOver();
+  }, [isAway, handOver]);
+  // So it is where whoever pressed it goes elsewhere before it is answered.
+  useEffect(() => handOver, [handOver]);
   return {
     ...mutation,
     mutateAsync: (input: In) => {
@@ -237,14 +258,7 @@ export function useRecord<In>(make: (input: In) => Told) {
       if (last.current !== null) left.add(last.current.press);
     },
     /** It goes on by itself with nobody at its form, and what becomes of it is told. */
-    handOver: () => {
-      const one = recordings(client.getMutationCache()).find(
-        ({ state }) => state.variables?.press === last.current?.press,
-      );
-      if (one === undefined || one.state.status !== 'pending') return;
-      goesOn(one);
-      told();
-    },
+    handOver,
   };
 }
 

@@ -11,7 +11,17 @@ import {
 import { keys } from './keys';
 import { useLook } from './look';
 import { setOut, setPresent } from './present';
-import { api, mayPass, Refused, take, type PlaceName, type Round, type SettingSection } from './client';
+import {
+  api,
+  mayPass,
+  Refused,
+  take,
+  type Chosen,
+  type PlaceName,
+  type Round,
+  type SettingSection,
+} from './client';
+import { findKnown } from './takenAlong';
 
 /** While another day of the same thing is asked for, what was known of it stands. */
 const sameThing =
@@ -382,11 +392,28 @@ export function useChoices(of: 'lots' | 'plantings', crop?: string, enabled = tr
   });
 }
 
+/** Lots and plantings of which all that was typed is said, where the server cannot be asked. */
+export function useFoundKnown(text: string, isAway: boolean): Chosen[] {
+  const lots = useChoices('lots', undefined, isAway).data;
+  const plantings = useChoices('plantings', undefined, isAway).data;
+  return isAway ? findKnown(text, [...(lots ?? []), ...(plantings ?? [])]) : [];
+}
+
 export function useBeginnings() {
   return useQuery({
     queryKey: keys.beginnings(),
     queryFn: () => take(api.GET('/beginnings')),
     staleTime: 60_000,
+  });
+}
+
+/** Every kind of entry with its form. */
+export function useKinds(enabled: boolean) {
+  return useQuery({
+    queryKey: keys.kinds(),
+    queryFn: () => take(api.GET('/kinds')),
+    staleTime: Infinity,
+    enabled,
   });
 }
 

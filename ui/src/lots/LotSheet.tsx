@@ -31,6 +31,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
       about={{ subject: 'lot', id: data.id }}
       leading={lies}
       offers={data.offers}
+      anything={{ crop: data.crop.key }}
       leads={Object.fromEntries(Object.entries(pagesOf(code)).map(([kind, page]) => [kind, at(page)]))}
       // After a step that moves the seed, follow it to where it now lies.
       onDone={(kind) => {

@@ -53,6 +53,7 @@ export function PlantingSheet({ code }: { code: string }) {
           from={data.id}
           begins={['picked']}
           offers={data.offers}
+          anything={{ crop: data.crop.key }}
           onDone={(kind, saved) => kind === 'picked' && void navigate(at(`/bench/${saved.code}`))}
         />
       )}

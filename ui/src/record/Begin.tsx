@@ -9,6 +9,7 @@ import { v7 } from 'uuid';
 import { Refused, type Beginning, type Draft, type PlaceName, type Variety } from '../api/client';
 import { Asked } from '../api/entries';
 import { useRecord } from '../api/outbox';
+import { unbornPage } from '../api/pending';
 import { afterwards, useBeginnings, useChoices, useFrame, useVarieties } from '../api/queries';
 import { may, usePresent } from '../api/present';
 import { Caution, Empty, Trouble } from '../kit/Section';
@@ -100,8 +101,9 @@ export function Begin({
   const way = ways.find(({ kind }) => kind === values.kind) ?? ways[0];
   const fields = (way?.fields ?? []).filter(({ hidden }) => !hidden);
   const save = useRecord((evenSo: boolean) => ({
-    title,
+    title: chosen === null ? title : `${way?.title ?? title}: ${chosen.name}, ${chosen.crop_name}`,
     form: draft.name,
+    at: unbornPage(values.begun),
     drafts: [
       {
         id: draft.id,
@@ -243,7 +245,7 @@ export function Begin({
           write={save}
           onHandOver={() => {
             save.handOver();
-            void navigate(at(`/${to}`));
+            void navigate(at(unbornPage(values.begun)));
           }}
         />
         {asked !== undefined && <Caution>{asked.message} Mend it above, or keep it if it was so.</Caution>}

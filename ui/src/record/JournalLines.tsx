@@ -9,6 +9,7 @@ import { useSpoken } from '../kit/spoken';
 import { useSay } from '../kit/Said';
 import { Waiting } from '../kit/Waiting';
 import { RecordForm } from './RecordForm';
+import { WaitingLines } from './WaitingLines';
 import { pageOfCode } from './things';
 
 type Subject = Draft['about'];
@@ -19,6 +20,7 @@ export function JournalLines({ entries, about }: { entries: Entry[]; about: Subj
   const shown = all ? entries : entries.slice(0, 8);
   return (
     <>
+      <WaitingLines of={about.id} />
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {shown.map((entry) => (
           <Line key={entry.id} entry={entry} about={about} />

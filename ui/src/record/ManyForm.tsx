@@ -172,7 +172,13 @@ export function ManyForm({
         onChange={(each) => draft.set({ each })}
       />
       {trouble !== null && <Trouble>{trouble.message}</Trouble>}
-      <Waiting write={save} />
+      <Waiting
+        write={save}
+        onHandOver={() => {
+          save.handOver();
+          onCancel();
+        }}
+      />
       {questioned.length > 0 && (
         <Caution>That does not fit what is recorded. Mend it above, or keep it if it was so.</Caution>
       )}

@@ -5,6 +5,7 @@ import { useLocation, useNavigate } from 'react-router';
 import type { Answered, Offer } from '../api/client';
 import { Acts } from './Acts';
 import { RecordForm, type Happening } from './RecordForm';
+import { useTellable } from './useTellable';
 import { may, usePresent } from '../api/present';
 
 const idOf = ({ kind, act }: Pick<Offer, 'kind' | 'act'>) => `${kind} ${act}`;
@@ -14,7 +15,9 @@ export function Offers({
   about,
   from,
   begins = [],
-  offers,
+  offers: known,
+  anything,
+  called,
   leading = true,
   words = {},
   headings = {},
@@ -28,6 +31,10 @@ export function Offers({
   /** the kinds with which a new lot begins */
   begins?: string[];
   offers: Offer[];
+  /** Whether all that can happen to it may be told here where nobody knows how it stands, and of which crop it is. */
+  anything?: { crop: string | undefined };
+  /** what it is called in what waits, where it has no code yet */
+  called?: string;
   /** whether the first of them is what this page is for */
   leading?: boolean;
   words?: Record<string, string>;
@@ -50,7 +57,10 @@ export function Offers({
     setSeen(key);
     if (going !== null) setChosen(going);
   }
-  const shown = offers.slice(0, most);
+  // Where nobody knows how it stands by now, whatever happened can be told.
+  const more = useTellable(about, anything, known);
+  const offers = [...known, ...more];
+  const shown = known.slice(0, most);
   const navigate = useNavigate();
   const choose = ({ kind, act }: Offer) =>
     leads[kind] === undefined ? setChosen(idOf({ kind, act })) : void navigate(leads[kind]);
@@ -81,7 +91,13 @@ export function Offers({
               {words[one.kind] ?? one.act}
             </Button>
           ))}
-          {shown.length < offers.length && <Acts offers={offers} onChoose={choose} />}
+          {shown.length < offers.length && (
+            <Acts
+              offers={offers}
+              called={shown.length === 0 ? 'Record what was done …' : undefined}
+              onChoose={choose}
+            />
+          )}
         </Box>
       ) : (
         <>
@@ -90,7 +106,12 @@ export function Offers({
           </Box>
           <RecordForm
             key={idOf(offer)}
-            happening={{ ...offer, about: begins.includes(offer.kind) ? 'a new lot' : about, from }}
+            happening={{
+              ...offer,
+              about: begins.includes(offer.kind) ? 'a new lot' : about,
+              from,
+              called,
+            }}
             onDone={(saved) => {
               setChosen(null);
               onDone?.(offer.kind, saved);

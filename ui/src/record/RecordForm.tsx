@@ -27,6 +27,8 @@ export type Happening = {
   about: Draft['about'] | 'a new lot';
   /** the planting that a new lot is picked from */
   from?: string;
+  /** what that is called, where its page has no code of it */
+  called?: string;
   /** the entry that this one corrects, as it stands */
   corrects?: { id: string; at: string; payload: Record<string, unknown> };
 };
@@ -48,7 +50,7 @@ export function RecordForm({
   const shown = fields.filter(({ hidden }) => !hidden);
   const frame = useFrame();
   const say = useSay();
-  const where = codeIn(window.location.pathname);
+  const where = happening.called ?? codeIn(window.location.pathname);
   const titled = `${title}${where === '' ? '' : `, ${where}`}`;
   const subject = about === 'a new lot' ? `from:${happening.from ?? ''}` : about.id;
   const which = fields.find(({ hidden, usual }) => hidden && usual !== null)?.usual ?? '';
@@ -75,6 +77,7 @@ export function RecordForm({
   const save = useRecord((evenSo: boolean) => ({
     title: titled,
     form: draft.name,
+    at: window.location.pathname,
     drafts: [
       {
         id: draft.id,

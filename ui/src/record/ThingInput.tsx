@@ -2,6 +2,7 @@ import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
 import { createContext, useContext } from 'react';
 import type { Chosen } from '../api/client';
+import { useUnborn } from '../api/pending';
 import { useChoices } from '../api/queries';
 import { Labelled, type Field, type FieldInputProps } from '../kit/fields';
 
@@ -9,6 +10,8 @@ import { Labelled, type Field, type FieldInputProps } from '../kit/fields';
 export const OfCrop = createContext<string | undefined>(undefined);
 
 type Props = Omit<FieldInputProps, 'field'> & { field: Pick<Field, 'label' | 'hint'> };
+
+type Option = Pick<Chosen, 'id' | 'said'>;
 
 /** Chooses one of the garden's own lots. */
 export const LotInput = (props: Props) => <ThingInput of="lots" {...props} />;
@@ -18,7 +21,11 @@ export const PlantingInput = (props: Props) => <ThingInput of="plantings" {...pr
 
 function ThingInput({ of, field, value, error, onChange }: Props & { of: 'lots' | 'plantings' }) {
   const things = useChoices(of, useContext(OfCrop));
-  const options = things.data ?? [];
+  const waiting = useUnborn().filter(({ subject }) => subject === (of === 'lots' ? 'lot' : 'planting'));
+  const options: Option[] = [
+    ...waiting.map(({ id, title }) => ({ id, said: `${title}, not sent yet` })),
+    ...(things.data ?? []),
+  ];
   return (
     <Labelled label={field.label} error={error} hint={field.hint === '' ? undefined : field.hint}>
       {({ id, describedBy }) => (
@@ -28,7 +35,7 @@ function ThingInput({ of, field, value, error, onChange }: Props & { of: 'lots' 
           // What is typed before there is anything to choose from would be written over when there is.
           disabled={things.data === undefined}
           value={options.find((thing) => thing.id === value) ?? null}
-          getOptionLabel={(thing: Chosen) => thing.said}
+          getOptionLabel={(thing: Option) => thing.said}
           getOptionKey={(thing) => thing.id}
           isOptionEqualToValue={(a, b) => a.id === b.id}
           onChange={(_, thing) => onChange(thing?.id ?? '')}

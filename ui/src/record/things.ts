@@ -46,9 +46,12 @@ export const pageOf = ({ subject, of, name }: { subject: Subject; of: string; na
 
 const lettered = Object.values(things).filter(({ letter }) => letter !== undefined);
 
+/** What a code is of. */
+export const sortOfCode = (code: string) =>
+  lettered.find(({ letter }) => letter !== undefined && code.startsWith(letter)) ?? things.lot;
+
 /** Where what has a code is looked at. */
-export const pageOfCode = (code: string) =>
-  (lettered.find(({ letter }) => letter !== undefined && code.startsWith(letter)) ?? things.lot).page(code);
+export const pageOfCode = (code: string) => sortOfCode(code).page(code);
 
 /** The code within an address, where there is one. */
 export const codeIn = (address: string) =>

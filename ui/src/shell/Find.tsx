@@ -6,7 +6,7 @@ import type { Theme } from '@mui/material/styles';
 import { memo, useDeferredValue, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { mayPass, type LineRead } from '../api/client';
-import { useFind, useLine } from '../api/queries';
+import { useFind, useFoundKnown, useLine } from '../api/queries';
 import type { components } from '../api/generated';
 import { useLook } from '../api/look';
 import { isWhole } from '../api/lines';
@@ -109,7 +109,10 @@ export const Find = memo(function Find() {
     isAway && / /.test(text.trim()) && (about !== '' || /\b[lp] ?\d/i.test(text))
       ? [{ kind: 'later', key: text, title: text }]
       : [];
-  const things = found.data ?? [];
+  const known = useFoundKnown(asked, found.error !== null && mayPass(found.error));
+  const things =
+    found.data ??
+    known.map(({ code, said }): Found => ({ kind: 'thing', key: code, tag: null, title: said, where: '' }));
   // What cannot be kept as it stands is not what Enter is for, where something was found.
   const follows = (line.isFetching ? [] : (line.data?.completions ?? [])).map(({ insert, said }): More => ({
     kind: 'more',
@@ -119,7 +122,7 @@ export const Find = memo(function Find() {
   }));
   const options: Option[] =
     later.length > 0
-      ? later
+      ? [...later, ...things]
       : said[0] !== undefined && isWhole(said[0].read)
         ? [...said, ...things, ...follows]
         : [...things, ...said, ...follows];

@@ -13,18 +13,16 @@ import { useLook } from '../api/look';
 import { pageNames } from './places';
 import { weekday, wordsIn } from '../kit/words';
 import { SpokenIn, useSpoken } from '../kit/spoken';
-import { useResumed, watch } from '../api/outbox';
 import { Belt } from './Belt';
 import { Broken } from '../kit/Broken';
 import { clockAt } from '../kit/clock';
 import { Coming } from '../kit/Coming';
-import { drop, useUnsent } from '../kit/draft';
 import { Find } from './Find';
 import { Keys } from './Keys';
 import { LineKey } from './LineKey';
 import { Places } from './Places';
-import { useSay } from '../kit/Said';
 import { Trouble } from '../kit/Section';
+import { NotKept, Resumed } from './ToBeSent';
 import { foot } from '../kit/theme';
 
 /** What stands round every page: the garden's name, finding, the belt, the places. */
@@ -122,96 +120,6 @@ export function Frame() {
         <Keys open={keysShown} onClose={() => setKeysShown(false)} />
       </Box>
     </SpokenIn>
-  );
-}
-
-/** What was pressed before the page was loaded anew, or without network, and was not answered: it is sent by itself, and what became of it is said. */
-function Resumed() {
-  const client = useQueryClient();
-  const say = useSay();
-  const waiting = useResumed();
-  const [all, setAll] = useState(false);
-  useEffect(
-    () =>
-      watch(client, (saved, { form }) => {
-        if (form !== undefined) drop(form);
-        say(`Kept. ${saved.adrift ?? saved.said}`, saved.entry);
-      }),
-    [client, say],
-  );
-  if (waiting.length === 0) return null;
-  // What was refused wants somebody to read it; of what only waits a count is enough, once there is more than one.
-  const shown = waiting.filter(({ error }) => error !== null || all || waiting.length === 1);
-  return (
-    <Box
-      role="region"
-      aria-label="Waits to be sent"
-      sx={(t) => ({ px: 2, py: 0.5, borderBottom: `2px solid ${t.vars?.palette.caution.main}` })}
-    >
-      {waiting.length > 1 && (
-        <Box sx={{ display: 'flex', alignItems: 'center', columnGap: 1, flexWrap: 'wrap' }}>
-          <span>
-            <b>{waiting.length} entries wait to be sent.</b>{' '}
-            {waiting.find(({ why }) => why !== null)?.why?.message} They go by themselves.
-          </span>
-          <Button variant="text" aria-expanded={all} onClick={() => setAll(!all)}>
-            {all ? 'Only their number' : 'Which …'}
-          </Button>
-        </Box>
-      )}
-      {shown.map(({ id, title, error, why, leave }) => (
-        <Box key={id} sx={{ display: 'flex', alignItems: 'center', columnGap: 1, flexWrap: 'wrap' }}>
-          <span>
-            <b>{error === null ? 'Waits to be sent:' : 'Was not kept:'}</b> {title}.{' '}
-            {error?.message ?? why?.message ?? ''} {error === null && 'It is sent again by itself.'}
-          </span>
-          <Leave press={leave} of={title} act={error === null ? 'Do not send it' : 'I have read it'} />
-        </Box>
-      ))}
-    </Box>
-  );
-}
-
-const Leave = ({ press, of, act }: { press: () => void; of: string; act: string }) => (
-  <Button variant="text" onClick={press} aria-label={`${act}: ${of}`}>
-    {act}
-  </Button>
-);
-
-/** What was typed into a form that is no longer open stays until it is kept or dropped; it is told of wherever one is. */
-function NotKept() {
-  const unsent = useUnsent();
-  if (unsent.length === 0) return null;
-  return (
-    <Box
-      role="region"
-      aria-label="Not kept yet"
-      sx={(t) => ({ px: 2, py: 0.5, borderBottom: `2px solid ${t.vars?.palette.caution.main}` })}
-    >
-      {unsent.slice(0, 5).map(({ name, title, at }) => (
-        <Box
-          key={name}
-          sx={{
-            display: 'flex',
-            alignItems: 'center',
-            gap: 1,
-            flexWrap: 'wrap',
-            '& a': { color: 'inherit' },
-          }}
-        >
-          <span>
-            <b>Not kept yet:</b> {title}
-          </span>
-          <Button component={Link} to={at} variant="text" aria-label={`Go on: ${title}`}>
-            Go on
-          </Button>
-          <Button variant="text" onClick={() => drop(name)} aria-label={`Drop: ${title}`}>
-            Drop it
-          </Button>
-        </Box>
-      ))}
-      {unsent.length > 5 && <span>and {unsent.length - 5} more</span>}
-    </Box>
   );
 }
 

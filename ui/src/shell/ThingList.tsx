@@ -14,6 +14,7 @@ import { NarrowBar } from './NarrowBar';
 import { useNarrowing } from './narrowing';
 import { TickBox } from './TickBox';
 import { Ticked } from './Ticked';
+import { UnbornList } from './UnbornList';
 import { useTicks } from './ticking';
 
 /** So many tags are seen at once beside a sheet at 1280 by 800. */
@@ -51,6 +52,7 @@ export function ThingList({ place }: { place: PlaceName }) {
         </Box>
       )}
       {on === undefined && ticks.ticking && <Ticked ticks={ticks} order={order} />}
+      {on === undefined && <UnbornList place={place} />}
       {list.error !== null && <Trouble>{list.error.message}</Trouble>}
       {list.data === undefined && list.error === null && <ComingTags />}
       {list.data?.total === 0 &&

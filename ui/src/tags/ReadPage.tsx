@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { v7 } from 'uuid';
-import { api, take, type TagRead } from '../api/client';
+import { api, mayPass, take, type TagRead } from '../api/client';
 import { useRecord } from '../api/outbox';
 import { useLook } from '../api/look';
 import { afterwards, useFrame } from '../api/queries';
@@ -13,6 +13,7 @@ import { Section, Trouble } from '../kit/Section';
 import { Tag } from '../shell/Tag';
 import { agree } from './agree';
 import { pageOfCode } from '../record/things';
+import { readKnown } from '../api/takenAlong';
 import { TagReader } from './TagReader';
 
 /** Reads a tag and leads to what it is of; or both tags of a container, before it is closed. */
@@ -25,7 +26,19 @@ export function ReadPage() {
   );
 }
 
-const read = (text: string) => take(api.GET('/tags/read', { params: { query: { text } } }));
+/** Without network it is looked up among what was taken along. */
+async function read(text: string): Promise<TagRead> {
+  try {
+    return await take(api.GET('/tags/read', { params: { query: { text } } }));
+  } catch (error) {
+    if (!(error instanceof Error && mayPass(error))) throw error;
+    const known = await Promise.all([
+      take(api.GET('/choices/lots', { params: { query: {} } })),
+      take(api.GET('/choices/plantings', { params: { query: {} } })),
+    ]);
+    return readKnown(text, known.flat());
+  }
+}
 
 function useReading(onRead: (tag: TagRead) => void) {
   const [trouble, setTrouble] = useState('');

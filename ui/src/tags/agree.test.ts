@@ -36,6 +36,6 @@ test('what is not the lot that is being closed stops at the first tag', () => {
 });
 
 test('a bed is no container', () => {
-  const planting = { ...lot('P3'), tag: { subject: 'planting' } as never };
+  const planting = lot('P3');
   expect(agree(planting, null, null).stops).toContain('a container holds a lot');
 });

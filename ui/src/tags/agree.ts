@@ -1,7 +1,7 @@
 import type { TagRead } from '../api/client';
-import { things } from '../record/things';
+import { sortOfCode, things } from '../record/things';
 
-type Read = Pick<TagRead, 'id' | 'container' | 'said' | 'code'> & { tag?: TagRead['tag'] };
+type Read = Pick<TagRead, 'id' | 'container' | 'said' | 'code'>;
 
 /**
  * Whether the tag inside a container and the one outside are of one seed, and why not where they are not. A packet's tag
@@ -19,9 +19,9 @@ export function agree(
     ['outside', outer],
   ] as const) {
     if (tag === null) continue;
-    if (tag.tag && tag.tag.subject !== 'lot')
+    if (sortOfCode(tag.code) !== things.lot)
       return stop(
-        `The tag ${where} is of a ${things[tag.tag.subject].one}, ${tag.said}: a container holds a lot.`,
+        `The tag ${where} is of a ${sortOfCode(tag.code).one}, ${tag.said}: a container holds a lot.`,
       );
     if (of !== null && tag.code !== of)
       return stop(`The tag ${where} is of ${tag.said}, and you are closing ${of}. Stop and look.`);
