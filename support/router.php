@@ -9,11 +9,28 @@ const TYPES = [
     'woff2' => 'font/woff2', 'woff' => 'font/woff', 'png' => 'image/png', 'txt' => 'text/plain', 'webmanifest' => 'application/manifest+json',
 ];
 
+/** What is looked at is packed, as nginx does it: over a garden's wireless network that is a fifth of the bytes. */
+function packed(string $body): string
+{
+    $isJson = preg_grep('~^content-type: application/json~i', headers_list()) !== [];
+    if (! $isJson || strlen($body) < 1_000 || headers_sent() || preg_match('/\bgzip\b/', $_SERVER['HTTP_ACCEPT_ENCODING'] ?? '') !== 1) {
+        return $body;
+    }
+    header('Content-Encoding: gzip');
+    header('Vary: Accept-Encoding', false);
+    header_remove('Content-Length');
+
+    return (string) gzencode($body, 5);
+}
+
 (static function (): void {
     $built = realpath(__DIR__.'/../public/build');
     $path = parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH);
     $asked = is_string($path) && str_starts_with($path, '/build/') ? rawurldecode($path) : null;
     if ($asked === null || str_contains($asked, "\0")) {
+        if ($_SERVER['REQUEST_METHOD'] === 'GET') {
+            ob_start(packed(...));
+        }
         require __DIR__.'/../public/index.php';
 
         return;

@@ -54,6 +54,8 @@ export default defineConfig({
     outDir: '../public/build',
     emptyOutDir: true,
     chunkSizeWarningLimit: 1500,
+    // What the first page needs comes as one file: on a phone twenty small ones wait for one another.
+    rolldownOptions: { output: { codeSplitting: { groups: [{ name: 'first', tags: ['$initial'] }] } } },
     // Fonts stay files: as data addresses they would be parsed on every page.
     assetsInlineLimit: 0,
   },

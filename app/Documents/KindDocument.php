@@ -14,6 +14,7 @@ final readonly class KindDocument
      * @param  list<string>  $of  sorts of things that it can be about
      * @param  ?string  $from  sort of the thing that a new one begins from with it
      * @param  bool  $starts  whether a thing can begin with it
+     * @param  list<FieldCheckDocument>  $checks  of the fields that somebody is asked
      * @param  ?string  $needs  its field that holds the id of what an earlier entry of another kind made, as the test that is counted
      */
     public function __construct(
@@ -27,5 +28,7 @@ final readonly class KindDocument
         public ?string $needs,
         #[OA\Property]
         public OfferDocument $offer,
+        #[OA\Property(items: new OA\Items(ref: FieldCheckDocument::class))]
+        public array $checks,
     ) {}
 }

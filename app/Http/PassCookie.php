@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Models\Marks;
+use App\Keeping\Passes;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Cookie;
 
@@ -14,10 +14,9 @@ final class PassCookie
     /** s; browsers keep one no longer than 400 days. */
     private const LASTS = 180 * 86_400;
 
-    /** Gardens at other ports of the same machine have others. */
     public static function name(): string
     {
-        return 'marrow-'.substr(hash('sha256', Marks::get(Marks::GARDEN)), 0, 12);
+        return Passes::name();
     }
 
     public static function of(string $word, Request $request): Cookie

@@ -6,6 +6,7 @@ namespace App\Keeping;
 
 use App\Clock;
 use App\Models\Keeper;
+use App\Models\Marks;
 use App\Models\Pass;
 use App\Models\WriteLock;
 use App\Moment;
@@ -29,6 +30,12 @@ final readonly class Passes
     private const NOTED_EVERY = 'P1D';
 
     public function __construct(private Clock $clock) {}
+
+    /** By what a browser keeps its pass; gardens at other ports of the same machine have others. */
+    public static function name(): string
+    {
+        return 'marrow-'.substr(hash('sha256', Marks::get(Marks::GARDEN)), 0, 12);
+    }
 
     /**
      * In the transaction of the caller.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenting;
 
 use App\Documents\CropCautionDocument;
+use App\Documents\FieldCheckDocument;
 use App\Documents\KindDocument;
 use App\Documents\KindsDocument;
 use App\Documents\OfferDocument;
@@ -46,6 +47,7 @@ final readonly class KindsTold
                 $kind->starts,
                 $needs,
                 OfferDocument::of(Offer::of($payload, 0), []),
+                array_values(array_map(FieldCheckDocument::of(...), array_filter($kind->fields->fields, static fn (Field $field): bool => ! $field->hidden))),
             );
         }
 

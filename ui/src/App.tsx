@@ -5,16 +5,22 @@ import { useMe } from './api/queries';
 import { useIsOut } from './api/present';
 import { Join, SignIn } from './keeping/Gate';
 import { Frame } from './shell/Frame';
-import { LotPlace } from './lots/LotPlace';
-import { LotsPage } from './lots/LotsPage';
 import { later, type Shape } from './kit/Coming';
-import { WaitingThing } from './record/WaitingThing';
-import { lotPlaces } from './shell/places';
-import { PlotPage } from './plot/PlotPage';
+import { lotPlaces, type LotPlace as LotPlaceName } from './shell/places';
 import { TodayPage } from './today/TodayPage';
 
 const pageLater = (load: () => Promise<ComponentType>, shape: Shape) => later(load, { ...shape, page: true });
 
+// What is opened next from Today is fetched while one reads it; what Today needs comes first.
+const plot = async () => (await import('./plot/PlotPage')).PlotPage;
+const lots = async () => (await import('./lots/LotsPage')).LotsPage;
+const PlotPage = pageLater(plot, { lines: 6, height: 72 });
+const LotsPage = later<{ place: LotPlaceName }>(lots, { lines: 6, height: 72, page: true });
+const LotPlace = pageLater(async () => (await import('./lots/LotPlace')).LotPlace, { lines: 6 });
+const WaitingThing = pageLater(async () => (await import('./record/WaitingThing')).WaitingThing, {
+  lines: 3,
+  height: 44,
+});
 const BooksPage = pageLater(async () => (await import('./books/BooksPage')).BooksPage, { lines: 12 });
 const PlanPage = pageLater(async () => (await import('./season/PlanPage')).PlanPage, {
   lines: 8,
@@ -40,6 +46,9 @@ const SwapPage = pageLater(async () => (await import('./packets/SwapPage')).Swap
 const ReadPage = pageLater(async () => (await import('./tags/ReadPage')).ReadPage, { lines: 2, height: 240 });
 const TagsPage = pageLater(async () => (await import('./tags/TagsPage')).TagsPage, { lines: 2, height: 240 });
 
+/** ms after which what stands there has been drawn, also on a slow phone. */
+const SOON = 1_500;
+
 /** Nobody sees more than the way in who has not said who they are. */
 export function App() {
   const isOut = useIsOut();
@@ -47,6 +56,10 @@ export function App() {
     if (isOut) leaveBehind();
   }, [isOut]);
   useMe();
+  useEffect(() => {
+    const soon = setTimeout(() => void Promise.all([plot(), lots()]).catch(() => undefined), SOON);
+    return () => clearTimeout(soon);
+  }, []);
   if (window.location.pathname === '/join') return <Join />;
   return isOut ? <SignIn /> : <Pages />;
 }

@@ -40,7 +40,7 @@ askAhead(
   new URLSearchParams(window.location.search).get('on') ?? undefined,
 );
 // Not waited for: what was kept is said back at once, and the lists follow.
-openOutbox(queries, ({ touches }) => void refresh(queries, touches));
+openOutbox(queries, (touches) => void refresh(queries, touches));
 void resume(queries);
 
 // Once all that is asked for at first has come: it fetches what else there is, for when there is no network.

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Bench\Hostile;
 use App\Bench\HostileRequests;
+use App\Bench\Intruder;
 use GuzzleHttp\Client;
 use GuzzleHttp\Exception\ConnectException;
 use GuzzleHttp\Pool;
@@ -27,7 +28,7 @@ final class Fuzz extends Command
     /** What an answer must not hold: where the program lies, and how it got there. */
     private const TELLING = ['Stack trace', '#0 ', 'vendor/', '.php', 'SQLSTATE', 'Illuminate\\', 'App\\'];
 
-    protected $signature = 'marrow:fuzz {url : address of a server on this machine, with a garden to be thrown away} {--requests=10000} {--seed=1}';
+    protected $signature = 'marrow:fuzz {url : address of a server on this machine, with a garden to be thrown away} {--requests=10000} {--seed=1} {--as= : stranger or reader, of a garden where one signs in; whoever is at the machine unless said otherwise}';
 
     protected $description = 'Send hostile requests to a running server; fails on an error of the server or an answer that tells too much';
 
@@ -42,10 +43,17 @@ final class Fuzz extends Command
         }
         $count = max(1, min(1_000_000, (int) $this->option('requests')));
         $seed = (int) $this->option('seed');
-        $client = new Client(['base_uri' => "$url/", RequestOptions::HTTP_ERRORS => false, RequestOptions::TIMEOUT => 30, RequestOptions::EXPECT => false]);
+        $as = $this->option('as');
+        if (! in_array($as, [null, 'stranger', 'reader'], true)) {
+            $this->error('As a stranger, or as a reader.');
+
+            return self::FAILURE;
+        }
+        $by = $as === null ? null : Intruder::into($as);
+        $client = new Client(['base_uri' => "$url/", RequestOptions::HTTP_ERRORS => false, RequestOptions::TIMEOUT => 30, RequestOptions::EXPECT => false, RequestOptions::HEADERS => $by->headers ?? []]);
         /** @var array<array-key, mixed> $api */
         $api = json_decode((string) file_get_contents(base_path('docs/openapi.json')), true, flags: JSON_THROW_ON_ERROR);
-        $requests = new HostileRequests($api, self::known($client), new Hostile(new Randomizer(new Mt19937($seed))));
+        $requests = new HostileRequests($api, self::known($by === null ? $client : new Client(['base_uri' => "$url/", RequestOptions::HEADERS => $by->owner])), new Hostile(new Randomizer(new Mt19937($seed))), $by->without ?? []);
 
         $statuses = [];
         $faults = [];
@@ -87,8 +95,14 @@ final class Fuzz extends Command
         ]);
         $pool->promise()->wait();
 
+        if ($as === 'reader' && data_get(json_decode((string) $client->get('api/me')->getBody(), true), 'keeper.role') !== 'reader') {
+            $faults[] = 'The reader is none any more: what came after was tried as a stranger.';
+        }
+        foreach ($by?->written() ?? [] as $table) {
+            $faults[] = "Something was written: $table";
+        }
         ksort($statuses);
-        $this->line(sprintf('%d requests to %d operations, seed %d', $count, $requests->count(), $seed));
+        $this->line(sprintf('%d requests to %d operations, seed %d%s', $count, $requests->count(), $seed, $as === null ? '' : ", as a $as"));
         foreach ($statuses as $status => $n) {
             $this->line(sprintf('%-10s %7d', $status, $n));
         }

@@ -64,4 +64,6 @@ export async function takeAlong(): Promise<void> {
     await new Promise((done) => setTimeout(done, PAUSE));
   }
   localStorage.setItem(KEPT, String(Date.now()));
+  // What is carried must not be thrown away by the browser for want of room.
+  if ('storage' in navigator) await navigator.storage.persist().catch(() => false);
 }

@@ -22,6 +22,14 @@ export async function recordAll(drafts: Draft[]): Promise<Answered> {
   return answered(api.POST('/entries', { body: { drafts, all: true } }));
 }
 
+/** Records several, each by itself, in order. @returns what became of each */
+export async function recordEach(drafts: Draft[]): Promise<Answered[]> {
+  const { data, error, response } = await api.POST('/entries', { body: { drafts } }).catch(silent);
+  const { answers } = (data ?? error ?? {}) as { answers?: Answered[] };
+  if (answers === undefined) throw Refused.of(response, error);
+  return answers;
+}
+
 /**
  * Records what may have been sent before. Where it was kept then, though nobody heard so, and has been changed since, what
  * was kept is corrected.

@@ -1777,6 +1777,16 @@ export interface components {
             label: string;
             said: string;
         };
+        /** @description What can be said of a field without asking anybody: that it is empty, or its figure outside of its bounds. */
+        FieldCheckDocument: {
+            key: string;
+            lacking: string | null;
+            /** Format: float */
+            least: number | null;
+            /** Format: float */
+            most: number | null;
+            outside: string;
+        };
         /** @description Something that is asked of a person, in their own units: what a form shows for it. */
         FieldDocument: {
             key: string;
@@ -2050,6 +2060,7 @@ export interface components {
             starts: boolean;
             needs: string | null;
             offer: components["schemas"]["OfferDocument"];
+            checks: components["schemas"]["FieldCheckDocument"][];
         };
         /** @description Everything that can be told, for where nobody can be asked what fits. */
         KindsDocument: {

@@ -17,7 +17,7 @@ beforeEach(() => {
   vi.useFakeTimers();
   followed.length = 0;
   client = new QueryClient();
-  openOutbox(client, ({ entry }) => void followed.push(entry));
+  openOutbox(client, (touches) => void followed.push(touches?.join(' ') ?? 'anything'));
 });
 
 afterEach(() => {
@@ -29,22 +29,66 @@ describe('what is recorded', () => {
   it('is sent in the order in which it was pressed, however long the first takes', async () => {
     const sent: string[] = [];
     let silent = 3;
-    vi.spyOn(entries, 'recordOnce').mockImplementation(async ({ id }) => {
+    const go = async ({ id }: Draft) => {
       sent.push(id);
       if (id === 'a' && silent-- > 0) throw silence();
-      return kept(id);
+      return kept(id, [id]);
+    };
+    vi.spyOn(entries, 'recordOnce').mockImplementation(go);
+    vi.spyOn(entries, 'strike').mockImplementation(async (_, id) => go(draft(id)));
+    const both = Promise.all([
+      send(client, { title: 'a', drafts: [draft('a')] }),
+      send(client, { title: 'b', strikes: { entry: 'a', id: 'b' } }),
+    ]);
+    await vi.advanceTimersByTimeAsync(20_000);
+    await both;
+    expect(sent).toEqual(['a', 'a', 'a', 'a', 'b']);
+    expect(followed).toEqual(['a b']);
+  });
+
+  it('goes together with what waits behind it, and what follows is done once', async () => {
+    const each = vi
+      .spyOn(entries, 'recordEach')
+      .mockImplementation(async (drafts) => drafts.map(({ id }) => kept(id, [`of ${id}`])));
+    const once = vi.spyOn(entries, 'recordOnce');
+    const answers = await Promise.all(
+      ['a', 'b', 'c'].map((id) => send(client, { title: id, drafts: [draft(id)] })),
+    );
+    expect(answers.map(({ entry }) => entry)).toEqual(['a', 'b', 'c']);
+    expect(each.mock.calls.map(([drafts]) => drafts.map(({ id }) => id))).toEqual([['a', 'b', 'c']]);
+    expect(once).not.toHaveBeenCalled();
+    expect(followed).toEqual(['of a of b of c']);
+  });
+
+  it('is sent by itself where it was not kept with the others, and hears why', async () => {
+    vi.spyOn(entries, 'recordEach').mockImplementation(async (drafts) =>
+      drafts.map(({ id }) => (id === 'b' ? { ...kept(id), status: 'refused' as const } : kept(id))),
+    );
+    const alone = vi.spyOn(entries, 'recordOnce').mockRejectedValue(new Refused('No.', {}, 422));
+    const [a, b, c] = await Promise.allSettled(
+      ['a', 'b', 'c'].map((id) => send(client, { title: id, drafts: [draft(id)] })),
+    );
+    expect([a?.status, b?.status, c?.status]).toEqual(['fulfilled', 'rejected', 'fulfilled']);
+    expect(alone.mock.calls.map(([{ id }]) => id)).toEqual(['b']);
+  });
+
+  it('is tried again together where nobody answers', async () => {
+    let silent = 2;
+    const each = vi.spyOn(entries, 'recordEach').mockImplementation(async (drafts) => {
+      if (silent-- > 0) throw silence();
+      return drafts.map(({ id }) => kept(id));
     });
     const both = Promise.all(['a', 'b'].map((id) => send(client, { title: id, drafts: [draft(id)] })));
     await vi.advanceTimersByTimeAsync(20_000);
     await both;
-    expect(sent).toEqual(['a', 'a', 'a', 'a', 'b']);
-    expect(followed).toEqual(['a', 'b']);
+    expect(each).toHaveBeenCalledTimes(3);
   });
 
   it('does not hold up what was pressed behind it when it is refused', async () => {
+    vi.spyOn(entries, 'recordEach').mockRejectedValue(new Refused('None of it.', {}, 422));
     vi.spyOn(entries, 'recordOnce').mockImplementation(async ({ id }) => {
       if (id === 'a') throw new Refused('No.', {}, 422);
-      return kept(id);
+      return kept(id, [id]);
     });
     const first = send(client, { title: 'a', drafts: [draft('a')] });
     const second = send(client, { title: 'b', drafts: [draft('b')] });

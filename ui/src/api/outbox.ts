@@ -16,6 +16,8 @@ import { isTheirs, presentNow } from './present';
 import { mayPass, Refused, type Answered, type Draft } from './client';
 import { recordAll, recordAtOnce, recordOnce, strike } from './entries';
 import { readWritten } from './lines';
+import { lookForRoom, setRoom } from './room';
+import { gathering, keptBefore, sendTogether } from './together';
 
 /**
  * Everything that is recorded leaves by here, and nothing else posts entries: one queue, in the order in which it was
@@ -52,6 +54,11 @@ const KEY = ['record'];
 /** ms until something that could not be sent is sent again. */
 const AGAIN = 3_000;
 
+/** What lies under such a name was pressed, and is not in the database yet. */
+const AT_HAND = 'sent:';
+
+type Kept = ReturnType<typeof dehydrate>;
+
 /** What was left alone while it waited is not sent after all. */
 const left = new Set<string>();
 
@@ -64,33 +71,53 @@ const quietly = (what: () => Promise<unknown>) =>
     .catch(() => undefined);
 
 /** It waits for whoever pressed it, and is never sent as somebody else's. */
-function post(sent: Sent): Promise<Answered> {
+async function post(sent: Sent, behind: Sent[]): Promise<Answered> {
   if (!isTheirs(sent.by))
     throw new Refused('Somebody else recorded this: it waits until they sign in here again.', {}, 401);
   if (sent.line !== undefined)
     return readWritten(sent.line, sent.press).then((drafts) =>
-      post({
-        ...sent,
-        line: undefined,
-        drafts,
-        ...(drafts.length > 1 && { act: v5('act', sent.press), whole: true }),
-      }),
+      post(
+        {
+          ...sent,
+          line: undefined,
+          drafts,
+          ...(drafts.length > 1 && { act: v5('act', sent.press), whole: true }),
+        },
+        [],
+      ),
     );
   if (sent.strikes !== undefined) return strike(sent.strikes.entry, sent.strikes.id);
   const [first, ...more] = sent.drafts ?? [];
   if (first === undefined) throw new Refused('There is nothing to record.', {}, 400);
   if (sent.act !== undefined) return recordAtOnce([first, ...more], sent.act, sent.whole === true);
-  return more.length === 0 ? recordOnce(first) : recordAll([first, ...more]);
+  if (more.length > 0) return recordAll([first, ...more]);
+  await sendTogether(sent, behind);
+  return keptBefore(sent.press) ?? recordOnce(first);
 }
 
 /**
- * @param follow what follows once something was kept
+ * @param follow what follows once something was kept: what that touches, or that it may be anything
  */
-export function openOutbox(client: QueryClient, follow: (saved: Answered, sent: Sent) => void) {
+export function openOutbox(client: QueryClient, follow: (touches: string[] | null) => void) {
+  const follows = gathering(follow);
+  /** What waits behind one that is sent. */
+  const behind = (sent: Sent): Sent[] => {
+    const waiting = recordings(client.getMutationCache())
+      .filter(({ state }) => state.status === 'pending')
+      .flatMap(({ state }) => state.variables ?? []);
+    return waiting.slice(waiting.findIndex(({ press }) => press === sent.press) + 1);
+  };
   client.setMutationDefaults(KEY, {
     mutationFn: async (sent: Sent): Promise<Answered> => {
+      const answer = keptBefore(sent.press);
+      if (answer !== undefined) return answer;
       if (left.has(sent.press)) throw new Refused('It was left alone.', {}, 400);
-      return post(sent);
+      return post(
+        asLate(sent),
+        behind(sent)
+          .filter(({ press }) => !left.has(press))
+          .map(asLate),
+      );
     },
     // One after another: what was pressed later may rest on what was pressed first.
     scope: { id: 'journal' },
@@ -98,8 +125,13 @@ export function openOutbox(client: QueryClient, follow: (saved: Answered, sent: 
     retry: (_: number, error: unknown) => error instanceof Error && mayPass(error),
     retryDelay: AGAIN,
     gcTime: Infinity,
-    onMutate: (sent: Sent) => quietly(() => keep(client, sent)),
-    onSuccess: (saved: unknown, sent: Sent) => follow(saved as Answered, sent),
+    onMutate: (sent: Sent) =>
+      keep(client, sent).then(
+        () => void lookForRoom(),
+        // It is sent all the same, as long as the page is open.
+        () => setRoom('none'),
+      ),
+    onSuccess: (saved: unknown, sent: Sent) => follows(saved as Answered, behind(sent).length > 0),
     // What was refused with nobody at its form stays until somebody has read so.
     onSettled: (_: unknown, error: unknown, sent: Sent) =>
       error !== null && isResumed(sent) ? undefined : quietly(() => del(sent.press, shelf())),
@@ -107,18 +139,47 @@ export function openOutbox(client: QueryClient, follow: (saved: Answered, sent: 
 }
 
 /** Before it is sent for the first time it lies where a reload finds it. */
-function keep(client: QueryClient, sent: Sent) {
+async function keep(client: QueryClient, sent: Sent) {
   const own = dehydrate(client, {
     shouldDehydrateQuery: () => false,
     shouldDehydrateMutation: ({ state }) => state.variables === sent && state.status === 'pending',
   });
-  return set(sent.press, own, shelf());
+  const hand = `${isInDemo() ? 'demo-' : ''}${AT_HAND}${sent.press}`;
+  // The database takes its time; who closes the page in that very moment has recorded it all the same.
+  await quietly(async () => localStorage.setItem(hand, JSON.stringify(own)));
+  await set(sent.press, own, shelf());
+  localStorage.removeItem(hand);
+}
+
+/** What was pressed in the moment in which the page was closed. */
+function atHand(): Kept[] {
+  const prefix = `${isInDemo() ? 'demo-' : ''}${AT_HAND}`;
+  return Object.keys(localStorage)
+    .filter((name) => name.startsWith(prefix))
+    .flatMap((name) => {
+      try {
+        const one = JSON.parse(localStorage.getItem(name) ?? '') as Kept;
+        void quietly(() => set(name.slice(prefix.length), one, shelf())).then(() =>
+          localStorage.removeItem(name),
+        );
+        return [one];
+      } catch {
+        return [];
+      }
+    });
 }
 
 /** What was pressed before the page was loaded anew, and was not answered, goes on. */
 export async function resume(client: QueryClient): Promise<void> {
-  const waiting = ((await quietly(() => values(shelf()))) ?? []) as ReturnType<typeof dehydrate>[];
-  const mutations = waiting.flatMap((one) => one.mutations);
+  void lookForRoom();
+  const kept = ((await quietly(() => values(shelf()))) ?? []) as Kept[];
+  const pressed = new Set<string>();
+  const mutations = [...kept, ...atHand()]
+    .flatMap((one) => one.mutations)
+    .filter(({ state }) => {
+      const { press } = state.variables as Sent;
+      return !pressed.has(press) && pressed.add(press);
+    });
   mutations.sort((a, b) => a.state.submittedAt - b.state.submittedAt);
   hydrate(client, { queries: [], mutations });
   for (const one of recordings(client.getMutationCache()))
@@ -139,6 +200,10 @@ function goesOn(one: Recording) {
 }
 
 const isResumed = (sent: Sent) => [...resumed].some(({ state }) => state.variables === sent);
+/** Nobody can be asked about it: what does not fit any more is kept, and wants a decision. */
+const asLate = (sent: Sent): Sent =>
+  isResumed(sent) ? { ...sent, drafts: sent.drafts?.map((draft) => ({ ...draft, late: true })) } : sent;
+
 const recordings = (cache: MutationCache) => cache.findAll({ mutationKey: KEY }) as unknown as Recording[];
 
 /** What was pressed before the page was loaded anew, or where there is no network: no form waits for its answer any more. */
@@ -156,7 +221,25 @@ export type Waiting = {
 const listeners = new Set<() => void>();
 let list: Waiting[] = [];
 
+/** ms between two times that the pages hear of it: each is drawn anew, and of a walk's worth every step would be. */
+const PAUSE = 80;
+
+let last = 0;
+let later: ReturnType<typeof setTimeout> | undefined;
+
 function told() {
+  const wait = last + PAUSE - Date.now();
+  if (wait > 0) {
+    later ??= setTimeout(tell, wait);
+    return;
+  }
+  tell();
+}
+
+function tell() {
+  clearTimeout(later);
+  later = undefined;
+  last = Date.now();
   list = [...resumed].flatMap((one): Waiting[] => {
     const { status, variables: sent, error, failureReason } = one.state;
     if (sent === undefined || status === 'success' || status === 'idle') return [];

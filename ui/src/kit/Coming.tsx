@@ -45,7 +45,8 @@ export function Coming({
 export function later<P extends object>(
   load: () => Promise<ComponentType<P>>,
   shape: Shape = {},
-): ComponentType<P> {
+  meanwhile?: ReactNode,
+): (props: P) => ReactNode {
   const kept: { component?: ComponentType<P> } = {};
   return function Later(props: P) {
     const [Loaded, setLoaded] = useState(() => kept.component);
@@ -67,6 +68,6 @@ export function later<P extends object>(
       };
     }, [Loaded]);
     if (failure !== undefined) throw failure;
-    return Loaded === undefined ? <Coming {...shape} /> : <Loaded {...props} />;
+    return Loaded === undefined ? (meanwhile ?? <Coming {...shape} />) : <Loaded {...props} />;
   };
 }

@@ -24,6 +24,7 @@ import { ChoiceInput, Labelled, sentOf, startOf, TextInput } from '../kit/fields
 import { DayInput } from '../kit/DayInput';
 import { useSpoken } from '../kit/spoken';
 import { FieldGrid, type Values } from '../kit/FieldGrid';
+import { useFieldChecks } from './useFieldChecks';
 import { PacketInput } from './PacketInput';
 import { OfCrop } from './ThingInput';
 import { VarietyForm } from './VarietyForm';
@@ -100,6 +101,17 @@ export function Begin({
       : { ...typed, fields: { lot: only, ...typed.fields } };
   const way = ways.find(({ kind }) => kind === values.kind) ?? ways[0];
   const fields = (way?.fields ?? []).filter(({ hidden }) => !hidden);
+  const payload = {
+    ...Object.fromEntries(
+      fields.map((field) => [
+        field.key,
+        sentOf(field, values.fields[field.key] ?? usual[field.key] ?? startOf(field)),
+      ]),
+    ),
+    ...(values.packet !== '' && { container: values.packet }),
+    ...(plannedAs(given, values.variety) !== '' && { planned: plannedAs(given, values.variety) }),
+  } as Record<string, unknown>;
+  const checks = useFieldChecks(way?.kind ?? '');
   const save = useRecord((evenSo: boolean) => ({
     title: chosen === null ? title : `${way?.title ?? title}: ${chosen.name}, ${chosen.crop_name}`,
     form: draft.name,
@@ -111,28 +123,26 @@ export function Begin({
         about: { subject, id: values.begun },
         begins: { variety: values.variety, spot: values.spot },
         happened_at: values.when,
-        payload: {
-          ...Object.fromEntries(
-            fields.map((field) => [
-              field.key,
-              sentOf(field, values.fields[field.key] ?? usual[field.key] ?? startOf(field)),
-            ]),
-          ),
-          ...(values.packet !== '' && { container: values.packet }),
-          ...(plannedAs(given, values.variety) !== '' && { planned: plannedAs(given, values.variety) }),
-        } as Draft['payload'],
+        payload: payload as Draft['payload'],
         even_so: evenSo,
       },
     ],
   }));
   const keep = (evenSo: boolean) =>
+    checks.isRight(
+      payload,
+      values.variety === '' ? { variety: 'Choose the variety, or add it first.' } : {},
+    ) &&
     void afterwards(save.mutateAsync(evenSo), (saved) => {
       draft.clear();
       say(`Kept. ${saved.said}`, saved.entry);
       void navigate(at(`/${to}/${saved.code}`));
     });
   const asked = save.error instanceof Asked ? save.error : undefined;
-  const errors = save.error instanceof Refused ? save.error.fields : {};
+  const errors: Record<string, string> = {
+    ...(save.error instanceof Refused && save.error.fields),
+    ...checks.wrong,
+  };
   // A button that changes from grey to black while one reads it is read as grey.
   if (way === undefined) return <Coming lines={6} height={44} />;
   if (!mayRecord) return <Empty>You may look at this garden. To record in it, ask its owner.</Empty>;

@@ -15,6 +15,7 @@ import { sentOf, startOf, type Value } from '../kit/fields';
 import { Resumed } from '../kit/Resumed';
 import { Waiting } from '../kit/Waiting';
 import { useSpoken } from '../kit/spoken';
+import { useFieldChecks } from './useFieldChecks';
 import { errorOf, FieldGrid, type Values } from '../kit/FieldGrid';
 
 /** What happened to what, as far as it is known before anything is typed. */
@@ -74,6 +75,15 @@ export function RecordForm({
   // What nobody is asked is as the form has it now, not as it was when something was typed into it.
   const valueOf = (field: FieldDeclared) =>
     (field.hidden && corrects === undefined ? undefined : values.fields[field.key]) ?? startOf(field);
+  const payload = Object.fromEntries(
+    fields
+      .map((field) => [
+        field.key,
+        field.type === 'id' && valueOf(field) === '' ? values.made : sentOf(field, valueOf(field)),
+      ])
+      .filter(([key, value]) => value !== '' || shown.some((field) => field.key === key)),
+  ) as Record<string, unknown>;
+  const checks = useFieldChecks(kind);
   const save = useRecord((evenSo: boolean) => ({
     title: titled,
     form: draft.name,
@@ -85,20 +95,14 @@ export function RecordForm({
         about: about === 'a new lot' ? { subject: 'lot', id: values.made } : { ...about, id: values.of },
         begins: about === 'a new lot' ? { planting: happening.from } : undefined,
         happened_at: values.when,
-        payload: Object.fromEntries(
-          fields
-            .map((field) => [
-              field.key,
-              field.type === 'id' && valueOf(field) === '' ? values.made : sentOf(field, valueOf(field)),
-            ])
-            .filter(([key, value]) => value !== '' || shown.some((field) => field.key === key)),
-        ) as Draft['payload'],
+        payload: payload as Draft['payload'],
         even_so: evenSo,
         replaces: corrects?.id,
       },
     ],
   }));
   const keep = (evenSo: boolean) =>
+    checks.isRight(payload) &&
     void afterwards(save.mutateAsync(evenSo), (saved) => {
       draft.clear();
       say(saved.adrift === null ? `Kept. ${saved.said}` : `Kept. ${saved.adrift}`, saved.entry);
@@ -106,7 +110,7 @@ export function RecordForm({
     });
   const asked = save.error instanceof Asked ? save.error : undefined;
   const refused = save.error instanceof Refused ? save.error : undefined;
-  const errors = refused?.fields ?? {};
+  const errors = { ...refused?.fields, ...checks.wrong };
   // What is asked of a field stands at the field.
   const atFields = ['happened_at', ...shown.map(({ key }) => key)].map((key) => errorOf(key, errors));
   const elsewhere =
@@ -115,7 +119,7 @@ export function RecordForm({
   return (
     <FormFrame
       label={title}
-      refused={refused}
+      refused={Object.keys(checks.wrong).length > 0 ? checks.wrong : refused}
       busy={save.isPending}
       onSubmit={() => keep(false)}
       onLeave={onCancel}

@@ -1,6 +1,8 @@
 import type { ReferenceInputs } from '../kit/fields';
-import { CropInput } from './CropInput';
+import { later } from '../kit/Coming';
 import { things } from './things';
+
+const CropInput = later(async () => (await import('./CropInput')).CropInput, { lines: 1, height: 52 });
 
 /** How each thing that a record can refer to is chosen. */
 export const referenceInputs: ReferenceInputs = {

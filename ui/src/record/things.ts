@@ -1,7 +1,12 @@
 import type { Draft } from '../api/client';
 import type { ReferenceInputs } from '../kit/fields';
-import { PlaceInput } from './PlaceInput';
-import { LotInput, PlantingInput } from './ThingInput';
+import { later } from '../kit/Coming';
+
+// A list to choose from comes with the first form that asks for one.
+const shape = { lines: 1, height: 52 };
+const LotInput = later(async () => (await import('./ThingInput')).LotInput, shape);
+const PlantingInput = later(async () => (await import('./ThingInput')).PlantingInput, shape);
+const PlaceInput = later(async () => (await import('./PlaceInput')).PlaceInput, shape);
 
 export type Subject = Draft['about']['subject'];
 

@@ -8,6 +8,8 @@ import type { Frame as FrameWords } from '../api/client';
 import { mayPass } from '../api/client';
 import { goTo, isInDemo } from '../api/garden';
 import { useKnownSince } from '../api/known';
+import { useResumed } from '../api/outbox';
+import { useRoom } from '../api/room';
 import { useFrame } from '../api/queries';
 import { useLook } from '../api/look';
 import { pageNames } from './places';
@@ -17,7 +19,7 @@ import { Belt } from './Belt';
 import { Broken } from '../kit/Broken';
 import { clockAt } from '../kit/clock';
 import { Coming } from '../kit/Coming';
-import { Find } from './Find';
+import { Find } from './FindLater';
 import { Keys } from './Keys';
 import { LineKey } from './LineKey';
 import { Places } from './Places';
@@ -79,6 +81,7 @@ export function Frame() {
           {isInDemo() && <InDemo />}
           {behind > 0 && <Behind />}
           <NoNetwork />
+          <NoRoom />
           <Resumed />
           <NotKept />
           {frame.data?.looking_ahead === true && <LookingAhead frame={frame.data} />}
@@ -159,6 +162,31 @@ function NoNetwork() {
       sx={(t) => ({ px: 2, py: 0.5, borderBottom: `2px solid ${t.vars?.palette.caution.main}` })}
     >
       <b>No network.</b> As known {shortDay(at)}, {hour(at)}. What you record waits.
+    </Box>
+  );
+}
+
+/** Before a full device loses what somebody recorded. */
+function NoRoom() {
+  const room = useRoom();
+  const isWaiting = useResumed().length > 0;
+  const isAway = useKnownSince() !== undefined;
+  if (room === 'enough' || (room === 'none' && !isWaiting && !isAway)) return null;
+  return (
+    <Box
+      role="alert"
+      sx={(t) => ({ px: 2, py: 0.5, borderBottom: `2px solid ${t.vars?.palette.caution.main}` })}
+    >
+      {room === 'little' ? (
+        <>
+          <b>This device is nearly full.</b> Make room on it, or go where there is network: soon it can keep
+          nothing that waits.
+        </>
+      ) : (
+        <>
+          <b>This device keeps nothing more.</b> What waits is lost if this page is closed before it is sent.
+        </>
+      )}
     </Box>
   );
 }

@@ -1,8 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
+import type { Answered } from '../api/client';
 import { useResumed, watch } from '../api/outbox';
 import { drop, useUnsent } from '../kit/draft';
 import { useSay } from '../kit/Said';
@@ -13,28 +14,38 @@ export function Resumed() {
   const say = useSay();
   const waiting = useResumed();
   const [all, setAll] = useState(false);
+  const going = waiting.filter(({ error }) => error === null);
+  const arrived = useRef<Answered[]>([]);
   useEffect(
     () =>
       watch(client, (saved, { form }) => {
         if (form !== undefined) drop(form);
-        say(`Kept. ${saved.adrift ?? saved.said}`, saved.entry);
+        arrived.current.push(saved);
       }),
-    [client, say],
+    [client],
   );
+  useEffect(() => {
+    // Of a walk's worth it is said once, when the last of it has come.
+    const [one, ...more] = arrived.current;
+    if (going.length > 0 || one === undefined) return;
+    if (more.length === 0) say(`Kept. ${one.adrift ?? one.said}`, one.entry);
+    else say(saidOfMany(arrived.current));
+    arrived.current = [];
+  }, [going.length, say]);
   if (waiting.length === 0) return null;
   // What was refused wants somebody to read it; of what only waits a count is enough, once there is more than one.
-  const shown = waiting.filter(({ error }) => error !== null || all || waiting.length === 1);
+  const shown = waiting.filter(({ error }) => error !== null || all || going.length === 1);
   return (
     <Box
       role="region"
       aria-label="Waits to be sent"
       sx={(t) => ({ px: 2, py: 0.5, borderBottom: `2px solid ${t.vars?.palette.caution.main}` })}
     >
-      {waiting.length > 1 && (
+      {going.length > 1 && (
         <Box sx={{ display: 'flex', alignItems: 'center', columnGap: 1, flexWrap: 'wrap' }}>
           <span>
-            <b>{waiting.length} entries wait to be sent.</b>{' '}
-            {waiting.find(({ why }) => why !== null)?.why?.message} They go by themselves.
+            <b>{going.length} entries wait to be sent.</b>{' '}
+            {going.find(({ why }) => why !== null)?.why?.message} They go by themselves.
           </span>
           <Button variant="text" aria-expanded={all} onClick={() => setAll(!all)}>
             {all ? 'Only their number' : 'Which …'}
@@ -59,6 +70,13 @@ export function Resumed() {
       ))}
     </Box>
   );
+}
+
+function saidOfMany(arrived: Answered[]): string {
+  const adrift = arrived.filter(({ adrift }) => adrift !== null).length;
+  return `Kept: ${arrived.length} entries that waited.${
+    adrift === 0 ? '' : ` ${adrift} of them do not fit yet, and want a decision: Today says which.`
+  }`;
 }
 
 const Leave = ({ press, of, act }: { press: () => void; of: string; act: string }) => (
