@@ -28,6 +28,12 @@ final class Present
         return $this->isSigned ??= Keeper::query()->where('role', Role::Owner->value)->where('password', '!=', '')->exists();
     }
 
+    /** Whose garden it is, where nobody signs in; null where nobody has said so. */
+    public function owner(): ?Keeper
+    {
+        return $this->isSigned() ? null : Keeper::query()->where('role', Role::Owner->value)->first();
+    }
+
     /** Nobody can be asked for: the garden cannot be read. */
     public function isUnknown(): void
     {

@@ -31,7 +31,7 @@ final readonly class KeepersPage
 
     public function me(): MeDocument
     {
-        $keeper = $this->present->keeper;
+        $keeper = $this->present->keeper ?? $this->present->owner();
 
         return new MeDocument($this->present->isSigned(), $keeper === null ? null : new KeeperDocument($keeper->id, $keeper->name, $keeper->role));
     }

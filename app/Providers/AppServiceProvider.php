@@ -86,7 +86,7 @@ final class AppServiceProvider extends ServiceProvider
             $present = $app->make(Present::class);
 
             return $present->keeper === null
-                ? new Acting(rawurldecode((string) $app->make(Request::class)->headers->get('X-Keeper', '')))
+                ? (new Acting($present->owner()->name ?? ''))->orBy(rawurldecode((string) $app->make(Request::class)->headers->get('X-Keeper', '')))
                 : new Acting($present->keeper->name, true, ! $present->may(Role::Keeper));
         });
         $this->app->scoped(JournalReader::class);

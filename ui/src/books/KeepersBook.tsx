@@ -22,12 +22,34 @@ export function KeepersBook() {
       </Box>
       {keepers.data === undefined ? (
         <Coming lines={6} height={44} />
-      ) : keepers.data.me.keeper === null ? (
-        <First />
+      ) : keepers.data.me.keeper === null || !keepers.data.me.signed ? (
+        <>
+          {keepers.data.me.keeper !== null && <Unasked keepers={keepers.data} me={keepers.data.me.keeper} />}
+          <First />
+        </>
       ) : (
         <Known keepers={keepers.data} me={keepers.data.me.keeper} />
       )}
     </Box>
+  );
+}
+
+/** Several keep it, and nobody is asked who they are. */
+function Unasked({ keepers, me }: { keepers: Keepers; me: KeeperOf }) {
+  return (
+    <Section title="Who keeps this garden">
+      <List>
+        {keepers.keepers.map(({ id, name, role }) => (
+          <Row key={id}>
+            <b>{name}</b>
+            {id === me.id && '(you: what you record here stands under this name)'}
+            <Box component="span" sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
+              {role}
+            </Box>
+          </Row>
+        ))}
+      </List>
+    </Section>
   );
 }
 
