@@ -58,6 +58,10 @@ final class ReckonerJudgementsTest extends TestCase
         yield 'keep' => ['selection.index', ['weights' => '1,2,-0.5', 'heritabilities' => '0.3,0.5,0.2', 'scores' => '8,3,50;6,4,55;9,1,40;5,5,60;7,2,45', 'keep' => 2], 'Keep plants 1 and 4.'];
         yield 'two marrows' => ['isolation.pair', ['crop' => 'squash-pepo', 'distance' => 100], 'Expect about 33 % crossed seed: cage, bag, move or shift one of them, or leave one out this year.'];
         yield 'strangers' => ['isolation.pair', ['crop' => 'leek', 'source' => 'carrot', 'distance' => 0], 'They do not cross: plant them as you like.'];
+        yield 'a squash in warm water' => ['cleaning.soak', ['crop' => 'squash-pepo', 'temperature' => 28], 'No longer than 14 hours.'];
+        yield 'screens at hand' => ['cleaning.screens', ['breadths' => '2.1,2.4,2.2,2.6,2.3', 'set' => '1.5,2.2,2.5,4'], 'First one with round holes of 2.5 mm, which loses 20 % of the seed: the seed falls through, pods stay behind. Then one of 1.5 mm: the seed stays, dust falls through.'];
+        yield 'flat seed' => ['cleaning.pick_over', ['looked' => 100, 'bad' => 6], '6 % of it is bad: worth picking over, or blowing once more.'];
+        yield 'a marrow that bore little' => ['harvest.yield', ['crop' => 'squash-pepo', 'mass' => 24, 'plants' => 4, 'rough_mass' => 30, 'all_taken' => 'all'], '6 g a plant, 80 % of the rough was seed: little.'];
         yield 'gathered bit by bit' => ['harvest.timing', ['ripe_from' => 0, 'ripe_to' => 28, 'hold_days' => 5, 'finish_days' => 4, 'visit_every' => 4], 'Gather it every 4 days: 69 % is kept. Cut once, on day 15, it is 43 %.'];
         yield 'cut once, as nobody comes often enough' => ['harvest.timing', ['ripe_from' => 0, 'ripe_to' => 28, 'hold_days' => 5, 'finish_days' => 4, 'visit_every' => 14], 'Cut once, on day 15: 43 % is kept. Gathered every 14 days it is 34 %.'];
         yield 'cut' => ['harvest.timing', ['ripe_from' => 0, 'ripe_to' => 40, 'hold_days' => 14], 'Cut on day 28: 39 % is kept.'];

@@ -11,13 +11,14 @@ use App\Voice\Figures;
 use App\Voice\Quantity;
 use App\Words\CautionWords;
 use Marrow\Core\Botany\Caution;
+use Marrow\Core\Cleaning\Screens;
 
 /** What a ferment, a counted sample and a sorted sample say. */
 final class CleaningJudgements implements Judges
 {
     public static function families(): array
     {
-        return ['ferment' => 'Cleaning and counting', 'seed' => 'Cleaning and counting'];
+        return ['ferment' => 'Cleaning and counting', 'cleaning' => 'Cleaning and counting', 'seed' => 'Cleaning and counting'];
     }
 
     /** Beyond this variation of the samples they are weighed again (ISTA); chaffy seed is allowed more. */
@@ -29,6 +30,9 @@ final class CleaningJudgements implements Judges
     {
         return match ($asked->name) {
             'ferment.window' => self::window($asked),
+            'cleaning.soak' => self::soak($asked),
+            'cleaning.screens' => self::screens($asked),
+            'cleaning.pick_over' => self::pickOver($asked),
             'seed.mass' => self::mass($asked),
             'seed.purity' => self::purity($asked),
             default => throw new \LogicException("No judgement for $asked->name."),
@@ -47,6 +51,42 @@ final class CleaningJudgements implements Judges
             sprintf('At %s the gel lets go after about that long; much later, seed may sprout.', $asked->celsius($asked->in->number('temperature'))),
             'A rule of thumb, no more. The signs decide: a skin of mould, bubbles, and seed that sinks clean when stirred. Once water is in, do not leave it standing.',
             cautions: [CautionWords::text(Caution::FermentGas)],
+        );
+    }
+
+    private static function soak(Asked $asked): Judgement
+    {
+        $hours = $asked->figure('hours');
+
+        return new Judgement(
+            $hours < 1.0 ? 'Rinse it, and do not let it lie in water.' : sprintf('No longer than %s.', Figures::hours($hours)),
+            sprintf('In water of %s it has drunk itself full by then, and begins to sprout.', $asked->celsius($asked->in->number('temperature'))),
+            'A rule of thumb. Seed that has split its shell or shows a white point has begun: it dries no more, sow it or throw it out.',
+        );
+    }
+
+    private static function screens(Asked $asked): Judgement
+    {
+        $mm = static fn (string $key): string => Figures::round($asked->figure($key), 3)."\u{00A0}mm";
+        $lost = static fn (string $key): string => $asked->has($key) && $asked->figure($key) > 0.0 ? sprintf(', which loses %s of the seed', Quantity::percent($asked->figure($key))) : '';
+        $own = $asked->has('set_through');
+        $slots = $asked->has('slot_through') ? sprintf(' Slots, which sort by thickness: %s and %s.', $mm('slot_through'), $mm('slot_holding')) : '';
+
+        return new Judgement(
+            sprintf('First one with round holes of %s%s: the seed falls through, pods stay behind. Then one of %s%s: the seed stays, dust falls through.', $mm($own ? 'set_through' : 'through'), $lost('lost_through'), $mm($own ? 'set_holding' : 'holding'), $lost('lost_holding')),
+            sprintf('Best %s (%d/64 in) and %s (%d/64 in).%s', $mm('through'), $asked->count('through_inch'), $mm('holding'), $asked->count('holding_inch'), $slots),
+            sprintf('%s A handful on the screen has the last word. Woven mesh lets through what is up to %d %% broader than the width between its wires.', $asked->in->has('breadths') ? 'By the seeds that were measured.' : 'By the ordinary breadth of the crop’s seed: a variety may lie outside of it, so measure some.', (int) round(100 * (Screens::MESH - 1))),
+        );
+    }
+
+    private static function pickOver(Asked $asked): Judgement
+    {
+        $share = $asked->figure('share');
+
+        return new Judgement(
+            sprintf('%s of it is bad%s', Quantity::percent($share), $share <= 0.02 ? ': leave it as it is.' : ($share >= 0.5 ? ': find out why before you keep it.' : ': worth picking over, or blowing once more.')),
+            sprintf('Between %s and %s, going by what was looked at.', Quantity::percent($asked->figure('low')), Quantity::percent($asked->figure('high'))),
+            ($asked->has('look_at') ? sprintf('For an answer as narrow as asked look at %s. ', Quantity::seeds($asked->count('look_at'))) : '').'As good as the sample: take it from top, middle and bottom, after mixing. Where seed is holed, freeze all of it dry before it is stored.',
         );
     }
 

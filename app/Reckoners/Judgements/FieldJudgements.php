@@ -9,19 +9,23 @@ use App\Reckoners\Judgement;
 use App\Reckoners\Judges;
 use App\Voice\Figures;
 use App\Voice\Quantity;
+use Marrow\Core\Botany\CropReference;
 
 /** When to be out there: cutting what sheds, and the hours of hand pollination. */
-final class FieldJudgements implements Judges
+final readonly class FieldJudgements implements Judges
 {
     public static function families(): array
     {
         return ['sun' => 'Pollinating by hand', 'harvest' => 'Harvesting'];
     }
 
+    public function __construct(private CropReference $crops) {}
+
     public function of(Asked $asked): Judgement
     {
         return match ($asked->name) {
             'harvest.timing' => self::timing($asked),
+            'harvest.yield' => $this->yield($asked),
             'sun.times' => self::sun($asked),
             default => throw new \LogicException("No judgement for $asked->name."),
         };
@@ -42,6 +46,36 @@ final class FieldJudgements implements Judges
         return $visits > $asked->figure('kept')
             ? new Judgement(sprintf('Gather it every %s: %s is kept. Cut once, on day %d, it is %s.', $every, Quantity::percent($visits), $day, $kept), $because, $sure)
             : new Judgement(sprintf('Cut once, on day %d: %s is kept. Gathered every %s it is %s.', $day, $kept, $every, Quantity::percent($visits)), $because, $sure);
+    }
+
+    private function yield(Asked $asked): Judgement
+    {
+        $parts = [];
+        foreach (['per_plant' => 'a plant', 'per_fruit' => 'a fruit, pod or head', 'per_square_metre' => 'a square metre'] as $key => $of) {
+            if ($asked->has($key)) {
+                $parts[] = $asked->grams($asked->figure($key))." $of";
+            }
+        }
+        $share = $asked->has('cleaned_share') ? Quantity::percent($asked->figure('cleaned_share')).' of the rough was seed' : '';
+        $crop = $asked->in->has('crop') ? $this->crops->get($asked->in->text('crop')) : null;
+        $against = $asked->word('against');
+        [$low, $high] = $crop?->seedOfAPlant() ?? [0.0, 0.0];
+        $usual = $high <= 0.0 ? '' : sprintf(' Usual for a plant: %s to %s.', $asked->grams($low), $asked->grams($high));
+
+        return new Judgement(
+            mb_strtoupper(mb_substr($said = implode(', ', [...$parts, ...($share === '' ? [] : [$share])]), 0, 1)).mb_substr($said, 1).match ($against) {
+                'low' => ': little.',
+                'usual' => ': as is usual.',
+                'high' => ': more than is usual.',
+                default => '.',
+            },
+            match ($against) {
+                'low' => 'Was it hot or cold while it bloomed, was it picked green, did it shed, or did birds have it?',
+                'not known' => $crop === null ? 'Name the crop to hold it against what is usual.' : ($asked->in->has('all_taken') && $asked->in->text('all_taken') === 'all' ? 'Say of how many plants to hold it against what is usual.' : 'What is left on the plants or was sorted out is not counted, so it is held against nothing.'),
+                default => 'Seeds of a plant by what they weigh.',
+            }.$usual,
+            'Ranges are wide: varieties, spacing and years differ by as much.',
+        );
     }
 
     private static function sun(Asked $asked): Judgement

@@ -151,6 +151,18 @@ final readonly class Crop
         return sqrt($this->tsmLow * $this->tsmHigh);
     }
 
+    /**
+     * Seed that a plant usually bears: how many by what a thousand weigh, least by least and most by most.
+     *
+     * @return ?array{float, float} g; null of what is not kept by seed, or where it is not known
+     */
+    public function seedOfAPlant(): ?array
+    {
+        $most = $this->perPlantHigh * $this->tsmHigh / 1000;
+
+        return $this->isKeptAlive() || $most <= 0.0 ? null : [$this->perPlantLow * $this->tsmLow / 1000, $most];
+    }
+
     /** Whether it is eaten before it flowers, so that a food planting need not bloom at all. */
     public function isEatenBeforeBloom(): bool
     {

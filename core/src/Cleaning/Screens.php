@@ -18,11 +18,22 @@ final readonly class Screens
     /** Holes come in steps of a tenth of a millimetre for fine seed, and of coarser ones for coarser. */
     private const STEPS = [[1.0, 0.1], [3.0, 0.25], [10.0, 0.5], [INF, 1.0]];
 
+    /** mm; coarse screens are called by sixty-fourths of an inch. */
+    private const SIXTY_FOURTH = 25.4 / 64;
+
+    /**
+     * How much broader than the width between its wires a seed is that woven mesh still lets through: it goes through across
+     * the corners. An assumption, between a round seed (1) and a thin one (the square root of 2).
+     */
+    public const MESH = 1.15;
+
     /**
      * @param  float  $through  holes that all the seed falls through, mm
      * @param  float  $holding  holes that none of the seed falls through, mm
+     * @param  float  $narrowest  breadth of the smallest good seed, mm
+     * @param  float  $broadest  breadth of the largest, mm
      */
-    private function __construct(public float $through, public float $holding) {}
+    private function __construct(public float $through, public float $holding, private float $narrowest, private float $broadest) {}
 
     /**
      * @param  float  $narrowest  breadth of the smallest good seed, mm, 0.1 … 60
@@ -43,7 +54,46 @@ final readonly class Screens
         return new self(
             round(ceil($through / $coarse - 1e-9) * $coarse, 4),
             max($fine, round(floor($holding / $fine + 1e-9) * $fine, 4)),
+            $narrowest,
+            $broadest,
         );
+    }
+
+    /** @return int sixty-fourths of an inch, of holes that all the seed falls through */
+    public function throughInch(): int
+    {
+        return (int) ceil($this->broadest * (1 + self::TO_SPARE) / self::SIXTY_FOURTH - 1e-9);
+    }
+
+    /** @return int sixty-fourths of an inch, of holes that none of the seed falls through */
+    public function holdingInch(): int
+    {
+        return max(1, (int) floor($this->narrowest * (1 - self::TO_SPARE) / self::SIXTY_FOURTH + 1e-9));
+    }
+
+    /**
+     * The nearest that there are at hand, by how many times larger or smaller they are; of two as near the one that loses less.
+     *
+     * @param  non-empty-list<float>  $holes  mm
+     * @return array{float, float} through, holding, mm
+     */
+    public function among(array $holes): array
+    {
+        return [self::nearest($this->through, $holes, 1), self::nearest($this->holding, $holes, -1)];
+    }
+
+    /** @param  non-empty-list<float>  $holes */
+    private static function nearest(float $wanted, array $holes, int $safe): float
+    {
+        $best = $holes[0];
+        foreach ($holes as $hole) {
+            $nearer = abs(log($hole / $wanted)) <=> abs(log($best / $wanted));
+            if ($nearer < 0 || ($nearer === 0 && $safe * $hole > $safe * $best)) {
+                $best = $hole;
+            }
+        }
+
+        return $best;
     }
 
     private static function step(float $hole): float

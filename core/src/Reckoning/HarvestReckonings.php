@@ -4,16 +4,61 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Values;
 use Marrow\Core\Harvest\CutDay;
+use Marrow\Core\Harvest\SeedYield;
 
 final class HarvestReckonings
 {
     /** @return list<Reckoning> */
-    public static function all(): array
+    public static function all(CropReference $crops): array
     {
-        return [self::timing()];
+        return [self::timing(), self::yield($crops)];
+    }
+
+    private static function yield(CropReference $crops): Reckoning
+    {
+        return new Reckoning(
+            'harvest.yield',
+            'How much seed did it bear, and is that usual?',
+            [
+                Field::crop('crop', 'the crop')->optional(),
+                Field::number('mass', 'what the clean seed weighs', 'g', 0.001, 1_000_000),
+                Field::integer('plants', 'plants it is from', 'plants', 1, 1_000_000)->optional(),
+                Field::number('area', 'ground they stood on', 'm²', 0.01, 1_000_000)->optional(),
+                Field::number('rough_mass', 'what it weighed before it was cleaned', 'g', 0.001, 1_000_000)->optional(),
+                Field::integer('fruits', 'fruits, pods or heads it is from', '', 1, 10_000_000)->optional(),
+                Field::choice('all_taken', 'of those plants was taken', ['all' => 'all their seed', 'some' => 'some of it'])->optional(),
+            ],
+            [
+                new Output('per_plant', 'g', 'a plant'),
+                new Output('per_square_metre', 'g', 'a square metre'),
+                new Output('per_fruit', 'g', 'a fruit, pod or head'),
+                new Output('cleaned_share', 'share', 'of the rough was clean seed'),
+                new Output('against', '', 'against what is usual'),
+            ],
+            'Mass over plants, ground and fruits; clean over rough. Usual: seeds of a plant by what a thousand weigh, least by least to most by most; held against it only where all of a plant’s seed was taken.',
+            static function (Values $in) use ($crops): array {
+                $yield = SeedYield::of(
+                    $in->number('mass'),
+                    $in->has('plants') ? $in->integer('plants') : null,
+                    $in->has('area') ? $in->number('area') : null,
+                    $in->has('rough_mass') ? $in->number('rough_mass') : null,
+                    $in->has('fruits') ? $in->integer('fruits') : null,
+                );
+
+                return [
+                    'per_plant' => $yield->perPlant,
+                    'per_square_metre' => $yield->perSquareMetre,
+                    'per_fruit' => $yield->perFruit,
+                    'cleaned_share' => $yield->cleanedShare,
+                    'against' => $yield->against($in->has('crop') ? $crops->get($in->text('crop'))->seedOfAPlant() : null, $in->has('all_taken') && $in->text('all_taken') === 'all'),
+                ];
+            },
+            also: 'harvest poor low seed set per plant square metre weight',
+        );
     }
 
     private static function timing(): Reckoning

@@ -158,6 +158,18 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'packets by known shares' => ['packets.plan', ['seeds' => 60, 'plants' => 10, 'yearly_shares' => '0.9,0.7,0.4', 'years' => 3, 'price' => 0.2], ['years_covered' => 2, 'left' => 28, 'cost' => 0.4]];
 
         // optimize() over integrate() and pnorm() in R; (h/d)(1 − e^(−d/h)) by hand.
+        yield 'a pepper in cool water' => ['cleaning.soak', ['crop' => 'squash-pepo', 'temperature' => 28], ['hours' => 13.78438]];
+        yield 'a soak is cut at a day' => ['cleaning.soak', ['crop' => 'squash-pepo', 'temperature' => 10], ['hours' => 24.0]];
+        yield 'screens by the crop' => ['cleaning.screens', ['crop' => 'squash-pepo'], ['through' => 12.0, 'holding' => 5.5, 'through_inch' => 30, 'holding_inch' => 14, 'slot_through' => 3.5, 'slot_holding' => 1.75, 'lost_through' => null]];
+        yield 'screens by five seeds' => ['cleaning.screens', ['breadths' => '2.1,2.4,2.2,2.6,2.3', 'set' => '1.5,2.2,2.5,4'], ['through' => 3.0, 'holding' => 1.75, 'through_inch' => 8, 'holding_inch' => 4, 'set_through' => 2.5, 'set_holding' => 1.5, 'lost_through' => 0.2, 'lost_holding' => 0.0, 'slot_through' => null]];
+        yield 'slots by what was measured' => ['cleaning.screens', ['breadths' => '2.1,2.6', 'thicknesses' => '1.2,1.4'], ['slot_through' => 1.5, 'slot_holding' => 1.0]];
+        yield 'forty seeds, of which one at either end does not count' => ['cleaning.screens', ['breadths' => [0.5, ...array_fill(0, 38, 2.0), 9.0]], ['through' => 2.25, 'holding' => 1.75, 'lost_through' => 0.025, 'lost_holding' => 0.025]];
+        yield 'six of a hundred' => ['cleaning.pick_over', ['looked' => 100, 'bad' => 6, 'half_width' => 0.05], ['share' => 0.06, 'low' => 0.02778612, 'high' => 0.1247682, 'look_at' => 95]];
+        yield 'six of a hundred, at 90 %' => ['cleaning.pick_over', ['looked' => 100, 'bad' => 6, 'confidence' => 0.9], ['low' => 0.03134063, 'high' => 0.111841]];
+        yield 'none of fifty' => ['cleaning.pick_over', ['looked' => 50, 'bad' => 0], ['low' => 0.0, 'high' => 0.0713476, 'look_at' => null]];
+        yield 'a marrow that bore little' => ['harvest.yield', ['crop' => 'squash-pepo', 'mass' => 24, 'plants' => 4, 'fruits' => 6, 'rough_mass' => 30, 'all_taken' => 'all'], ['per_plant' => 6.0, 'per_fruit' => 4.0, 'cleaned_share' => 0.8, 'per_square_metre' => null, 'against' => 'low']];
+        yield 'and one of which some was left' => ['harvest.yield', ['crop' => 'squash-pepo', 'mass' => 24, 'plants' => 4], ['against' => 'not known']];
+        yield 'as is usual' => ['harvest.yield', ['crop' => 'squash-pepo', 'mass' => 200, 'plants' => 4, 'area' => 5, 'all_taken' => 'all'], ['per_plant' => 50.0, 'per_square_metre' => 40.0, 'against' => 'usual']];
         yield 'a month of ripening' => ['harvest.timing', ['ripe_from' => 0, 'ripe_to' => 28, 'hold_days' => 5, 'finish_days' => 4, 'visit_every' => 4], ['cut_day' => 14.79588, 'kept' => 0.4334548, 'kept_by_visits' => 0.688339]];
         yield 'seed that hardly holds' => ['harvest.timing', ['ripe_from' => 10, 'ripe_to' => 30, 'hold_days' => 2, 'finish_days' => 1], ['cut_day' => 20.95408, 'kept' => 0.2242122, 'kept_by_visits' => null]];
         yield 'two months, a day each' => ['harvest.timing', ['ripe_from' => 0, 'ripe_to' => 60, 'hold_days' => 1], ['cut_day' => 30.99563, 'kept' => 0.0265376]];
@@ -286,6 +298,11 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'all, then none' => ['storage.refit', ['days' => '0,300', 'germinated' => '50,0', 'sown' => '50,50'], 'germinated', 'so sharp'];
         yield 'a prior without a store' => ['storage.refit', ['days' => '0,300', 'germinated' => '45,40', 'sown' => '50,50', 'crop' => 'onion'], 'moisture', 'Moisture of the seed is missing'];
         yield 'more off than were looked over' => ['line.trueness', ['seen' => 10, 'off' => 11], 'off', 'from 0 to 10'];
+        yield 'more clean than rough' => ['harvest.yield', ['mass' => 10, 'rough_mass' => 8], 'rough_mass', 'cannot be'];
+        yield 'a yield of nothing' => ['harvest.yield', ['mass' => 10], 'plants', 'of how many plants'];
+        yield 'dry seed does not soak' => ['cleaning.soak', ['crop' => 'pea', 'temperature' => 20], 'crop', 'not cleaned in water'];
+        yield 'more bad than looked at' => ['cleaning.pick_over', ['looked' => 10, 'bad' => 11], 'bad', ''];
+        yield 'a hole of nothing' => ['cleaning.screens', ['crop' => 'pea', 'set' => '0'], 'set', '0.1'];
         yield 'ripe before it begins' => ['harvest.timing', ['ripe_from' => 20, 'ripe_to' => 10, 'hold_days' => 5], 'ripe_to', 'from 20.5'];
         yield 'a count without its test' => ['germination.compare', ['germinated' => '5,6,7', 'sown' => '10,10'], 'sown', '3 counts of seedlings and 2 of seeds'];
         yield 'one test, compared with nothing' => ['germination.compare', ['germinated' => '5', 'sown' => '10'], 'germinated', 'two tests or more'];

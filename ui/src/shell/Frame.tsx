@@ -161,7 +161,7 @@ function NoNetwork() {
       role="status"
       sx={(t) => ({ px: 2, py: 0.5, borderBottom: `2px solid ${t.vars?.palette.caution.main}` })}
     >
-      <b>No network.</b> As known {shortDay(at)}, {hour(at)}. What you record waits.
+      <b>{navigator.onLine ? 'No answer from the garden.' : 'No network.'}</b> As known {shortDay(at)}, {hour(at)}. What you record waits.
     </Box>
   );
 }
