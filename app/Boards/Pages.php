@@ -47,7 +47,7 @@ final readonly class Pages
         $subject = $place === Place::Plot ? Subject::Planting : Subject::Lot;
         $of = array_map(static fn (Record $row): string => self::id($row->getAttribute("{$subject->value}_id")), array_values($rows->all()));
         $things = $subject === Subject::Planting ? Tagged::plantings($of) : Tagged::lots($of);
-        $due = $this->due($things, $subject, $place, $when);
+        [$due, $ready] = $this->due($things, $subject, $place, $when);
         $items = [];
         foreach ($rows as $i => $row) {
             $items[] = $item($row->setRelation($subject->value, $things[$of[$i]]), ...($due[$of[$i]] ?? [null, null]));
@@ -60,6 +60,7 @@ final readonly class Pages
             $narrowing->page,
             max(1, (int) ceil($total / $narrowing->size)),
             $axis === null ? null : $axis($items),
+            $ready,
         );
     }
 
@@ -69,15 +70,15 @@ final readonly class Pages
     }
 
     /**
-     * The next task of each thing in a place.
+     * The next task of each thing in a place, and what to have ready for those of the coming week.
      *
      * @param  array<string, Lot|Planting>  $things  by id
-     * @return array<string, array{TaskDocument, ?DueTask}>
+     * @return array{array<string, array{TaskDocument, ?DueTask}>, list<string>}
      */
     private function due(array $things, Subject $subject, Place $place, When $when): array
     {
         if ($things === []) {
-            return [];
+            return [[], []];
         }
         $tasks = DueTask::standing($when->now)
             ->where('subject', $subject->value)
@@ -92,8 +93,8 @@ final readonly class Pages
         foreach ($tasks as $task) {
             $next[$task->subject_id] ??= $task;
         }
-        $documents = $this->tasks->documents(new Collection(array_values($next)), $when, $things);
+        [$documents, $ready] = $this->tasks->withNeeds(new Collection(array_values($next)), $when, Moment::keep($when->now->modify('+7 days')), $things);
 
-        return array_combine(array_keys($next), array_map(static fn (TaskDocument $document, DueTask $task): array => [$document, $task], $documents, $next));
+        return [array_combine(array_keys($next), array_map(static fn (TaskDocument $document, DueTask $task): array => [$document, $task], $documents, $next)), $ready];
     }
 }

@@ -48,7 +48,16 @@ final class KeepersAcre
         $this->inPackets->give($this->write);
         $this->inPackets->part($this->write, $this->fridge, $this->cupboard);
         $this->nextYear->draw($this->varieties);
+        $this->soaking();
         $this->keepers();
+    }
+
+    /** A squash that was bought to be eaten: nobody knows what it stood beside. */
+    private function soaking(): void
+    {
+        $squash = $this->write->receive($this->varieties['Ballast'], '2026-09-12 11:00', ['how' => 'bought', 'from' => 'Quay market', 'mass_g' => 3200, 'uncleaned' => true]);
+        $this->write->happen($squash, 'fruit_opened', '2026-09-13 21:40', ['how' => 'scooped', 'fruits' => 1, 'look' => 'plump', 'bitter' => 0], 'Marek');
+        $this->write->happen($squash, 'soaked', '2026-09-13 22:00', ['temperature_c' => 19], 'Marek');
     }
 
     /** Nobody signs in here: whoever looks at it is the first of the four. */
@@ -202,7 +211,7 @@ final class KeepersAcre
         $this->write->happen($lightship, 'poured_off', '2026-09-14 09:10', ['passes' => 3, 'sprouted' => false]);
 
         $spindrift = $this->write->pick($this->write->sow($this->varieties['Spindrift'], '2026-03-26', 18, 'Frame 2', by: 'Ines'), '2026-09-04 12:00', 9, 110, 160, 'Ines');
-        $this->write->happen($spindrift, 'threshed', '2026-09-12 15:00', ['mass_g' => 58]);
+        $this->write->happen($spindrift, 'threshed', '2026-09-12 15:00', ['mass_g' => 58, 'how' => 'hands']);
 
         $buoy = $this->write->sow($this->varieties['Bell Buoy'], '2026-05-10', 5, 'Heap', 'older seed, not L6', 'Odile');
         $this->write->see($buoy, 'hand_wanted', '2026-06-28 20:00', ['fruits' => 2], 'Odile');

@@ -14,6 +14,7 @@ final readonly class PlaceDocument
     /**
      * @param  list<ListItemDocument>  $items
      * @param  ?ScaleDocument  $axis  the scale of the lines; null where none are drawn
+     * @param  list<string>  $ready  what to have ready for the coming week
      */
     public function __construct(
         #[OA\Property(enum: Place::class)]
@@ -28,5 +29,7 @@ final readonly class PlaceDocument
         public int $pages,
         #[OA\Property(ref: ScaleDocument::class, nullable: true)]
         public ?ScaleDocument $axis = null,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $ready = [],
     ) {}
 }

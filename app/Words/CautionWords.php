@@ -15,7 +15,7 @@ final class CautionWords
     public static function text(Caution $caution): string
     {
         return match ($caution) {
-            Caution::Capsaicin => 'Hot kinds burn skin and eyes: gloves, eye protection, open air.',
+            Caution::Capsaicin => 'Hot kinds burn skin and eyes: gloves, open air, and no hand to the eyes until it is washed.',
             Caution::BitterCucurbit => 'Bitter fruit can be poisonous: where a shred on the tongue is bitter, spit it out, eat none of it, and grow no food from its seed.',
             Caution::KnifeHardFruit => 'Hard fruit slips under the knife: steady it on a cloth, cut away from you.',
             Caution::SapBurns => 'Sap on skin in sunlight raises burns: sleeves and gloves, or an overcast day.',
@@ -41,9 +41,9 @@ final class CautionWords
     private static function moments(Caution $caution): array
     {
         return match ($caution) {
-            Caution::Capsaicin => ['picked', 'threshed', 'winnowed', 'rinsed'],
-            Caution::BitterCucurbit => ['picked', 'rinsed', 'ferment_started'],
-            Caution::KnifeHardFruit => ['rinsed', 'threshed'],
+            Caution::Capsaicin => ['picked', 'fruit_opened', 'threshed', 'winnowed', 'rinsed'],
+            Caution::BitterCucurbit => ['picked', 'fruit_opened', 'rinsed', 'ferment_started'],
+            Caution::KnifeHardFruit => ['fruit_opened', 'rinsed', 'threshed'],
             Caution::SapBurns => ['picked'],
             Caution::Dust => ['threshed', 'winnowed'],
             Caution::FermentGas => ['ferment_started'],
@@ -51,7 +51,7 @@ final class CautionWords
             Caution::ToxicPlant => ['picked', 'stored'],
             Caution::Ergot => ['threshed'],
             Caution::Treated => ['stored', 'withdrawn', 'test_started', 'sample_weighed', 'spread', 'threshed', 'winnowed', 'bathed'],
-            Caution::ToxicBerries => ['picked', 'rinsed', 'ferment_started'],
+            Caution::ToxicBerries => ['picked', 'fruit_opened', 'rinsed', 'ferment_started'],
             Caution::ToxicLeaves => ['picked'],
             Caution::Favism => ['picked', 'threshed', 'stored'],
             Caution::PoppySap, Caution::MilkySap => ['picked'],

@@ -194,8 +194,8 @@ final readonly class ForecastWords
         return sprintf(
             '%s: that is counted as if sound seed had fallen to about %s, somewhere between %s and %s. Test it early.',
             ucfirst(implode(', and ', array_map(static fn (Harm $harm): string => match ($harm) {
-                Harm::Sprouted => 'sprouted seed was seen in its ferment',
-                Harm::Overfermented => 'it lay in its ferment for longer than its limit',
+                Harm::Sprouted => 'sprouted seed was seen when it was washed out',
+                Harm::Overfermented => 'it lay in its juice or in water for longer than its limit',
                 Harm::Overheated => 'it was dried hotter than its kind bears',
                 Harm::PickedGreen => 'it was picked before it was ripe',
                 Harm::Sick => 'sick plants stood among those that gave it',

@@ -28,6 +28,7 @@ final class Stages
             Place::Bench => match (CleaningStage::from($stage)) {
                 CleaningStage::Uncleaned => 'picked',
                 CleaningStage::Fermenting => 'fermenting',
+                CleaningStage::Soaking => 'in water',
                 CleaningStage::PouredOff => 'poured off, not rinsed',
                 CleaningStage::Threshed => 'threshed',
                 CleaningStage::Clean => 'clean',

@@ -73,6 +73,10 @@ final class EntryWordsTest extends TestCase
         yield 'bathed in hot water' => ['bathed', ['temperature_c' => 50, 'minutes' => 25], 'Bathed in hot water: 50 °C, for 25 minutes'];
         yield 'poured off' => ['poured_off', ['passes' => 1], 'Poured off: 1 time'];
         yield 'poured off late' => ['poured_off', ['passes' => 5, 'sprouted' => true], 'Poured off: 5 times, sprouted seed seen'];
+        yield 'fruit opened' => ['fruit_opened', ['how' => 'scooped', 'fruits' => 6, 'look' => 'plump', 'bitter' => 1], 'Fruit opened: scooped out, 6 fruits, plump, 1 bitter fruit'];
+        yield 'put to soak' => ['soaked', ['temperature_c' => 18], 'Put to soak: 18 °C'];
+        yield 'winnowed with all that came' => ['winnowed', ['mass_g' => 300, 'how' => 'wind', 'light_g' => 20, 'chaff_g' => 75], 'Winnowed: 300 g, poured in the wind, 20 g light seed, 75 g chaff'];
+        yield 'looked over' => ['picked_over', ['looked' => 100, 'flat' => 2, 'holed' => 4], 'Looked over: 100 seeds, 2 flat or hollow, 4 holed'];
         yield 'rinsed' => ['rinsed', [], 'Rinsed'];
         yield 'rinsed clear' => ['rinsed', ['water' => 'clear'], 'Rinsed: clear'];
         yield 'threshed' => ['threshed', ['mass_g' => 118], 'Threshed: 118 g'];

@@ -109,7 +109,7 @@ final class JudgementsTest extends TestCase
         $keeper->records($lot, 'poured_off', '2026-08-05T12:00', ['passes' => 3, 'sprouted' => true]);
         self::assertStringContainsString(
             'Poured off after 96 h; at 31 °C the limit is about 72 h. Sprouted seed was seen',
-            $this->sheet($lot)['cleaning']['ferment']['sentence'],
+            $this->sheet($lot)['cleaning']['vessel']['sentence'],
         );
     }
 

@@ -123,7 +123,7 @@ final class OldGardensTest extends TestCase
         return [
             'drying' => $section('drying')['verdict'] ?? null,
             'entries' => self::entries($lot),
-            'ferment' => self::plain($section('cleaning')['ferment']['sentence'] ?? null),
+            'ferment' => self::plain($section('cleaning')['vessel']['sentence'] ?? null),
             'line' => $lot['tag']['line'],
             'place' => $lot['place'],
             'stage' => self::plain($lot['stage']),

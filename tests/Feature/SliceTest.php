@@ -22,9 +22,9 @@ final class SliceTest extends TestCase
         $keeper->records($lot, 'ferment_started', '2026-08-01T12:00', ['temperature_c' => 24, 'cover' => 'cloth']);
         $sheet = $this->getJson("/api/lots/$lot")->assertOk();
         // 72 h × 2^(−0.3) = 58.48 h, from two thirds of it to twice.
-        $sheet->assertJsonPath('sections.0.ferment.earliest', '2026-08-03T02:59')
-            ->assertJsonPath('sections.0.ferment.typical', '2026-08-03T22:28')
-            ->assertJsonPath('sections.0.ferment.latest', '2026-08-06T08:57');
+        $sheet->assertJsonPath('sections.0.vessel.opens', '2026-08-03T02:59')
+            ->assertJsonPath('sections.0.vessel.usual', '2026-08-03T22:28')
+            ->assertJsonPath('sections.0.vessel.latest', '2026-08-06T08:57');
         self::assertStringContainsString('At 24 °C the gel lets go after about 58 h, and by 117 h seed may sprout', self::plain($sheet->json('tasks.0.why')));
         self::assertSame(['poured_off', 'seed_lost', 'noted'], array_column($sheet->json('offers'), 'kind'));
 

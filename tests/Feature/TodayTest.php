@@ -120,7 +120,7 @@ final class TodayTest extends TestCase
         $this->keeper->records($lot, 'seed_lost', '2026-09-14T10:10', ['how' => 'sprouted']);
         $sheet = $this->getJson("/api/lots/$lot?on=2026-09-20");
         self::assertSame([[], ['noted'], 'lost', true], [$sheet->json('tasks'), array_column($sheet->json('offers'), 'kind'), $sheet->json('stage'), $sheet->json('used_up')]);
-        self::assertSame([[null, null]], array_map(static fn (array $section): array => [$section['note'], $section['ferment']], $sheet->json('sections')), 'nothing is to be waited for');
+        self::assertSame([[null, null]], array_map(static fn (array $section): array => [$section['note'], $section['vessel']], $sheet->json('sections')), 'nothing is to be waited for');
     }
 
     public function test_what_is_lost_on_the_racks_is_neither_dried_nor_put_away(): void

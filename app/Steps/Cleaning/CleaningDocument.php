@@ -15,6 +15,7 @@ final readonly class CleaningDocument implements SectionDocument
     /**
      * @param  string|null  $note  how this crop is cleaned, while it is being cleaned
      * @param  list<FactDocument>  $facts
+     * @param  ?string  $warning  what was found in it that must not be eaten
      */
     public function __construct(
         #[OA\Property]
@@ -22,9 +23,11 @@ final readonly class CleaningDocument implements SectionDocument
         #[OA\Property]
         public ?string $note,
         #[OA\Property]
-        public ?FermentDocument $ferment,
+        public ?VesselDocument $vessel,
         #[OA\Property(items: new OA\Items(ref: FactDocument::class))]
         public array $facts,
+        #[OA\Property]
+        public ?string $warning,
         #[OA\Property(enum: ['cleaning'])]
         public string $section = 'cleaning',
         #[OA\Property(enum: ['bench'])]

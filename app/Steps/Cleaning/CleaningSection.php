@@ -13,6 +13,7 @@ use App\Words\HandbookWords;
 use DateTimeImmutable;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
+use Marrow\Core\Steps\Cleaning\InWater;
 use Marrow\Core\Work\Later;
 use Marrow\Core\Work\Place;
 
@@ -37,9 +38,44 @@ final class CleaningSection implements SheetSection
             $here ? 'Cleaning' : 'Harvest and cleaning',
             $here && ! $lot->cleaning->isClean() && ! $lot->isUsedUp() ? implode(' ', [$crop->cleaning->note, ...(new HandbookWords($crop))->screening()]) : null,
             // Of what was lost in it there is nothing to wait for.
-            $lot->isUsedUp() && $lot->cleaning->pouredOffAt === null ? null : self::ferment($lot->cleaning, $when),
+            $lot->isUsedUp() && $lot->cleaning->pouredOffAt === null && $lot->cleaning->soak?->outAt === null ? null : self::ferment($lot->cleaning, $when) ?? self::soak($lot->cleaning, $when),
             $facts,
+            self::bitter($lot),
         )];
+    }
+
+    private static function bitter(LotCourse $lot): ?string
+    {
+        $bitter = $lot->cleaning->bitter;
+
+        return $bitter === 0 ? null : sprintf('%s tasted bitter and went out: crossed with a wild or ornamental kind, whose poison it carries. What the others carry nobody knows: taste a shred of each fruit grown from this seed before anybody eats of it.', Quantity::number($bitter, 'fruit'));
+    }
+
+    /** @return list<FactDocument> how good and how much it is */
+    private static function came(LotCourse $lot): array
+    {
+        $cleaning = $lot->cleaning;
+        $facts = [];
+        if ($cleaning->look !== null) {
+            $facts[] = new FactDocument('It came out', $cleaning->look->label());
+        }
+        $share = $cleaning->cleanShare();
+        if ($share !== null) {
+            $facts[] = new FactDocument('Seed of what was threshed', Quantity::percent($share));
+        }
+        $clean = $cleaning->isClean() ? $cleaning->massOut : null;
+        $usual = $lot->facts->crop->seedOfAPlant();
+        if ($clean !== null && $lot->origin->plants() > 0) {
+            $facts[] = new FactDocument('Seed a plant', Quantity::grams($clean / $lot->origin->plants()).($usual === null ? '' : sprintf(', usual %s to %s where all of it is taken', Quantity::grams($usual[0]), Quantity::grams($usual[1]))));
+        }
+        $bad = $lot->sorting->bad();
+        $over = $lot->sorting->last;
+        if ($bad !== null && $over !== null) {
+            $kinds = array_filter(['flat' => $over->flat, 'holed' => $over->holed, 'broken' => $over->broken, 'stained' => $over->stained]);
+            $facts[] = new FactDocument('Bad seed', sprintf('%s (%s to %s) of %d looked at%s%s', Quantity::percent($bad->share), Quantity::percent($bad->low), Quantity::percent($bad->high), $over->looked, $kinds === [] ? '' : ': '.implode(', ', array_map(static fn (string $kind, int $many): string => "$many $kind", array_keys($kinds), $kinds)), $over->out ? '; taken out since' : ''));
+        }
+
+        return $facts;
     }
 
     /** @return list<FactDocument> */
@@ -69,10 +105,10 @@ final class CleaningSection implements SheetSection
             $facts[] = new FactDocument('Samples vary by', Quantity::moisture($stock->sample->cv).($stock->sample->cv > self::MOST_VARIATION ? ', more than 4 %: weigh again' : ''));
         }
 
-        return $facts;
+        return [...$facts, ...self::came($lot)];
     }
 
-    private static function ferment(CleaningStrand $cleaning, When $when): ?FermentDocument
+    private static function ferment(CleaningStrand $cleaning, When $when): ?VesselDocument
     {
         $window = $cleaning->fermentWindow();
         $from = $cleaning->fermentedFrom;
@@ -81,15 +117,44 @@ final class CleaningSection implements SheetSection
         }
         $at = static fn (float $hours): string => Moment::say(Later::hours($from, $hours));
 
-        return new FermentDocument(
+        return new VesselDocument(
             Moment::say($from),
-            $cleaning->ferment->temperatureC,
             $at($window->earliestHours),
             $at($window->typicalHours),
             $at($window->latestHours),
             $cleaning->pouredOffAt === null ? null : Moment::say($cleaning->pouredOffAt),
+            'poured off',
             self::fermented($cleaning, $cleaning->pouredOffAt ?? $from, $when),
         );
+    }
+
+    private static function soak(CleaningStrand $cleaning, When $when): ?VesselDocument
+    {
+        $soak = $cleaning->soak;
+
+        return $soak === null ? null : new VesselDocument(
+            Moment::say($soak->from),
+            Moment::say($soak->from),
+            null,
+            $soak->until() === null ? null : Moment::say($soak->until()),
+            $soak->outAt === null ? null : Moment::say($soak->outAt),
+            'out of the water',
+            self::soaked($soak, $cleaning->sproutedSeen, $when),
+        );
+    }
+
+    private static function soaked(InWater $soak, bool $sprouted, When $when): string
+    {
+        $most = $soak->most();
+        $hours = $soak->hours();
+        $warm = $soak->temperature === null ? 'In water of 20 °C, which is taken as nobody looked,' : 'In water of '.Quantity::temperature($soak->temperature);
+
+        return match (true) {
+            $most === null => $hours === null ? 'How long this seed may lie in water is not known: no longer than a night.' : sprintf('It lay in water for %s.', Quantity::hours($hours)),
+            $hours === null => sprintf('%s it may lie for %s at the most, then it begins to sprout. A rule of thumb.', $warm, Quantity::hours($most)),
+            $sprouted || $soak->wasTooLong() => sprintf('It lay in water for %s; %s is the limit. %s', Quantity::hours($hours), Quantity::hours($most), $sprouted ? 'Sprouted seed was seen: expect a poorer test, and test early.' : 'Look for seed that has split or shows a white point, and test early.'),
+            default => sprintf('It lay in water for %s, until %s: no longer than it may.', Quantity::hours($hours), $when->minute($soak->outAt ?? $soak->from)),
+        };
     }
 
     private static function fermented(CleaningStrand $cleaning, DateTimeImmutable $at, When $when): string

@@ -23,6 +23,7 @@ final class CleaningVoice implements TaskVoice
                 sprintf('It threshes clean when it is brittle, %d to %d days after picking under cover; later it sheds, and mice find it.', $t->whole('rest_min'), $t->whole('rest_max')),
             )),
             CleaningTask::PourOff->value => new Speech('pour off', needs: ['sieve' => Speech::ONE, 'drying filter' => 1], say: self::pourOff(...)),
+            CleaningTask::LiftOut->value => new Speech('take out of water', needs: ['sieve' => Speech::ONE, 'drying filter' => 1], say: self::liftOut(...)),
             CleaningTask::Rinse->value => new Speech('rinse', needs: ['sieve' => Speech::ONE, 'drying filter' => 1], say: static fn (): Saying => new Saying('Rinse it now and spread it', 'Once water has been added the gel no longer holds the seed back: left standing it sprouts.')),
             CleaningTask::Winnow->value => new Speech('winnow', needs: ['sieve' => Speech::ONE], say: static fn (): Saying => new Saying('Winnow it', 'Chaff holds damp and mites, and seed mass means nothing with it in.')),
         ];
@@ -33,6 +34,19 @@ final class CleaningVoice implements TaskVoice
         return $task->whole('rest_min') > 0
             ? sprintf('Picked %s seed goes on ripening in the fruit for %d to %d days; after that fruit rots and seed may sprout in it.', $task->cropName(), $task->whole('rest_min'), $task->whole('rest_max'))
             : sprintf('Ripe fruit keeps %s; after that it rots and seed may sprout in it.', Quantity::number($task->whole('rest_max'), 'day'));
+    }
+
+    private static function liftOut(SeenTask $task): Saying
+    {
+        $latest = $task->latest;
+        if ($latest === null) {
+            return new Saying('Take it out of the water and rinse it', 'Nobody knows how long this seed may lie in water: no longer than a night.');
+        }
+
+        return new Saying(
+            $task->isLate() ? 'Take it out of the water at once' : 'Take it out of the water before '.$task->when->hour($latest).', or it sprouts',
+            sprintf('%s it has drunk itself full after about %s. Rub it clean, rinse it, and spread it the same hour.', $task->has('temperature') ? 'At '.Quantity::temperature($task->number('temperature')) : 'In water of 20 °C', Quantity::hours($task->number('most_hours'))),
+        );
     }
 
     private static function pourOff(SeenTask $task): Saying

@@ -10,10 +10,10 @@ namespace Marrow\Core\Lot;
  */
 enum Harm: string
 {
-    /** Sprouted seed was seen in its ferment. */
+    /** Sprouted seed was seen when it was washed out. */
     case Sprouted = 'sprouted';
 
-    /** It lay in its ferment for longer than its limit at that warmth, and nobody saw sprouts. */
+    /** It lay in its ferment, or in water, for longer than its limit at that warmth, and nobody saw sprouts. */
     case Overfermented = 'overfermented';
 
     /** It was dried hotter than its kind bears. */

@@ -104,7 +104,7 @@ final class Keeping extends Strand
     public function harms(): array
     {
         return array_values(array_filter([
-            $this->cleaning->sproutedSeen ? Harm::Sprouted : ($this->cleaning->isOverfermented() ? Harm::Overfermented : null),
+            $this->cleaning->sproutedSeen ? Harm::Sprouted : ($this->cleaning->layTooLong() ? Harm::Overfermented : null),
             $this->drying->isOverheated ? Harm::Overheated : null,
             $this->origin->isPickedGreen() ? Harm::PickedGreen : null,
             $this->facts->sickAmong ? Harm::Sick : null,

@@ -13,6 +13,7 @@ use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
+use Marrow\Core\Steps\Cleaning\SortingStrand;
 use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Notes\NotesStrand;
 use Marrow\Core\Steps\Origin\OriginStrand;
@@ -43,6 +44,8 @@ final class LotCourse extends Folded
 
     public readonly StockStrand $stock;
 
+    public readonly SortingStrand $sorting;
+
     public readonly DryingStrand $drying;
 
     public readonly TestingStrand $testing;
@@ -71,6 +74,7 @@ final class LotCourse extends Folded
         $this->origin = new OriginStrand($this->where, $facts->code, $facts->sownAt);
         $this->cleaning = new CleaningStrand($facts->crop, $this->origin);
         $this->stock = new StockStrand($facts->crop, $this->where, $this->cleaning, $kepts, $facts->poured);
+        $this->sorting = new SortingStrand($this->cleaning, $this->stock);
         $this->drying = new DryingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $practice);
         $this->testing = new TestingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock);
         $this->treating = new TreatingStrand($facts->crop, $this->where, $this->cleaning, $this->stock);

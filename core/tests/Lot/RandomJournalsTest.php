@@ -32,7 +32,7 @@ use Random\Randomizer;
 /** Lots that many keepers might have recorded: whatever they do of what they are offered, certain things hold. */
 final class RandomJournalsTest extends CoreTestCase
 {
-    private const KEEPERS = 130;
+    private const KEEPERS = 170;
 
     private const STEPS = 30;
 
@@ -161,7 +161,8 @@ final class RandomJournalsTest extends CoreTestCase
     {
         $said = in_array($kind, ['stored', 'seen'], true) && (($payload['mass_g'] ?? null) !== null || ($payload['seeds'] ?? null) !== null);
         if (! $said && $kind !== 'sample_weighed' && $before->stock->stock->isKnown()) {
-            self::assertLessThanOrEqual((float) $before->stock->stock->seeds() + 1e-9, (float) $after->stock->stock->seeds(), $kind);
+            // Where it is counted what there is, is whole seeds.
+            self::assertLessThanOrEqual((float) $before->stock->stock->seeds() + ($kind === 'seen' ? 0.5 : 1e-9), (float) $after->stock->stock->seeds(), $kind);
         }
         if ($kind === 'stored' && count($before->storing->containers()) === 1 && $before->storing->now?->container->isTight() === true && $after->storing->now?->container->isTight() === true) {
             self::assertSame($before->storing->moisture, $after->storing->moisture);
@@ -277,6 +278,9 @@ final class RandomJournalsTest extends CoreTestCase
         if ($seed % 4 === 0) {
             return self::crop(['tomato', 'cucumber'][$seed / 4 % 2]);
         }
+        if ($seed % 8 === 2 || $seed % 8 === 6) {
+            return self::crop(['squash-pepo', 'pepper'][intdiv($seed, 8) % 2]);
+        }
 
         return $crops[$chance->getInt(0, count($crops) - 1)];
     }
@@ -314,12 +318,20 @@ final class RandomJournalsTest extends CoreTestCase
         // Rarely is anything still cold: then it is opened.
         $kind = in_array('opened', array_map(static fn ($offer): string => $offer->kind->name, $offers), true) ? 'opened' : $kind;
         $kind = $chance->getInt(0, 19) === 0 ? 'put_off' : $kind;
+        // While it is in its fruit there is little time for what is done with that.
+        $offered = array_map(static fn ($offer): string => $offer->kind->name, $offers);
+        foreach (['fruit_opened' => 35, 'soaked' => 70] as $early => $often) {
+            $kind = in_array($early, $offered, true) && $chance->getInt(0, 99) < $often ? $early : $kind;
+        }
         // Lost early, nothing more would happen to it.
         $kind = $kind === 'seed_lost' && $step < self::STEPS * 0.4 ? $offers[0]->kind->name : $kind;
         $mass = $course->drying->lastMass() ?? 100.0;
 
         return [$kind, match ($kind) {
             'picked' => ['plants' => $chance->getInt(1, 20), 'fruits' => $chance->getInt(1, 50), 'mass_g' => 500],
+            'fruit_opened' => ['how' => 'cut', 'fruits' => $chance->getInt(2, 9), 'bitter' => $chance->getInt(0, 1), 'look' => 'mixed'],
+            'soaked' => ['temperature_c' => [null, 12, 28][$chance->getInt(0, 2)]],
+            'picked_over' => ['looked' => $chance->getInt(20, 200), 'flat' => $chance->getInt(0, 6), 'holed' => $chance->getInt(0, 6)],
             'ferment_started' => ['temperature_c' => $chance->getInt(10, 40), 'cover' => 'cloth'],
             'poured_off' => ['passes' => $chance->getInt(1, 6), 'sprouted' => $chance->getInt(0, 9) === 0],
             'spread' => ['surface' => 'mesh', 'mass_g' => 100, 'moisture' => $chance->getInt(0, 1) === 1 ? $chance->getInt(15, 55) : null],

@@ -2228,6 +2228,7 @@ export interface components {
             page: number;
             pages: number;
             axis: components["schemas"]["ScaleDocument"] | null;
+            ready: string[];
         };
         /** @description A place where seed is kept. */
         PlaceToKeepDocument: {
@@ -2806,22 +2807,22 @@ export interface components {
         CleaningDocument: {
             title: string;
             note: string | null;
-            ferment: components["schemas"]["FermentDocument"] | null;
+            vessel: components["schemas"]["VesselDocument"] | null;
             facts: components["schemas"]["FactDocument"][];
+            warning: string | null;
             /** @enum {string} */
             section: "cleaning";
             /** @enum {string} */
             belongs: "bench";
         };
-        /** @description A ferment and its window. */
-        FermentDocument: {
+        /** @description What stands in a jar or a bowl, in time: since when, from when one may, by when one must, and when it was over. */
+        VesselDocument: {
             started: string;
-            /** Format: float */
-            temperature: number;
-            earliest: string;
-            typical: string;
-            latest: string;
-            poured_off: string | null;
+            opens: string;
+            usual: string | null;
+            latest: string | null;
+            ended: string | null;
+            end: string;
             sentence: string;
         };
         /** @description How the drying goes. */
@@ -3302,6 +3303,27 @@ export interface components {
             /** @description Together they weigh, g */
             mass_g?: ((number | null) | (string | null)) | null;
         };
+        /** Fruit opened */
+        EntryFruitOpened: {
+            /**
+             * @description How
+             * @enum {string}
+             */
+            how: "cut" | "scooped" | "squeezed" | "blended" | "shaken";
+            /** @description Fruits opened */
+            fruits?: ((number | null) | (string | null)) | null;
+            /** @description Off so many plants */
+            plants?: ((number | null) | (string | null)) | null;
+            /** @description They weigh, g */
+            mass_g?: ((number | null) | (string | null)) | null;
+            /**
+             * @description The seed looks
+             * @enum {string|null}
+             */
+            look?: "plump" | "mixed" | "flat" | null;
+            /** @description Of them bitter, thrown out */
+            bitter?: ((number | null) | (string | null)) | null;
+        };
         /** Put to ferment */
         EntryFermentStarted: {
             /** @description Room temperature, °C */
@@ -3319,20 +3341,41 @@ export interface components {
             /** @description Sprouted seed seen */
             sprouted?: boolean;
         };
+        /** Put to soak */
+        EntrySoaked: {
+            /** @description Temperature of the water, °C */
+            temperature_c?: ((number | null) | (string | null)) | null;
+        };
         /** Rinsed */
         EntryRinsed: {
             /** @description How the water ran */
             water?: string | null;
+            /** @description Sprouted seed seen */
+            sprouted?: boolean;
         };
         /** Threshed */
         EntryThreshed: {
             /** @description Seed and chaff weigh, g */
             mass_g?: ((number | null) | (string | null)) | null;
+            /**
+             * @description How
+             * @enum {string|null}
+             */
+            how?: "hands" | "feet" | "sack" | "flail" | "board" | "mill" | null;
         };
         /** Winnowed */
         EntryWinnowed: {
             /** @description Clean seed weighs, g */
             mass_g?: ((number | null) | (string | null)) | null;
+            /**
+             * @description How
+             * @enum {string|null}
+             */
+            how?: "screens" | "wind" | "fan" | "breath" | "board" | "paper" | "hand" | null;
+            /** @description Light seed weighs, g */
+            light_g?: ((number | null) | (string | null)) | null;
+            /** @description Chaff weighs, g */
+            chaff_g?: ((number | null) | (string | null)) | null;
         };
         /** All of it lost */
         EntrySeedLost: {
@@ -3366,6 +3409,21 @@ export interface components {
             to?: string | null;
             /** @description Out of */
             container?: string | null;
+        };
+        /** Looked over */
+        EntryPickedOver: {
+            /** @description Seeds looked at */
+            looked: number | string;
+            /** @description Flat or hollow */
+            flat?: ((number | null) | (string | null)) | null;
+            /** @description Holed */
+            holed?: ((number | null) | (string | null)) | null;
+            /** @description Broken or split */
+            broken?: ((number | null) | (string | null)) | null;
+            /** @description Stained or mouldy */
+            stained?: ((number | null) | (string | null)) | null;
+            /** @description Taken out of all of it */
+            out?: boolean;
         };
         /** Spread to dry */
         EntrySpread: {
@@ -3551,7 +3609,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;

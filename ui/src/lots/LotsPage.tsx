@@ -1,3 +1,4 @@
+import Box from '@mui/material/Box';
 import { useParams } from 'react-router';
 import type { LotPlace } from '../shell/places';
 import { Overview } from '../shell/Overview';
@@ -6,6 +7,7 @@ import { ThingList } from '../shell/ThingList';
 import { TwoPanes } from '../kit/TwoPanes';
 import { Begin } from '../record/Begin';
 import { useLook } from '../api/look';
+import { AtAGlance } from './AtAGlance';
 import { LotSheet } from './LotSheet';
 
 /** How seed begins that was picked from no planting written down here, by where the hand is that has it. */
@@ -41,12 +43,19 @@ export function LotsPage({ place }: { place: LotPlace }) {
         <>
           <PlaceHead name={place} ways={ways} />
           <ThingList place={place} />
+          {on === undefined && code === undefined && place !== 'store' && (
+            // Where there are two panes it stands in the other.
+            <Box sx={{ display: { md: 'none' } }}>
+              <AtAGlance place={place} />
+            </Box>
+          )}
         </>
       }
       overview={
         <>
           <PlaceHead name={place} ways={ways} wide />
           <Overview place={place} />
+          {on === undefined && place !== 'store' && <AtAGlance place={place} />}
         </>
       }
       sheet={

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import type { Theme } from '@mui/material/styles';
-import { memo, useDeferredValue, useState } from 'react';
+import { memo, useDeferredValue, useEffect, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { mayPass, type LineRead } from '../api/client';
 import { useFind, useFoundKnown, useLine } from '../api/queries';
@@ -12,6 +12,7 @@ import { useLook } from '../api/look';
 import { isWhole } from '../api/lines';
 import { useTheLine, whyNot } from '../record/theLine';
 import { codeIn, pageOfCode } from '../record/things';
+import { wasWanted } from './find';
 import { Tag } from './Tag';
 
 type Found = components['schemas']['FoundDocument'];
@@ -60,6 +61,9 @@ const tells = ({ drafts, doubts, left_over, completions }: LineRead): boolean =>
  * drawn, for which the browser lays out the whole page. */
 export const Find = memo(function Find() {
   const [text, setText] = useState('');
+  useEffect(() => {
+    if (wasWanted()) document.getElementById('find')?.focus();
+  }, []);
   const asked = useDeferredValue(text);
   const found = useFind(asked);
   // What was found for fewer letters is never offered: Enter would open another lot than the one typed.

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import { later } from '../kit/Coming';
+import { whenWanted } from './find';
 
 /** As large as the field is: what stands beside it does not move when it comes. */
 const Place = () => (
@@ -19,9 +20,7 @@ const Place = () => (
 export const Find = later(
   async () => {
     // A phone draws what was opened before it reads what may be typed.
-    await new Promise<void>((idle) =>
-      'requestIdleCallback' in window ? requestIdleCallback(() => idle(), { timeout: 2_000 }) : idle(),
-    );
+    await whenWanted();
     return (await import('./Find')).Find;
   },
   {},

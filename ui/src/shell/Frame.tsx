@@ -19,6 +19,7 @@ import { Belt } from './Belt';
 import { Broken } from '../kit/Broken';
 import { clockAt } from '../kit/clock';
 import { Coming } from '../kit/Coming';
+import { toFind } from './find';
 import { Find } from './FindLater';
 import { Keys } from './Keys';
 import { LineKey } from './LineKey';
@@ -161,7 +162,8 @@ function NoNetwork() {
       role="status"
       sx={(t) => ({ px: 2, py: 0.5, borderBottom: `2px solid ${t.vars?.palette.caution.main}` })}
     >
-      <b>{navigator.onLine ? 'No answer from the garden.' : 'No network.'}</b> As known {shortDay(at)}, {hour(at)}. What you record waits.
+      <b>{navigator.onLine ? 'No answer from the garden.' : 'No network.'}</b> As known {shortDay(at)},{' '}
+      {hour(at)}. What you record waits.
     </Box>
   );
 }
@@ -323,7 +325,7 @@ function useShortcuts(showKeys: () => void) {
       if (page !== undefined) void navigate(at(`/${page}`));
       else if (event.key === 'Home') lookTo(undefined);
       else if (event.key === '?') showKeys();
-      else if (event.key === '/') document.getElementById('find')?.focus();
+      else if (event.key === '/') toFind();
       else return;
       event.preventDefault();
     };

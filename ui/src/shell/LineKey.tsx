@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
 import { foot } from '../kit/theme';
+import { toFind } from './find';
 import { lineKeySide } from './lineKey';
 
 /** On a phone the way to the line, in reach of whichever thumb. */
@@ -10,7 +11,7 @@ export function LineKey() {
     <Button
       variant="contained"
       aria-label="Record or find: write a line"
-      onClick={() => document.getElementById('find')?.focus()}
+      onClick={toFind}
       sx={{
         display: { xs: 'block', md: 'none' },
         position: 'fixed',

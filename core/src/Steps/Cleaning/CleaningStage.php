@@ -9,6 +9,7 @@ enum CleaningStage: string
 {
     case Uncleaned = 'uncleaned';
     case Fermenting = 'fermenting';
+    case Soaking = 'soaking';
     case PouredOff = 'poured_off';
     case Threshed = 'threshed';
     case Clean = 'clean';

@@ -32,7 +32,19 @@ final class CleaningStrand extends Strand
 
     public ?\DateTimeImmutable $fermentedFrom = null;
 
+    /** Fruits that tasted bitter and were thrown out. */
+    public int $bitter = 0;
+
+    /** What the seed looked like as it came out of the fruit. */
+    public ?FirstLook $look = null;
+
+    /** g of what was threshed, and of clean seed that came of it; null where it was not weighed. */
+    public ?float $rough = null;
+
     public ?\DateTimeImmutable $pouredOffAt = null;
+
+    /** Null where it was never put to soak. */
+    public ?InWater $soak = null;
 
     public bool $sproutedSeen = false;
 
@@ -45,11 +57,31 @@ final class CleaningStrand extends Strand
     /** g after the last step that was weighed */
     public ?float $massOut = null;
 
+    /** Share by which weighings on a kitchen scale may differ. */
+    private const SCALES = 0.02;
+
+    /** Share of what was threshed that blows away unseen. */
+    private const UNSEEN = 0.1;
+
     private bool $hasLeft = false;
 
     private bool $isLost = false;
 
     public function __construct(private readonly Crop $crop, private readonly OriginStrand $origin) {}
+
+    #[Takes]
+    public function fruitOpened(FruitOpened $opened, Entry $entry): void
+    {
+        if ($this->crop->cleaning->way === CleaningWay::Thresh) {
+            throw Misfit::outOfPlace(sprintf('%s is threshed; there is no fruit to open.', $this->crop->name));
+        }
+        $this->mustBe($entry, 'Fruit is opened before its seed is washed', CleaningStage::Uncleaned);
+        if ($opened->bitter !== null && $opened->fruits !== null && $opened->bitter > $opened->fruits) {
+            throw Misfit::at('bitter', sprintf('Of %d fruits not more than %d can be bitter.', $opened->fruits, $opened->fruits));
+        }
+        $this->bitter += $opened->bitter ?? 0;
+        $this->look = $opened->look ?? $this->look;
+    }
 
     #[Takes]
     public function fermentStarted(FermentStarted $ferment, Entry $entry): void
@@ -73,14 +105,30 @@ final class CleaningStrand extends Strand
     }
 
     #[Takes]
+    public function soaked(Soaked $soaked, Entry $entry): void
+    {
+        if ($this->crop->cleaning->way === CleaningWay::Thresh) {
+            throw Misfit::outOfPlace(sprintf('%s is threshed dry, not soaked.', $this->crop->name));
+        }
+        $this->mustBe($entry, 'Seed is put to soak as it comes out of the fruit', CleaningStage::Uncleaned);
+        $this->soak = new InWater($entry->happenedAt, $soaked->temperatureC, $this->crop->cleaning->soakHours);
+        $this->wetAt = $entry->happenedAt;
+        $this->enter(CleaningStage::Soaking, $entry);
+    }
+
+    #[Takes]
     public function rinsed(Rinsed $rinsed, Entry $entry): void
     {
         if ($this->stage === CleaningStage::Fermenting) {
             throw Misfit::outOfPlace('The ferment is still working: record that you poured it off, then the rinse.');
         }
         // Rubbed and rinsed at once is the other school for gel seed; onion is rinsed after winnowing by some.
-        $this->mustBe($entry, 'Seed is rinsed before it is dried', CleaningStage::Uncleaned, CleaningStage::PouredOff, CleaningStage::Clean);
+        $this->mustBe($entry, 'Seed is rinsed before it is dried', CleaningStage::Uncleaned, CleaningStage::Soaking, CleaningStage::PouredOff, CleaningStage::Clean);
+        if ($this->stage === CleaningStage::Soaking) {
+            $this->soak = $this->soak?->takenOut($entry->happenedAt);
+        }
         $this->wetAt = $entry->happenedAt;
+        $this->sproutedSeen = $this->sproutedSeen || $rinsed->sprouted;
         $this->enter(CleaningStage::Clean, $entry);
     }
 
@@ -93,6 +141,7 @@ final class CleaningStrand extends Strand
         $this->origin->mustHold($threshed->massG, 'What came out of threshing');
         $this->mustBe($entry, 'Seed is threshed before it is winnowed', CleaningStage::Uncleaned, CleaningStage::Threshed);
         $this->massOut = $threshed->massG;
+        $this->rough = $threshed->massG;
         $this->threshedAt = $entry->happenedAt;
         $this->enter(CleaningStage::Threshed, $entry);
     }
@@ -109,6 +158,7 @@ final class CleaningStrand extends Strand
                 Show::grams($this->massOut),
             ));
         }
+        $this->mustAddUp($winnowed);
         $this->massOut = $winnowed->massG ?? $this->massOut;
         $this->enter(CleaningStage::Clean, $entry);
     }
@@ -117,6 +167,28 @@ final class CleaningStrand extends Strand
     public function lost(SeedLost $lost): void
     {
         $this->isLost = true;
+    }
+
+    /** What went in comes out again, but for what blows away unseen. */
+    private function mustAddUp(Winnowed $winnowed): void
+    {
+        $in = $this->massOut;
+        $out = ($winnowed->massG ?? 0.0) + ($winnowed->lightG ?? 0.0) + ($winnowed->chaffG ?? 0.0);
+        if ($in === null) {
+            return;
+        }
+        if ($out > $in * (1.0 + self::SCALES)) {
+            throw Misfit::at($winnowed->chaffG === null ? 'light_g' : 'chaff_g', sprintf('%s g cannot come out of the %s g that were threshed.', Show::grams($out), Show::grams($in)));
+        }
+        if ($winnowed->massG !== null && $winnowed->chaffG !== null && $out < $in * (1.0 - self::UNSEEN)) {
+            $this->doubt('chaff_g', sprintf('Of %s g that were threshed %s g are accounted for. Did the rest blow away?', Show::grams($in), Show::grams($out)));
+        }
+    }
+
+    /** Share of the rough that came out as clean seed; null where either was not weighed. */
+    public function cleanShare(): ?float
+    {
+        return $this->stage === CleaningStage::Clean && $this->rough !== null && $this->massOut !== null && $this->rough > 0.0 ? $this->massOut / $this->rough : null;
     }
 
     public function hasBegun(): bool
@@ -139,6 +211,7 @@ final class CleaningStrand extends Strand
         return match ($this->stage) {
             CleaningStage::Uncleaned => [$this->startCleaning($since)],
             CleaningStage::Fermenting => [$this->pourOff($since)],
+            CleaningStage::Soaking => [$this->liftOut($since)],
             CleaningStage::PouredOff => [new Task(CleaningTask::Rinse, Place::Bench, $since, $since, Later::hours($since, 2), Loss::Seed)],
             CleaningStage::Threshed => $this->hasLeft ? [] : [new Task(CleaningTask::Winnow, Place::Bench, $since, Later::days($since, 3), null, Loss::Nothing)],
             CleaningStage::Clean => [],
@@ -153,11 +226,12 @@ final class CleaningStrand extends Strand
 
         return match ($this->stage) {
             CleaningStage::Uncleaned => match ($this->crop->cleaning->way) {
-                CleaningWay::Ferment => [Offer::of(FermentStarted::class, 10), Offer::of(Rinsed::class, 20)],
-                CleaningWay::Rinse => [Offer::of(Rinsed::class, 10)],
+                CleaningWay::Ferment => [Offer::of(FermentStarted::class, 10), Offer::of(Rinsed::class, 20), Offer::of(FruitOpened::class, 25)],
+                CleaningWay::Rinse => [Offer::of(Rinsed::class, 10), Offer::of(Soaked::class, 20), Offer::of(FruitOpened::class, 25)],
                 CleaningWay::Thresh => [Offer::of(Threshed::class, 10)],
             },
             CleaningStage::Fermenting => [Offer::of(PouredOff::class, 10)],
+            CleaningStage::Soaking => [Offer::of(Rinsed::class, 10)],
             CleaningStage::PouredOff => [Offer::of(Rinsed::class, 10)],
             CleaningStage::Threshed => [Offer::of(Winnowed::class, 10), Offer::of(Threshed::class, 20)],
             CleaningStage::Clean => [],
@@ -186,7 +260,7 @@ final class CleaningStrand extends Strand
                 $done,
                 match ($this->stage) {
                     CleaningStage::Fermenting => 'the pour-off and the rinse',
-                    CleaningStage::PouredOff => 'the rinse',
+                    CleaningStage::PouredOff, CleaningStage::Soaking => 'the rinse',
                     default => $this->crop->isWetCleaned() ? 'how the seed was washed out' : 'the threshing',
                 },
             ));
@@ -214,12 +288,12 @@ final class CleaningStrand extends Strand
         return ($this->pouredOffAt->getTimestamp() - $this->fermentedFrom->getTimestamp()) / 3600;
     }
 
-    /** Whether it lay in its ferment for longer than its limit at that warmth; false where that is not known. */
-    public function isOverfermented(): bool
+    /** Whether it lay in its ferment, or in water, for longer than its limit at that warmth; false where that is not known. */
+    public function layTooLong(): bool
     {
         $window = $this->fermentWindow();
 
-        return $window !== null && ($this->fermentedHours() ?? 0.0) > $window->latestHours;
+        return ($window !== null && ($this->fermentedHours() ?? 0.0) > $window->latestHours) || $this->soak?->wasTooLong() === true;
     }
 
     /** @throws Misfit */
@@ -232,6 +306,7 @@ final class CleaningStrand extends Strand
         $now = match ($this->stage) {
             CleaningStage::Uncleaned => 'it had been picked and nothing more',
             CleaningStage::Fermenting => 'a ferment was working',
+            CleaningStage::Soaking => 'it lay in water',
             CleaningStage::PouredOff => 'it had been poured off',
             CleaningStage::Threshed => 'it had been threshed',
             CleaningStage::Clean => 'it was clean already',
@@ -280,6 +355,22 @@ final class CleaningStrand extends Strand
         }
 
         return [$ripening->restDaysMin, $ripening->restDaysMin + min(7, intdiv($ripening->restDaysMax - $ripening->restDaysMin, 2)), $ripening->restDaysMax];
+    }
+
+    /** Out of the water before it has drunk itself full; where nobody knows how long it may, on the next morning. */
+    private function liftOut(\DateTimeImmutable $since): Task
+    {
+        $most = $this->soak?->most();
+
+        return new Task(
+            CleaningTask::LiftOut,
+            Place::Bench,
+            $since,
+            Later::hours($since, ($most ?? 24.0) / 2),
+            $most === null ? null : Later::hours($since, $most),
+            Loss::Seed,
+            ['temperature' => $this->soak?->temperature, 'most_hours' => $most],
+        );
     }
 
     private function pourOff(\DateTimeImmutable $since): Task

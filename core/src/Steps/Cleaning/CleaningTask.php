@@ -13,6 +13,7 @@ enum CleaningTask: string implements TaskKind
     case Wash = 'wash';
     case Thresh = 'thresh';
     case PourOff = 'pour_off';
+    case LiftOut = 'lift_out';
     case Rinse = 'rinse';
     case Winnow = 'winnow';
 }

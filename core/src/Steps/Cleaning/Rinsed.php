@@ -12,12 +12,18 @@ use Marrow\Core\Journal\Subject;
 /** Seed was rinsed clean. */
 final readonly class Rinsed implements Payload
 {
-    /** @param  string  $water  how clear it ran */
-    public function __construct(public string $water) {}
+    /**
+     * @param  string  $water  how clear it ran
+     * @param  bool  $sprouted  whether sprouted seed was seen
+     */
+    public function __construct(public string $water, public bool $sprouted = false) {}
 
     public static function kind(): Kind
     {
         return Kind::of('rinsed', Subject::Lot, 'Rinsed')->also('washed')
-            ->asks(Field::text('water', 'How the water ran')->called('the note on the water')->optional('')->hint('clear, cloudy'));
+            ->asks(
+                Field::text('water', 'How the water ran')->called('the note on the water')->optional('')->hint('clear, cloudy'),
+                Field::flag('sprouted', 'Sprouted seed seen')->seldom(),
+            );
     }
 }

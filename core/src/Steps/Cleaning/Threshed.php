@@ -13,11 +13,14 @@ use Marrow\Core\Journal\Subject;
 final readonly class Threshed implements Payload
 {
     /** @param  float|null  $massG  g */
-    public function __construct(public ?float $massG) {}
+    public function __construct(public ?float $massG, public ?ThreshingWay $how = null) {}
 
     public static function kind(): Kind
     {
         return Kind::of('threshed', Subject::Lot, 'Threshed')->also('shelled', 'rubbed out')
-            ->asks(Field::mass('mass_g', 'Seed and chaff weigh')->called('what came out of threshing')->optional());
+            ->asks(
+                Field::mass('mass_g', 'Seed and chaff weigh')->called('what came out of threshing')->optional(),
+                Field::choice('how', 'How', ThreshingWay::class)->called('how it was threshed')->optional(),
+            );
     }
 }

@@ -12,12 +12,22 @@ use Marrow\Core\Journal\Subject;
 /** Chaff was taken off by wind and screens. */
 final readonly class Winnowed implements Payload
 {
-    /** @param  float|null  $massG  g */
-    public function __construct(public ?float $massG) {}
+    /**
+     * @param  float|null  $massG  g of clean seed
+     * @param  float|null  $lightG  g of light seed that went with the chaff, or was kept apart
+     * @param  float|null  $chaffG  g
+     */
+    public function __construct(public ?float $massG, public ?WinnowingWay $how = null, public ?float $lightG = null, public ?float $chaffG = null) {}
 
     public static function kind(): Kind
     {
         return Kind::of('winnowed', Subject::Lot, 'Winnowed')->also('sieved', 'screened', 'blown')
-            ->asks(Field::mass('mass_g', 'Clean seed weighs')->called('the mass of clean seed')->optional());
+            ->asks(
+                Field::mass('mass_g', 'Clean seed weighs')->called('the mass of clean seed')->optional(),
+                Field::choice('how', 'How', WinnowingWay::class)->called('how it was winnowed')->optional(),
+                Field::mass('light_g', 'Light seed weighs')->called('the mass of light seed')->optional()->seldom(),
+                Field::mass('chaff_g', 'Chaff weighs')->called('the mass of chaff')->optional()->seldom(),
+            )
+            ->says('{mass_g}', '{how}', '{light_g} light seed', '{chaff_g} chaff');
     }
 }

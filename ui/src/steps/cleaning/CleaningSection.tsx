@@ -1,19 +1,19 @@
 import type { Cleaning } from '../../api/client';
 import { useFrame } from '../../api/queries';
 import { Facts, Section } from '../../kit/Section';
-import { FermentBar } from './FermentBar';
+import { VesselBar } from './VesselBar';
 
 export function CleaningSection({ cleaning }: { cleaning: Cleaning }) {
   const frame = useFrame();
-  const { ferment } = cleaning;
+  const { vessel } = cleaning;
   return (
     <Section title={cleaning.title}>
-      {ferment !== null && (
+      {vessel !== null && (
         <>
-          <p style={{ margin: '0 0 8px' }}>{ferment.sentence}</p>
-          <FermentBar
-            ferment={ferment}
-            now={frame.data === undefined ? ferment.started : `${frame.data.on}${frame.data.now.slice(10)}`}
+          <p style={{ margin: '0 0 8px' }}>{vessel.sentence}</p>
+          <VesselBar
+            vessel={vessel}
+            now={frame.data === undefined ? vessel.started : `${frame.data.on}${frame.data.now.slice(10)}`}
           />
         </>
       )}

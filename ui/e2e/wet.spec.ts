@@ -1,0 +1,83 @@
+import { expect, layAnew, test } from './garden';
+import { act, Keeper } from './keeper';
+
+test.afterEach(({ which }, info) => layAnew(which, info.parallelIndex));
+
+for (const [screen, viewport] of [
+  ['at a desk', { width: 1280, height: 800 }],
+  ['on a phone', { width: 390, height: 844 }],
+] as const) {
+  test.describe(screen, () => {
+    test.use({ viewport });
+
+    test('a squash goes from the knife through a night in water to the rack', async ({ page }) => {
+      const keeper = new Keeper(page);
+      await page.goto('/bench/L16');
+      await act(page, 'Open the fruit');
+      await expect(page.getByText(/Hard fruit slips under the knife/)).toBeVisible();
+      await expect(page.getByText(/Bitter fruit can be poisonous/)).toBeVisible();
+      await keeper.fill({
+        How: 'scooped out',
+        'Fruits opened': '2',
+        'Of them bitter, thrown out': '3',
+        When: '13 September 2026, 21:30',
+      });
+      await page.getByRole('button', { name: 'Keep: fruit opened' }).click();
+      // More bitter than were opened: said at the field, with what was typed kept.
+      await expect(page.getByText('Of 2 fruits not more than 2 can be bitter.')).toBeVisible();
+      await expect(page.getByLabel('Of them bitter, thrown out')).toHaveValue('3');
+      await keeper.fill({ 'Of them bitter, thrown out': '1' });
+      await keeper.keeps();
+      await expect(page.getByText(/^1\sfruit tasted bitter and went out/)).toBeVisible();
+
+      await act(page, 'Put it to soak');
+      await keeper.fill({ 'Temperature of the water': '18', When: '13 September 2026, 22:00' });
+      await keeper.keeps();
+      await expect(
+        page.getByText(/^Take it out of the water before today 22:00, or it sprouts/),
+      ).toBeVisible();
+      await expect(page.getByRole('img', { name: /out of the water by Mon 14 Sep/ })).toBeVisible();
+
+      await act(page, 'Rinsed');
+      await keeper.keeps();
+      await expect(page.getByText(/^It lay in water for 12\sh, until/)).toBeVisible();
+      await act(page, 'Spread to dry');
+      await keeper.fill({ 'It weighs': '60' });
+      await keeper.keeps();
+      await keeper.code('racks');
+    });
+  });
+}
+
+test('the bench says what is next, day by day, and what to have ready', async ({ page }) => {
+  await page.goto('/bench');
+  const next = page.getByRole('region', { name: 'Next', exact: true });
+  await expect(next).toContainText('Rinse it now and spread it');
+  const days = page.getByRole('region', { name: 'The next days' });
+  await expect(days).toContainText('Take it out of the water before today 22:00, or it sprouts');
+  await expect(days).toContainText('To have ready: 3 drying filters, 1 sieve.');
+  await next.getByRole('link', { name: 'Open L14' }).click();
+  await expect(page.getByRole('heading', { name: /^L14/ })).toBeVisible();
+});
+
+test('lettuce is winnowed in the wind and looked over, and what came adds up', async ({ page }) => {
+  const keeper = new Keeper(page);
+  await page.goto('/bench/L15');
+  await act(page, 'Winnowed');
+  await page.getByRole('button', { name: 'More to tell' }).click();
+  await keeper.fill({
+    'Clean seed weighs': '40',
+    How: 'poured in the wind',
+    'Light seed weighs': '4',
+    'Chaff weighs': '30',
+  });
+  await page.getByRole('button', { name: 'Keep: winnowed' }).click();
+  await expect(page.getByText(/74\sg cannot come out of the 58\sg that were threshed/)).toBeVisible();
+  await keeper.fill({ 'Chaff weighs': '13' });
+  await keeper.keeps();
+  await expect(page.getByText('Seed of what was threshed')).toBeVisible();
+  await act(page, 'Look a sample over');
+  await keeper.fill({ 'Seeds looked at': '100', 'Flat or hollow': '6' });
+  await keeper.keeps();
+  await expect(page.getByText(/6\s%\s\(3\s%\sto\s12\s%\)\sof\s100\slooked\sat:\s6\sflat/)).toBeVisible();
+});
