@@ -34,7 +34,7 @@ for (const [screen, viewport] of [
       await keeper.fill({ 'Temperature of the water': '18', When: '13 September 2026, 22:00' });
       await keeper.keeps();
       await expect(
-        page.getByText(/^Take it out of the water before today 22:00, or it sprouts/),
+        page.locator('#sheet').getByText('Take it out of the water before today 22:00, or it sprouts'),
       ).toBeVisible();
       await expect(page.getByRole('img', { name: /out of the water by Mon 14 Sep/ })).toBeVisible();
 
