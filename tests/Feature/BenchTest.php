@@ -5,39 +5,39 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Support\Facades\Artisan;
-use Illuminate\Support\Facades\DB;
-use Tests\Support\RealServer;
 use Tests\TestCase;
 
-/** That what is measured is still what the application answers. How fast it is, is printed and never asserted. */
+/** The bench of the demo garden: what stands there, what could be mixed up, and what is next. */
 final class BenchTest extends TestCase
 {
-    public function test_every_call_is_answered_and_said_with_its_ratio_to_the_bare_framework(): void
+    protected function setUp(): void
     {
-        $this->lay('marrow:demo');
-        DB::disconnect();
-        $server = RealServer::on($this->database, ['MARROW_COPIES' => "$this->database-copies"]);
-        try {
-            self::assertSame(0, Artisan::call('marrow:bench', ['url' => $server->url(''), '--rounds' => 1, '--lines' => 40, '--label' => 'demo']));
-        } finally {
-            $server->kill();
-        }
-        $said = explode("\n", trim(Artisan::output()));
-        $lines = array_slice($said, (int) key(preg_grep('/of each call/', $said) ?: []));
-        [$list, $copies, $note] = array_slice($lines, -3);
-        $record = implode('', preg_grep('/^record an entry/', $lines) ?: []);
-        self::assertStringContainsString('(demo, 1 of each call)', $lines[0]);
-        self::assertMatchesRegularExpression('/^bare framework route +[\d.]+ +[\d.]+ +[\d.]+$/', $lines[1], 'how far its ratio is from 1 says how far to trust the others');
-        self::assertMatchesRegularExpression('/^record an entry +[\d.]+ +[\d.]+ +[\d.]+$/', $record);
-        self::assertMatchesRegularExpression('/^40 lines taken in as one: [\d.]+ s; taken back: [\d.]+ s$/', $list);
-        self::assertMatchesRegularExpression('/^Copied: [\d.]+ s; gone back to: [\d.]+ s$/', $copies);
-        self::assertMatchesRegularExpression('/^A note while everything is reckoned afresh: \d+ ms, the longest \d+ ms \(\d+ notes\)$/', $note);
-        self::assertGreaterThan(0, DB::table('journal_entries')->where('payload', 'like', '%Meanwhile%')->count());
-        self::assertSame(4, DB::table('journal_entries')->where('payload', 'like', '%Measured%')->count(), 'one, and three to warm up');
+        parent::setUp();
+        Artisan::call('marrow:demo');
     }
 
-    public function test_only_a_server_on_this_machine_is_measured(): void
+    public function test_two_lots_whose_seed_cannot_be_told_apart_are_said_before_either_is_opened(): void
     {
-        self::assertSame(1, Artisan::call('marrow:bench', ['url' => 'http://marrow.example']));
+        self::assertSame('L61 Ballast stands on the bench as well, and once open the seed cannot be told apart. One at a time, its tag beside it, and wipe every bowl and sieve in between.', $this->cleaning('L16')['warning']);
+        self::assertStringStartsWith('L14 Lightship stands', (string) $this->cleaning('L13')['warning']);
+        self::assertNull($this->cleaning('L15')['warning'], 'lettuce is alone of its look');
+        self::assertNull($this->cleaning('L10')['warning'], 'what is on the racks is done with');
+    }
+
+    public function test_what_soaks_has_its_clock_and_the_bench_says_what_to_have_ready(): void
+    {
+        self::assertSame(
+            ['started' => '2026-09-13T22:00', 'opens' => '2026-09-13T22:00', 'usual' => null, 'latest' => '2026-09-14T22:00', 'ended' => null, 'end' => 'out of the water'],
+            array_diff_key($this->cleaning('L61')['vessel'], ['sentence' => 1]),
+        );
+        self::assertSame(['3 drying filters', '1 sieve'], array_map(static fn (string $one): string => str_replace("\u{00A0}", ' ', $one), $this->getJson('/api/places/bench')->json('ready')));
+    }
+
+    /** @return array<string, mixed> */
+    private function cleaning(string $code): array
+    {
+        $sections = array_filter($this->getJson("/api/lots/$code")->assertOk()->json('sections'), static fn (array $section): bool => $section['section'] === 'cleaning');
+
+        return array_values($sections)[0];
     }
 }

@@ -15,7 +15,7 @@ final readonly class CleaningDocument implements SectionDocument
     /**
      * @param  string|null  $note  how this crop is cleaned, while it is being cleaned
      * @param  list<FactDocument>  $facts
-     * @param  ?string  $warning  what was found in it that must not be eaten
+     * @param  ?string  $warning  what hands must know before they go on: bitter fruit, what it could be mixed up with
      */
     public function __construct(
         #[OA\Property]

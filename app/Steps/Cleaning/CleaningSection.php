@@ -6,6 +6,7 @@ namespace App\Steps\Cleaning;
 
 use App\Documents\FactDocument;
 use App\Moment;
+use App\Reading\OnTheBench;
 use App\Sheet\SheetSection;
 use App\Voice\Quantity;
 use App\Voice\When;
@@ -17,10 +18,15 @@ use Marrow\Core\Steps\Cleaning\InWater;
 use Marrow\Core\Work\Later;
 use Marrow\Core\Work\Place;
 
-final class CleaningSection implements SheetSection
+final readonly class CleaningSection implements SheetSection
 {
+    /** Of what it could be mixed up with so many are named. */
+    private const NAMED = 3;
+
     /** Samples that vary by more than this want weighing again (ISTA, 8 × 100 method), per cent. */
     private const MOST_VARIATION = 4.0;
+
+    public function __construct(private OnTheBench $bench) {}
 
     public function of(LotCourse $lot, When $when): array
     {
@@ -40,8 +46,24 @@ final class CleaningSection implements SheetSection
             // Of what was lost in it there is nothing to wait for.
             $lot->isUsedUp() && $lot->cleaning->pouredOffAt === null && $lot->cleaning->soak?->outAt === null ? null : self::ferment($lot->cleaning, $when) ?? self::soak($lot->cleaning, $when),
             $facts,
-            self::bitter($lot),
+            trim(implode(' ', array_filter([self::bitter($lot), $here && ! $lot->cleaning->isClean() && ! $lot->isUsedUp() ? $this->mixedUp($lot) : null]))) ?: null,
         )];
+    }
+
+    /** What it could be mixed up with, said before either is opened. */
+    private function mixedUp(LotCourse $lot): ?string
+    {
+        $alike = $this->bench->alike($lot->facts->crop, $lot->facts->code);
+        if ($alike === []) {
+            return null;
+        }
+        $more = count($alike) - self::NAMED;
+
+        return sprintf(
+            '%s %s on the bench as well, and once open the seed cannot be told apart. One at a time, its tag beside it, and wipe every bowl and sieve in between.',
+            $more > 0 ? implode(', ', array_slice($alike, 0, self::NAMED))." and $more more" : implode(' and ', $alike),
+            count($alike) === 1 ? 'stands' : 'stand',
+        );
     }
 
     private static function bitter(LotCourse $lot): ?string

@@ -22,6 +22,27 @@ final readonly class SeedLook
         public ?SeedMarks $marks,
     ) {}
 
+    /** Steps of red, green and blue within which two colours are taken for one on a bench: an assumption, about a shade. */
+    private const SHADE = 70.0;
+
+    /** Whether seed of the one may be taken for seed of the other: of one form, as large, and of a like colour. */
+    public function isLike(self $other): bool
+    {
+        $meets = static fn (array $a, array $b): bool => $a[0] <= $b[1] && $b[0] <= $a[1];
+
+        return $this->form === $other->form
+            && $meets($this->length, $other->length)
+            && $meets($this->width, $other->width)
+            && array_any($this->colours, static fn (string $a): bool => array_any($other->colours, static fn (string $b): bool => self::apart($a, $b) <= self::SHADE));
+    }
+
+    private static function apart(string $a, string $b): float
+    {
+        $parts = static fn (string $colour): array => array_map(hexdec(...), str_split(substr($colour, 1), 2));
+
+        return sqrt(array_sum(array_map(static fn (int|float $x, int|float $y): float => ($x - $y) ** 2, $parts($a), $parts($b))));
+    }
+
     /**
      * Null for a crop that a keeper added without it.
      *
