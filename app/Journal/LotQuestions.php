@@ -13,6 +13,7 @@ use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Question;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Steps\Holding\FillsContainer;
+use Marrow\Core\Steps\Origin\CutDown;
 use Marrow\Core\Steps\Origin\Picked;
 use Marrow\Core\Steps\Origin\PouredTogether;
 use Marrow\Core\Steps\PutOff\PutOff;
@@ -33,6 +34,7 @@ final readonly class LotQuestions
     public function of(Lot $lot, Entry $entry): array
     {
         return match (true) {
+            $entry->payload instanceof CutDown => $this->asksOfSick($lot),
             $entry->payload instanceof Picked => [...$this->asksOfSick($lot), ...$this->asksOfTied($lot, $entry->payload)],
             $entry->payload instanceof PouredTogether => self::asksOfMixed($lot, $entry->payload),
             $entry->payload instanceof PutOff => $this->mayWait($lot, $entry->payload, $entry->happenedAt),

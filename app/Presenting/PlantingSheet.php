@@ -19,6 +19,7 @@ use Marrow\Core\Botany\SeedDisease;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Steps\Marks\MarkStrand;
+use Marrow\Core\Steps\Origin\CutDown;
 use Marrow\Core\Steps\Origin\Picked;
 use Marrow\Core\Steps\Tending\Covering;
 use Marrow\Core\Steps\Tending\RogueReason;
@@ -68,7 +69,11 @@ final readonly class PlantingSheet
     /** @return list<OfferDocument> what can be recorded of it, and the picking with which a lot begins */
     public static function offers(PlantingCourse $course): array
     {
-        $pick = $course->growing->sownAt === null ? [] : [self::pick($course)];
+        $standing = $course->tending->standing;
+        $pick = $course->growing->sownAt === null ? [] : [
+            self::pick($course),
+            ...($course->facts->crop->isWetCleaned() || $course->facts->crop->isKeptAlive() ? [] : [Offer::of(CutDown::class, $course->growing->firstBloomAt === null ? 67 : 32)->usually('plants', $standing === 0 ? null : $standing)]),
+        ];
 
         $offers = [...$pick, ...$course->offers()];
         usort($offers, static fn (Offer $a, Offer $b): int => $a->rank <=> $b->rank);

@@ -36,7 +36,7 @@ final readonly class OriginLines
             // Seed that was not grown here never says that it was; how much there is stands further down.
             return array_values(array_filter($elsewhere->facts, static fn (FactDocument $fact): bool => $fact->label !== 'Holds'));
         }
-        $by = $this->journal->rows(Subject::Lot, $lot->id)->first(static fn (JournalEntry $row): bool => $row->kind === 'picked' && $row->recorded_by !== '')?->recorded_by;
+        $by = $this->journal->rows(Subject::Lot, $lot->id)->first(static fn (JournalEntry $row): bool => in_array($row->kind, ['picked', 'cut_down'], true) && $row->recorded_by !== '')?->recorded_by;
 
         return [
             new FactDocument('Grown', self::grown($course).($by === null ? '' : ", by $by")),

@@ -44,17 +44,17 @@ final class CautionWords
             Caution::Capsaicin => ['picked', 'fruit_opened', 'threshed', 'winnowed', 'rinsed'],
             Caution::BitterCucurbit => ['picked', 'fruit_opened', 'rinsed', 'ferment_started'],
             Caution::KnifeHardFruit => ['fruit_opened', 'rinsed', 'threshed'],
-            Caution::SapBurns => ['picked'],
+            Caution::SapBurns => ['picked', 'cut_down'],
             Caution::Dust => ['threshed', 'winnowed'],
             Caution::FermentGas => ['ferment_started'],
             Caution::RawBeans, Caution::PoisonousBeans, Caution::CyanideBeans, Caution::SeedNotFood, Caution::ToxicSeed => ['stored'],
-            Caution::ToxicPlant => ['picked', 'stored'],
+            Caution::ToxicPlant => ['picked', 'cut_down', 'stored'],
             Caution::Ergot => ['threshed'],
             Caution::Treated => ['stored', 'withdrawn', 'test_started', 'sample_weighed', 'spread', 'threshed', 'winnowed', 'bathed'],
             Caution::ToxicBerries => ['picked', 'fruit_opened', 'rinsed', 'ferment_started'],
             Caution::ToxicLeaves => ['picked'],
             Caution::Favism => ['picked', 'threshed', 'stored'],
-            Caution::PoppySap, Caution::MilkySap => ['picked'],
+            Caution::PoppySap, Caution::MilkySap => ['picked', 'cut_down'],
         };
     }
 

@@ -73,6 +73,8 @@ final class EntryWordsTest extends TestCase
         yield 'bathed in hot water' => ['bathed', ['temperature_c' => 50, 'minutes' => 25], 'Bathed in hot water: 50 °C, for 25 minutes'];
         yield 'poured off' => ['poured_off', ['passes' => 1], 'Poured off: 1 time'];
         yield 'poured off late' => ['poured_off', ['passes' => 5, 'sprouted' => true], 'Poured off: 5 times, sprouted seed seen'];
+        yield 'cut to finish' => ['cut_down', ['plants' => 9, 'part' => 'stalks', 'kept' => 'sheet', 'where' => 'loft'], 'Cut to finish under cover: 9 plants, seed stalks, on a sheet under cover, loft'];
+        yield 'turned' => ['turned', ['caught_g' => 4], 'Turned over: 4 g'];
         yield 'fruit opened' => ['fruit_opened', ['how' => 'scooped', 'fruits' => 6, 'look' => 'plump', 'bitter' => 1], 'Fruit opened: scooped out, 6 fruits, plump, 1 bitter fruit'];
         yield 'put to soak' => ['soaked', ['temperature_c' => 18], 'Put to soak: 18 °C'];
         yield 'winnowed with all that came' => ['winnowed', ['mass_g' => 300, 'how' => 'wind', 'light_g' => 20, 'chaff_g' => 75], 'Winnowed: 300 g, poured in the wind, 20 g light seed, 75 g chaff'];

@@ -7,7 +7,7 @@ import {
   type Locator,
   type Page,
 } from '@playwright/test';
-import { copyFileSync, rmSync } from 'node:fs';
+import { execFileSync } from 'node:child_process';
 import { portOf, zoneOf, type Which } from '../playwright.config';
 
 type Looks = ReturnType<typeof playwrightExpect<Locator>>;
@@ -40,11 +40,17 @@ export const expect = playwrightExpect.extend({
  * beside the test's keeps the process alive in which they have been read. */
 type Kept = Map<string, { context: BrowserContext; beside: Page; session: CDPSession }>;
 
+/** As SQLite itself puts one file in another's place: the server and its worker have it open all the while. */
+const PUT_BACK = `
+  $to = new SQLite3($argv[1]);
+  $to->busyTimeout(20000);
+  (new SQLite3($argv[2], SQLITE3_OPEN_READONLY))->backup($to) || exit(1);
+`;
+
 /** A garden of a lane as it was laid out: what a first try has left in it would be in the way of the second. */
 export function layAnew(which: Which, lane: number) {
   const at = `../storage/framework/e2e-${which}-${portOf(which, lane)}`;
-  for (const beside of ['-wal', '-shm']) rmSync(`${at}.sqlite${beside}`, { force: true });
-  copyFileSync(`${at}.laid`, `${at}.sqlite`);
+  execFileSync('php', ['-r', PUT_BACK, '--', `${at}.sqlite`, `${at}.laid`]);
 }
 
 /** Tests run side by side; each that runs at a time has gardens of its own: the demo, one that is

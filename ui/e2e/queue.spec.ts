@@ -48,9 +48,11 @@ test('a page that is killed at any step of sending loses nothing, and keeps noth
     const page = await context.newPage();
     await breaks(page);
     const asked = page.waitForRequest('**/api/entries');
+    const closed = step === 'heard and not told' ? page.waitForEvent('close') : undefined;
     await notes(page, '/store/L3', `Killed: ${step}`);
     await asked;
-    if (!page.isClosed()) {
+    await closed;
+    if (closed === undefined) {
       await expect.poll(() => laidBy(page)).toBeGreaterThan(0);
       await page.close();
     }

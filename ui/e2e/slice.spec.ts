@@ -30,14 +30,14 @@ test('one variety from the ripe fruit to a labelled packet with a forecast, then
 
   await test.step('the ferment says when to pour off, and why', async () => {
     await act(page, 'Start the ferment');
-    await expect(page.getByRole('note')).toContainText('never a screwed-down one');
+    await expect(page.getByRole('note').filter({ hasText: 'never a screwed-down one' })).toBeVisible();
     await keeper.fill({ 'Room temperature': '24', When: '2026-07-20T12:00' });
     await keeper.keeps();
     await expect(
       page.getByText(/At 24\s°C the gel lets go after about 58\sh, and by 117\sh seed may sprout/).first(),
     ).toBeVisible();
     await expect(
-      page.getByRole('img', { name: /^Look from Wed 22 Jul 03:00, usually ready Wed 22 Jul 22:00/ }),
+      page.getByRole('img', { name: /^look from Wed 22 Jul 03:00, usually ready Wed 22 Jul 22:00/ }),
     ).toBeVisible();
     await keeper.records('Poured off', { 'Times filled and poured': '4', When: '2026-07-22T21:00' });
     await expect(page.getByText('Rinse it now and spread it').first()).toBeVisible();

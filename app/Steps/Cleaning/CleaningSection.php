@@ -78,6 +78,13 @@ final readonly class CleaningSection implements SheetSection
     {
         $cleaning = $lot->cleaning;
         $facts = [];
+        $finishing = $lot->origin->finishing;
+        if ($finishing !== null) {
+            $facts[] = new FactDocument('Finished', ucfirst($finishing->part->label()).', '.$finishing->kept->label().($finishing->where === '' ? '' : ", $finishing->where"));
+        }
+        if ($cleaning->caught > 0.0) {
+            $facts[] = new FactDocument('Fell by itself', Quantity::grams($cleaning->caught));
+        }
         if ($cleaning->look !== null) {
             $facts[] = new FactDocument('It came out', $cleaning->look->label());
         }

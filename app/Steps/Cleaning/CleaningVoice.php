@@ -10,6 +10,7 @@ use App\Work\SeenTask;
 use App\Work\Speech;
 use App\Work\TaskVoice;
 use Marrow\Core\Steps\Cleaning\CleaningTask;
+use Marrow\Core\Steps\Origin\Finishing;
 
 final class CleaningVoice implements TaskVoice
 {
@@ -22,6 +23,11 @@ final class CleaningVoice implements TaskVoice
                 $t->isAhead() ? 'Let it dry on, then thresh' : 'Thresh it',
                 sprintf('It threshes clean when it is brittle, %d to %d days after picking under cover; later it sheds, and mice find it.', $t->whole('rest_min'), $t->whole('rest_max')),
             )),
+            CleaningTask::Turn->value => new Speech('turn over', say: static fn (SeenTask $t): Saying => new Saying('Turn it over', match ($t->text('kept')) {
+                Finishing::Windrow->value => 'What lies thick heats and moulds. In a windrow no longer than two days, and in before rain.',
+                Finishing::Bag->value => 'Shake the bags: what lies thick in them heats and moulds, and what falls is seed.',
+                default => 'What lies thick heats and moulds. What falls meanwhile is of this lot: catch it, and look for mice.',
+            })),
             CleaningTask::PourOff->value => new Speech('pour off', needs: ['sieve' => Speech::ONE, 'drying filter' => 1], say: self::pourOff(...)),
             CleaningTask::LiftOut->value => new Speech('take out of water', needs: ['sieve' => Speech::ONE, 'drying filter' => 1], say: self::liftOut(...)),
             CleaningTask::Rinse->value => new Speech('rinse', needs: ['sieve' => Speech::ONE, 'drying filter' => 1], say: static fn (): Saying => new Saying('Rinse it now and spread it', 'Once water has been added the gel no longer holds the seed back: left standing it sprouts.')),

@@ -14,7 +14,7 @@ use Marrow\Core\Journal\Kinds;
 final readonly class LineReader
 {
     /** What is said of other entries, or of what is due, is said where those stand. */
-    public const NO_LINES = ['struck', 'put_off', 'called_back'];
+    public const NO_LINES = ['struck', 'put_off', 'called_back', 'cut_to_ripen'];
 
     /** By so much what did not fit the thing then must explain more. */
     private const UNFIT = 20;

@@ -266,7 +266,7 @@ final class HurriedLinesTest extends CoreTestCase
             ['plot', 'P4 sick 3 plants canker', 'sick_seen', ['plants' => '3 plants', 'what' => 'canker']],
             ['plot', '4 plants of P4 bolted', 'bolted', ['plants' => '4 plants']],
             ['plot', 'shook P4', 'shaken', []],
-            ['plot', 'P4 cut and hung 12 in the shed', 'cut_to_ripen', ['plants' => '12', 'where' => 'shed']],
+            ['plot', 'P4 cut and hung 12 in the shed', 'cut_down', ['plants' => '12', 'where' => 'shed']],
             ['plot', 'lifted P4 30, kept 24', 'lifted', ['plants' => '30', 'kept' => '24']],
             ['plot', 'P4 dug up 30 kept 24 in sand', 'lifted', ['plants' => '30', 'kept' => '24']],
             ['plot', 'P4 planted again 20 in the long bed', 'replanted', ['plants' => '20', 'where' => 'long bed']],

@@ -12,6 +12,7 @@ use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\Diary;
 use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Offer;
+use Marrow\Core\Work\Task;
 
 /** Seed on its way out of fruit, pods and heads. */
 final class GettingItOutTest extends CoreTestCase
@@ -61,6 +62,34 @@ final class GettingItOutTest extends CoreTestCase
                 self::assertStringContainsString('Pea is threshed', $asked->getMessage());
             }
         }
+    }
+
+    public function test_stalks_cut_early_finish_on_a_sheet_and_are_turned_until_they_are_threshed(): void
+    {
+        $diary = new Diary(self::crop('lettuce'), '2026-04-10');
+        $diary->record('cut_down', '2026-08-25 10:00', ['plants' => 9, 'part' => 'stalks', 'kept' => 'sheet', 'where' => 'loft']);
+        $course = $diary->course();
+        self::assertSame([9, '2026-08-25'], [$course->origin->plants(), $course->origin->firstAt()?->format('Y-m-d')]);
+        $turn = array_values(array_filter($course->tasks(), static fn (Task $task): bool => $task->kind === CleaningTask::Turn))[0] ?? null;
+        self::assertSame('2026-08-27 10:00', $turn?->best->format('Y-m-d H:i'));
+        self::assertSame(['turned', 'threshed'], self::offered($diary, ['turned', 'threshed']));
+
+        $diary->record('turned', '2026-08-27 09:00', ['caught_g' => 4]);
+        $diary->record('turned', '2026-08-29 09:00', ['caught_g' => 2.5]);
+        self::assertSame(6.5, $diary->course()->cleaning->caught);
+        $diary->record('threshed', '2026-09-10 10:00', ['mass_g' => 90]);
+        self::assertSame([], array_filter($diary->course()->tasks(), static fn (Task $task): bool => $task->kind === CleaningTask::Turn));
+    }
+
+    public function test_what_hangs_is_not_turned_and_a_tomato_is_not_hung(): void
+    {
+        $diary = new Diary(self::crop('lettuce'), '2026-04-10');
+        $diary->record('cut_down', '2026-08-25 10:00', ['plants' => 9]);
+        self::assertSame([CleaningTask::Thresh], array_map(static fn (Task $task): mixed => $task->kind, $diary->course()->tasks()));
+        $tomato = new Diary(self::crop('tomato'), '2026-04-10');
+        $this->expectException(Asked::class);
+        $this->expectExceptionMessage('comes out of wet fruit');
+        $tomato->record('cut_down', '2026-08-25 10:00', ['plants' => 9]);
     }
 
     public function test_what_was_threshed_comes_out_again_but_for_what_blows_away(): void

@@ -266,7 +266,7 @@ final class RandomJournalsTest extends CoreTestCase
     {
         [$kind, $payload] = $seed % 5 === 1 ? ['poured_together', ['lot' => 'one', 'seeds' => 150, 'other' => 'two', 'other_seeds' => 250]] : ($seed % 5 === 0
             ? ['received', ['how' => 'swapped', 'from' => 'Odile', 'year' => 2023, 'claimed' => '85 %', 'treated' => $seed % 2 === 0, ...($seed % 10 === 5 ? ['uncleaned' => true, 'mass_g' => 5000] : ($seed % 3 === 0 ? ['seeds' => 400] : []))]]
-            : ['picked', ['plants' => 10, 'fruits' => 40, 'mass_g' => 5000]]);
+            : ($seed % 4 === 1 && ! $diary->course()->facts->crop->isWetCleaned() ? ['cut_down', ['plants' => 10, 'part' => 'stalks', 'kept' => ['sheet', 'hung', 'bag'][$seed % 3]]] : ['picked', ['plants' => 10, 'fruits' => 40, 'mass_g' => 5000]]));
         $diary->record($kind, $at->format('Y-m-d H:i'), $payload);
         self::$tried[$kind] = (self::$tried[$kind] ?? 0) + 1;
     }
@@ -320,7 +320,7 @@ final class RandomJournalsTest extends CoreTestCase
         $kind = $chance->getInt(0, 19) === 0 ? 'put_off' : $kind;
         // While it is in its fruit there is little time for what is done with that.
         $offered = array_map(static fn ($offer): string => $offer->kind->name, $offers);
-        foreach (['fruit_opened' => 35, 'soaked' => 70] as $early => $often) {
+        foreach (['fruit_opened' => 35, 'soaked' => 70, 'turned' => 60] as $early => $often) {
             $kind = in_array($early, $offered, true) && $chance->getInt(0, 99) < $often ? $early : $kind;
         }
         // Lost early, nothing more would happen to it.
@@ -329,6 +329,7 @@ final class RandomJournalsTest extends CoreTestCase
 
         return [$kind, match ($kind) {
             'picked' => ['plants' => $chance->getInt(1, 20), 'fruits' => $chance->getInt(1, 50), 'mass_g' => 500],
+            'turned' => ['caught_g' => [null, 3][$chance->getInt(0, 1)]],
             'fruit_opened' => ['how' => 'cut', 'fruits' => $chance->getInt(2, 9), 'bitter' => $chance->getInt(0, 1), 'look' => 'mixed'],
             'soaked' => ['temperature_c' => [null, 12, 28][$chance->getInt(0, 2)]],
             'picked_over' => ['looked' => $chance->getInt(20, 200), 'flat' => $chance->getInt(0, 6), 'holed' => $chance->getInt(0, 6)],

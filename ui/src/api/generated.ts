@@ -3256,6 +3256,23 @@ export interface components {
             /** @description Before it was ripe */
             green?: boolean;
         };
+        /** Cut to finish under cover */
+        EntryCutDown: {
+            /** @description Plants */
+            plants: number | string;
+            /**
+             * @description What was cut
+             * @enum {string|null}
+             */
+            part?: "plants" | "stalks" | "heads" | "pods" | null;
+            /**
+             * @description How it finishes
+             * @enum {string|null}
+             */
+            kept?: "hung" | "sheet" | "rack" | "sheaves" | "bag" | "windrow" | null;
+            /** @description Where */
+            where?: string | null;
+        };
         /** Came from elsewhere */
         EntryReceived: {
             /**
@@ -3302,6 +3319,11 @@ export interface components {
             other_seeds?: ((number | null) | (string | null)) | null;
             /** @description Together they weigh, g */
             mass_g?: ((number | null) | (string | null)) | null;
+        };
+        /** Turned over */
+        EntryTurned: {
+            /** @description Seed that fell by itself, g */
+            caught_g?: ((number | null) | (string | null)) | null;
         };
         /** Fruit opened */
         EntryFruitOpened: {
@@ -3609,7 +3631,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;

@@ -44,7 +44,7 @@ export function AtAGlance({ place }: { place: PlaceName }) {
         pb: 3,
         display: 'grid',
         gap: { xs: 0, md: 4 },
-        gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' },
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' },
       }}
     >
       <Section title="Next">
@@ -72,7 +72,10 @@ export function AtAGlance({ place }: { place: PlaceName }) {
       </Section>
       <Section title="The next days">
         {days.map((day) => (
-          <Box key={day} sx={{ display: 'grid', gridTemplateColumns: '92px 1fr', columnGap: 1.5, py: 0.5 }}>
+          <Box
+            key={day}
+            sx={{ display: 'grid', gridTemplateColumns: '92px minmax(0, 1fr)', columnGap: 1.5, py: 0.5 }}
+          >
             <b>
               {weekday(day).slice(0, 3)} {shortDay(day)}
             </b>

@@ -51,10 +51,10 @@ export function PlantingSheet({ code }: { code: string }) {
         <Offers
           about={{ subject: 'planting', id: data.id }}
           from={data.id}
-          begins={['picked']}
+          begins={['picked', 'cut_down']}
           offers={data.offers}
           anything={{ crop: data.crop.key }}
-          onDone={(kind, saved) => kind === 'picked' && void navigate(at(`/bench/${saved.code}`))}
+          onDone={(_, saved) => saved.code.startsWith('L') && void navigate(at(`/bench/${saved.code}`))}
         />
       )}
       <Section

@@ -42,7 +42,7 @@ export function WaitingThing() {
           <Offers
             about={{ subject: thing.subject, id }}
             from={id}
-            begins={thing.subject === 'planting' ? ['picked'] : []}
+            begins={thing.subject === 'planting' ? ['picked', 'cut_down'] : []}
             offers={[]}
             anything={{ crop }}
             called={thing.title}

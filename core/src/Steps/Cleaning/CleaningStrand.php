@@ -12,6 +12,7 @@ use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Steps\Origin\CutDown;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\SeedLost;
 use Marrow\Core\Work\Later;
@@ -31,6 +32,12 @@ final class CleaningStrand extends Strand
     public ?FermentStarted $ferment = null;
 
     public ?\DateTimeImmutable $fermentedFrom = null;
+
+    /** When what finishes under cover was last turned, or was cut. */
+    public ?\DateTimeImmutable $turnedAt = null;
+
+    /** g of seed that fell by itself meanwhile and was caught. */
+    public float $caught = 0.0;
 
     /** Fruits that tasted bitter and were thrown out. */
     public int $bitter = 0;
@@ -68,6 +75,23 @@ final class CleaningStrand extends Strand
     private bool $isLost = false;
 
     public function __construct(private readonly Crop $crop, private readonly OriginStrand $origin) {}
+
+    #[Takes]
+    public function cutDown(CutDown $cut, Entry $entry): void
+    {
+        if ($this->crop->cleaning->way !== CleaningWay::Thresh) {
+            throw Misfit::outOfPlace(sprintf('%s seed comes out of wet fruit; nothing of it is hung up to finish.', $this->crop->name));
+        }
+        $this->turnedAt = $entry->happenedAt;
+    }
+
+    #[Takes]
+    public function turned(Turned $turned, Entry $entry): void
+    {
+        $this->mustBe($entry, 'It is turned while it finishes', CleaningStage::Uncleaned);
+        $this->turnedAt = $entry->happenedAt;
+        $this->caught += $turned->caughtG ?? 0.0;
+    }
 
     #[Takes]
     public function fruitOpened(FruitOpened $opened, Entry $entry): void
@@ -209,7 +233,7 @@ final class CleaningStrand extends Strand
         }
 
         return match ($this->stage) {
-            CleaningStage::Uncleaned => [$this->startCleaning($since)],
+            CleaningStage::Uncleaned => [$this->startCleaning($since), ...$this->turn()],
             CleaningStage::Fermenting => [$this->pourOff($since)],
             CleaningStage::Soaking => [$this->liftOut($since)],
             CleaningStage::PouredOff => [new Task(CleaningTask::Rinse, Place::Bench, $since, $since, Later::hours($since, 2), Loss::Seed)],
@@ -228,7 +252,7 @@ final class CleaningStrand extends Strand
             CleaningStage::Uncleaned => match ($this->crop->cleaning->way) {
                 CleaningWay::Ferment => [Offer::of(FermentStarted::class, 10), Offer::of(Rinsed::class, 20), Offer::of(FruitOpened::class, 25)],
                 CleaningWay::Rinse => [Offer::of(Rinsed::class, 10), Offer::of(Soaked::class, 20), Offer::of(FruitOpened::class, 25)],
-                CleaningWay::Thresh => [Offer::of(Threshed::class, 10)],
+                CleaningWay::Thresh => [Offer::of(Threshed::class, 10), ...($this->turnedAt === null ? [] : [Offer::of(Turned::class, 15)])],
             },
             CleaningStage::Fermenting => [Offer::of(PouredOff::class, 10)],
             CleaningStage::Soaking => [Offer::of(Rinsed::class, 10)],
@@ -355,6 +379,23 @@ final class CleaningStrand extends Strand
         }
 
         return [$ripening->restDaysMin, $ripening->restDaysMin + min(7, intdiv($ripening->restDaysMax - $ripening->restDaysMin, 2)), $ripening->restDaysMax];
+    }
+
+    /** @return list<Task> what lies thick heats where nobody turns it */
+    private function turn(): array
+    {
+        $every = $this->origin->finishing?->kept->turnEvery();
+        $last = $this->turnedAt;
+
+        return $every === null || $last === null ? [] : [new Task(
+            CleaningTask::Turn,
+            Place::Bench,
+            Later::days($last, $every),
+            Later::days($last, $every),
+            null,
+            Loss::Nothing,
+            ['kept' => $this->origin->finishing->kept->value],
+        )];
     }
 
     /** Out of the water before it has drunk itself full; where nobody knows how long it may, on the next morning. */

@@ -12,6 +12,7 @@ enum CleaningTask: string implements TaskKind
     case StartFerment = 'start_ferment';
     case Wash = 'wash';
     case Thresh = 'thresh';
+    case Turn = 'turn';
     case PourOff = 'pour_off';
     case LiftOut = 'lift_out';
     case Rinse = 'rinse';

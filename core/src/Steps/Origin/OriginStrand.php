@@ -28,6 +28,9 @@ final class OriginStrand extends Strand
 
     public ?\DateTimeImmutable $receivedAt = null;
 
+    /** How it was cut to finish under cover, where it was. */
+    public ?CutDown $finishing = null;
+
     /** What it was poured together from. */
     public ?PouredTogether $mixed = null;
 
@@ -51,6 +54,14 @@ final class OriginStrand extends Strand
         }
         $this->passes[] = ['at' => $entry->happenedAt, 'picked' => $picked];
         $this->begin();
+    }
+
+    /** What is cut early ripens on under cover: it is a pass as any other. */
+    #[Takes]
+    public function cutDown(CutDown $cut, Entry $entry): void
+    {
+        $this->picked(new Picked($cut->plants, null, null), $entry);
+        $this->finishing = $cut;
     }
 
     /** Whether any of it was picked before it was ripe. */

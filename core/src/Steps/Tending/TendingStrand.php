@@ -209,7 +209,6 @@ final class TendingStrand extends Strand
             $this->on() === [] ? Offer::of(Covered::class, 36) : Offer::of(Uncovered::class, 36),
             ...($this->inStore > 0 ? [Offer::of(Replanted::class, 15)->usually('plants', $this->inStore), Offer::of(WinterLost::class, 16)] : []),
             Offer::of(SickSeen::class, 60),
-            Offer::of(CutToRipen::class, $this->growing->firstBloomAt === null ? 67 : 32)->usually('plants', $this->standing === 0 ? null : $this->standing),
             Offer::of(Watered::class, 72),
             ...($this->growing->firstBloomAt === null ? [Offer::of(Bolted::class, 65)] : [Offer::of(Shaken::class, 73)]),
             ...($this->growing->firstBloomAt === null ? [Offer::of(PlantedOut::class, 62)->usually('plants', $this->standing), Offer::of(Thinned::class, 64)] : []),

@@ -81,3 +81,32 @@ test('lettuce is winnowed in the wind and looked over, and what came adds up', a
   await keeper.keeps();
   await expect(page.getByText(/6\s%\s\(3\s%\sto\s12\s%\)\sof\s100\slooked\sat:\s6\sflat/)).toBeVisible();
 });
+
+test('stalks are cut and laid on a sheet, and what falls by itself is of the same lot', async ({ page }) => {
+  const keeper = new Keeper(page);
+  await page.goto('/plot/P20');
+  await act(page, 'Cut it to finish under cover');
+  await keeper.fill({
+    Plants: '8',
+    'What was cut': 'seed stalks',
+    'How it finishes': 'on a sheet under cover',
+    Where: 'loft',
+    When: '10 September 2026, 10:00',
+  });
+  await page.getByRole('button', { name: 'Keep: cut to finish under cover' }).click();
+  // The lot begins with it.
+  const code = await keeper.code('bench');
+  await expect(page.getByRole('heading', { name: new RegExp(`^${code} `) })).toBeVisible();
+  await expect(page.locator('#sheet').getByText('Turn it over', { exact: true }).first()).toBeVisible();
+  await act(page, 'Turn it over');
+  await keeper.fill({ 'Seed that fell by itself': '4' });
+  await keeper.keeps();
+  await expect(page.getByText('Seed stalks, on a sheet under cover, loft', { exact: true })).toBeVisible();
+  await act(page, 'Threshed');
+  await keeper.fill({ 'Seed and chaff weigh': '120', How: 'trodden' });
+  await keeper.keeps();
+  await act(page, 'Winnowed');
+  await keeper.fill({ 'Clean seed weighs': '80', How: 'over screens' });
+  await keeper.keeps();
+  await expect(page.getByText(/^67\s%$/)).toBeVisible();
+});
