@@ -33,6 +33,14 @@ final class BenchTest extends TestCase
         self::assertSame(['3 drying filters', '1 sieve'], array_map(static fn (string $one): string => str_replace("\u{00A0}", ' ', $one), $this->getJson('/api/places/bench')->json('ready')));
     }
 
+    public function test_of_ones_own_screens_the_nearest_are_named(): void
+    {
+        self::assertStringNotContainsString('your screens', (string) $this->cleaning('L15')['note']);
+        $this->putJson('/api/settings/screens', ['value' => '0.5, 0.8, 1.5, 2.5'])->assertOk();
+        // Lettuce seed is 0.8 to 1.2 mm broad: 1.284 and 0.744 mm with something to spare.
+        self::assertStringContainsString('Of your screens first that of 1.5 mm, then that of 0.8 mm.', str_replace("\u{00A0}", ' ', (string) $this->cleaning('L15')['note']));
+    }
+
     /** @return array<string, mixed> */
     private function cleaning(string $code): array
     {

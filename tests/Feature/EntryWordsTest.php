@@ -72,6 +72,7 @@ final class EntryWordsTest extends TestCase
         yield 'put to ferment' => ['ferment_started', ['temperature_c' => 24.5, 'cover' => 'loose_lid'], 'Put to ferment: 24.5 °C, under a loose lid'];
         yield 'bathed in hot water' => ['bathed', ['temperature_c' => 50, 'minutes' => 25], 'Bathed in hot water: 50 °C, for 25 minutes'];
         yield 'poured off' => ['poured_off', ['passes' => 1], 'Poured off: 1 time'];
+        yield 'poured off, with what floated' => ['poured_off', ['passes' => 3, 'floated' => 'apart'], 'Poured off: 3 times, floating seed kept apart'];
         yield 'poured off late' => ['poured_off', ['passes' => 5, 'sprouted' => true], 'Poured off: 5 times, sprouted seed seen'];
         yield 'cut to finish' => ['cut_down', ['plants' => 9, 'part' => 'stalks', 'kept' => 'sheet', 'where' => 'loft'], 'Cut to finish under cover: 9 plants, seed stalks, on a sheet under cover, loft'];
         yield 'turned' => ['turned', ['caught_g' => 4], 'Turned over: 4 g'];

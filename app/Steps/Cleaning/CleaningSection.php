@@ -8,12 +8,14 @@ use App\Documents\FactDocument;
 use App\Moment;
 use App\Reading\OnTheBench;
 use App\Sheet\SheetSection;
+use App\Voice\InUnits;
 use App\Voice\Quantity;
 use App\Voice\When;
 use App\Words\HandbookWords;
 use DateTimeImmutable;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
+use Marrow\Core\Steps\Cleaning\Floaters;
 use Marrow\Core\Steps\Cleaning\InWater;
 use Marrow\Core\Work\Later;
 use Marrow\Core\Work\Place;
@@ -42,12 +44,25 @@ final readonly class CleaningSection implements SheetSection
 
         return [new CleaningDocument(
             $here ? 'Cleaning' : 'Harvest and cleaning',
-            $here && ! $lot->cleaning->isClean() && ! $lot->isUsedUp() ? implode(' ', [$crop->cleaning->note, ...(new HandbookWords($crop))->screening()]) : null,
+            $here && ! $lot->cleaning->isClean() && ! $lot->isUsedUp() ? implode(' ', [$crop->cleaning->note, ...(new HandbookWords($crop))->screening(), ...self::ownScreens($lot)]) : null,
             // Of what was lost in it there is nothing to wait for.
             $lot->isUsedUp() && $lot->cleaning->pouredOffAt === null && $lot->cleaning->soak?->outAt === null ? null : self::ferment($lot->cleaning, $when) ?? self::soak($lot->cleaning, $when),
             $facts,
             trim(implode(' ', array_filter([self::bitter($lot), $here && ! $lot->cleaning->isClean() && ! $lot->isUsedUp() ? $this->mixedUp($lot) : null]))) ?: null,
         )];
+    }
+
+    /** @return list<string> which of the keeper's own screens to take, where there are any */
+    private static function ownScreens(LotCourse $lot): array
+    {
+        $screens = $lot->facts->crop->cleaning->screens;
+        $holes = array_values(array_filter(array_map(static fn (string $hole): float => (float) str_replace(',', '.', trim($hole)), preg_split('/[;\s]+|,(?=\s)|,(?!\d)/', $lot->practice->word('screens')) ?: []), static fn (float $hole): bool => $hole > 0.0));
+        if ($screens === null || $holes === []) {
+            return [];
+        }
+        [$through, $holding] = $screens->among($holes);
+
+        return [$lot->facts->crop->isWetCleaned() ? sprintf('Of your screens that of %s.', InUnits::hole($holding)) : sprintf('Of your screens first that of %s, then that of %s.', InUnits::hole($through), InUnits::hole($holding))];
     }
 
     /** What it could be mixed up with, said before either is opened. */
@@ -87,6 +102,9 @@ final readonly class CleaningSection implements SheetSection
         }
         if ($cleaning->look !== null) {
             $facts[] = new FactDocument('It came out', $cleaning->look->label());
+        }
+        if ($cleaning->floated === Floaters::Apart) {
+            $facts[] = new FactDocument('What floated', 'kept apart: try it against the rest');
         }
         $share = $cleaning->cleanShare();
         if ($share !== null) {

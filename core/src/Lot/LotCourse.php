@@ -72,7 +72,7 @@ final class LotCourse extends Folded
         $kepts = new Kepts;
         $this->notes = new NotesStrand;
         $this->origin = new OriginStrand($this->where, $facts->code, $facts->sownAt);
-        $this->cleaning = new CleaningStrand($facts->crop, $this->origin);
+        $this->cleaning = new CleaningStrand($facts->crop, $this->origin, $practice);
         $this->stock = new StockStrand($facts->crop, $this->where, $this->cleaning, $kepts, $facts->poured);
         $this->sorting = new SortingStrand($this->cleaning, $this->stock);
         $this->drying = new DryingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $practice);

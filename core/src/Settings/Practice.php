@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Settings;
 
+use Marrow\Core\Fields\Choice;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Year\Frosts;
 use Marrow\Core\Year\SeasonShift;
@@ -59,6 +60,14 @@ final readonly class Practice
         $value = $this->value($key);
 
         return is_int($value) || is_float($value) ? (float) $value : throw new \LogicException("The setting $key is no number.");
+    }
+
+    /** A setting that is one of a few words. */
+    public function word(string $key): string
+    {
+        $value = $this->value($key);
+
+        return $value instanceof Choice ? (string) $value->value : (is_string($value) ? $value : '');
     }
 
     private function value(string $key): mixed

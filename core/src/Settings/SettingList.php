@@ -52,6 +52,12 @@ final class SettingList
                 Field::integer('first_test_days', 'First test wanted within', 'days', 1, 730)->optional(28)->of('day')->hint('After seed was put away; dormant seed wants longer'),
                 Field::number('test_stale_years', 'A test says little after', 'years', 1, 20)->optional(3.0),
             ),
+            'Cleaning' => FieldList::of(
+                Field::choice('gel_school', 'Seed in gel', ['ferment' => 'fermented', 'rinse' => 'rubbed and rinsed at once'])->optional('ferment')->hint('A ferment takes off the gel, which holds seed back, and with it some of what makes seedlings sick. Rinsed at once it is done in an hour, never forgotten in its jar, and a rest of gel does little harm to seed that is sown soon'),
+                Field::choice('ferment_cover', 'Jars that ferment stand', ['cloth' => 'under a cloth', 'open' => 'open', 'loose_lid' => 'under a loose lid'])->optional('cloth')->hint('Never tight: the gas bursts a jar. A cloth keeps flies out and lets it breathe; a loose lid is let off daily; open is quickest seen, and draws flies'),
+                Field::choice('floaters', 'Seed that floats is', ['thrown_out' => 'thrown out', 'apart' => 'kept apart and tried', 'kept' => 'kept with the rest'])->optional('thrown_out')->hint('Most that floats is empty. Of squash, pepper and whatever has dried a little, some that floats is good: where seed is scarce it is worth a test of its own'),
+                Field::text('screens', 'Round holes of my screens', 200)->called('the holes of your screens')->optional('')->hint('In mm, with commas between them, as 1.5, 2.5, 4; worksheets then say which of these to take'),
+            ),
             'Label printer' => FieldList::of(
                 Field::text('label_printer', 'Its address', 260)->called('the address of the label printer')->optional('')->hint('As 192.168.1.40:9100; left empty, there is none. bin/label-printer stands in for one'),
                 Field::number('label_width', 'Labels are wide', 'mm', 20, 300)->optional(62.0),
@@ -78,6 +84,8 @@ final class SettingList
         'Label printer' => BearsOn::Nothing,
         'Germination tests' => BearsOn::Lots,
         'Drying and storing' => BearsOn::Lots,
+        'Cleaning' => BearsOn::Nothing,
+        'gel_school' => BearsOn::Lots,
         'Isolation' => BearsOn::Nothing,
         'packet_price' => BearsOn::Nothing,
         'sachet_price' => BearsOn::Nothing,

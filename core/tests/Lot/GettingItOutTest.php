@@ -7,9 +7,13 @@ namespace Marrow\Core\Tests\Lot;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Asked;
 use Marrow\Core\Lot\Harm;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Lot\LotFacts;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningTask;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\Diary;
+use Marrow\Core\Tests\Support\MakesEntries;
 use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Task;
@@ -17,6 +21,8 @@ use Marrow\Core\Work\Task;
 /** Seed on its way out of fruit, pods and heads. */
 final class GettingItOutTest extends CoreTestCase
 {
+    use MakesEntries;
+
     public function test_a_squash_soaks_over_night_and_must_be_out_before_it_sprouts(): void
     {
         $diary = self::picked('squash-pepo');
@@ -90,6 +96,16 @@ final class GettingItOutTest extends CoreTestCase
         $this->expectException(Asked::class);
         $this->expectExceptionMessage('comes out of wet fruit');
         $tomato->record('cut_down', '2026-08-25 10:00', ['plants' => 9]);
+    }
+
+    public function test_each_school_has_its_own_first_step_and_usual_words(): void
+    {
+        $facts = static fn (Practice $practice): LotCourse => LotCourse::fold(new LotFacts('L1', self::crop('tomato'), new \DateTimeImmutable('2026-03-10')), [self::entry('a', 'picked', '2026-08-20 10:00', ['plants' => 6, 'fruits' => 24])], $practice);
+        $first = static fn (LotCourse $lot): array => [$lot->tasks()[0]->kind, $lot->offers()[0]->kind->name];
+        self::assertSame([CleaningTask::StartFerment, 'ferment_started'], $first($facts(new Practice)));
+        self::assertSame([CleaningTask::Wash, 'rinsed'], $first($facts(new Practice(['gel_school' => 'rinse']))));
+        $cover = static fn (Practice $practice): mixed => array_values(array_filter($facts($practice)->offers(), static fn (Offer $offer): bool => $offer->kind->name === 'ferment_started'))[0]->fields[1]->usual;
+        self::assertSame(['cloth', 'loose_lid'], [$cover(new Practice), $cover(new Practice(['ferment_cover' => 'loose_lid']))]);
     }
 
     public function test_what_was_threshed_comes_out_again_but_for_what_blows_away(): void

@@ -3360,6 +3360,11 @@ export interface components {
         EntryPouredOff: {
             /** @description Times filled and poured */
             passes: number | string;
+            /**
+             * @description What floated
+             * @enum {string|null}
+             */
+            floated?: "thrown_out" | "kept" | "apart" | "none" | null;
             /** @description Sprouted seed seen */
             sprouted?: boolean;
         };

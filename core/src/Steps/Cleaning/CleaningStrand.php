@@ -12,6 +12,7 @@ use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Origin\CutDown;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\SeedLost;
@@ -55,6 +56,9 @@ final class CleaningStrand extends Strand
 
     public bool $sproutedSeen = false;
 
+    /** What became of seed that floated; null where nobody said. */
+    public ?Floaters $floated = null;
+
     /** When it was last in water. */
     public ?\DateTimeImmutable $wetAt = null;
 
@@ -74,7 +78,7 @@ final class CleaningStrand extends Strand
 
     private bool $isLost = false;
 
-    public function __construct(private readonly Crop $crop, private readonly OriginStrand $origin) {}
+    public function __construct(private readonly Crop $crop, private readonly OriginStrand $origin, private readonly Practice $practice) {}
 
     #[Takes]
     public function cutDown(CutDown $cut, Entry $entry): void
@@ -125,6 +129,7 @@ final class CleaningStrand extends Strand
         $this->mustBe($entry, 'Only a working ferment can be poured off', CleaningStage::Fermenting);
         $this->pouredOffAt = $this->wetAt = $entry->happenedAt;
         $this->sproutedSeen = $poured->sprouted;
+        $this->floated = $poured->floated;
         $this->enter(CleaningStage::PouredOff, $entry);
     }
 
@@ -250,11 +255,11 @@ final class CleaningStrand extends Strand
 
         return match ($this->stage) {
             CleaningStage::Uncleaned => match ($this->crop->cleaning->way) {
-                CleaningWay::Ferment => [Offer::of(FermentStarted::class, 10), Offer::of(Rinsed::class, 20), Offer::of(FruitOpened::class, 25)],
+                CleaningWay::Ferment => [Offer::of(FermentStarted::class, $this->ferments() ? 10 : 20)->usually('cover', $this->practice->word('ferment_cover')), Offer::of(Rinsed::class, $this->ferments() ? 20 : 10), Offer::of(FruitOpened::class, 25)],
                 CleaningWay::Rinse => [Offer::of(Rinsed::class, 10), Offer::of(Soaked::class, 20), Offer::of(FruitOpened::class, 25)],
                 CleaningWay::Thresh => [Offer::of(Threshed::class, 10), ...($this->turnedAt === null ? [] : [Offer::of(Turned::class, 15)])],
             },
-            CleaningStage::Fermenting => [Offer::of(PouredOff::class, 10)],
+            CleaningStage::Fermenting => [Offer::of(PouredOff::class, 10)->usually('floated', $this->practice->word('floaters'))],
             CleaningStage::Soaking => [Offer::of(Rinsed::class, 10)],
             CleaningStage::PouredOff => [Offer::of(Rinsed::class, 10)],
             CleaningStage::Threshed => [Offer::of(Winnowed::class, 10), Offer::of(Threshed::class, 20)],
@@ -349,7 +354,7 @@ final class CleaningStrand extends Strand
     {
         [$least, $best, $most] = $this->rest();
         $kind = match ($this->crop->cleaning->way) {
-            CleaningWay::Ferment => CleaningTask::StartFerment,
+            CleaningWay::Ferment => $this->ferments() ? CleaningTask::StartFerment : CleaningTask::Wash,
             CleaningWay::Rinse => CleaningTask::Wash,
             CleaningWay::Thresh => CleaningTask::Thresh,
         };
@@ -412,6 +417,12 @@ final class CleaningStrand extends Strand
             Loss::Seed,
             ['temperature' => $this->soak?->temperature, 'most_hours' => $most],
         );
+    }
+
+    /** Whether seed in its gel is fermented here, as most do; rubbed and rinsed at once is the other school. */
+    private function ferments(): bool
+    {
+        return $this->practice->word('gel_school') === 'ferment';
     }
 
     private function pourOff(\DateTimeImmutable $since): Task

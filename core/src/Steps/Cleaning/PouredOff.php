@@ -15,16 +15,18 @@ final readonly class PouredOff implements Payload
     /**
      * @param  int  $passes  times filled and poured
      * @param  bool  $sprouted  whether sprouted seed was seen
+     * @param  ?Floaters  $floated  what was done with seed that floated; null where nobody said
      */
-    public function __construct(public int $passes, public bool $sprouted) {}
+    public function __construct(public int $passes, public bool $sprouted, public ?Floaters $floated = null) {}
 
     public static function kind(): Kind
     {
         return Kind::of('poured_off', Subject::Lot, 'Poured off')->also('decanted')->once()
             ->asks(
                 Field::integer('passes', 'Times filled and poured', '', 1, 20)->called('how often you poured off')->of('time')->also('passes'),
+                Field::choice('floated', 'What floated', Floaters::class)->called('what became of floating seed')->optional(),
                 Field::flag('sprouted', 'Sprouted seed seen'),
             )
-            ->says('{passes}', '{sprouted}');
+            ->says('{passes}', '{floated}', '{sprouted}');
     }
 }
