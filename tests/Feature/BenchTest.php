@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Words\CautionWords;
 use Illuminate\Support\Facades\Artisan;
+use Marrow\Core\Botany\CropReference;
 use Tests\TestCase;
 
 /** The bench of the demo garden: what stands there, what could be mixed up, and what is next. */
@@ -31,6 +33,14 @@ final class BenchTest extends TestCase
             array_diff_key($this->cleaning('L61')['vessel'], ['sentence' => 1]),
         );
         self::assertSame(['3 drying filters', '1 sieve'], array_map(static fn (string $one): string => str_replace("\u{00A0}", ' ', $one), $this->getJson('/api/places/bench')->json('ready')));
+    }
+
+    public function test_hot_peppers_are_opened_with_gloves_and_squash_with_care(): void
+    {
+        $at = static fn (string $crop): array => CautionWords::at(app(CropReference::class)->get($crop)->cautions, 'fruit_opened');
+        self::assertSame(['Hot kinds burn skin and eyes: gloves, open air, and no hand to the eyes until it is washed.'], $at('pepper'));
+        self::assertCount(2, $at('squash-pepo'));
+        self::assertSame([], $at('tomato'));
     }
 
     public function test_of_ones_own_screens_the_nearest_are_named(): void
