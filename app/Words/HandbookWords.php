@@ -31,6 +31,9 @@ use Marrow\Core\Work\Later;
 /** The pages of the handbook: a crop in sentences, from its figures. */
 final readonly class HandbookWords
 {
+    /** g of a thousand seeds of a legume from which a flail or a foot breaks them. */
+    private const LARGE = 100.0;
+
     public function __construct(private Crop $crop) {}
 
     /** How the crop breeds, without its name: "pollinates itself; 0 to 5 % …". */
@@ -243,8 +246,29 @@ final readonly class HandbookWords
             $this->crop->cleaning->note,
             ...$this->screening(),
             $this->crop->lookAlikes === null || $this->crop->look !== null ? null : 'Worth knowing: '.lcfirst($this->crop->lookAlikes).'.',
+            $this->trouble(),
+            $this->yields(),
             $this->crop->dust ? 'The seed is like dust: work out of the wind, over white paper.' : null,
         ]);
+    }
+
+    /** What goes wrong while it is got out, and what to do then. */
+    private function trouble(): ?string
+    {
+        return match (true) {
+            ! $this->crop->bearsDrying() => null,
+            $this->crop->isWetCleaned() => 'What is slimy still is rubbed on a sieve under water; what has dried together is rubbed apart by hand. Seed that shows a white point has begun to sprout and dries no more: sow it, or throw it out.',
+            $this->crop->family === 'Fabaceae' && $this->crop->tsmLow >= self::LARGE => 'Threshed bone dry it splits, threshed damp it bruises: best while a thumbnail hardly marks it, at about 12 to 15 % moisture.',
+            default => null,
+        };
+    }
+
+    /** What a plant bears by weight, against which a harvest can be held. */
+    private function yields(): ?string
+    {
+        $usual = $this->crop->seedOfAPlant();
+
+        return $usual === null ? null : sprintf('All of it taken, a plant usually bears %s to %s of seed.', Quantity::grams($usual[0]), Quantity::grams($usual[1]));
     }
 
     /** @return list<string> */
