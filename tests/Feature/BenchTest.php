@@ -43,6 +43,12 @@ final class BenchTest extends TestCase
         self::assertSame([], $at('tomato'));
     }
 
+    public function test_of_fruit_from_elsewhere_it_is_said_what_its_seed_may_be(): void
+    {
+        $facts = static fn (array $sections): array => array_column(array_merge(...array_column($sections, 'facts')), 'said', 'label');
+        self::assertSame('not known: a hybrid as likely as not, and surely crossed where others of its kind bloomed', $facts($this->getJson('/api/lots/L61')->json('sections'))['Its parents']);
+    }
+
     public function test_of_ones_own_screens_the_nearest_are_named(): void
     {
         self::assertStringNotContainsString('your screens', (string) $this->cleaning('L15')['note']);

@@ -3279,7 +3279,7 @@ export interface components {
              * @description How it came
              * @enum {string}
              */
-            how: "bought" | "given" | "swapped" | "found" | "trial" | "own";
+            how: "bought" | "given" | "swapped" | "found" | "trial" | "wild" | "own";
             /** @description From whom */
             from?: string | null;
             /** @description Ripened in the year */

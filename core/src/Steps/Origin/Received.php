@@ -18,7 +18,7 @@ use Marrow\Core\Journal\Subject;
 final readonly class Received implements Checked, Payload
 {
     /**
-     * @param  string  $how  bought, given, swapped, found, trial or own
+     * @param  string  $how  bought, given, swapped, found, trial, wild or own
      * @param  string  $from  whoever it came from; empty when nobody knows
      * @param  int|null  $year  in which the seed ripened, as it was told
      * @param  int|null  $packedFor  year for which it was packed; it ripened before, nobody says when
@@ -54,7 +54,7 @@ final readonly class Received implements Checked, Payload
     {
         return Kind::of('received', Subject::Lot, 'Came from elsewhere')->act('Seed came from elsewhere')->also('received', 'got', 'bought')->starts()->once()
             ->asks(
-                Field::choice('how', 'How it came', ['bought' => 'bought', 'given' => 'given', 'swapped' => 'swapped', 'found' => 'found in the cupboard', 'trial' => 'sent for trial', 'own' => 'your own seed, from before'])->called('how it came')->usually('given'),
+                Field::choice('how', 'How it came', ['bought' => 'bought', 'given' => 'given', 'swapped' => 'swapped', 'found' => 'found in the cupboard', 'trial' => 'sent for trial', 'wild' => 'gathered in the wild', 'own' => 'your own seed, from before'])->called('how it came')->usually('given'),
                 Field::text('from', 'From whom', 120)->optional('')->hint('A name, a shop, a swap')->person(),
                 Field::integer('year', 'Ripened in the year', '', 1900, 2200)->called('the year it ripened')->optional()->hint('As the packet says; empty if nobody knows'),
                 Field::integer('packed_for', 'Packed for the year', '', 1900, 2200)->called('the year it was packed for')->optional()->hint('If it says only that'),
