@@ -78,7 +78,12 @@ final class CleaningStrand extends Strand
 
     private bool $isLost = false;
 
-    public function __construct(private readonly Crop $crop, private readonly OriginStrand $origin, private readonly Practice $practice) {}
+    private readonly CleaningWork $work;
+
+    public function __construct(private readonly Crop $crop, private readonly OriginStrand $origin, private readonly Practice $practice)
+    {
+        $this->work = new CleaningWork($crop, $practice);
+    }
 
     #[Takes]
     public function cutDown(CutDown $cut, Entry $entry): void
@@ -238,9 +243,9 @@ final class CleaningStrand extends Strand
         }
 
         return match ($this->stage) {
-            CleaningStage::Uncleaned => [$this->startCleaning($since), ...$this->turn()],
-            CleaningStage::Fermenting => [$this->pourOff($since)],
-            CleaningStage::Soaking => [$this->liftOut($since)],
+            CleaningStage::Uncleaned => [$this->work->start($since), ...$this->work->turn($this->origin->finishing?->kept, $this->turnedAt)],
+            CleaningStage::Fermenting => [$this->work->pourOff($this->ferment, $since)],
+            CleaningStage::Soaking => [$this->work->liftOut($this->soak, $since)],
             CleaningStage::PouredOff => [new Task(CleaningTask::Rinse, Place::Bench, $since, $since, Later::hours($since, 2), Loss::Seed)],
             CleaningStage::Threshed => $this->hasLeft ? [] : [new Task(CleaningTask::Winnow, Place::Bench, $since, Later::days($since, 3), null, Loss::Nothing)],
             CleaningStage::Clean => [],
@@ -255,7 +260,7 @@ final class CleaningStrand extends Strand
 
         return match ($this->stage) {
             CleaningStage::Uncleaned => match ($this->crop->cleaning->way) {
-                CleaningWay::Ferment => [Offer::of(FermentStarted::class, $this->ferments() ? 10 : 20)->usually('cover', $this->practice->word('ferment_cover')), Offer::of(Rinsed::class, $this->ferments() ? 20 : 10), Offer::of(FruitOpened::class, 25)],
+                CleaningWay::Ferment => [Offer::of(FermentStarted::class, $this->work->ferments() ? 10 : 20)->usually('cover', $this->practice->word('ferment_cover')), Offer::of(Rinsed::class, $this->work->ferments() ? 20 : 10), Offer::of(FruitOpened::class, 25)],
                 CleaningWay::Rinse => [Offer::of(Rinsed::class, 10), Offer::of(Soaked::class, 20), Offer::of(FruitOpened::class, 25)],
                 CleaningWay::Thresh => [Offer::of(Threshed::class, 10), ...($this->turnedAt === null ? [] : [Offer::of(Turned::class, 15)])],
             },
@@ -304,7 +309,7 @@ final class CleaningStrand extends Strand
 
     public function fermentWindow(): ?FermentWindow
     {
-        return $this->ferment === null ? null : FermentWindow::at($this->ferment->temperatureC);
+        return $this->ferment?->window();
     }
 
     /** Hours the seed lay in its ferment; null while it still does, or never did. */
@@ -348,103 +353,5 @@ final class CleaningStrand extends Strand
         $this->stage = $stage;
         $this->since = $entry->happenedAt;
         $this->origin->close();
-    }
-
-    private function startCleaning(\DateTimeImmutable $picked): Task
-    {
-        [$least, $best, $most] = $this->rest();
-        $kind = match ($this->crop->cleaning->way) {
-            CleaningWay::Ferment => $this->ferments() ? CleaningTask::StartFerment : CleaningTask::Wash,
-            CleaningWay::Rinse => CleaningTask::Wash,
-            CleaningWay::Thresh => CleaningTask::Thresh,
-        };
-
-        return new Task(
-            $kind,
-            Place::Bench,
-            Later::days($picked, $least),
-            Later::days($picked, $best),
-            Later::days($picked, $most),
-            $this->crop->isWetCleaned() ? Loss::Seed : Loss::Nothing,
-            ['rest_min' => $least, 'rest_max' => $most],
-        );
-    }
-
-    /**
-     * Days that what was picked lies before its seed is taken out: fruit to ripen it on, where that is known to gain, pods
-     * and heads to dry.
-     *
-     * @return array{int, int, int} least, best, most
-     */
-    private function rest(): array
-    {
-        $ripening = $this->crop->ripening;
-        if ($ripening->afterRipening !== null) {
-            return array_map(static fn (float $weeks): int => (int) round(7 * $weeks), $ripening->afterRipening);
-        }
-
-        return [$ripening->restDaysMin, $ripening->restDaysMin + min(7, intdiv($ripening->restDaysMax - $ripening->restDaysMin, 2)), $ripening->restDaysMax];
-    }
-
-    /** @return list<Task> what lies thick heats where nobody turns it */
-    private function turn(): array
-    {
-        $every = $this->origin->finishing?->kept->turnEvery();
-        $last = $this->turnedAt;
-
-        return $every === null || $last === null ? [] : [new Task(
-            CleaningTask::Turn,
-            Place::Bench,
-            Later::days($last, $every),
-            Later::days($last, $every),
-            null,
-            Loss::Nothing,
-            ['kept' => $this->origin->finishing->kept->value],
-        )];
-    }
-
-    /** Out of the water before it has drunk itself full; where nobody knows how long it may, on the next morning. */
-    private function liftOut(\DateTimeImmutable $since): Task
-    {
-        $most = $this->soak?->most();
-
-        return new Task(
-            CleaningTask::LiftOut,
-            Place::Bench,
-            $since,
-            Later::hours($since, ($most ?? 24.0) / 2),
-            $most === null ? null : Later::hours($since, $most),
-            Loss::Seed,
-            ['temperature' => $this->soak?->temperature, 'most_hours' => $most],
-        );
-    }
-
-    /** Whether seed in its gel is fermented here, as most do; rubbed and rinsed at once is the other school. */
-    private function ferments(): bool
-    {
-        return $this->practice->word('gel_school') === 'ferment';
-    }
-
-    private function pourOff(\DateTimeImmutable $since): Task
-    {
-        $window = $this->fermentWindow();
-        if ($window === null) {
-            return new Task(CleaningTask::PourOff, Place::Bench, $since, $since, null, Loss::Seed);
-        }
-
-        return new Task(
-            CleaningTask::PourOff,
-            Place::Bench,
-            Later::hours($since, $window->earliestHours),
-            Later::hours($since, $window->typicalHours),
-            Later::hours($since, $window->latestHours),
-            Loss::Seed,
-            [
-                'temperature' => $this->ferment?->temperatureC,
-                'earliest_hours' => $window->earliestHours,
-                'typical_hours' => $window->typicalHours,
-                'latest_hours' => $window->latestHours,
-            ],
-        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Steps\Cleaning;
 
+use Marrow\Core\Cleaning\FermentWindow;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Payload;
@@ -22,5 +23,10 @@ final readonly class FermentStarted implements Payload
                 Field::number('temperature_c', 'Room temperature', '°C', 10, 40)->called('the room temperature'),
                 Field::choice('cover', 'Jar', FermentCover::class)->called('how the jar is covered')->usually(FermentCover::Cloth->value),
             );
+    }
+
+    public function window(): FermentWindow
+    {
+        return FermentWindow::at($this->temperatureC);
     }
 }
