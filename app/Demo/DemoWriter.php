@@ -43,6 +43,15 @@ final class DemoWriter
         ]);
     }
 
+    /** @param  array<string, mixed>  $payload */
+    public function cut(Planting $planting, string $at, array $payload, string $by = ''): Lot
+    {
+        $id = $this->id();
+        $this->record($id, Subject::Lot, 'cut_down', $at, $payload, $by, new Begins(planting: $planting->id));
+
+        return Lot::query()->with('variety')->findOrFail($id);
+    }
+
     /** @param  ?Lot  $lot  of the garden's own that it was sown from; or $from, in words */
     public function sow(Variety $variety, string $on, int $plants, string $spot, string $from = '', string $by = '', ?Lot $lot = null): Planting
     {

@@ -49,6 +49,7 @@ final class KeepersAcre
         $this->inPackets->part($this->write, $this->fridge, $this->cupboard);
         $this->nextYear->draw($this->varieties);
         $this->soaking();
+        $this->finishing();
         $this->keepers();
     }
 
@@ -58,6 +59,18 @@ final class KeepersAcre
         $squash = $this->write->receive($this->varieties['Ballast'], '2026-09-12 11:00', ['how' => 'bought', 'from' => 'Quay market', 'mass_g' => 3200, 'uncleaned' => true]);
         $this->write->happen($squash, 'fruit_opened', '2026-09-13 21:40', ['how' => 'scooped', 'fruits' => 1, 'look' => 'plump', 'bitter' => 0], 'Marek');
         $this->write->happen($squash, 'soaked', '2026-09-13 22:00', ['temperature_c' => 19], 'Marek');
+    }
+
+    /** Cut before the gales, the one hung up, the other in bags. */
+    private function finishing(): void
+    {
+        $spinach = $this->write->sow($this->varieties['Lantern Room'], '2026-03-20', 40, 'Frame 3', by: 'Yusra');
+        $this->write->see($spinach, 'first_bloom', '2026-06-02 10:00', [], 'Yusra');
+        $this->write->cut($spinach, '2026-09-06 16:00', ['plants' => 22, 'part' => 'plants', 'kept' => 'hung', 'where' => 'boat loft'], 'Yusra');
+        $sunflower = $this->write->sow($this->varieties['Marker Post'], '2026-05-02', 7, 'Long bed, end', by: 'Marek');
+        $this->write->see($sunflower, 'first_bloom', '2026-07-30 10:00', [], 'Marek');
+        $heads = $this->write->cut($sunflower, '2026-09-09 11:00', ['plants' => 5, 'part' => 'heads', 'kept' => 'bag', 'where' => 'porch'], 'Marek');
+        $this->write->happen($heads, 'turned', '2026-09-12 18:00', ['caught_g' => 6], 'Marek');
     }
 
     /** Nobody signs in here: whoever looks at it is the first of the four. */

@@ -55,7 +55,7 @@ test('the bench says what is next, day by day, and what to have ready', async ({
   await expect(next).toContainText('Rinse it now and spread it');
   const days = page.getByRole('region', { name: 'The next days' });
   await expect(days).toContainText('Take it out of the water before today 22:00, or it sprouts');
-  await expect(days).toContainText('To have ready: 3 drying filters, 1 sieve.');
+  await expect(days).toContainText('To have ready: 3 drying filters, 1 sieve, 1 threshing sheet.');
   await next.getByRole('link', { name: 'Open L14' }).click();
   await expect(page.getByRole('heading', { name: /^L14/ })).toBeVisible();
 });
