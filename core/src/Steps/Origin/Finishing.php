@@ -23,7 +23,7 @@ enum Finishing: string implements Choice
             self::Sheet => 'on a sheet under cover',
             self::Rack => 'on a rack',
             self::Sheaves => 'in sheaves',
-            self::Bag => 'heads in paper bags',
+            self::Bag => 'in paper bags',
             self::Windrow => 'in a windrow outdoors',
         };
     }
