@@ -15,6 +15,9 @@ final class Stages
     /** Looked for, and not there. */
     private const MISSING = 'missing';
 
+    /** Cut early, and not threshed yet. */
+    private const FINISHING = 'finishing';
+
     /** Lost before anybody used it. */
     private const LOST = 'lost';
 
@@ -25,7 +28,7 @@ final class Stages
         }
 
         return match (Place::from($place)) {
-            Place::Bench => match (CleaningStage::from($stage)) {
+            Place::Bench => $stage === self::FINISHING ? 'finishing under cover' : match (CleaningStage::from($stage)) {
                 CleaningStage::Uncleaned => 'picked',
                 CleaningStage::Fermenting => 'fermenting',
                 CleaningStage::Soaking => 'in water',
@@ -59,6 +62,7 @@ final class Stages
             $course->isMissing() => self::MISSING,
             $course->place() !== Place::Bench => $course->drying->verdict()->value,
             $course->cleaning->isClean() => CleaningStage::Clean->value,
+            $course->cleaning->stage === CleaningStage::Uncleaned && $course->origin->finishing !== null => self::FINISHING,
             default => $course->cleaning->stage->value,
         };
     }

@@ -49,6 +49,14 @@ final class BenchTest extends TestCase
         self::assertSame('not known: a hybrid as likely as not, and surely crossed where others of its kind bloomed', $facts($this->getJson('/api/lots/L61')->json('sections'))['Its parents']);
     }
 
+    public function test_what_was_cut_early_is_said_to_be_finishing_until_it_is_threshed(): void
+    {
+        $sheet = $this->getJson('/api/lots/L63')->assertOk()->json();
+        self::assertSame('finishing under cover', $sheet['stage']);
+        self::assertSame(['Turn it over', 'Thresh it'], array_column($sheet['tasks'], 'do'));
+        self::assertContains('finishing under cover', array_column($this->getJson('/api/places/bench')->json('items'), 'label'));
+    }
+
     public function test_of_ones_own_screens_the_nearest_are_named(): void
     {
         self::assertStringNotContainsString('your screens', (string) $this->cleaning('L15')['note']);

@@ -73,6 +73,9 @@ test('the first becomes the owner, invites a helper, and a lost phone is signed 
     await expect(
       tove.getByText('You may look at this garden. To record in it, ask its owner.'),
     ).toBeVisible();
+    await tove.goto('/plot');
+    await expect(tove.getByRole('link', { name: 'This evening' })).toBeVisible();
+    await expect(tove.getByRole('link', { name: 'New planting' })).toHaveCount(0);
     await page.getByRole('button', { name: 'Sign Tove out everywhere' }).click();
     await expect(page.getByText('Tove is out everywhere.')).toBeVisible();
 

@@ -2,11 +2,12 @@ import Box from '@mui/material/Box';
 import { useParams } from 'react-router';
 import type { LotPlace } from '../shell/places';
 import { Overview } from '../shell/Overview';
-import { PlaceHead } from '../shell/PlaceHead';
+import { PlaceHead, type Way } from '../shell/PlaceHead';
 import { ThingList } from '../shell/ThingList';
 import { TwoPanes } from '../kit/TwoPanes';
 import { Begin } from '../record/Begin';
 import { useLook } from '../api/look';
+import { may, usePresent } from '../api/present';
 import { AtAGlance } from './AtAGlance';
 import { LotSheet } from './LotSheet';
 
@@ -23,20 +24,20 @@ const begins = {
 export function LotsPage({ place }: { place: LotPlace }) {
   const { code } = useParams();
   const { at, on } = useLook();
-  const ways =
-    on !== undefined
-      ? []
-      : place === 'bench'
-        ? [{ label: 'Seed or fruit in hand', to: at('/bench/new') }]
-        : place === 'store'
-          ? [
-              { label: 'Where is it', to: '/store/where' },
-              { label: 'Take stock', to: '/store/stock' },
-              { label: 'To swap', to: '/store/swap' },
-              { label: 'Read a tag', to: '/read' },
-              { label: 'Seed from elsewhere', to: at('/store/new') },
-            ]
-          : [];
+  const present = usePresent();
+  const mayRecord = may(present, 'helper');
+  // Who only looks is led nowhere where nothing but a form stands.
+  const leads: Partial<Record<LotPlace, Way[]>> = {
+    bench: mayRecord ? [{ label: 'Seed or fruit in hand', to: at('/bench/new') }] : [],
+    store: [
+      { label: 'Where is it', to: '/store/where' },
+      ...(may(present, 'keeper') ? [{ label: 'Take stock', to: '/store/stock' }] : []),
+      { label: 'To swap', to: '/store/swap' },
+      { label: 'Read a tag', to: '/read' },
+      ...(mayRecord ? [{ label: 'Seed from elsewhere', to: at('/store/new') }] : []),
+    ],
+  };
+  const ways = on === undefined ? (leads[place] ?? []) : [];
   return (
     <TwoPanes
       list={

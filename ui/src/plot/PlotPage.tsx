@@ -10,6 +10,7 @@ import { SeasonMap } from './SeasonMap';
 import { Begin } from '../record/Begin';
 import type { Round } from '../api/client';
 import { rounds } from './rounds';
+import { may, usePresent } from '../api/present';
 import { useFrame } from '../api/queries';
 import { usePlans } from '../season/usePlan';
 
@@ -29,8 +30,10 @@ export function PlotPage() {
   const { code } = useParams();
   const { at, on } = useLook();
   const plans = usePlanWays();
+  // Who only looks is led nowhere where nothing but a form stands.
+  const mayRecord = may(usePresent(), 'helper');
   const ways = [
-    ...(on === undefined ? [{ label: 'New planting', to: at('/plot/new') }] : []),
+    ...(on === undefined && mayRecord ? [{ label: 'New planting', to: at('/plot/new') }] : []),
     ...(Object.keys(rounds) as Round['which'][]).map((round) => ({
       label: rounds[round],
       to: at(`/plot/round/${round}`),
