@@ -20,10 +20,10 @@ final class BenchTest extends TestCase
 
     public function test_two_lots_whose_seed_cannot_be_told_apart_are_said_before_either_is_opened(): void
     {
-        self::assertSame('L61 Ballast stands on the bench as well, and once open the seed cannot be told apart. One at a time, its tag beside it, and wipe every bowl and sieve in between.', $this->cleaning('L16')['warning']);
-        self::assertStringStartsWith('L14 Lightship stands', (string) $this->cleaning('L13')['warning']);
-        self::assertNull($this->cleaning('L15')['warning'], 'lettuce is alone of its look');
-        self::assertNull($this->cleaning('L10')['warning'], 'what is on the racks is done with');
+        self::assertSame('L61 Ballast stands on the bench as well, and once open the seed cannot be told apart. One at a time, its tag beside it, and wipe every bowl and sieve in between.', $this->cleaning('L16')['alike']);
+        self::assertStringStartsWith('L14 Lightship stands', (string) $this->cleaning('L13')['alike']);
+        self::assertNull($this->cleaning('L15')['alike'], 'lettuce is alone of its look');
+        self::assertNull($this->cleaning('L10')['alike'], 'what is on the racks is done with');
     }
 
     public function test_what_soaks_has_its_clock_and_the_bench_says_what_to_have_ready(): void
@@ -60,6 +60,9 @@ final class BenchTest extends TestCase
     public function test_of_ones_own_screens_the_nearest_are_named(): void
     {
         self::assertStringNotContainsString('your screens', (string) $this->cleaning('L15')['note']);
+        foreach (['0' => 'from 0.1 to 100 mm', '1.5, wide' => '"wide" is no hole'] as $typed => $said) {
+            self::assertStringContainsStringIgnoringCase($said, (string) $this->putJson('/api/settings/screens', ['value' => (string) $typed])->assertUnprocessable()->json('errors.value.0'));
+        }
         $this->putJson('/api/settings/screens', ['value' => '0.5, 0.8, 1.5, 2.5'])->assertOk();
         // Lettuce seed is 0.8 to 1.2 mm broad: 1.284 and 0.744 mm with something to spare.
         self::assertStringContainsString('Of your screens first that of 1.5 mm, then that of 0.8 mm.', str_replace("\u{00A0}", ' ', (string) $this->cleaning('L15')['note']));

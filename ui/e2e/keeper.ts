@@ -1,4 +1,4 @@
-import type { Locator, Page } from '@playwright/test';
+import type { Browser, BrowserContext, Locator, Page } from '@playwright/test';
 import { expect } from './garden';
 
 /** Presses what can be recorded: where it stands by itself, else behind the one button for all the rest. */
@@ -17,6 +17,26 @@ export async function act(page: Page, name: string) {
     expect(there).toBeGreaterThan(0);
   }).toPass({ timeout: 20_000 });
   await ((await all.isVisible()) ? among : alone).first().click();
+}
+
+/** A phone that has been there once, with network, and has taken along what it needs. */
+export async function carriedPhone(browser: Browser, baseURL?: string): Promise<[BrowserContext, Page]> {
+  const context = await browser.newContext({
+    baseURL,
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    isMobile: true,
+    reducedMotion: 'reduce',
+    serviceWorkers: 'allow',
+    locale: 'en-GB',
+  });
+  const page = await context.newPage();
+  await page.goto('/today');
+  await expect(page.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
+  await page.waitForFunction(() => localStorage.getItem('marrow:along') !== null, undefined, {
+    timeout: 80_000,
+  });
+  return [context, page];
 }
 
 /** Does in the browser what a keeper does, by the words on the screen. */

@@ -1,32 +1,17 @@
 import type { Browser, BrowserContext, Page } from '@playwright/test';
 import { expect, layAnew, test } from './garden';
-import { act, Keeper } from './keeper';
+import { act, carriedPhone, Keeper } from './keeper';
 
 // What it records, and the time that it takes to take everything along, are nobody else's.
 test.afterEach(({ which }, info) => layAnew(which, info.parallelIndex));
 
-/** A phone that has been there once, with network, and has taken along what it needs. */
 async function onPhone(
   open: (page: Page, context: BrowserContext) => Promise<void>,
   browser: Browser,
   baseURL?: string,
 ) {
-  const context = await browser.newContext({
-    baseURL,
-    viewport: { width: 390, height: 844 },
-    hasTouch: true,
-    isMobile: true,
-    reducedMotion: 'reduce',
-    serviceWorkers: 'allow',
-    locale: 'en-GB',
-  });
+  const [context, page] = await carriedPhone(browser, baseURL);
   try {
-    const page = await context.newPage();
-    await page.goto('/today');
-    await expect(page.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
-    await page.waitForFunction(() => localStorage.getItem('marrow:along') !== null, undefined, {
-      timeout: 80_000,
-    });
     await open(page, context);
   } finally {
     await context.close();

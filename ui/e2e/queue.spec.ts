@@ -1,6 +1,6 @@
-import type { Browser, BrowserContext, Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { expect, layAnew, test } from './garden';
-import { act, Keeper } from './keeper';
+import { act, carriedPhone, Keeper } from './keeper';
 
 test.afterEach(({ which }, info) => layAnew(which, info.parallelIndex));
 
@@ -66,30 +66,12 @@ test('a page that is killed at any step of sending loses nothing, and keeps noth
   }
 });
 
-async function phone(browser: Browser, baseURL?: string): Promise<[BrowserContext, Page]> {
-  const context = await browser.newContext({
-    baseURL,
-    viewport: { width: 390, height: 844 },
-    hasTouch: true,
-    isMobile: true,
-    reducedMotion: 'reduce',
-    serviceWorkers: 'allow',
-    locale: 'en-GB',
-  });
-  const page = await context.newPage();
-  await page.goto('/today');
-  await page.waitForFunction(() => localStorage.getItem('marrow:along') !== null, undefined, {
-    timeout: 80_000,
-  });
-  return [context, page];
-}
-
 test('two phones on one lot both keep what they did, and what does not fit wants a decision', async ({
   browser,
   baseURL,
 }) => {
   test.setTimeout(240_000);
-  const phones = [await phone(browser, baseURL), await phone(browser, baseURL)];
+  const phones = [await carriedPhone(browser, baseURL), await carriedPhone(browser, baseURL)];
   try {
     for (const [context] of phones) await context.setOffline(true);
     // Each pours it off, and says otherwise how often: it cannot be poured off twice.
@@ -127,7 +109,7 @@ test('fifty entries on a walk wait through an update, and go when there is netwo
   baseURL,
 }) => {
   test.setTimeout(240_000);
-  const [context, page] = await phone(browser, baseURL);
+  const [context, page] = await carriedPhone(browser, baseURL);
   try {
     const { lots } = (await (await page.request.get('/api/along')).json()) as { lots: string[] };
     await context.setOffline(true);
@@ -200,9 +182,11 @@ test('a device that is nearly full says so before it is, and one that keeps noth
   await page.goto('/store/L3');
   await expect(page.getByRole('alert')).toContainText('This device is nearly full.');
   await page.addInitScript(() => {
-    IDBObjectStore.prototype.put = () => {
+    const full = () => {
       throw new DOMException('full', 'QuotaExceededError');
     };
+    IDBObjectStore.prototype.put = full;
+    Storage.prototype.setItem = full;
   });
   await page.route('**/api/entries', (route) => route.abort('connectionrefused'));
   await notes(page, '/store/L3', 'No room for this');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Bench\OnThisMachine;
 use GuzzleHttp\Client;
 use GuzzleHttp\RequestOptions;
 use Illuminate\Console\Command;
@@ -21,9 +22,8 @@ final class Bench extends Command
 
     public function handle(): int
     {
-        $url = $this->argument('url');
-        $url = is_string($url) ? rtrim($url, '/') : '';
-        if (! in_array(parse_url($url, PHP_URL_HOST), ['127.0.0.1', 'localhost'], true)) {
+        $url = OnThisMachine::address($this->argument('url'));
+        if ($url === null) {
             $this->error('Only a server on this machine is measured.');
 
             return self::FAILURE;

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Bench\Hostile;
 use App\Bench\HostileRequests;
 use App\Bench\Intruder;
+use App\Bench\OnThisMachine;
 use GuzzleHttp\Client;
 use GuzzleHttp\Exception\ConnectException;
 use GuzzleHttp\Pool;
@@ -34,9 +35,8 @@ final class Fuzz extends Command
 
     public function handle(): int
     {
-        $url = $this->argument('url');
-        $url = is_string($url) ? rtrim($url, '/') : '';
-        if (! in_array(parse_url($url, PHP_URL_HOST), ['127.0.0.1', 'localhost'], true)) {
+        $url = OnThisMachine::address($this->argument('url'));
+        if ($url === null) {
             $this->error('Only a server on this machine is tried.');
 
             return self::FAILURE;

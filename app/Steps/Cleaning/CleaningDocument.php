@@ -15,7 +15,8 @@ final readonly class CleaningDocument implements SectionDocument
     /**
      * @param  string|null  $note  how this crop is cleaned, while it is being cleaned
      * @param  list<FactDocument>  $facts
-     * @param  ?string  $warning  what hands must know before they go on: bitter fruit, what it could be mixed up with
+     * @param  ?string  $warning  what was found in it that must not be eaten
+     * @param  ?string  $alike  what stands beside it that it could be mixed up with
      */
     public function __construct(
         #[OA\Property]
@@ -28,6 +29,8 @@ final readonly class CleaningDocument implements SectionDocument
         public array $facts,
         #[OA\Property]
         public ?string $warning,
+        #[OA\Property]
+        public ?string $alike,
         #[OA\Property(enum: ['cleaning'])]
         public string $section = 'cleaning',
         #[OA\Property(enum: ['bench'])]

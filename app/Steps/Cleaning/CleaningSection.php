@@ -37,6 +37,7 @@ final readonly class CleaningSection implements SheetSection
         }
         $here = $lot->place() === Place::Bench;
         $crop = $lot->facts->crop;
+        $isDone = $lot->cleaning->isClean() || $lot->isUsedUp();
         $facts = self::facts($lot, $when);
         if ($facts === [] && $lot->cleaning->isClean()) {
             return [];
@@ -44,11 +45,12 @@ final readonly class CleaningSection implements SheetSection
 
         return [new CleaningDocument(
             $here ? 'Cleaning' : 'Harvest and cleaning',
-            $here && ! $lot->cleaning->isClean() && ! $lot->isUsedUp() ? implode(' ', [$crop->cleaning->note, ...(new HandbookWords($crop))->screening(), ...self::ownScreens($lot)]) : null,
+            $here && ! $isDone ? implode(' ', [$crop->cleaning->note, ...(new HandbookWords($crop))->screening(), ...self::ownScreens($lot)]) : null,
             // Of what was lost in it there is nothing to wait for.
             $lot->isUsedUp() && $lot->cleaning->pouredOffAt === null && $lot->cleaning->soak?->outAt === null ? null : self::ferment($lot->cleaning, $when) ?? self::soak($lot->cleaning, $when),
             $facts,
-            trim(implode(' ', array_filter([self::bitter($lot), $here && ! $lot->cleaning->isClean() && ! $lot->isUsedUp() ? $this->mixedUp($lot) : null]))) ?: null,
+            self::bitter($lot),
+            $isDone || ! $here ? null : $this->mixedUp($lot),
         )];
     }
 
@@ -56,7 +58,7 @@ final readonly class CleaningSection implements SheetSection
     private static function ownScreens(LotCourse $lot): array
     {
         $screens = $lot->facts->crop->cleaning->screens;
-        $holes = array_values(array_filter(array_map(static fn (string $hole): float => (float) str_replace(',', '.', trim($hole)), preg_split('/[;\s]+|,(?=\s)|,(?!\d)/', $lot->practice->word('screens')) ?: []), static fn (float $hole): bool => $hole > 0.0));
+        $holes = $lot->practice->screens();
         if ($screens === null || $holes === []) {
             return [];
         }
@@ -85,7 +87,7 @@ final readonly class CleaningSection implements SheetSection
     {
         $bitter = $lot->cleaning->bitter;
 
-        return $bitter === 0 ? null : sprintf('%s tasted bitter and went out: crossed with a wild or ornamental kind, whose poison it carries. What the others carry nobody knows: taste a shred of each fruit grown from this seed before anybody eats of it.', Quantity::number($bitter, 'fruit'));
+        return $bitter === 0 ? null : sprintf('%s tasted bitter and went out: most often that is a cross with a wild or ornamental kind, and poisonous. What the others carry nobody knows: taste a shred of each fruit grown from this seed before anybody eats of it.', Quantity::number($bitter, 'fruit'));
     }
 
     /** @return list<FactDocument> how good and how much it is */

@@ -59,6 +59,27 @@ final readonly class Screens
         );
     }
 
+    /**
+     * Holes as they are written down: 1.5, 2.5 or 1,5; 2,5.
+     *
+     * @return list<float> mm
+     *
+     * @throws InvalidFigure where one is no hole, or beyond 0.1 … 100 mm
+     */
+    public static function holesIn(string $text): array
+    {
+        // A comma within a figure is a decimal one where none is written with a point.
+        $parts = preg_split(str_contains($text, '.') ? '/[;,\s]+/' : '/;\s*|,\s+|\s+/', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+
+        return array_map(static function (string $part): float {
+            $hole = str_replace(',', '.', $part);
+            is_numeric($hole) || throw InvalidFigure::because('screens', sprintf('"%s" is no hole in mm.', mb_substr($part, 0, 20)));
+            ((float) $hole >= 0.1 && (float) $hole <= 100.0) || throw InvalidFigure::because('screens', 'Holes are from 0.1 to 100 mm wide.');
+
+            return (float) $hole;
+        }, $parts);
+    }
+
     /** @return int sixty-fourths of an inch, of holes that all the seed falls through */
     public function throughInch(): int
     {

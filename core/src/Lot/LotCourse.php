@@ -71,7 +71,7 @@ final class LotCourse extends Folded
         $this->where = new Whereabouts;
         $kepts = new Kepts;
         $this->notes = new NotesStrand;
-        $this->origin = new OriginStrand($this->where, $facts->code, $facts->sownAt);
+        $this->origin = new OriginStrand($this->where, $facts->code, $facts->sownAt, $facts->crop);
         $this->cleaning = new CleaningStrand($facts->crop, $this->origin, $practice);
         $this->stock = new StockStrand($facts->crop, $this->where, $this->cleaning, $kepts, $facts->poured);
         $this->sorting = new SortingStrand($this->cleaning, $this->stock);

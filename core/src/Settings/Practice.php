@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Settings;
 
+use Marrow\Core\Cleaning\Screens;
 use Marrow\Core\Fields\Choice;
+use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Year\Frosts;
 use Marrow\Core\Year\SeasonShift;
@@ -68,6 +70,16 @@ final readonly class Practice
         $value = $this->value($key);
 
         return $value instanceof Choice ? (string) $value->value : (is_string($value) ? $value : '');
+    }
+
+    /** @return list<float> mm, round holes of the keeper's own screens */
+    public function screens(): array
+    {
+        try {
+            return Screens::holesIn($this->word('screens'));
+        } catch (InvalidFigure) {
+            return [];
+        }
     }
 
     private function value(string $key): mixed

@@ -56,4 +56,27 @@ final class ScreensTest extends TestCase
             }
         }
     }
+
+    public function test_holes_are_read_as_people_write_them(): void
+    {
+        foreach (['1.5, 2.5,4' => [1.5, 2.5, 4.0], '1,5; 2,5' => [1.5, 2.5], '1,5 2,5' => [1.5, 2.5], '3, 4' => [3.0, 4.0], '' => []] as $text => $holes) {
+            self::assertSame($holes, Screens::holesIn($text), $text);
+        }
+        foreach (['0', '1.5, wide', '200'] as $text) {
+            try {
+                Screens::holesIn($text);
+                self::fail($text);
+            } catch (InvalidFigure $refused) {
+                self::assertSame('screens', $refused->path);
+            }
+        }
+    }
+
+    public function test_of_what_is_at_hand_the_nearest_is_taken(): void
+    {
+        // 2.6 mm and 7 % more is 2.782: a hole of 3; 2.1 and 7 % less is 1.953: one of 1.75.
+        $screens = Screens::forSeed(2.1, 2.6);
+        self::assertSame([3.5, 1.5], $screens->among([1.5, 3.5, 9.0]));
+        self::assertSame([4.0, 2.0], $screens->among([0.875, 2.0, 4.0]));
+    }
 }

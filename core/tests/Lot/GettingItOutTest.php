@@ -85,6 +85,9 @@ final class GettingItOutTest extends CoreTestCase
         self::assertSame(6.5, $diary->course()->cleaning->caught);
         $diary->record('threshed', '2026-09-10 10:00', ['mass_g' => 90]);
         self::assertSame([], array_filter($diary->course()->tasks(), static fn (Task $task): bool => $task->kind === CleaningTask::Turn));
+        // What fell by itself was put with it: 95 of 90 g threshed and 6.5 g caught.
+        $diary->record('winnowed', '2026-09-10 11:00', ['mass_g' => 95]);
+        self::assertEqualsWithDelta(95 / 96.5, $diary->course()->cleaning->cleanShare(), 1e-12);
     }
 
     public function test_what_hangs_is_not_turned_and_a_tomato_is_not_hung(): void
@@ -93,6 +96,8 @@ final class GettingItOutTest extends CoreTestCase
         $diary->record('cut_down', '2026-08-25 10:00', ['plants' => 9]);
         self::assertSame([CleaningTask::Thresh], array_map(static fn (Task $task): mixed => $task->kind, $diary->course()->tasks()));
         $tomato = new Diary(self::crop('tomato'), '2026-04-10');
+        $tomato->insist('cut_down', '2026-08-24 10:00', ['plants' => 9]);
+        self::assertFalse($tomato->course()->origin->hasBegun(), 'insisted on, it stands adrift, and nothing begins with it');
         $this->expectException(Asked::class);
         $this->expectExceptionMessage('comes out of wet fruit');
         $tomato->record('cut_down', '2026-08-25 10:00', ['plants' => 9]);

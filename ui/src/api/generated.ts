@@ -2810,6 +2810,7 @@ export interface components {
             vessel: components["schemas"]["VesselDocument"] | null;
             facts: components["schemas"]["FactDocument"][];
             warning: string | null;
+            alike: string | null;
             /** @enum {string} */
             section: "cleaning";
             /** @enum {string} */

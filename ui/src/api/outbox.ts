@@ -134,7 +134,7 @@ export function openOutbox(client: QueryClient, follow: (touches: string[] | nul
     onSuccess: (saved: unknown, sent: Sent) => follows(saved as Answered, behind(sent).length > 0),
     // What was refused with nobody at its form stays until somebody has read so.
     onSettled: (_: unknown, error: unknown, sent: Sent) =>
-      error !== null && isResumed(sent) ? undefined : quietly(() => del(sent.press, shelf())),
+      error !== null && isResumed(sent) ? undefined : forget(sent.press),
   });
 }
 
@@ -144,29 +144,43 @@ async function keep(client: QueryClient, sent: Sent) {
     shouldDehydrateQuery: () => false,
     shouldDehydrateMutation: ({ state }) => state.variables === sent && state.status === 'pending',
   });
-  const hand = `${isInDemo() ? 'demo-' : ''}${AT_HAND}${sent.press}`;
   // The database takes its time; who closes the page in that very moment has recorded it all the same.
-  await quietly(async () => localStorage.setItem(hand, JSON.stringify(own)));
-  await set(sent.press, own, shelf());
-  localStorage.removeItem(hand);
+  const isAtHand = layAtHand(sent.press, own);
+  try {
+    await set(sent.press, own, shelf());
+    if (isAtHand) localStorage.removeItem(atHandName(sent.press));
+  } catch (error) {
+    if (!isAtHand) throw error;
+  }
 }
 
-/** What was pressed in the moment in which the page was closed. */
+/** It was answered, or is not to be sent after all. */
+async function forget(press: string) {
+  await quietly(async () => localStorage.removeItem(atHandName(press)));
+  await quietly(() => del(press, shelf()));
+}
+
+const atHandName = (press: string) => `${isInDemo() ? 'demo-' : ''}${AT_HAND}${press}`;
+
+/** @returns whether there was room for it */
+function layAtHand(press: string, own: Kept): boolean {
+  try {
+    localStorage.setItem(atHandName(press), JSON.stringify(own));
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** What was pressed in the moment in which the page was closed, or what the database had no room for. */
 function atHand(): Kept[] {
-  const prefix = `${isInDemo() ? 'demo-' : ''}${AT_HAND}`;
-  return Object.keys(localStorage)
-    .filter((name) => name.startsWith(prefix))
-    .flatMap((name) => {
-      try {
-        const one = JSON.parse(localStorage.getItem(name) ?? '') as Kept;
-        void quietly(() => set(name.slice(prefix.length), one, shelf())).then(() =>
-          localStorage.removeItem(name),
-        );
-        return [one];
-      } catch {
-        return [];
-      }
-    });
+  try {
+    return Object.keys(localStorage)
+      .filter((name) => name.startsWith(atHandName('')))
+      .map((name) => JSON.parse(localStorage.getItem(name) ?? '') as Kept);
+  } catch {
+    return [];
+  }
 }
 
 /** What was pressed before the page was loaded anew, and was not answered, goes on. */
@@ -200,6 +214,7 @@ function goesOn(one: Recording) {
 }
 
 const isResumed = (sent: Sent) => [...resumed].some(({ state }) => state.variables === sent);
+
 /** Nobody can be asked about it: what does not fit any more is kept, and wants a decision. */
 const asLate = (sent: Sent): Sent =>
   isResumed(sent) ? { ...sent, drafts: sent.drafts?.map((draft) => ({ ...draft, late: true })) } : sent;
@@ -257,7 +272,7 @@ function tell() {
           resumed.delete(one);
           // What was typed is not lost with it: it can be gone on with, changed, and kept.
           if (sent.form !== undefined) setOnItsWay(sent.form, false);
-          void quietly(() => del(sent.press, shelf()));
+          void forget(sent.press);
           told();
         },
       },

@@ -67,7 +67,10 @@ function Sent({ id }: { id: string }) {
     return lots.isFetching || plantings.isFetching ? (
       <Coming lines={3} height={44} />
     ) : (
-      <Empty>Nothing of that waits here. What was sent stands in its place, and in the journal.</Empty>
+      <Empty>
+        Nothing of that waits here. What was sent stands in its place, and in{' '}
+        <Link to="/books/journal">the journal</Link>.
+      </Empty>
     );
   const subject = lot === undefined ? 'planting' : 'lot';
   return (

@@ -46,7 +46,7 @@ final class CleaningStrand extends Strand
     /** What the seed looked like as it came out of the fruit. */
     public ?FirstLook $look = null;
 
-    /** g of what was threshed, and of clean seed that came of it; null where it was not weighed. */
+    /** g of what was threshed; null where it was not weighed. */
     public ?float $rough = null;
 
     public ?\DateTimeImmutable $pouredOffAt = null;
@@ -88,9 +88,6 @@ final class CleaningStrand extends Strand
     #[Takes]
     public function cutDown(CutDown $cut, Entry $entry): void
     {
-        if ($this->crop->cleaning->way !== CleaningWay::Thresh) {
-            throw Misfit::outOfPlace(sprintf('%s seed comes out of wet fruit; nothing of it is hung up to finish.', $this->crop->name));
-        }
         $this->turnedAt = $entry->happenedAt;
     }
 
@@ -175,7 +172,7 @@ final class CleaningStrand extends Strand
         $this->origin->mustHold($threshed->massG, 'What came out of threshing');
         $this->mustBe($entry, 'Seed is threshed before it is winnowed', CleaningStage::Uncleaned, CleaningStage::Threshed);
         $this->massOut = $threshed->massG;
-        $this->rough = $threshed->massG;
+        $this->rough = $threshed->massG ?? $this->rough;
         $this->threshedAt = $entry->happenedAt;
         $this->enter(CleaningStage::Threshed, $entry);
     }
@@ -185,13 +182,6 @@ final class CleaningStrand extends Strand
     {
         $this->origin->mustHold($winnowed->massG, 'Clean seed');
         $this->mustBe($entry, 'Seed is winnowed after it has been threshed', CleaningStage::Threshed, CleaningStage::Clean);
-        if ($winnowed->massG !== null && $this->massOut !== null && $winnowed->massG > $this->massOut) {
-            throw Misfit::at('mass_g', sprintf(
-                'Winnowing only takes away: %s g cannot come out of the %s g that were threshed.',
-                Show::grams($winnowed->massG),
-                Show::grams($this->massOut),
-            ));
-        }
         $this->mustAddUp($winnowed);
         $this->massOut = $winnowed->massG ?? $this->massOut;
         $this->enter(CleaningStage::Clean, $entry);
@@ -203,26 +193,29 @@ final class CleaningStrand extends Strand
         $this->isLost = true;
     }
 
-    /** What went in comes out again, but for what blows away unseen. */
+    /** What went in comes out again, but for what blows away unseen; what fell by itself may have been put with it. */
     private function mustAddUp(Winnowed $winnowed): void
     {
-        $in = $this->massOut;
-        $out = ($winnowed->massG ?? 0.0) + ($winnowed->lightG ?? 0.0) + ($winnowed->chaffG ?? 0.0);
-        if ($in === null) {
+        if ($this->massOut === null) {
             return;
+        }
+        $in = $this->massOut + $this->caught;
+        $out = ($winnowed->massG ?? 0.0) + ($winnowed->lightG ?? 0.0) + ($winnowed->chaffG ?? 0.0);
+        if ($winnowed->massG !== null && $winnowed->massG > $in) {
+            throw Misfit::at('mass_g', sprintf('Winnowing only takes away: %s g cannot come out of the %s g that were threshed.', Show::grams($winnowed->massG), Show::grams($in)));
         }
         if ($out > $in * (1.0 + self::SCALES)) {
             throw Misfit::at($winnowed->chaffG === null ? 'light_g' : 'chaff_g', sprintf('%s g cannot come out of the %s g that were threshed.', Show::grams($out), Show::grams($in)));
         }
-        if ($winnowed->massG !== null && $winnowed->chaffG !== null && $out < $in * (1.0 - self::UNSEEN)) {
+        if ($winnowed->massG !== null && $winnowed->chaffG !== null && $out < $this->massOut * (1.0 - self::UNSEEN)) {
             $this->doubt('chaff_g', sprintf('Of %s g that were threshed %s g are accounted for. Did the rest blow away?', Show::grams($in), Show::grams($out)));
         }
     }
 
-    /** Share of the rough that came out as clean seed; null where either was not weighed. */
+    /** Share of what was threshed, and fell by itself before, that came out as clean seed; null where it was not weighed. */
     public function cleanShare(): ?float
     {
-        return $this->stage === CleaningStage::Clean && $this->rough !== null && $this->massOut !== null && $this->rough > 0.0 ? $this->massOut / $this->rough : null;
+        return $this->stage === CleaningStage::Clean && $this->rough !== null && $this->massOut !== null && $this->rough > 0.0 ? $this->massOut / ($this->rough + $this->caught) : null;
     }
 
     public function hasBegun(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Steps\Origin;
 
+use Marrow\Core\Botany\Crop;
 use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
@@ -35,7 +36,7 @@ final class OriginStrand extends Strand
     public ?PouredTogether $mixed = null;
 
     /** @param  \DateTimeImmutable|null  $sownAt  when the planting it was picked from was sown, where that is known */
-    public function __construct(private readonly Whereabouts $where, public readonly string $code, private readonly ?\DateTimeImmutable $sownAt) {}
+    public function __construct(private readonly Whereabouts $where, public readonly string $code, private readonly ?\DateTimeImmutable $sownAt, private readonly Crop $crop) {}
 
     #[Takes]
     public function picked(Picked $picked, Entry $entry): void
@@ -60,6 +61,9 @@ final class OriginStrand extends Strand
     #[Takes]
     public function cutDown(CutDown $cut, Entry $entry): void
     {
+        if ($this->crop->isWetCleaned()) {
+            throw Misfit::outOfPlace(sprintf('%s seed comes out of wet fruit; nothing of it is hung up to finish.', $this->crop->name));
+        }
         $this->picked(new Picked($cut->plants, null, null), $entry);
         $this->finishing = $cut;
     }

@@ -1,6 +1,6 @@
 import type { Cleaning } from '../../api/client';
 import { useFrame } from '../../api/queries';
-import { Facts, Section } from '../../kit/Section';
+import { Caution, Facts, Section } from '../../kit/Section';
 import { VesselBar } from './VesselBar';
 
 export function CleaningSection({ cleaning }: { cleaning: Cleaning }) {
@@ -8,6 +8,7 @@ export function CleaningSection({ cleaning }: { cleaning: Cleaning }) {
   const { vessel } = cleaning;
   return (
     <Section title={cleaning.title}>
+      {cleaning.alike !== null && <Caution>{cleaning.alike}</Caution>}
       {vessel !== null && (
         <>
           <p style={{ margin: '0 0 8px' }}>{vessel.sentence}</p>
