@@ -23,6 +23,7 @@ use Marrow\Core\Dictation\Thing;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Journal\Subject;
 use Marrow\Core\Things\Registered;
 use Ramsey\Uuid\Uuid;
 
@@ -41,7 +42,13 @@ final readonly class DraftsLines
             $begins ? Uuid::uuid7()->toString() : $thing->id,
             ($begins ? $filling->kind->of[0] : $thing->subject)->value,
             $thing->code, $thing->code,
-            $begins ? new BeginsDocument(planting: $thing->id) : null,
+            match (true) {
+                ! $begins => null,
+                $thing->subject === Subject::Lot => new BeginsDocument(lot: $thing->id),
+                default => new BeginsDocument(planting: $thing->id),
+            },
+            // What it is set apart from is that of which is spoken.
+            $begins && $thing->subject === Subject::Lot ? ['lot' => $thing->id] : [],
         );
     }
 
@@ -55,21 +62,25 @@ final readonly class DraftsLines
         );
     }
 
-    /** @param  Closure(FieldList, array<string, mixed>): array<array-key, mixed>  $inCoreUnits */
-    private function draft(Filling $filling, Clause $clause, DateTimeImmutable $now, Closure $inCoreUnits, string $about, string $subject, string $code, string $name, ?BeginsDocument $begins): LineDraftDocument
+    /**
+     * @param  Closure(FieldList, array<string, mixed>): array<array-key, mixed>  $inCoreUnits
+     * @param  array<string, string>  $known  what nobody has to say, by field
+     */
+    private function draft(Filling $filling, Clause $clause, DateTimeImmutable $now, Closure $inCoreUnits, string $about, string $subject, string $code, string $name, ?BeginsDocument $begins, array $known = []): LineDraftDocument
     {
         $kind = $filling->kind;
+        $payload = [...$filling->payload, ...$known];
         $at = $clause->time->at($now) ?? Draft::at($now);
         $doubts = $faults = [];
         $figures = '';
         try {
             $this->moments->read($at);
-            $given = WhichHolder::of($kind, $inCoreUnits($kind->fields, $filling->payload));
+            $given = WhichHolder::of($kind, $inCoreUnits($kind->fields, $payload));
             $faults = $kind->fields->faults($given);
             if ($faults === []) {
-                $payload = Registered::kinds()->read($kind->name, $given);
-                $entry = new Entry('', '', $kind, $payload, $now);
-                $figures = (new EntryWords($this->entries->names([$entry])))->figures($kind, $payload);
+                $read = Registered::kinds()->read($kind->name, $given);
+                $entry = new Entry('', '', $kind, $read, $now);
+                $figures = (new EntryWords($this->entries->names([$entry])))->figures($kind, $read);
             }
         } catch (Refused $refused) {
             $faults = [$refused];
@@ -80,7 +91,7 @@ final readonly class DraftsLines
         $spot = $begins === null ? '' : $begins->spot;
         $said = [mb_strtolower($kind->title), $figures, $spot, $clause->time->at($now) === null ? '' : self::moment($at, $now)];
 
-        return new LineDraftDocument($kind->name, $subject, $about, $code, $at, (object) $filling->payload, "$name: ".implode(', ', array_filter($said, static fn (string $part): bool => $part !== '')), array_values($doubts), self::which($filling), $begins);
+        return new LineDraftDocument($kind->name, $subject, $about, $code, $at, (object) $payload, "$name: ".implode(', ', array_filter($said, static fn (string $part): bool => $part !== '')), array_values($doubts), self::which($filling), $begins);
     }
 
     /** What nobody is asked because it is known, as which of its tests is counted. */

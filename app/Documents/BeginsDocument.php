@@ -12,6 +12,7 @@ final readonly class BeginsDocument
 {
     /**
      * @param  ?string  $planting  id of the planting that a lot is picked from
+     * @param  ?string  $lot  id of the lot that a lot is set apart from
      * @param  ?string  $variety  id, of what begins out of nothing
      * @param  string  $spot  where a planting stands
      */
@@ -22,5 +23,7 @@ final readonly class BeginsDocument
         public ?string $variety = null,
         #[OA\Property]
         public string $spot = '',
+        #[OA\Property]
+        public ?string $lot = null,
     ) {}
 }

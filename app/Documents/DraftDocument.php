@@ -17,6 +17,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'begins', description: 'what it is, where it begins with this entry', properties: [
         new OA\Property(property: 'variety', type: 'string'),
         new OA\Property(property: 'planting', description: 'that a lot is picked from', type: 'string'),
+        new OA\Property(property: 'lot', description: 'that a lot is set apart from', type: 'string'),
         new OA\Property(property: 'spot', type: 'string'),
     ], type: 'object'),
     new OA\Property(property: 'kind', type: 'string'),

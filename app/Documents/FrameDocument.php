@@ -17,6 +17,7 @@ final readonly class FrameDocument
      * @param  int  $hands_today  counted up to 1,000
      * @param  list<PlaceCountDocument>  $places
      * @param  list<BeltWeekDocument>  $belt
+     * @param  bool  $rings  whether an open page rings when something on the bench is due
      * @param  int  $behind  how much of the lists is not yet reckoned by what was set or recorded last
      */
     public function __construct(
@@ -42,5 +43,7 @@ final readonly class FrameDocument
         public array $belt,
         #[OA\Property]
         public int $behind,
+        #[OA\Property]
+        public bool $rings,
     ) {}
 }

@@ -18,6 +18,7 @@ final readonly class HandbookDocument
      * @param  list<YearSpanDocument>  $year
      * @param  string|null  $here  how this garden's year differs from the one drawn; null where it does not
      * @param  list<FactDocument>  $sources
+     * @param  list<SettingDocument>  $schools  what may be done another way with it than with other crops
      * @param  ?Picture  $balance  what moisture its seed settles to in air; null where it must not dry
      */
     public function __construct(
@@ -39,5 +40,7 @@ final readonly class HandbookDocument
         public ?SeedLookDocument $look,
         #[OA\Property(ref: Picture::class, nullable: true)]
         public ?Picture $balance,
+        #[OA\Property(items: new OA\Items(ref: SettingDocument::class))]
+        public array $schools,
     ) {}
 }

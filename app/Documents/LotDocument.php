@@ -21,6 +21,8 @@ final readonly class LotDocument
      * @param  list<OfferDocument>  $offers
      * @param  list<SectionDocument>  $sections
      * @param  list<TagDocument>  $grown  plantings that were sown from it
+     * @param  list<TagDocument>  $parts  lots that were set apart from it
+     * @param  ?TagDocument  $part_of  the lot that it was set apart from
      * @param  list<EntryDocument>  $entries
      */
     public function __construct(
@@ -56,6 +58,10 @@ final readonly class LotDocument
         public array $sections,
         #[OA\Property(items: new OA\Items(ref: TagDocument::class))]
         public array $grown,
+        #[OA\Property(items: new OA\Items(ref: TagDocument::class))]
+        public array $parts,
+        #[OA\Property(ref: TagDocument::class, nullable: true)]
+        public ?TagDocument $part_of,
         #[OA\Property(items: new OA\Items(ref: EntryDocument::class))]
         public array $entries,
     ) {}

@@ -8,6 +8,7 @@ use App\Words\CautionWords;
 use App\Words\StepWords;
 use Marrow\Core\Botany\Caution;
 use Marrow\Core\Fields\Field;
+use Marrow\Core\Journal\Subject;
 use Marrow\Core\Work\Offer;
 use OpenApi\Attributes as OA;
 
@@ -21,6 +22,7 @@ final readonly class OfferDocument
      * @param  list<FieldDocument>  $fields
      * @param  list<string>  $cautions
      * @param  string  $step  the step of the work that it is of
+     * @param  ?string  $from  what a new lot begins from with it, where one does
      */
     public function __construct(
         #[OA\Property]
@@ -35,6 +37,8 @@ final readonly class OfferDocument
         public array $cautions,
         #[OA\Property]
         public string $step,
+        #[OA\Property(enum: Subject::class, nullable: true)]
+        public ?string $from,
     ) {}
 
     /**
@@ -50,6 +54,7 @@ final readonly class OfferDocument
             array_map(static fn (Field $field): FieldDocument => FieldDocument::of($field), $offer->fields),
             [...$more, ...CautionWords::at($all, $offer->kind->name)],
             StepWords::of($offer->step),
+            $offer->kind->starts ? $offer->kind->from?->value : null,
         );
     }
 }

@@ -49,12 +49,16 @@ final readonly class SettingSet implements Deed
 
     public function about(): string
     {
-        return SettingList::field($this->key)->label ?? $this->key;
+        $crop = SettingList::cropOf($this->key);
+
+        return (SettingList::field($this->key)->label ?? $this->key).($crop === null ? '' : " ($crop)");
     }
 
     public function page(): string
     {
-        return "/books/settings#$this->key";
+        $crop = SettingList::cropOf($this->key);
+
+        return $crop === null ? "/books/settings#$this->key" : "/books/handbook/$crop";
     }
 
     private static function value(Field $field, ?string $typed): string

@@ -11,7 +11,6 @@ use App\Voice\Forms;
 use App\Voice\UnitSystem;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
-use Marrow\Core\Cleaning\Screens;
 use Marrow\Core\Fields\Choice;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Settings\Practice;
@@ -69,12 +68,6 @@ final class Settings
     {
         $field = SettingList::field($key) ?? throw Refused::at('key', 'There is no such setting.');
         $field->read($typed);
-        if ($key === 'time_zone' && trim($typed) !== '' && ! in_array(trim($typed), \DateTimeZone::listIdentifiers(), true)) {
-            throw Refused::at('time_zone', 'That is no time zone. Write it as Europe/London or America/New_York.');
-        }
-        if ($key === 'screens') {
-            Screens::holesIn($typed);
-        }
         $was = $this->typedFor($key);
         $is = trim($typed) === '' ? null : trim($typed);
         if ($was === $is) {

@@ -51,7 +51,7 @@ final class Drafts
             $kind,
             self::text($sent, 'happened_at'),
             $fields === null ? $payload : Input::inCoreUnits($fields, $payload),
-            $begins === null ? null : new Begins(self::idOrNull($begins, 'variety'), self::idOrNull($begins, 'planting'), self::text($begins, 'spot')),
+            $begins === null ? null : new Begins(self::idOrNull($begins, 'variety'), self::idOrNull($begins, 'planting'), self::text($begins, 'spot'), self::idOrNull($begins, 'lot')),
             mb_substr(self::text($sent, 'by'), 0, 60),
             ($sent['even_so'] ?? false) === true,
             ($sent['late'] ?? false) === true,

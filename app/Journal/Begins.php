@@ -13,8 +13,9 @@ final readonly class Begins
     /**
      * @param  ?string  $variety  id; a lot picked from a planting is of its variety
      * @param  ?string  $planting  id of the planting a lot is picked from
+     * @param  ?string  $lot  id of the lot that it is set apart from
      */
-    public function __construct(public ?string $variety = null, public ?string $planting = null, public string $spot = '') {}
+    public function __construct(public ?string $variety = null, public ?string $planting = null, public string $spot = '', public ?string $lot = null) {}
 
     /** @throws Refused when there is none */
     public function variety(): Variety

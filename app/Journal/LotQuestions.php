@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Question;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Steps\Cleaning\MovesVessel;
 use Marrow\Core\Steps\Holding\FillsContainer;
 use Marrow\Core\Steps\Origin\CutDown;
 use Marrow\Core\Steps\Origin\Picked;
@@ -39,6 +40,7 @@ final readonly class LotQuestions
             $entry->payload instanceof PouredTogether => self::asksOfMixed($lot, $entry->payload),
             $entry->payload instanceof PutOff => $this->mayWait($lot, $entry->payload, $entry->happenedAt),
             $entry->payload instanceof FillsContainer => self::asksOfShared($lot, $entry->payload->into()),
+            $entry->payload instanceof MovesVessel => self::asksOfShared($lot, $entry->payload->vessel(), 'vessel'),
             default => [],
         };
     }
@@ -117,15 +119,15 @@ final readonly class LotQuestions
     }
 
     /**
-     * Two lots in one packet cannot be told apart again. (A box that holds the packets of many has a name, and is no packet.)
+     * Two lots in one packet, or in one bowl, cannot be told apart again. (A box that holds the packets of many has a name, and is no packet.)
      *
      * @return list<Question>
      */
-    private static function asksOfShared(Lot $lot, ?string $into): array
+    private static function asksOfShared(Lot $lot, ?string $into, string $field = 'into'): array
     {
         $other = $into === null ? null : DB::table('lot_containers')->where('container_id', $into)->where('lot_id', '!=', $lot->id)->value('lot_id');
         $in = $other === null ? null : Lot::query()->find($other);
 
-        return $in instanceof Lot ? [new Question('into', sprintf('%s is in there already. In one packet the two cannot be told apart again: pour them together on purpose, or take another packet.', $in->code()), true)] : [];
+        return $in instanceof Lot ? [new Question($field, sprintf($field === 'into' ? '%s is in there already. In one packet the two cannot be told apart again: pour them together on purpose, or take another packet.' : '%s stands in there already, by what is recorded. Has it been emptied?', $in->code()), true)] : [];
     }
 }

@@ -11,8 +11,10 @@ use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Botany\LineWord;
 use Marrow\Core\Botany\VarietyType;
+use Marrow\Core\Journal\Kind;
 use Marrow\Core\Selection\LineRecord;
 use Marrow\Core\Selection\LineStanding;
+use Marrow\Core\Steps\Origin\PouredTogether;
 use Marrow\Core\Steps\Pollinating\PollinatingStrand;
 
 /**
@@ -143,14 +145,14 @@ final class Lines
                  (SELECT sum(out.off_types) FROM planting_standings out WHERE out.sown_lot = l.id) AS off,
                  (SELECT sum(out.strays) FROM planting_standings out WHERE out.sown_lot = l.id) AS strays,
                  (SELECT sum(out.looked_over) FROM planting_standings out WHERE out.sown_lot = l.id) AS seen,
-                 (SELECT count(*) FROM lot_origins mixed JOIN lots part ON part.id = mixed.from_lot_id WHERE mixed.lot_id = l.id AND part.variety_id != l.variety_id) AS strange,
-                 (SELECT group_concat(mixed.from_lot_id) FROM lot_origins mixed WHERE mixed.lot_id = l.id AND mixed.from_lot_id IS NOT NULL) AS mixed
+                 (SELECT count(*) FROM lot_origins mixed JOIN lots part ON part.id = mixed.from_lot_id WHERE mixed.lot_id = l.id AND mixed.kind = ? AND part.variety_id != l.variety_id) AS strange,
+                 (SELECT group_concat(mixed.from_lot_id) FROM lot_origins mixed WHERE mixed.lot_id = l.id AND mixed.kind = ? AND mixed.from_lot_id IS NOT NULL) AS mixed
              FROM lots l JOIN varieties v ON v.id = l.variety_id
              LEFT JOIN lot_standings ls ON ls.lot_id = l.id
              LEFT JOIN lot_origins o ON o.lot_id = l.id
              LEFT JOIN planting_standings s ON s.planting_id = o.planting_id
              WHERE l.id = ?',
-            [$lot],
+            [Kind::declared(PouredTogether::class)->name, Kind::declared(PouredTogether::class)->name, $lot],
         );
         /** @var ?object{variety: string, crop: string, type: string, planting_id: ?string, tied: int, sown_lot: ?string, off_types: ?int, looked_over: ?int, taken_out: ?float, crossed: ?float, mothers: ?string, crossed_mothers: ?string, off: ?int, strays: ?int, seen: ?int, mixed: ?string, strange: int} $row */
         if ($row === null) {

@@ -26,6 +26,7 @@ use Marrow\Core\Botany\Source;
 use Marrow\Core\Botany\Sureness;
 use Marrow\Core\Isolation\Compatibility;
 use Marrow\Core\Settings\Practice;
+use Marrow\Core\Settings\SettingList;
 use Marrow\Core\Work\Later;
 
 /** A page of the handbook about one crop. */
@@ -34,7 +35,7 @@ final readonly class Handbook
     /** °C */
     private const ROOM = 20.0;
 
-    public function __construct(private CropReference $crops, private PageSections $sections, private Practice $practice) {}
+    public function __construct(private CropReference $crops, private PageSections $sections, private Practice $practice, private SettingsSaid $settings) {}
 
     public function page(Crop $crop): HandbookDocument
     {
@@ -48,6 +49,7 @@ final readonly class Handbook
             array_map(self::source(...), array_keys($crop->sources), array_values($crop->sources)),
             SeedLookDocument::of($crop->title()),
             $this->balance($crop),
+            $this->settings->of(SettingList::ofCrop($crop)),
         );
     }
 

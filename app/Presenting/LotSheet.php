@@ -12,9 +12,12 @@ use App\Lineage\Crossings;
 use App\Lineage\Lines;
 use App\Models\DueTask;
 use App\Models\Lot;
+use App\Models\LotOrigin;
 use App\Models\Planting;
 use App\Moment;
+use App\Reading\Alike;
 use App\Reading\Facts;
+use App\Reading\OnTheBench;
 use App\Reading\Tagged;
 use App\Sheet\SectionDocument;
 use App\Sheet\SheetSection;
@@ -23,9 +26,13 @@ use App\Words\AdviceWords;
 use App\Words\ColdWords;
 use App\Words\CrossingWords;
 use App\Words\Stages;
+use Illuminate\Database\Eloquent\Builder;
+use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Steps\Origin\SetApart;
 use Marrow\Core\Work\Offer;
+use Marrow\Core\Work\Place;
 
 /** The worksheet of a lot: its course, folded, in figures and words as seen from a day. */
 final readonly class LotSheet
@@ -41,6 +48,7 @@ final readonly class LotSheet
         private Entries $entries,
         private Crossings $crossings,
         private Lines $lines,
+        private OnTheBench $bench,
         private iterable $sections,
     ) {}
 
@@ -75,17 +83,24 @@ final readonly class LotSheet
             Stages::ofCourse($course),
             CropSheet::of($crop),
             $this->tasks->documents($due, $when, [$lot->id => $lot]),
-            self::offers($course, $when),
+            self::offers($course, $when, $this->bench->alike($crop, $lot->code())),
             $this->sections($course, $when),
             $this->grown($lot),
+            $this->tagged($this->origins()->where('from_lot_id', $lot->id)->pluck('lot_id')->all()),
+            $this->tagged($this->origins()->where('lot_id', $lot->id)->pluck('from_lot_id')->all())[0] ?? null,
             $this->entries->ofLot($lot->id, $course->adrift(), $course->agrees()),
         );
     }
 
-    /** @return list<OfferDocument> */
-    public static function offers(LotCourse $course, When $when): array
+    /**
+     * @param  list<Alike>  $alike  what else on the bench it could be taken for
+     * @return list<OfferDocument>
+     */
+    public static function offers(LotCourse $course, When $when, array $alike = []): array
     {
-        return array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $course->cautions(), ColdWords::at($course, $offer->kind, $when)), $course->offers($when->now));
+        $alike = $course->place() === Place::Bench ? $alike : [];
+
+        return array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $course->cautions(), [...MixUpWords::at($alike, $offer->kind->name), ...ColdWords::at($course, $offer->kind, $when)]), $course->offers($when->now));
     }
 
     /** @return list<TagDocument> plantings that were sown from it */
@@ -95,6 +110,24 @@ final readonly class LotSheet
         usort($plantings, static fn (Planting $a, Planting $b): int => $a->number <=> $b->number);
 
         return array_map($this->tags->planting(...), $plantings);
+    }
+
+    /** @return Builder<LotOrigin> how parts of lots became lots of their own */
+    private function origins(): Builder
+    {
+        return LotOrigin::query()->where('kind', Kind::declared(SetApart::class)->name);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $ids
+     * @return list<TagDocument>
+     */
+    private function tagged(array $ids): array
+    {
+        $lots = Tagged::lots(array_values(array_filter($ids, is_string(...))));
+        usort($lots, static fn (Lot $a, Lot $b): int => $a->number <=> $b->number);
+
+        return array_map($this->tags->lot(...), $lots);
     }
 
     /** @return list<SectionDocument> */

@@ -67,7 +67,7 @@ final readonly class ManySheet
             $seen = [];
             foreach ($offered[$thing->id] ?? [] as $place => $offer) {
                 // What begins a thing is done by itself; of what a thing offers several times, as to each test, the first.
-                if (isset($seen[$offer->kind]) || ! in_array(Subject::from($thing->subject), Registered::kinds()->named($offer->kind)->of ?? [], true)) {
+                if (isset($seen[$offer->kind]) || $offer->from === $thing->subject || ! in_array(Subject::from($thing->subject), Registered::kinds()->named($offer->kind)->of ?? [], true)) {
                     continue;
                 }
                 $seen[$offer->kind] = true;
@@ -107,7 +107,7 @@ final readonly class ManySheet
         $cautions = array_values(array_unique(array_merge(...array_values(array_map(static fn (OfferDocument $offer): array => $offer->cautions, $offers)))));
 
         return new ManyOfferDocument(
-            new OfferDocument($first->kind, $first->title, count($acts) === 1 ? $first->act : Registered::kinds()->named($first->kind)->act ?? $first->act, $fields, $cautions, $first->step),
+            new OfferDocument($first->kind, $first->title, count($acts) === 1 ? $first->act : Registered::kinds()->named($first->kind)->act ?? $first->act, $fields, $cautions, $first->step, $first->from),
             array_keys($offers),
             $own,
         );

@@ -112,7 +112,12 @@ final class Rows
             ];
         }
 
-        return $rows;
+        $vessel = $course->isUsedUp() ? null : $course->vessel->stands();
+
+        return $vessel === null || isset($course->storing->containers()[$vessel]) ? $rows : [...$rows, [
+            'lot_id' => $lot->id, 'container_id' => $vessel, 'kind' => '', 'place_id' => null, 'inside' => null, 'path' => '',
+            'seeds' => null, 'packet' => null, 'year' => null, 'plants' => null, 'cold_until' => null,
+        ]];
     }
 
     /** @return array<string, mixed> */

@@ -29,6 +29,8 @@ use Marrow\Core\Steps\Growing\SeedLot;
 use Marrow\Core\Steps\Growing\Sown;
 use Marrow\Core\Steps\Holding\Holdings;
 use Marrow\Core\Steps\Origin\PouredTogether;
+use Marrow\Core\Steps\Origin\SetApart;
+use Marrow\Core\Steps\Origin\Source;
 use Marrow\Core\Steps\Pollinating\HandPollinated;
 use Marrow\Core\Steps\Pollinating\PollenPlanting;
 use Marrow\Core\Steps\Storing\StoredAt;
@@ -82,7 +84,7 @@ final class Facts
             $this->paces->of($lot->id),
             $this->stores->holdings(),
             $this->crossings->of($lot->id)?->cameToLight,
-            $this->poured($entries),
+            $this->sources($entries),
             $this->crossings->sisterOf($lot->id)?->cameToLight,
             $this->sickAmong($lot),
             $this->grownOut($entries),
@@ -90,27 +92,28 @@ final class Facts
     }
 
     /**
-     * How much there was of the lots that one was poured together from, before that.
+     * The lots that one was poured together from, or set apart from, as they stood before that.
      *
      * @param  list<Entry>  $entries
-     * @return array<string, float> seeds, by id
+     * @return array<string, Source> by id
      */
-    private function poured(array $entries): array
+    private function sources(array $entries): array
     {
-        $poured = [];
+        $sources = [];
         foreach ($entries as $entry) {
-            if (! $entry->payload instanceof PouredTogether || $entry->heardAs !== null) {
-                continue;
-            }
-            foreach (Lot::query()->with(['variety', 'planting.variety'])->findMany([$entry->payload->lot, $entry->payload->other]) as $of) {
-                $seeds = $this->lotBefore($of, $entry->happenedAt)->stock->stock->seeds();
-                if ($seeds !== null) {
-                    $poured[$of->id] = $seeds;
-                }
+            $of = match (true) {
+                $entry->heardAs !== null => [],
+                $entry->payload instanceof PouredTogether => [$entry->payload->lot, $entry->payload->other],
+                $entry->payload instanceof SetApart => [$entry->payload->lot],
+                default => [],
+            };
+            foreach ($of === [] ? [] : Lot::query()->with(['variety', 'planting.variety'])->findMany($of) as $lot) {
+                $before = $this->lotBefore($lot, $entry->happenedAt);
+                $sources[$lot->id] = new Source($before->stock->stock->seeds(), $before->origin);
             }
         }
 
-        return $poured;
+        return $sources;
     }
 
     public function lot(Lot $lot): LotCourse
@@ -165,9 +168,9 @@ final class Facts
     public function lotBefore(Lot $lot, DateTimeImmutable $at): LotCourse
     {
         $entries = $this->journal->from(new Viewpoint(before: $at))->of(Subject::Lot, $lot->id);
-        $facts = $this->ofLot($lot);
+        $facts = $this->ofLot($lot, $entries);
 
-        return LotCourse::fold(new LotFacts($facts->code, $facts->crop, $facts->sownAt, [], $facts->crossed, null, $facts->holdings()), $entries, $this->practice);
+        return LotCourse::fold(new LotFacts($facts->code, $facts->crop, $facts->sownAt, [], $facts->crossed, null, $facts->holdings(), sources: $facts->sources), $entries, $this->practice);
     }
 
     /** @param  list<Entry>  $entries  of the planting, those to come among them */

@@ -20,17 +20,17 @@ final readonly class OnTheBench
      * Lots whose seed could not be told from that of another, once both are open.
      *
      * @param  string  $code  of the one
-     * @return list<string> code and variety of each other
+     * @return list<Alike>
      */
     public function alike(Crop $crop, string $code): array
     {
         $alike = [];
-        foreach (DB::table('lot_standings')->join('varieties', 'varieties.id', '=', 'lot_standings.variety_id')->where('lot_standings.place', Place::Bench->value)->where('lot_standings.used_up', 0)->orderBy('lot_standings.number')->get(['lot_standings.number', 'varieties.name', 'varieties.crop']) as $row) {
-            /** @var object{number: int, name: string, crop: string} $row */
+        foreach (DB::table('lot_standings')->join('varieties', 'varieties.id', '=', 'lot_standings.variety_id')->where('lot_standings.place', Place::Bench->value)->where('lot_standings.used_up', 0)->orderBy('lot_standings.number')->get(['lot_standings.number', 'lot_standings.stage', 'varieties.name', 'varieties.crop']) as $row) {
+            /** @var object{number: int, stage: string, name: string, crop: string} $row */
             $other = Code::of(Subject::Lot, $row->number);
-            $look = $other === $code || ! $this->crops->has($row->crop) ? null : $this->crops->title($row->crop)->look;
-            if ($look !== null && $crop->look?->isLike($look) === true) {
-                $alike[] = "$other $row->name";
+            $title = $other === $code || ! $this->crops->has($row->crop) ? null : $this->crops->title($row->crop);
+            if ($title?->look !== null && $crop->look?->isLike($title->look) === true) {
+                $alike[] = new Alike($other, $row->name, $title, $row->stage);
             }
         }
 

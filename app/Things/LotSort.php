@@ -24,6 +24,7 @@ use App\Presenting\Tags;
 use App\Projection\Rows;
 use App\Reading\Facts;
 use App\Reading\JournalReader;
+use App\Reading\OnTheBench;
 use App\Reading\StorePaces;
 use App\Reading\Tagged;
 use App\Tagging\PaperTags;
@@ -49,7 +50,7 @@ final readonly class LotSort implements ThingSort
 {
     private const FOUND = 20;
 
-    public function __construct(private Facts $facts, private JournalReader $journal, private LotQuestions $questions, private Tags $tags, private StorePaces $paces, private PaperTags $paper) {}
+    public function __construct(private Facts $facts, private JournalReader $journal, private LotQuestions $questions, private Tags $tags, private StorePaces $paces, private PaperTags $paper, private OnTheBench $bench) {}
 
     public function subject(): Subject
     {
@@ -97,14 +98,16 @@ final readonly class LotSort implements ThingSort
     public function begin(Draft $draft, Begins $begins, Kind $kind): Lot
     {
         $planting = $begins->planting === null ? null : Planting::query()->find($begins->planting) ?? throw Refused::at('planting', 'There is no such planting.');
-        $variety = $planting === null ? $begins->variety()->id : $planting->variety_id;
+        $parent = $kind->from === Subject::Lot ? self::parentOf($draft) : null;
+        $planting ??= $parent?->planting;
+        $variety = $parent->variety_id ?? ($planting === null ? $begins->variety()->id : $planting->variety_id);
         if ($planting === null && $kind->from === Subject::Planting) {
             throw Refused::at('planting', 'Say which planting it was picked from.');
         }
         Lot::query()->create(['id' => $draft->aboutId, 'number' => Code::next('lots'), 'variety_id' => $variety]);
         LotOrigin::query()->insert($draft->kind === Kind::declared(PouredTogether::class)->name
             ? array_map(static fn (mixed $of): array => ['lot_id' => $draft->aboutId, 'kind' => $draft->kind, 'planting_id' => null, 'from_lot_id' => is_string($of) && Lot::query()->whereKey($of)->exists() ? $of : null], [$draft->payload['lot'] ?? null, $draft->payload['other'] ?? null])
-            : ['lot_id' => $draft->aboutId, 'kind' => $draft->kind, 'planting_id' => $planting?->id]);
+            : ['lot_id' => $draft->aboutId, 'kind' => $draft->kind, 'planting_id' => $planting?->id, 'from_lot_id' => $parent?->id]);
 
         return $this->find($draft->aboutId) ?? throw new LogicException('A lot that was made is not there.');
     }
@@ -144,8 +147,8 @@ final readonly class LotSort implements ThingSort
     public function offered(array $ids, When $when): array
     {
         $offered = [];
-        $this->facts->each(Lot::query()->with(['variety', 'planting.variety'])->findMany($ids)->toBase(), static function (Lot $lot, LotCourse $course) use ($when, &$offered): void {
-            $offered[$lot->id] = LotSheet::offers($course, $when);
+        $this->facts->each(Lot::query()->with(['variety', 'planting.variety'])->findMany($ids)->toBase(), function (Lot $lot, LotCourse $course) use ($when, &$offered): void {
+            $offered[$lot->id] = LotSheet::offers($course, $when, $course->place() === Place::Bench ? $this->bench->alike($course->facts->crop, $lot->code()) : []);
         });
 
         return $offered;
@@ -246,6 +249,14 @@ final readonly class LotSort implements ThingSort
             ->orderBy('number')->limit(self::MOST)->get();
 
         return array_merge([], ...$this->facts->each($lots, fn (Lot $lot, LotCourse $course): array => $this->paper->ofLot($lot, $course, $when)));
+    }
+
+    /** @throws Refused */
+    private static function parentOf(Draft $draft): Lot
+    {
+        $id = $draft->payload['lot'] ?? null;
+
+        return (is_string($id) ? Lot::query()->with('planting')->find($id) : null) ?? throw Refused::at('lot', 'Say which lot it is set apart from.');
     }
 
     private static function lot(Recorded $thing): Lot

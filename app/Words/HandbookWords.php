@@ -25,6 +25,9 @@ use Marrow\Core\Botany\StorageBehaviour;
 use Marrow\Core\Botany\TestConditions;
 use Marrow\Core\Botany\Wind;
 use Marrow\Core\Cleaning\FermentWindow;
+use Marrow\Core\Steps\Cleaning\OpeningWay;
+use Marrow\Core\Steps\Cleaning\ThreshingWay;
+use Marrow\Core\Steps\Cleaning\WinnowingWay;
 use Marrow\Core\Storage\ConstantsBasis;
 use Marrow\Core\Work\Later;
 
@@ -244,12 +247,26 @@ final readonly class HandbookWords
     {
         return self::filled([
             $this->crop->cleaning->note,
+            $this->ways(),
             ...$this->screening(),
             $this->crop->lookAlikes === null || $this->crop->look !== null ? null : 'Worth knowing: '.lcfirst($this->crop->lookAlikes).'.',
             $this->trouble(),
             $this->yields(),
             $this->crop->dust ? 'The seed is like dust: work out of the wind, over white paper.' : null,
         ]);
+    }
+
+    /** By what, in the order of the work. */
+    private function ways(): ?string
+    {
+        $cleaning = $this->crop->cleaning;
+        $labels = array_values(array_filter([
+            implode(' or ', array_map(static fn (string $way): string => OpeningWay::from($way)->label(), $cleaning->opening)),
+            implode(' or ', array_map(static fn (string $way): string => ThreshingWay::from($way)->label(), $cleaning->threshing)),
+            ...array_map(static fn (string $way): string => WinnowingWay::from($way)->label(), $cleaning->winnowing),
+        ]));
+
+        return count($labels) < 2 ? null : 'In this order: '.implode('; ', $labels).'. What did not open is threshed again.';
     }
 
     /** What goes wrong while it is got out, and what to do then. */

@@ -16,7 +16,7 @@ final class Stages
     private const MISSING = 'missing';
 
     /** Cut early, and not threshed yet. */
-    private const FINISHING = 'finishing';
+    public const FINISHING = 'finishing';
 
     /** Lost before anybody used it. */
     private const LOST = 'lost';
@@ -32,6 +32,7 @@ final class Stages
                 CleaningStage::Uncleaned => 'picked',
                 CleaningStage::Fermenting => 'fermenting',
                 CleaningStage::Soaking => 'in water',
+                CleaningStage::Settling => 'water on it',
                 CleaningStage::PouredOff => 'poured off, not rinsed',
                 CleaningStage::Threshed => 'threshed',
                 CleaningStage::Clean => 'clean',

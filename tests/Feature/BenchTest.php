@@ -65,7 +65,7 @@ final class BenchTest extends TestCase
         }
         $this->putJson('/api/settings/screens', ['value' => '0.5, 0.8, 1.5, 2.5'])->assertOk();
         // Lettuce seed is 0.8 to 1.2 mm broad: 1.284 and 0.744 mm with something to spare.
-        self::assertStringContainsString('Of your screens first that of 1.5 mm, then that of 0.8 mm.', str_replace("\u{00A0}", ' ', (string) $this->cleaning('L15')['note']));
+        self::assertStringContainsString('Of your screens first the round holes of 1.5 mm, then the round holes of 0.8 mm.', str_replace("\u{00A0}", ' ', (string) $this->cleaning('L15')['note']));
     }
 
     /** @return array<string, mixed> */

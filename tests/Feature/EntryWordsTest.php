@@ -77,6 +77,12 @@ final class EntryWordsTest extends TestCase
         yield 'cut to finish' => ['cut_down', ['plants' => 9, 'part' => 'stalks', 'kept' => 'sheet', 'where' => 'loft'], 'Cut to finish under cover: 9 plants, seed stalks, on a sheet under cover, loft'];
         yield 'turned' => ['turned', ['caught_g' => 4], 'Turned over: 4 g'];
         yield 'fruit opened' => ['fruit_opened', ['how' => 'scooped', 'fruits' => 6, 'look' => 'plump', 'bitter' => 1], 'Fruit opened: scooped out, 6 fruits, plump, 1 bitter fruit'];
+        yield 'filled' => ['filled', [], 'Filled with water'];
+        yield 'stirred' => ['stirred', ['water' => true, 'sugar' => true], 'Stirred: water added, a pinch of sugar added'];
+        yield 'laid on paper' => ['laid_with_gel', ['seeds' => 80], 'Laid on paper, gel on: 80 seeds'];
+        yield 'set apart' => ['set_apart', ['lot' => 'a', 'part' => 'light', 'mass_g' => 12], 'Set apart: light seed, 12 g'];
+        yield 'into another vessel' => ['in_vessel', ['vessel' => 'a', 'tag' => true], 'Into another vessel: its tag goes along'];
+        yield 'sample sorted out' => ['sample_sorted', ['pure_g' => 18.5, 'inert_g' => 1, 'others' => 'dock'], 'Sample sorted out: 18.5 g seed, 1 g chaff, dock'];
         yield 'put to soak' => ['soaked', ['temperature_c' => 18], 'Put to soak: 18 °C'];
         yield 'winnowed with all that came' => ['winnowed', ['mass_g' => 300, 'how' => 'wind', 'light_g' => 20, 'chaff_g' => 75], 'Winnowed: 300 g, poured in the wind, 20 g light seed, 75 g chaff'];
         yield 'looked over' => ['picked_over', ['looked' => 100, 'flat' => 2, 'holed' => 4], 'Looked over: 100 seeds, 2 flat or hollow, 4 holed'];

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Printing\LabelPrinter;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Settings\HostAddress;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Process\Process;
 use Tests\Support\Keeper;
@@ -120,7 +120,7 @@ final class LabelPrinterTest extends TestCase
     public function test_an_address_is_a_name_and_a_port(string $typed): void
     {
         $this->expectException(Refused::class);
-        LabelPrinter::address($typed);
+        HostAddress::of($typed, 'label_printer', 'label printer');
     }
 
     public function test_signs_of_the_language_and_of_other_scripts_do_no_harm(): void

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Printing\LabelPrinter;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Settings\HostAddress;
 use Tests\Support\Keeper;
 use Tests\Support\RandomEntries;
 use Tests\Support\RealServer;
@@ -187,7 +187,7 @@ final class ProbedTest extends TestCase
         foreach (['169.254.169.254:80', '2130706433:80', '0x7f.0.0.1:80', '127.1:80', '0.0.0.0:80', '255.255.255.255:9100', '224.0.0.1:9100', '[fe80::1]:80', '[::]:80', 'printer', 'a b:9100', '.local:9100'] as $address) {
             $this->putJson('/api/settings/label_printer', ['value' => $address])->assertStatus(422)->assertJsonValidationErrors('value');
             try {
-                LabelPrinter::address($address);
+                HostAddress::of($address, 'label_printer', 'label printer');
                 self::fail($address);
             } catch (Refused) {
             }

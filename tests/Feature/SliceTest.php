@@ -26,7 +26,7 @@ final class SliceTest extends TestCase
             ->assertJsonPath('sections.0.vessel.usual', '2026-08-03T22:28')
             ->assertJsonPath('sections.0.vessel.latest', '2026-08-06T08:57');
         self::assertStringContainsString('At 24 °C the gel lets go after about 58 h, and by 117 h seed may sprout', self::plain($sheet->json('tasks.0.why')));
-        self::assertSame(['poured_off', 'seed_lost', 'noted'], array_column($sheet->json('offers'), 'kind'));
+        self::assertSame(['poured_off', 'filled', 'stirred', 'in_vessel', 'seed_lost', 'noted'], array_column($sheet->json('offers'), 'kind'));
 
         $keeper->records($lot, 'poured_off', '2026-08-03T20:00', ['passes' => 4]);
         $keeper->records($lot, 'rinsed', '2026-08-03T20:20');
@@ -101,7 +101,7 @@ final class SliceTest extends TestCase
         $keeper->strikes($ferment);
         $entries = $this->getJson("/api/lots/$lot")->json('entries');
         self::assertSame('poured_off', $entries[0]['kind']);
-        self::assertStringContainsString('Only a working ferment can be poured off', $entries[0]['adrift']);
+        self::assertStringContainsString('Only a working ferment, or what was filled with water, can be poured off', $entries[0]['adrift']);
         $this->getJson("/api/lots/$lot")->assertJsonPath('stage', 'picked');
     }
 

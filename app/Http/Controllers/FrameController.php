@@ -11,6 +11,7 @@ use App\Documents\AlongDocument;
 use App\Documents\FrameDocument;
 use App\Documents\SavedDocument;
 use App\Documents\TodayDocument;
+use App\Garden\Settings;
 use App\Http\SeenFrom;
 use App\Models\Backlog;
 use App\Models\Garden;
@@ -27,7 +28,7 @@ final class FrameController extends Controller
     #[OA\Get(path: '/frame', operationId: 'frame', parameters: [new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string'))], responses: [
         new OA\Response(response: 200, description: 'places, belt and day', content: new OA\JsonContent(ref: FrameDocument::class)),
     ])]
-    public function frame(SeenFrom $seen, Belt $belt, Boards $boards): JsonResponse
+    public function frame(SeenFrom $seen, Belt $belt, Boards $boards, Settings $settings): JsonResponse
     {
         $when = $seen->when();
         $counts = Counts::on($when->now, $boards);
@@ -44,6 +45,7 @@ final class FrameController extends Controller
             $counts->places,
             $belt->weeks($seen->today()),
             Backlog::size(),
+            $settings->text('bench_rings') === 'ring',
         ));
     }
 

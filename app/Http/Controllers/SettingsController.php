@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\FieldDocument;
 use App\Documents\SettingDocument;
 use App\Documents\SettingSectionDocument;
 use App\Garden\Settings;
@@ -13,15 +12,14 @@ use App\Http\Input;
 use App\Http\Scalar;
 use App\Models\Acting;
 use App\Models\WriteLock;
-use App\Printing\LabelPrinter;
-use App\Voice\FieldValue;
+use App\Presenting\SettingsSaid;
 use App\Voice\Speaking;
 use App\Words\RefusalWords;
 use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use Marrow\Core\Fields\Field;
+use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Settings\SettingList;
@@ -30,7 +28,7 @@ use OpenApi\Attributes as OA;
 /** Everything that a keeper can set. */
 final class SettingsController extends Controller
 {
-    public function __construct(private readonly Settings $settings) {}
+    public function __construct(private readonly Settings $settings, private readonly SettingsSaid $said) {}
 
     #[OA\Get(path: '/settings', operationId: 'settings', responses: [
         new OA\Response(response: 200, description: 'by their headings', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: SettingSectionDocument::class))),
@@ -39,7 +37,7 @@ final class SettingsController extends Controller
     {
         $sections = [];
         foreach (SettingList::sections() as $title => $list) {
-            $sections[] = new SettingSectionDocument($title, $this->of($list));
+            $sections[] = new SettingSectionDocument($title, $this->said->of($list));
         }
 
         return new JsonResponse($sections);
@@ -50,14 +48,13 @@ final class SettingsController extends Controller
     ])), responses: [
         new OA\Response(response: 200, description: 'as it is now', content: new OA\JsonContent(ref: SettingDocument::class)),
     ])]
-    public function put(string $key, Request $request, Acting $by, Dispatcher $events): JsonResponse
+    public function put(string $key, Request $request, Acting $by, Dispatcher $events, CropReference $crops): JsonResponse
     {
         $field = SettingList::field($key) ?? abort(404, 'There is no such setting.');
+        $crop = SettingList::cropOf($key);
+        $crop === null || $crops->has($crop) || abort(404, 'There is no such crop.');
         $typed = Scalar::text($request, 'value');
         try {
-            if ($key === 'label_printer' && trim($typed) !== '') {
-                LabelPrinter::address($typed);
-            }
             WriteLock::hold(function () use ($key, $field, $typed, $by, $events): void {
                 $this->settings->put($key, Input::typed($field, $typed, Speaking::forms()->units), $by);
                 $events->dispatch(new SettingsChanged($key));
@@ -67,17 +64,6 @@ final class SettingsController extends Controller
         }
         Speaking::as($this->settings->forms());
 
-        return new JsonResponse($this->of(FieldList::of($field))[0]);
-    }
-
-    /** @return list<SettingDocument> */
-    private function of(FieldList $list): array
-    {
-        return array_values(array_map(fn (Field $field): SettingDocument => new SettingDocument(
-            FieldDocument::of($field),
-            $this->settings->typedFor($field->key),
-            FieldValue::said($field, $this->settings->value($field->key)),
-            FieldValue::said($field, $field->default),
-        ), $list->fields));
+        return new JsonResponse($this->said->of(FieldList::of($field))[0]);
     }
 }

@@ -17,6 +17,7 @@ final readonly class CleaningDocument implements SectionDocument
      * @param  list<FactDocument>  $facts
      * @param  ?string  $warning  what was found in it that must not be eaten
      * @param  ?string  $alike  what stands beside it that it could be mixed up with
+     * @param  list<AlikeDocument>  $looks  its own seed first, then theirs; none where nothing is like it
      */
     public function __construct(
         #[OA\Property]
@@ -31,6 +32,8 @@ final readonly class CleaningDocument implements SectionDocument
         public ?string $warning,
         #[OA\Property]
         public ?string $alike,
+        #[OA\Property(items: new OA\Items(ref: AlikeDocument::class))]
+        public array $looks,
         #[OA\Property(enum: ['cleaning'])]
         public string $section = 'cleaning',
         #[OA\Property(enum: ['bench'])]

@@ -6,6 +6,7 @@ namespace App\Steps\Cleaning;
 
 use App\Documents\FactDocument;
 use App\Moment;
+use App\Presenting\MixUpWords;
 use App\Reading\OnTheBench;
 use App\Sheet\SheetSection;
 use App\Voice\InUnits;
@@ -13,6 +14,8 @@ use App\Voice\Quantity;
 use App\Voice\When;
 use App\Words\HandbookWords;
 use DateTimeImmutable;
+use Marrow\Core\Cleaning\Sieve;
+use Marrow\Core\Cleaning\SieveShape;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Cleaning\Floaters;
@@ -22,8 +25,8 @@ use Marrow\Core\Work\Place;
 
 final readonly class CleaningSection implements SheetSection
 {
-    /** Of what it could be mixed up with so many are named. */
-    private const NAMED = 3;
+    /** Of what it could be mixed up with so many are drawn. */
+    private const DRAWN = 4;
 
     /** Samples that vary by more than this want weighing again (ISTA, 8 × 100 method), per cent. */
     private const MOST_VARIATION = 4.0;
@@ -43,6 +46,8 @@ final readonly class CleaningSection implements SheetSection
             return [];
         }
 
+        $alike = $isDone || ! $here ? [] : $this->bench->alike($crop, $lot->facts->code);
+
         return [new CleaningDocument(
             $here ? 'Cleaning' : 'Harvest and cleaning',
             $here && ! $isDone ? implode(' ', [$crop->cleaning->note, ...(new HandbookWords($crop))->screening(), ...self::ownScreens($lot)]) : null,
@@ -50,7 +55,8 @@ final readonly class CleaningSection implements SheetSection
             $lot->isUsedUp() && $lot->cleaning->pouredOffAt === null && $lot->cleaning->soak?->outAt === null ? null : self::ferment($lot->cleaning, $when) ?? self::soak($lot->cleaning, $when),
             $facts,
             self::bitter($lot),
-            $isDone || ! $here ? null : $this->mixedUp($lot),
+            MixUpWords::said($alike, $lot->vessel->isTagged()),
+            $alike === [] ? [] : array_values(array_filter([AlikeDocument::drawn($lot->facts->code, 'this lot', $crop->title()), ...array_map(AlikeDocument::of(...), array_slice($alike, 0, self::DRAWN))])),
         )];
     }
 
@@ -58,29 +64,24 @@ final readonly class CleaningSection implements SheetSection
     private static function ownScreens(LotCourse $lot): array
     {
         $screens = $lot->facts->crop->cleaning->screens;
-        $holes = $lot->practice->screens();
-        if ($screens === null || $holes === []) {
+        $own = $lot->practice->screens();
+        if ($screens === null || $own === []) {
             return [];
         }
-        [$through, $holding] = $screens->among($holes);
+        $look = $lot->facts->crop->look;
+        [$through, $holding] = array_map(self::sieve(...), $screens->among($own, $look?->thickness === null ? 1.0 : array_sum($look->thickness) / array_sum($look->width)));
 
-        return [$lot->facts->crop->isWetCleaned() ? sprintf('Of your screens that of %s.', InUnits::hole($holding)) : sprintf('Of your screens first that of %s, then that of %s.', InUnits::hole($through), InUnits::hole($holding))];
+        return [$lot->facts->crop->isWetCleaned() ? "Of your screens the $holding." : ($through === $holding ? "Of your screens only the $through comes near." : "Of your screens first the $through, then the $holding.")];
     }
 
-    /** What it could be mixed up with, said before either is opened. */
-    private function mixedUp(LotCourse $lot): ?string
+    private static function sieve(Sieve $sieve): string
     {
-        $alike = $this->bench->alike($lot->facts->crop, $lot->facts->code);
-        if ($alike === []) {
-            return null;
-        }
-        $more = count($alike) - self::NAMED;
-
-        return sprintf(
-            '%s %s on the bench as well, and once open the seed cannot be told apart. One at a time, its tag beside it, and wipe every bowl and sieve in between.',
-            $more > 0 ? implode(', ', array_slice($alike, 0, self::NAMED))." and $more more" : implode(' and ', $alike),
-            count($alike) === 1 ? 'stands' : 'stand',
-        );
+        return match (true) {
+            $sieve->called !== '' => $sieve->called,
+            $sieve->shape === SieveShape::Slot => 'slots of '.InUnits::hole($sieve->width),
+            $sieve->shape === SieveShape::Woven => 'mesh of '.InUnits::hole($sieve->width),
+            default => 'round holes of '.InUnits::hole($sieve->width),
+        };
     }
 
     private static function bitter(LotCourse $lot): ?string
@@ -108,20 +109,38 @@ final readonly class CleaningSection implements SheetSection
         if ($cleaning->floated === Floaters::Apart) {
             $facts[] = new FactDocument('What floated', 'kept apart: try it against the rest');
         }
+        if ($cleaning->hasGel) {
+            $facts[] = new FactDocument('Its gel', 'left on: it comes up later and less evenly than seed that was fermented');
+        }
+        foreach ($cleaning->parts as $part) {
+            $facts[] = new FactDocument('Set apart', $part->part->label().($part->massG === null ? '' : ', '.Quantity::grams($part->massG)));
+        }
         $share = $cleaning->cleanShare();
         if ($share !== null) {
             $facts[] = new FactDocument('Seed of what was threshed', Quantity::percent($share));
         }
         $clean = $cleaning->isClean() ? $cleaning->massOut : null;
         $usual = $lot->facts->crop->seedOfAPlant();
-        if ($clean !== null && $lot->origin->plants() > 0) {
-            $facts[] = new FactDocument('Seed a plant', Quantity::grams($clean / $lot->origin->plants()).($usual === null ? '' : sprintf(', usual %s to %s where all of it is taken', Quantity::grams($usual[0]), Quantity::grams($usual[1]))));
+        if ($clean !== null && $lot->origin->plants() > 0 && $lot->origin->apart === null) {
+            $each = $clean / $lot->origin->plants();
+            $facts[] = new FactDocument('Seed a plant', Quantity::grams($each).($usual === null ? '' : sprintf(', usual %s to %s where all of it is taken', Quantity::grams($usual[0]), Quantity::grams($usual[1]))));
+            if ($usual !== null && $each < $usual[0]) {
+                $facts[] = new FactDocument('Less than usual', 'was all of it taken? Else: poor set in heat or in cold nights, picked green, shed, or birds?');
+            }
         }
         $bad = $lot->sorting->bad();
         $over = $lot->sorting->last;
         if ($bad !== null && $over !== null) {
             $kinds = array_filter(['flat' => $over->flat, 'holed' => $over->holed, 'broken' => $over->broken, 'stained' => $over->stained]);
             $facts[] = new FactDocument('Bad seed', sprintf('%s (%s to %s) of %d looked at%s%s', Quantity::percent($bad->share), Quantity::percent($bad->low), Quantity::percent($bad->high), $over->looked, $kinds === [] ? '' : ': '.implode(', ', array_map(static fn (string $kind, int $many): string => "$many $kind", array_keys($kinds), $kinds)), $over->out ? '; taken out since' : ''));
+            if (($over->holed ?? 0) > 0) {
+                $facts[] = new FactDocument('Holed', 'beetles or moths may be in all of it: once it is dry, freeze it shut before it is stored');
+            }
+        }
+        $pure = $lot->sorting->purity();
+        if ($pure !== null) {
+            $rate = $lot->testing->lastEnded()?->share()?->rate();
+            $facts[] = new FactDocument('Pure seed', Quantity::percent($pure->share).' by mass, of one sample'.($lot->sorting->sorted->others === '' ? '' : '; among it '.$lot->sorting->sorted->others).($rate === null ? '' : sprintf('; %s pure and living, by its last test', Quantity::percent($pure->pureLive($rate)))));
         }
 
         return $facts;
@@ -134,7 +153,7 @@ final readonly class CleaningSection implements SheetSection
         $facts = [];
         $first = $origin->firstAt();
         $last = $origin->lastAt();
-        if ($first !== null && $last !== null) {
+        if ($first !== null && $last !== null && $origin->apart === null) {
             $facts[] = new FactDocument('Picked', $first->format('Y-m-d') === $last->format('Y-m-d') ? $when->date($first) : $when->date($first).' to '.$when->date($last));
             $facts[] = new FactDocument('From', Quantity::number($origin->plants(), 'plant'));
         }
@@ -144,6 +163,10 @@ final readonly class CleaningSection implements SheetSection
         $weighed = $origin->weighed();
         if ($weighed !== null) {
             $facts[] = new FactDocument('Weighed', Quantity::grams($weighed).($origin->mass() === null ? ', of the passes that were' : ''));
+        }
+        $stands = $lot->vessel->stands();
+        if ($stands !== null || ($lot->vessel->isTagged() === true && $lot->place() === Place::Bench)) {
+            $facts[] = new FactDocument('Stands', ($stands === null ? 'on the bench' : 'in '.($lot->facts->holdings()->holder($stands)->name ?? 'a vessel that is gone')).($lot->vessel->isTagged() === true ? ', its tag with it' : ', its tag not seen with it'));
         }
         $stock = $lot->stock->stock;
         if ($stock->tsmIsOfThisLot()) {
@@ -209,12 +232,13 @@ final readonly class CleaningSection implements SheetSection
     private static function fermented(CleaningStrand $cleaning, DateTimeImmutable $at, When $when): string
     {
         $window = $cleaning->fermentWindow();
-        $temperature = Quantity::temperature((float) $cleaning->ferment?->temperatureC);
+        $temperature = Quantity::temperature($cleaning->fermentTemperature() ?? 20.0);
+        $moves = $cleaning->isMovedByAir() ? ' The air of its place has been written down anew since, and moved this.' : '';
         $hours = $cleaning->fermentedHours();
 
         return match (true) {
             $window === null => '',
-            $hours === null => sprintf('At %s the gel lets go after about %s, and by %s seed may sprout. A rule of thumb: the jar has the last word.', $temperature, Quantity::hours($window->typicalHours), Quantity::hours($window->latestHours)),
+            $hours === null => sprintf('At %s the gel lets go after about %s, and by %s seed may sprout.%s A rule of thumb: the jar has the last word.', $temperature, Quantity::hours($window->typicalHours), Quantity::hours($window->latestHours), $moves),
             $cleaning->sproutedSeen || $hours > $window->latestHours => sprintf(
                 'Poured off after %s; at %s the limit is about %s. %s',
                 Quantity::hours($hours),

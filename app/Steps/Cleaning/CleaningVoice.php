@@ -18,7 +18,7 @@ final class CleaningVoice implements TaskVoice
     {
         return [
             CleaningTask::StartFerment->value => new Speech('put to ferment', needs: ['fermenting jar' => 1, 'covering cloth' => 1], say: static fn (SeenTask $t): Saying => new Saying($t->isAhead() ? 'Let the fruit rest, then put it to ferment' : 'Put the seed to ferment', self::rest($t))),
-            CleaningTask::Wash->value => new Speech('take seed out', needs: ['sieve' => Speech::ONE, 'water bowl' => Speech::ONE], say: static fn (SeenTask $t): Saying => new Saying($t->isAhead() ? 'Let the fruit rest, then take the seed out' : 'Take the seed out and rinse it', self::rest($t))),
+            CleaningTask::Wash->value => new Speech('take seed out', needs: ['sieve' => Speech::ONE, 'water bowl' => Speech::ONE], say: static fn (SeenTask $t): Saying => new Saying($t->isAhead() ? 'Let the fruit rest, then take the seed out' : ($t->has('paper') ? 'Take the seed out and lay it on paper' : 'Take the seed out and rinse it'), self::rest($t))),
             CleaningTask::Thresh->value => new Speech('thresh', needs: ['threshing sheet' => Speech::ONE], say: static fn (SeenTask $t): Saying => new Saying(
                 $t->isAhead() ? 'Let it dry on, then thresh' : 'Thresh it',
                 sprintf('It threshes clean when it is brittle, %d to %d days after picking under cover; later it sheds, and mice find it.', $t->whole('rest_min'), $t->whole('rest_max')),
@@ -29,6 +29,7 @@ final class CleaningVoice implements TaskVoice
                 default => 'What lies thick heats and moulds. What falls meanwhile is of this lot: catch it, and look for mice.',
             })),
             CleaningTask::PourOff->value => new Speech('pour off', needs: ['sieve' => Speech::ONE, 'drying filter' => 1], say: self::pourOff(...)),
+            CleaningTask::Stir->value => new Speech('stir the ferment', say: static fn (SeenTask $t): Saying => $t->number('lid') > 0.0 ? new Saying('Let off its lid and stir', 'It makes gas: under a lid that is not let off the jar bursts.') : new Saying('Stir it', 'What floats on top moulds first; stirred under, the gel lets go evenly.')),
             CleaningTask::LiftOut->value => new Speech('take out of water', needs: ['sieve' => Speech::ONE, 'drying filter' => 1], say: self::liftOut(...)),
             CleaningTask::Rinse->value => new Speech('rinse', needs: ['sieve' => Speech::ONE, 'drying filter' => 1], say: static fn (): Saying => new Saying('Rinse it now and spread it', 'Once water has been added the gel no longer holds the seed back: left standing it sprouts.')),
             CleaningTask::Winnow->value => new Speech('winnow', needs: ['sieve' => Speech::ONE], say: static fn (): Saying => new Saying('Winnow it', 'Chaff holds damp and mites, and seed mass means nothing with it in.')),
@@ -58,6 +59,9 @@ final class CleaningVoice implements TaskVoice
     private static function pourOff(SeenTask $task): Saying
     {
         $latest = $task->latest;
+        if ($task->has('minutes')) {
+            return new Saying($task->isAhead() ? sprintf('Let it settle %d minutes, then pour off', $task->whole('minutes')) : 'Pour off what floats, now', 'Water is on it: good seed has sunk within minutes, and left standing it drinks and sprouts. Fill and pour again until the water runs clear.');
+        }
         if ($latest === null) {
             return new Saying('Pour off', 'Nobody knows how warm it stood, so look at it often: a skin of mould, and seed that sinks.');
         }

@@ -28,6 +28,16 @@ final class OriginSection implements SheetSection
                 new FactDocument('Poured together', Speaking::forms()->day($lot->origin->receivedAt).', from two lots: the journal names them'),
             ], null)];
         }
+        $apart = $lot->origin->apart;
+        if ($apart !== null && $lot->origin->receivedAt !== null) {
+            $year = $lot->origin->year();
+
+            return [new OriginDocument('Where it came from', [
+                new FactDocument('Set apart', ucfirst($apart->part->label()).', '.Speaking::forms()->day($lot->origin->receivedAt)),
+                ...($apart->massG === null ? [] : [new FactDocument('It weighed', Quantity::grams($apart->massG))]),
+                new FactDocument('Ripened in', $year === null ? 'nobody knows' : (string) $year),
+            ], null)];
+        }
         $received = $lot->origin->received;
         $at = $lot->origin->receivedAt;
         if ($received === null || $at === null) {

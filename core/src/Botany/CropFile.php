@@ -165,6 +165,7 @@ final readonly class CropFile
             $f->has('cleaning.wind') ? $f->one('cleaning.wind', Wind::tryFrom(...)) : null,
             $f->has('cleaning.soak_hours') ? $f->number('cleaning.soak_hours', 0, 72) : null,
             $width === null ? null : Screens::forSeed(...$width),
+            ...array_map(static fn (string $list): array => $f->has("cleaning.$list") ? $f->texts("cleaning.$list") : [], ['opening', 'threshing', 'winnowing']),
         );
     }
 

@@ -59,27 +59,6 @@ final readonly class Screens
         );
     }
 
-    /**
-     * Holes as they are written down: 1.5, 2.5 or 1,5; 2,5.
-     *
-     * @return list<float> mm
-     *
-     * @throws InvalidFigure where one is no hole, or beyond 0.1 … 100 mm
-     */
-    public static function holesIn(string $text): array
-    {
-        // A comma within a figure is a decimal one where none is written with a point.
-        $parts = preg_split(str_contains($text, '.') ? '/[;,\s]+/' : '/;\s*|,\s+|\s+/', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-
-        return array_map(static function (string $part): float {
-            $hole = str_replace(',', '.', $part);
-            is_numeric($hole) || throw InvalidFigure::because('screens', sprintf('"%s" is no hole in mm.', mb_substr($part, 0, 20)));
-            ((float) $hole >= 0.1 && (float) $hole <= 100.0) || throw InvalidFigure::because('screens', 'Holes are from 0.1 to 100 mm wide.');
-
-            return (float) $hole;
-        }, $parts);
-    }
-
     /** @return int sixty-fourths of an inch, of holes that all the seed falls through */
     public function throughInch(): int
     {
@@ -93,24 +72,27 @@ final readonly class Screens
     }
 
     /**
-     * The nearest that there are at hand, by how many times larger or smaller they are; of two as near the one that loses less.
+     * The nearest that there are at hand, by how many times larger or smaller a seed they let through; of two as near the one
+     * that loses less.
      *
-     * @param  non-empty-list<float>  $holes  mm
-     * @return array{float, float} through, holding, mm
+     * @param  non-empty-list<Sieve>  $sieves
+     * @param  float  $flatness  thickness over breadth of the seed, 0 … 1: what goes through slots
+     * @return array{Sieve, Sieve} through, holding
      */
-    public function among(array $holes): array
+    public function among(array $sieves, float $flatness = 1.0): array
     {
-        return [self::nearest($this->through, $holes, 1), self::nearest($this->holding, $holes, -1)];
+        return [self::nearest($this->through, $sieves, $flatness, 1), self::nearest($this->holding, $sieves, $flatness, -1)];
     }
 
-    /** @param  non-empty-list<float>  $holes */
-    private static function nearest(float $wanted, array $holes, int $safe): float
+    /** @param  non-empty-list<Sieve>  $sieves */
+    private static function nearest(float $wanted, array $sieves, float $flatness, int $safe): Sieve
     {
-        $best = $holes[0];
-        foreach ($holes as $hole) {
-            $nearer = abs(log($hole / $wanted)) <=> abs(log($best / $wanted));
-            if ($nearer < 0 || ($nearer === 0 && $safe * $hole > $safe * $best)) {
-                $best = $hole;
+        $best = $sieves[0];
+        foreach ($sieves as $sieve) {
+            [$is, $was] = [$sieve->passes($flatness), $best->passes($flatness)];
+            $nearer = abs(log($is / $wanted)) <=> abs(log($was / $wanted));
+            if ($nearer < 0 || ($nearer === 0 && $safe * $is > $safe * $was)) {
+                $best = $sieve;
             }
         }
 

@@ -146,7 +146,15 @@ final class Figures
     private function byUnit(Field $field, int $i): ?array
     {
         // Of several figures one may be of another thing: a list is told by its word, or by what was done.
-        return $this->line->unitAfter($field, $i) === [] || ($field->each !== null && ! $this->named) ? null : [];
+        return $this->line->unitAfter($field, $i) === [] || ($field->each !== null && ! $this->named) || $this->isOneOfTwo($field, $i) ? null : [];
+    }
+
+    /** Two figures of one unit, and two fields of it: where it is not even said what was done, nobody knows which is which. */
+    private function isOneOfTwo(Field $field, int $i): bool
+    {
+        $others = array_filter(array_keys($this->line->tokens), fn (int $n): bool => $n !== $i && $this->line->tokens[$n]->figure() !== null && $this->line->isFree($n) && $this->line->unitAfter($field, $n) !== []);
+
+        return ! $this->named && $others !== [] && array_any($this->fields, static fn (Field $one): bool => $one->key !== $field->key && ! $one->hidden && $one->type === $field->type && $one->unit === $field->unit);
     }
 
     /** @return ?list<int> */
@@ -155,7 +163,15 @@ final class Figures
         // "Seven Sisters" is a name, and where there are digits a word is no figure.
         $isDoubtful = ! $this->line->tokens[$i]->isNumber() && ($this->line->hasDigits() || ($i > 0 && preg_match('/^\p{Lu}/u', $this->line->tokens[$i]->text) === 1));
 
-        return $this->named && ($field->required || ($this->isTheCount($field) && ! $this->line->isOfAnother($i))) && ! $isDoubtful && ! $this->line->hasUnit($i) && $this->line->unitAfter($field, $i) === [] ? [] : null;
+        return $this->named && ($field->required || $this->isAllThatIsAsked($field) || ($this->isTheCount($field) && ! $this->line->isOfAnother($i))) && ! $isDoubtful && ! $this->line->hasUnit($i) && $this->line->unitAfter($field, $i) === [] ? [] : null;
+    }
+
+    /** Where one figure is asked and no other, a bare one is that; a mass may be in any unit. */
+    private function isAllThatIsAsked(Field $field): bool
+    {
+        $figures = array_filter($this->fields, static fn (Field $one): bool => ! $one->hidden && $one->type->isNumeric());
+
+        return array_values($figures) === [$field] && $field->unit === '°C';
     }
 
     /** Where no figure must be told, a bare one is the count: "took 20". */

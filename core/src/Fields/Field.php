@@ -31,6 +31,7 @@ final readonly class Field
      * @param  string  $of  of a reference: what it is to
      * @param  list<string>  $spoken  what hands call it besides, in a line
      * @param  array<string, string>  $means  what other fields are, in a line, where this one is told: given away, where it is told to whom
+     * @param  ?\Closure(mixed): mixed  $check  of more than its bounds
      */
     private function __construct(
         public string $key,
@@ -54,6 +55,7 @@ final readonly class Field
         public bool $isPerson = false,
         public array $spoken = [],
         public array $means = [],
+        private ?\Closure $check = null,
     ) {}
 
     public static function number(string $key, string $label, string $unit, float $min, float $max): self
@@ -121,10 +123,10 @@ final readonly class Field
         return new self($key, FieldType::Choice, $label, options: $named, choice: $options);
     }
 
-    /** A choice that is none here. */
-    public function without(Choice $case): self
+    /** Choices that are none here. */
+    public function without(Choice ...$cases): self
     {
-        return $this->with(['options' => array_diff_key($this->options, [(string) $case->value => 1])]);
+        return $this->with(['options' => array_diff_key($this->options, array_flip(array_map(static fn (Choice $case): string => (string) $case->value, $cases)))]);
     }
 
     /** A day of the calendar. */
@@ -273,12 +275,33 @@ final readonly class Field
             return $this->required ? throw $this->missing() : $this->default;
         }
 
-        return $this->each === null ? Reading::one($this, $given) : Reading::many($this, $given);
+        $read = $this->each === null ? Reading::one($this, $given) : Reading::many($this, $given);
+        if ($this->check !== null) {
+            ($this->check)($read);
+        }
+
+        return $read;
     }
 
     private function takesSeveral(): bool
     {
         return $this->each !== null || $this->type === FieldType::Rows || $this->type === FieldType::Segments;
+    }
+
+    /**
+     * Checked by more than its bounds.
+     *
+     * @param  \Closure(mixed): mixed  $check  throws Refused of what cannot be; never given nothing
+     */
+    public function checked(\Closure $check): self
+    {
+        return $this->with(['check' => $check]);
+    }
+
+    /** The same, under another key. */
+    public function keyed(string $key): self
+    {
+        return $this->with(['key' => $key]);
     }
 
     /** Bounds as a person reads them. */
@@ -330,7 +353,7 @@ final readonly class Field
     /** @param  array<string, mixed>  $change */
     private function with(array $change): self
     {
-        /** @var array{key: string, type: FieldType, label: string, unit: string, min: float, max: float, required: bool, default: mixed, usual: string|float|int|null, hint: string, options: array<string, string>, choice: class-string<Choice>|null, each: Each|null, called: string, of: string, hidden: bool, noun: string, seldom: bool, isPerson: bool, spoken: list<string>, means: array<string, string>} $all */
+        /** @var array{key: string, type: FieldType, label: string, unit: string, min: float, max: float, required: bool, default: mixed, usual: string|float|int|null, hint: string, options: array<string, string>, choice: class-string<Choice>|null, each: Each|null, called: string, of: string, hidden: bool, noun: string, seldom: bool, isPerson: bool, spoken: list<string>, means: array<string, string>, check: ?\Closure(mixed): mixed} $all */
         $all = [...get_object_vars($this), ...$change];
 
         return new self(...$all);

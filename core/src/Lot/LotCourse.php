@@ -14,6 +14,7 @@ use Marrow\Core\Journal\Kind;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Cleaning\SortingStrand;
+use Marrow\Core\Steps\Cleaning\VesselStrand;
 use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Notes\NotesStrand;
 use Marrow\Core\Steps\Origin\OriginStrand;
@@ -41,6 +42,8 @@ final class LotCourse extends Folded
     public readonly OriginStrand $origin;
 
     public readonly CleaningStrand $cleaning;
+
+    public readonly VesselStrand $vessel;
 
     public readonly StockStrand $stock;
 
@@ -71,9 +74,10 @@ final class LotCourse extends Folded
         $this->where = new Whereabouts;
         $kepts = new Kepts;
         $this->notes = new NotesStrand;
-        $this->origin = new OriginStrand($this->where, $facts->code, $facts->sownAt, $facts->crop);
-        $this->cleaning = new CleaningStrand($facts->crop, $this->origin, $practice);
-        $this->stock = new StockStrand($facts->crop, $this->where, $this->cleaning, $kepts, $facts->poured);
+        $this->origin = new OriginStrand($this->where, $facts->code, $facts->sownAt, $facts->crop, $facts->sources);
+        $this->cleaning = new CleaningStrand($facts->crop, $this->origin, $practice, $facts->holdings());
+        $this->vessel = new VesselStrand($this->where, $this->cleaning);
+        $this->stock = new StockStrand($facts->crop, $this->where, $this->cleaning, $kepts, $facts->sources);
         $this->sorting = new SortingStrand($this->cleaning, $this->stock);
         $this->drying = new DryingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $practice);
         $this->testing = new TestingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock);

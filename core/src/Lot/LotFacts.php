@@ -6,6 +6,7 @@ namespace Marrow\Core\Lot;
 
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Steps\Holding\Holdings;
+use Marrow\Core\Steps\Origin\Source;
 use Marrow\Core\Steps\Storing\StoredAt;
 use Marrow\Core\Storage\StorePace;
 
@@ -19,7 +20,7 @@ final readonly class LotFacts
      * @param  ?Holdings  $holdings  places and containers over time; null where places were never anything else
      * @param  ?StorePace  $store  how seed ages in this keeper's store, by the tests of its other lots; null to go by the model alone
      * @param  ?\DateTimeImmutable  $crossedAt  when that came to light
-     * @param  array<string, float>  $poured  seeds that there were of the lots it was poured together from, by their ids
+     * @param  array<string, Source>  $sources  lots it was poured together from or set apart from, by their ids
      * @param  ?\DateTimeImmutable  $sisterCrossedAt  when it came to light that another lot of its bloom is crossed; null of none
      * @param  bool  $sickAmong  whether sick plants stood among those it was picked from
      * @param  list<array{sown: \DateTimeImmutable, picked: ?\DateTimeImmutable}>  $grownOut  plantings sown from it, and when seed of them was first picked
@@ -33,7 +34,7 @@ final readonly class LotFacts
         public ?StorePace $store = null,
         private ?Holdings $holdings = null,
         public ?\DateTimeImmutable $crossedAt = null,
-        public array $poured = [],
+        public array $sources = [],
         public ?\DateTimeImmutable $sisterCrossedAt = null,
         public bool $sickAmong = false,
         public array $grownOut = [],

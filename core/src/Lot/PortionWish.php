@@ -70,7 +70,7 @@ final readonly class PortionWish
             Field::share('field', 'Of living seeds, make a plant', 0.05)->called('the share that makes a plant')->optional(0.8)->usually(0.8)->hint('In trays under cover nearly all, in a good bed 80 %, in a rough one half'),
             Field::integer('reserve', 'Kept in reserve', '', 0, 100_000_000)->called('the reserve')->optional($reserve)->usually($reserve)->of('seed')->hint('Neither sown nor given away unless you say so'),
             Field::share('share', 'Comes up now, you think', 0.01, 0.999)->called('the share that comes up')->optional()->hint('Only where no forecast can be made; it is then taken for every year'),
-            Field::choice('container', 'Packets of', ContainerKind::class)->called('what the packets are')->optional($usual)->usually($usual->value),
+            Field::choice('container', 'Packets of', ContainerKind::class)->without(...ContainerKind::VESSELS)->called('what the packets are')->optional($usual)->usually($usual->value),
             Field::reference('place', 'Where they will lie', Subject::Place)->optional($main->inside ?? $main->placeId ?? '')->usually($main->inside ?? $main?->placeId),
             Field::integer('tests', 'Kept for tests', '', 0, 100_000)->called('the seeds for tests')->optional(0)->usually(0)->of('seed')->seldom(),
             Field::integer('sachets', 'Drying sachets in each', '', 0, 10)->called('the number of sachets')->optional(0)->usually(0)->seldom(),

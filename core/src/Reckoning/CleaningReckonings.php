@@ -11,6 +11,8 @@ use Marrow\Core\Cleaning\PickOver;
 use Marrow\Core\Cleaning\Purity;
 use Marrow\Core\Cleaning\Screens;
 use Marrow\Core\Cleaning\SeedMass;
+use Marrow\Core\Cleaning\Sieve;
+use Marrow\Core\Cleaning\SieveShape;
 use Marrow\Core\Cleaning\Soak;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\InvalidFigure;
@@ -83,8 +85,8 @@ final class CleaningReckonings
                     $look?->thickness !== null => Screens::forSeed(...$look->thickness),
                     default => null,
                 };
-                $holes = $in->has('set') ? $in->numbers('set') : [];
-                [$through, $holding] = $holes === [] ? [null, null] : $screens->among($holes);
+                $holes = $in->has('set') ? array_map(static fn (float $hole): Sieve => Sieve::of(SieveShape::Round, $hole), $in->numbers('set')) : [];
+                [$through, $holding] = $holes === [] ? [null, null] : array_map(static fn (Sieve $sieve): float => $sieve->width, $screens->among($holes));
 
                 return [
                     'through' => $screens->through,

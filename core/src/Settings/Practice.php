@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Settings;
 
-use Marrow\Core\Cleaning\Screens;
+use Marrow\Core\Cleaning\Sieve;
 use Marrow\Core\Fields\Choice;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Fields\Refused;
@@ -67,16 +67,28 @@ final readonly class Practice
     /** A setting that is one of a few words. */
     public function word(string $key): string
     {
-        $value = $this->value($key);
+        return self::said($this->value($key));
+    }
+
+    /** The same, as it is for one crop where that is another. */
+    public function wordFor(string $key, string $crop): string
+    {
+        $own = SettingList::field("$key:$crop") === null ? '' : self::said($this->value("$key:$crop"));
+
+        return $own === '' ? $this->word($key) : $own;
+    }
+
+    private static function said(mixed $value): string
+    {
 
         return $value instanceof Choice ? (string) $value->value : (is_string($value) ? $value : '');
     }
 
-    /** @return list<float> mm, round holes of the keeper's own screens */
+    /** @return list<Sieve> the keeper's own */
     public function screens(): array
     {
         try {
-            return Screens::holesIn($this->word('screens'));
+            return Sieve::written($this->word('screens'));
         } catch (InvalidFigure) {
             return [];
         }

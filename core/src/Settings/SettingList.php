@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Settings;
 
+use Marrow\Core\Botany\CleaningWay;
+use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\IsolationStandard;
+use Marrow\Core\Cleaning\Sieve;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Isolation\Climate;
 
 /**
@@ -30,7 +34,7 @@ final class SettingList
                 Field::yearDay('first_frost', 'First frost in autumn')->called('the first frost in autumn')->optional('10-20'),
                 Field::number('latitude', 'Latitude', '°', -90, 90)->optional()->hint('North is positive. South of the equator the seasons of the handbook and of plans are not served yet: they stand half a year off'),
                 Field::number('longitude', 'Longitude', '°', -180, 180)->optional()->hint('East is positive'),
-                Field::text('time_zone', 'Time zone', 60)->optional('')->hint('As Europe/London; left empty, the zone of the machine'),
+                Field::text('time_zone', 'Time zone', 60)->optional('')->checked(self::mustBeZone(...))->hint('As Europe/London; left empty, the zone of the machine'),
             ),
             'How things are said' => FieldList::of(
                 Field::choice('units', 'Units', ['metric' => 'metric: g, °C, m', 'us' => 'US: oz, °F, ft'])->optional('metric'),
@@ -53,13 +57,15 @@ final class SettingList
                 Field::number('test_stale_years', 'A test says little after', 'years', 1, 20)->optional(3.0),
             ),
             'Cleaning' => FieldList::of(
-                Field::choice('gel_school', 'Seed in gel', ['ferment' => 'fermented', 'rinse' => 'rubbed and rinsed at once'])->optional('ferment')->hint('A ferment takes off the gel, which holds seed back, and with it some of what makes seedlings sick. Rinsed at once it is done in an hour, never forgotten in its jar, and a rest of gel does little harm to seed that is sown soon'),
+                Field::choice('gel_school', 'Seed in gel', ['ferment' => 'fermented', 'rinse' => 'rubbed and rinsed at once', 'paper' => 'laid on paper, gel on'])->optional('ferment')->hint('A ferment takes off the gel, which holds seed back, and with it some of what makes seedlings sick. Rinsed at once it is done in an hour, never forgotten in its jar, and a rest of gel does little harm to seed that is sown soon. Laid on paper it is done at once and sown with its paper; it keeps its gel, dries slowly and cannot be winnowed or weighed'),
                 Field::choice('ferment_cover', 'Jars that ferment stand', ['cloth' => 'under a cloth', 'open' => 'open', 'loose_lid' => 'under a loose lid'])->optional('cloth')->hint('Never tight: the gas bursts a jar. A cloth keeps flies out and lets it breathe; a loose lid is let off daily; open is quickest seen, and draws flies'),
+                Field::choice('ferment_stir', 'Ferments are', ['left' => 'left alone', 'daily' => 'stirred daily'])->optional('left')->hint('Stirred daily no mould sits on top and the gel lets go evenly; left alone the mat on top keeps the air out and flies off, and nobody has to think of it'),
                 Field::choice('floaters', 'Seed that floats is', ['thrown_out' => 'thrown out', 'apart' => 'kept apart and tried', 'kept' => 'kept with the rest'])->optional('thrown_out')->hint('Most that floats is empty. Of squash, pepper and whatever has dried a little, some that floats is good: where seed is scarce it is worth a test of its own'),
-                Field::text('screens', 'Round holes of my screens', 200)->called('the holes of your screens')->optional('')->hint('In mm, with commas between them, as 1.5, 2.5, 4; worksheets then say which of these to take'),
+                Field::text('screens', 'My screens', 300)->called('your screens')->optional('')->checked(static fn (mixed $typed): array => Sieve::written(is_string($typed) ? $typed : ''))->hint('In mm, with commas between them: 1.5, 2.5, 4 for round holes, then slot 1.2, mesh 2 by the width between its wires or mesh 12/in by wires to the inch, kitchen fine. Worksheets then say which to take'),
+                Field::choice('bench_rings', 'When something on the bench is due', ['silent' => 'it stands first on Today', 'ring' => 'and an open page rings'])->optional('silent')->hint('Only a page that stands open can ring; some browsers want it touched once before'),
             ),
             'Label printer' => FieldList::of(
-                Field::text('label_printer', 'Its address', 260)->called('the address of the label printer')->optional('')->hint('As 192.168.1.40:9100; left empty, there is none. bin/label-printer stands in for one'),
+                Field::text('label_printer', 'Its address', 260)->called('the address of the label printer')->optional('')->checked(static fn (mixed $typed): array => HostAddress::of(is_string($typed) ? $typed : '', 'label_printer', 'label printer'))->hint('As 192.168.1.40:9100; left empty, there is none. bin/label-printer stands in for one'),
                 Field::number('label_width', 'Labels are wide', 'mm', 20, 300)->optional(62.0),
                 Field::number('label_height', 'and high', 'mm', 15, 300)->called('the height of the labels')->optional(40.0),
             ),
@@ -78,6 +84,9 @@ final class SettingList
         ];
     }
 
+    /** Settings that may be another for one crop. */
+    private const BY_CROP = ['gel_school', 'ferment_cover', 'ferment_stir', 'floaters'];
+
     /** Sections and settings that bear on less than everything; what is not named here bears on all. */
     private const BEARS = [
         'How things are said' => BearsOn::Nothing,
@@ -86,6 +95,7 @@ final class SettingList
         'Drying and storing' => BearsOn::Lots,
         'Cleaning' => BearsOn::Nothing,
         'gel_school' => BearsOn::Lots,
+        'ferment_stir' => BearsOn::Lots,
         'Isolation' => BearsOn::Nothing,
         'packet_price' => BearsOn::Nothing,
         'sachet_price' => BearsOn::Nothing,
@@ -98,6 +108,7 @@ final class SettingList
 
     public static function bearsOn(string $key): BearsOn
     {
+        [$key] = self::keyed($key);
         if (isset(self::BEARS[$key])) {
             return self::BEARS[$key];
         }
@@ -116,8 +127,48 @@ final class SettingList
         return self::$all ??= array_merge([], ...array_values(array_map(static fn (FieldList $list): array => $list->fields, self::sections())));
     }
 
+    /** @param  string  $key  of a setting, or of one as it is for a crop: floaters:pepper */
     public static function field(string $key): ?Field
     {
-        return self::all()[$key] ?? null;
+        [$of, $crop] = self::keyed($key);
+        $field = self::all()[$of] ?? null;
+
+        return $field === null || $crop === null ? $field : (in_array($of, self::BY_CROP, true) ? self::asOf($field, $crop) : null);
+    }
+
+    /**
+     * What may be another for one crop, as it is asked there.
+     *
+     * @return FieldList of keys as field() takes them
+     */
+    public static function ofCrop(Crop $crop): FieldList
+    {
+        return FieldList::of(...($crop->cleaning->way === CleaningWay::Ferment ? array_map(static fn (string $key): Field => self::asOf(self::all()[$key], $crop->key), self::BY_CROP) : []));
+    }
+
+    /** @return ?string the crop that a setting is of; null of one that is for all */
+    public static function cropOf(string $key): ?string
+    {
+        return self::keyed($key)[1];
+    }
+
+    /** @return array{string, ?string} the setting, and the crop it is of */
+    private static function keyed(string $key): array
+    {
+        $parts = explode(':', $key, 2);
+
+        return [$parts[0], $parts[1] ?? null];
+    }
+
+    private static function asOf(Field $field, string $crop): Field
+    {
+        return Field::choice("$field->key:$crop", $field->label, ['' => 'as for every crop', ...$field->options])->optional('')->usually('')->hint($field->hint);
+    }
+
+    private static function mustBeZone(mixed $typed): void
+    {
+        if (is_string($typed) && ! in_array(trim($typed), \DateTimeZone::listIdentifiers(), true)) {
+            throw Refused::at('time_zone', 'That is no time zone. Write it as Europe/London or America/New_York.');
+        }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Tests\Cleaning;
 
 use Marrow\Core\Cleaning\Screens;
+use Marrow\Core\Cleaning\Sieve;
 use Marrow\Core\Fields\InvalidFigure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -57,26 +58,16 @@ final class ScreensTest extends TestCase
         }
     }
 
-    public function test_holes_are_read_as_people_write_them(): void
-    {
-        foreach (['1.5, 2.5,4' => [1.5, 2.5, 4.0], '1,5; 2,5' => [1.5, 2.5], '1,5 2,5' => [1.5, 2.5], '3, 4' => [3.0, 4.0], '' => []] as $text => $holes) {
-            self::assertSame($holes, Screens::holesIn($text), $text);
-        }
-        foreach (['0', '1.5, wide', '200'] as $text) {
-            try {
-                Screens::holesIn($text);
-                self::fail($text);
-            } catch (InvalidFigure $refused) {
-                self::assertSame('screens', $refused->path);
-            }
-        }
-    }
-
     public function test_of_what_is_at_hand_the_nearest_is_taken(): void
     {
         // 2.6 mm and 7 % more is 2.782: a hole of 3; 2.1 and 7 % less is 1.953: one of 1.75.
         $screens = Screens::forSeed(2.1, 2.6);
-        self::assertSame([3.5, 1.5], $screens->among([1.5, 3.5, 9.0]));
-        self::assertSame([4.0, 2.0], $screens->among([0.875, 2.0, 4.0]));
+        $widths = static fn (string $own, float $flatness = 1.0): array => array_map(static fn (Sieve $sieve): float => $sieve->width, $screens->among(Sieve::written($own), $flatness));
+        self::assertSame([3.5, 1.5], $widths('1.5, 3.5, 9.0'));
+        self::assertSame([4.0, 2.0], $widths('0.875, 2.0, 4.0'));
+        // Mesh 2.6 wide lets through what is 2.99 broad, nearer to 3 than a hole of 3.5.
+        self::assertSame([2.6, 1.5], $widths('1.5, 3.5, mesh 2.6'));
+        // Seed half as thick as it is broad goes through a slot of 1.5 where a hole of 3 would be needed.
+        self::assertSame([1.5, 0.9], $widths('slot 0.9, 1.5', 0.5));
     }
 }

@@ -37,13 +37,14 @@ final class Diary
      * Records an entry as a keeper at a form would: it must fit, with nothing to ask about.
      *
      * @param  array<string, mixed>  $payload
+     * @param  ?string  $as  the field by which it refers to this lot, where it was recorded of something else
      * @return string its id
      *
      * @throws Refused
      */
-    public function record(string $kind, string $at, array $payload = []): string
+    public function record(string $kind, string $at, array $payload = [], ?string $as = null): string
     {
-        $entry = self::entry($this->next(), $kind, $at, $payload);
+        $entry = self::heardAs(self::entry($this->next(), $kind, $at, $payload), $as);
         $questions = $this->admission($entry)->questions;
         if ($questions !== []) {
             throw Asked::about($questions);
@@ -57,11 +58,12 @@ final class Diary
      * Records what came late, or what the keeper says is so all the same: whatever it fits.
      *
      * @param  array<string, mixed>  $payload
+     * @param  ?string  $as  as of record()
      * @return string its id
      */
-    public function insist(string $kind, string $at, array $payload = []): string
+    public function insist(string $kind, string $at, array $payload = [], ?string $as = null): string
     {
-        $this->entries[] = $entry = self::entry($this->next(), $kind, $at, $payload);
+        $this->entries[] = $entry = self::heardAs(self::entry($this->next(), $kind, $at, $payload), $as);
 
         return $entry->id;
     }
@@ -89,7 +91,7 @@ final class Diary
         return $this->admission(self::heardAs(self::entry($this->next(), $kind, $at, $payload), $as));
     }
 
-    private static function heardAs(Entry $entry, string $as): Entry
+    private static function heardAs(Entry $entry, ?string $as): Entry
     {
         return new Entry($entry->id, $entry->order, $entry->kind, $entry->payload, $entry->happenedAt, $as);
     }

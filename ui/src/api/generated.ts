@@ -1578,6 +1578,7 @@ export interface components {
             planting: string | null;
             variety: string | null;
             spot: string;
+            lot: string | null;
         };
         /** @description One day of the belt. */
         BeltDayDocument: {
@@ -1735,6 +1736,8 @@ export interface components {
                 variety?: string;
                 /** @description that a lot is picked from */
                 planting?: string;
+                /** @description that a lot is set apart from */
+                lot?: string;
                 spot?: string;
             };
             kind: string;
@@ -1831,6 +1834,7 @@ export interface components {
             places: components["schemas"]["PlaceCountDocument"][];
             belt: components["schemas"]["BeltWeekDocument"][];
             behind: number;
+            rings: boolean;
         };
         /** @description Seed that somebody was given of a lot. */
         GivenDocument: {
@@ -1864,6 +1868,7 @@ export interface components {
             sources: components["schemas"]["FactDocument"][];
             look: components["schemas"]["SeedLookDocument"] | null;
             balance: components["schemas"]["PictureDocument"] | null;
+            schools: components["schemas"]["SettingDocument"][];
         };
         /** @description A part of a page: a few sentences, the figures behind them, and what can hurt. */
         HandbookSectionDocument: {
@@ -2134,6 +2139,8 @@ export interface components {
             offers: components["schemas"]["OfferDocument"][];
             sections: components["schemas"]["SheetSection"][];
             grown: components["schemas"]["TagDocument"][];
+            parts: components["schemas"]["TagDocument"][];
+            part_of: components["schemas"]["TagDocument"] | null;
             entries: components["schemas"]["EntryDocument"][];
         };
         /** @description What can be recorded of several things at once. */
@@ -2160,6 +2167,8 @@ export interface components {
             fields: components["schemas"]["FieldDocument"][];
             cautions: string[];
             step: string;
+            /** @enum {string|null} */
+            from: "planting" | "lot" | "container" | "place" | null;
         };
         /** @description One of several things to which the same is to be done. */
         OneOfManyDocument: {
@@ -2803,6 +2812,12 @@ export interface components {
             /** Format: float */
             to: number;
         };
+        /** @description Seed that could be taken for other seed, to be drawn beside it to one scale. */
+        AlikeDocument: {
+            code: string;
+            name: string;
+            look: components["schemas"]["SeedLookDocument"];
+        };
         /** @description What was picked and how the seed was got out. */
         CleaningDocument: {
             title: string;
@@ -2811,6 +2826,7 @@ export interface components {
             facts: components["schemas"]["FactDocument"][];
             warning: string | null;
             alike: string | null;
+            looks: components["schemas"]["AlikeDocument"][];
             /** @enum {string} */
             section: "cleaning";
             /** @enum {string} */
@@ -3321,6 +3337,18 @@ export interface components {
             /** @description Together they weigh, g */
             mass_g?: ((number | null) | (string | null)) | null;
         };
+        /** Set apart */
+        EntrySetApart: {
+            /** @description Of the lot */
+            lot: string;
+            /**
+             * @description What it is
+             * @enum {string}
+             */
+            part: "light" | "floated" | "unopened" | "fell" | "picked";
+            /** @description It weighs, g */
+            mass_g?: ((number | null) | (string | null)) | null;
+        };
         /** Turned over */
         EntryTurned: {
             /** @description Seed that fell by itself, g */
@@ -3346,16 +3374,28 @@ export interface components {
             look?: "plump" | "mixed" | "flat" | null;
             /** @description Of them bitter, thrown out */
             bitter?: ((number | null) | (string | null)) | null;
+            /** @description Its tag goes along */
+            tag?: boolean;
+            /** @description Into */
+            vessel?: string | null;
         };
         /** Put to ferment */
         EntryFermentStarted: {
             /** @description Room temperature, °C */
-            temperature_c: number | string;
+            temperature_c?: ((number | null) | (string | null)) | null;
             /**
              * @description Jar
              * @enum {string}
              */
             cover: "cloth" | "open" | "loose_lid";
+            /** @description It stands in */
+            place_id?: string | null;
+            /** @description Water added */
+            water?: boolean;
+            /** @description Its tag goes along */
+            tag?: boolean;
+            /** @description Into */
+            vessel?: string | null;
         };
         /** Poured off */
         EntryPouredOff: {
@@ -3369,10 +3409,28 @@ export interface components {
             /** @description Sprouted seed seen */
             sprouted?: boolean;
         };
+        /** Filled with water */
+        EntryFilled: Record<string, never>;
+        /** Stirred */
+        EntryStirred: {
+            /** @description Water added */
+            water?: boolean;
+            /** @description A pinch of sugar added */
+            sugar?: boolean;
+        };
+        /** Laid on paper, gel on */
+        EntryLaidWithGel: {
+            /** @description Seeds, about */
+            seeds?: ((number | null) | (string | null)) | null;
+        };
         /** Put to soak */
         EntrySoaked: {
             /** @description Temperature of the water, °C */
             temperature_c?: ((number | null) | (string | null)) | null;
+            /** @description Its tag goes along */
+            tag?: boolean;
+            /** @description Into */
+            vessel?: string | null;
         };
         /** Rinsed */
         EntryRinsed: {
@@ -3380,6 +3438,10 @@ export interface components {
             water?: string | null;
             /** @description Sprouted seed seen */
             sprouted?: boolean;
+            /** @description Its tag goes along */
+            tag?: boolean;
+            /** @description Into */
+            vessel?: string | null;
         };
         /** Threshed */
         EntryThreshed: {
@@ -3389,7 +3451,11 @@ export interface components {
              * @description How
              * @enum {string|null}
              */
-            how?: "hands" | "feet" | "sack" | "flail" | "board" | "mill" | null;
+            how?: "hands" | "feet" | "sack" | "flail" | "board" | "mill" | "shaken" | null;
+            /** @description Its tag goes along */
+            tag?: boolean;
+            /** @description Into */
+            vessel?: string | null;
         };
         /** Winnowed */
         EntryWinnowed: {
@@ -3404,6 +3470,10 @@ export interface components {
             light_g?: ((number | null) | (string | null)) | null;
             /** @description Chaff weighs, g */
             chaff_g?: ((number | null) | (string | null)) | null;
+            /** @description Its tag goes along */
+            tag?: boolean;
+            /** @description Into */
+            vessel?: string | null;
         };
         /** All of it lost */
         EntrySeedLost: {
@@ -3414,6 +3484,13 @@ export interface components {
             how?: "sprouted" | "rotten" | "eaten" | "spilt" | "thrown_out" | null;
             /** @description In words */
             words?: string | null;
+        };
+        /** Into another vessel */
+        EntryInVessel: {
+            /** @description Into */
+            vessel: string;
+            /** @description Its tag goes along */
+            tag?: boolean;
         };
         /** Seeds counted and weighed */
         EntrySampleWeighed: {
@@ -3452,6 +3529,17 @@ export interface components {
             stained?: ((number | null) | (string | null)) | null;
             /** @description Taken out of all of it */
             out?: boolean;
+        };
+        /** Sample sorted out */
+        EntrySampleSorted: {
+            /** @description Seed of the crop, g */
+            pure_g: number | string;
+            /** @description Chaff, soil, broken bits, g */
+            inert_g?: ((number | null) | (string | null)) | null;
+            /** @description Other seed, g */
+            other_g?: ((number | null) | (string | null)) | null;
+            /** @description Which other seed */
+            others?: string | null;
         };
         /** Spread to dry */
         EntrySpread: {
@@ -3637,7 +3725,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;
@@ -3688,7 +3776,7 @@ export interface components {
              * @description It is a
              * @enum {string}
              */
-            kind: "jar" | "foil_pouch" | "paper_envelope" | "cloth_bag" | "tin" | "plastic_bag" | "box" | "net" | "crate";
+            kind: "jar" | "foil_pouch" | "paper_envelope" | "cloth_bag" | "tin" | "plastic_bag" | "box" | "net" | "crate" | "bowl" | "bucket" | "sieve" | "plate" | "sack";
             /** @description Note */
             note?: string | null;
         };

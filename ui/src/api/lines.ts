@@ -11,9 +11,11 @@ export const isWhole = ({ drafts, left_over, doubts }: LineRead): boolean =>
 const beginsOf = ({ begins }: LineDraft): Draft['begins'] =>
   begins?.planting
     ? { planting: begins.planting }
-    : begins?.variety
-      ? { variety: begins.variety, spot: begins.spot }
-      : undefined;
+    : begins?.lot
+      ? { lot: begins.lot }
+      : begins?.variety
+        ? { variety: begins.variety, spot: begins.spot }
+        : undefined;
 
 /**
  * @param id of the entry, made by whoever sends it

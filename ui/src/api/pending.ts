@@ -6,7 +6,7 @@ export type Unborn = {
   id: string;
   subject: Draft['about']['subject'];
   title: string;
-  /** what it begins with: its variety, or the planting that it is picked from */
+  /** what it begins with: its variety, the planting that it is picked from, or the lot that it is set apart from */
   begins: NonNullable<Draft['begins']>;
 };
 

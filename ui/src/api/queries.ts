@@ -455,6 +455,9 @@ export function useKeepSetting(key: string) {
         settings: section.settings.map((setting) => (setting.field.key === key ? now : setting)),
       })),
     );
+    // What is set for one crop stands on its page.
+    const [, crop] = key.split(':');
+    if (crop !== undefined) void client.invalidateQueries({ queryKey: keys.handbook(crop) });
     return now;
   });
 }

@@ -7,6 +7,7 @@ import { Coming, later } from '../kit/Coming';
 import { Caution, Facts, Section, Trouble } from '../kit/Section';
 import { useLook } from '../api/look';
 import { OwnFigures } from './OwnFigures';
+import { SettingLine } from '../record/SettingLine';
 import { SeedToScale } from './SeedToScale';
 import { YearStrip } from './YearStrip';
 
@@ -51,7 +52,7 @@ export function CropPage({ cropKey }: { cropKey: string }) {
     );
   }
   if (page.data === undefined) return <Coming lines={10} height={40} />;
-  const { crop, sections, kin, relations, year, here, sources, look, balance } = page.data;
+  const { crop, sections, kin, relations, year, here, sources, look, balance, schools } = page.data;
   return (
     <Box sx={{ maxWidth: 760, '@media print': { maxWidth: 'none' } }}>
       <Typography variant="h1">{crop.name}</Typography>
@@ -106,6 +107,25 @@ export function CropPage({ cropKey }: { cropKey: string }) {
             {section.facts.length > 0 && (
               <Box sx={{ mt: 1 }}>
                 <Facts facts={section.facts} />
+              </Box>
+            )}
+            {section.key === 'clean' && schools.length > 0 && (
+              <Box component="details" sx={{ '@media print': { display: 'none' } }}>
+                <Box
+                  component="summary"
+                  sx={{
+                    cursor: 'pointer',
+                    fontWeight: 700,
+                    minHeight: 44,
+                    display: 'flex',
+                    alignItems: 'center',
+                  }}
+                >
+                  How it is done here, where that is not as for other crops
+                </Box>
+                {schools.map((setting) => (
+                  <SettingLine key={setting.field.key} setting={setting} />
+                ))}
               </Box>
             )}
             {section.key === 'dry' && balance !== null && (

@@ -34,7 +34,9 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
       anything={{ crop: data.crop.key }}
       leads={Object.fromEntries(Object.entries(pagesOf(code)).map(([kind, page]) => [kind, at(page)]))}
       // After a step that moves the seed, follow it to where it now lies.
-      onDone={(kind) => {
+      onDone={(kind, saved) => {
+        // A lot that was set apart has a sheet of its own.
+        if (kind === 'set_apart') return void navigate(at(`/bench/${saved.code}`));
         const to = movesTo[kind];
         if (to !== undefined && to !== place) void navigate(at(`/${to}/${code}`));
       }}
@@ -94,6 +96,8 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
       </Box>
       {/* In one row of keys: what is open in the offers stays so when word comes that the seed lies here by now. */}
       {lies ? [offers, ...known] : [...known, offers]}
+      <TagLinks title="Set apart from" tags={data.part_of === null ? [] : [data.part_of]} />
+      <TagLinks title="Set apart from it" tags={data.parts} />
       <TagLinks title="Sown from it" tags={data.grown} />
       <Section title="Journal">
         <JournalLines entries={data.entries} about={{ subject: 'lot', id: data.id }} />

@@ -50,8 +50,6 @@ export function PlantingSheet({ code }: { code: string }) {
       {on === undefined && (
         <Offers
           about={{ subject: 'planting', id: data.id }}
-          from={data.id}
-          begins={['picked', 'cut_down']}
           offers={data.offers}
           anything={{ crop: data.crop.key }}
           onDone={(_, saved) => saved.code.startsWith('L') && void navigate(at(`/bench/${saved.code}`))}

@@ -13,8 +13,6 @@ const idOf = ({ kind, act }: Pick<Offer, 'kind' | 'act'>) => `${kind} ${act}`;
 /** What can be recorded of a thing as it stands: the likeliest as the strongest button, a form when one is chosen. */
 export function Offers({
   about,
-  from,
-  begins = [],
   offers: known,
   anything,
   called,
@@ -26,10 +24,6 @@ export function Offers({
   onDone,
 }: {
   about: Exclude<Happening['about'], 'a new lot'>;
-  /** the planting that new lots are picked from */
-  from?: string;
-  /** the kinds with which a new lot begins */
-  begins?: string[];
   offers: Offer[];
   /** Whether all that can happen to it may be told here where nobody knows how it stands, and of which crop it is. */
   anything?: { crop: string | undefined };
@@ -108,8 +102,9 @@ export function Offers({
             key={idOf(offer)}
             happening={{
               ...offer,
-              about: begins.includes(offer.kind) ? 'a new lot' : about,
-              from,
+              // With some of them a lot begins: picked from a planting, set apart from another.
+              about: offer.from === about.subject ? 'a new lot' : about,
+              origin: about,
               called,
             }}
             onDone={(saved) => {

@@ -26,8 +26,8 @@ export type Happening = {
   cautions: string[];
   /** the lot or planting; none where one begins with this entry */
   about: Draft['about'] | 'a new lot';
-  /** the planting that a new lot is picked from */
-  from?: string;
+  /** the planting that a new lot is picked from, or the lot that it is set apart from */
+  origin?: Draft['about'];
   /** what that is called, where its page has no code of it */
   called?: string;
   /** the entry that this one corrects, as it stands */
@@ -53,7 +53,7 @@ export function RecordForm({
   const say = useSay();
   const where = happening.called ?? codeIn(window.location.pathname);
   const titled = `${title}${where === '' ? '' : `, ${where}`}`;
-  const subject = about === 'a new lot' ? `from:${happening.from ?? ''}` : about.id;
+  const subject = about === 'a new lot' ? `from:${happening.origin?.id ?? ''}` : about.id;
   const which = fields.find(({ hidden, usual }) => hidden && usual !== null)?.usual ?? '';
   const draft = useDraft<Typed>(
     `${subject}:${kind}:${which}:${corrects?.id ?? ''}`,
@@ -75,11 +75,20 @@ export function RecordForm({
   // What nobody is asked is as the form has it now, not as it was when something was typed into it.
   const valueOf = (field: FieldDeclared) =>
     (field.hidden && corrects === undefined ? undefined : values.fields[field.key]) ?? startOf(field);
+  const beginsFrom: Draft['begins'] =
+    about === 'a new lot' && happening.origin !== undefined
+      ? { [happening.origin.subject]: happening.origin.id }
+      : undefined;
   const payload = Object.fromEntries(
     fields
       .map((field) => [
         field.key,
-        field.type === 'id' && valueOf(field) === '' ? values.made : sentOf(field, valueOf(field)),
+        field.type === 'id' && valueOf(field) === ''
+          ? values.made
+          : // What it begins from is what its form was opened on.
+            field.hidden && beginsFrom && field.key in beginsFrom
+            ? (happening.origin?.id ?? '')
+            : sentOf(field, valueOf(field)),
       ])
       .filter(([key, value]) => value !== '' || shown.some((field) => field.key === key)),
   ) as Record<string, unknown>;
@@ -93,7 +102,7 @@ export function RecordForm({
         id: draft.id,
         kind,
         about: about === 'a new lot' ? { subject: 'lot', id: values.made } : { ...about, id: values.of },
-        begins: about === 'a new lot' ? { planting: happening.from } : undefined,
+        begins: beginsFrom,
         happened_at: values.when,
         payload: payload as Draft['payload'],
         even_so: evenSo,

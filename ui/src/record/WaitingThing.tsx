@@ -10,15 +10,17 @@ import { Offers } from './Offers';
 import { things } from './things';
 import { WaitingLines } from './WaitingLines';
 
-/** The crop of what waits: by its variety, or by what it was picked from, which may wait as well. */
+/** The crop of what waits: by its variety, or by what it was picked or set apart from, which may wait as well. */
 function useCropOf(thing: Unborn | undefined): string | undefined {
   const varieties = useVarieties().data ?? [];
   const plantings = useChoices('plantings').data ?? [];
+  const lots = useChoices('lots').data ?? [];
   const unborn = useUnborn();
   const cropOf = ({ begins }: Unborn): string | undefined => {
     if (begins.variety) return varieties.find(({ id }) => id === begins.variety)?.crop;
-    const from = unborn.find(({ id }) => id === begins.planting);
-    return from === undefined ? plantings.find(({ id }) => id === begins.planting)?.crop : cropOf(from);
+    const of = begins.planting ?? begins.lot;
+    const from = unborn.find(({ id }) => id === of);
+    return from === undefined ? [...plantings, ...lots].find(({ id }) => id === of)?.crop : cropOf(from);
   };
   return thing === undefined ? undefined : cropOf(thing);
 }
@@ -41,8 +43,6 @@ export function WaitingThing() {
           </Box>
           <Offers
             about={{ subject: thing.subject, id }}
-            from={id}
-            begins={thing.subject === 'planting' ? ['picked', 'cut_down'] : []}
             offers={[]}
             anything={{ crop }}
             called={thing.title}

@@ -3,7 +3,7 @@ import type { Waiting } from '../api/outbox';
 
 type Subject = Draft['about']['subject'];
 
-/** Whether a new lot begins with it, picked from a planting that stands. */
+/** Whether a new lot begins with it, of a planting or a lot that stands. */
 const isPicked = (kind: Kinds['kinds'][number], subject: Subject) => kind.starts && kind.from === subject;
 
 /** The id that an earlier entry made, as far as it waits itself. */

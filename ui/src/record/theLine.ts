@@ -61,7 +61,8 @@ export function useTheLine() {
           ? things[draft.subject].page(draft.about)
           : pageOfCode(draft.code);
       // As the form calls what it is of: a thing, or a lot to come from a planting.
-      const of = draft.begins?.planting ? `from:${draft.begins.planting}` : draft.about;
+      const from = draft.begins?.planting ?? draft.begins?.lot;
+      const of = from ? `from:${from}` : draft.about;
       setAside(`${of}:${draft.kind}:${draft.which}:`, {
         id: v7(),
         values: { when, fields: draft.payload, made: v7(), of: draft.about },

@@ -15,6 +15,7 @@ import { useLook } from '../api/look';
 import { pageNames } from './places';
 import { weekday, wordsIn } from '../kit/words';
 import { SpokenIn, useSpoken } from '../kit/spoken';
+import { BenchBell } from './BenchBell';
 import { Belt } from './Belt';
 import { Broken } from '../kit/Broken';
 import { clockAt } from '../kit/clock';
@@ -121,6 +122,7 @@ export function Frame() {
           </Box>
         </Box>
         <LineKey />
+        {frame.data?.rings === true && frame.data.looking_ahead === false && <BenchBell />}
         <Keys open={keysShown} onClose={() => setKeysShown(false)} />
       </Box>
     </SpokenIn>

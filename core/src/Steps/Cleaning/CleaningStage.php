@@ -10,6 +10,7 @@ enum CleaningStage: string
     case Uncleaned = 'uncleaned';
     case Fermenting = 'fermenting';
     case Soaking = 'soaking';
+    case Settling = 'settling';
     case PouredOff = 'poured_off';
     case Threshed = 'threshed';
     case Clean = 'clean';

@@ -6,6 +6,7 @@ namespace Marrow\Core\Steps\Cleaning;
 
 use Marrow\Core\Botany\CleaningWay;
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CropName;
 use Marrow\Core\Cleaning\FermentWindow;
 use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Misfit;
@@ -13,8 +14,11 @@ use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Holding\Holdings;
 use Marrow\Core\Steps\Origin\CutDown;
 use Marrow\Core\Steps\Origin\OriginStrand;
+use Marrow\Core\Steps\Origin\Part;
+use Marrow\Core\Steps\Origin\SetApart;
 use Marrow\Core\Steps\Stock\SeedLost;
 use Marrow\Core\Work\Later;
 use Marrow\Core\Work\Loss;
@@ -51,6 +55,21 @@ final class CleaningStrand extends Strand
 
     public ?\DateTimeImmutable $pouredOffAt = null;
 
+    /** When water came on the ferment: it ended then. */
+    private ?\DateTimeImmutable $fermentEndedAt = null;
+
+    /** When the ferment was last stirred, or its lid let off. */
+    private ?\DateTimeImmutable $stirredAt = null;
+
+    /** Times it was filled and poured off. */
+    public int $rounds = 0;
+
+    /** Whether its gel was left on. */
+    public bool $hasGel = false;
+
+    /** @var list<SetApart> what was set apart from it, to be lots of their own */
+    public array $parts = [];
+
     /** Null where it was never put to soak. */
     public ?InWater $soak = null;
 
@@ -74,13 +93,16 @@ final class CleaningStrand extends Strand
     /** Share of what was threshed that blows away unseen. */
     private const UNSEEN = 0.1;
 
+    /** °C of a room of which nobody knows. */
+    private const ROOM = 20.0;
+
     private bool $hasLeft = false;
 
     private bool $isLost = false;
 
     private readonly CleaningWork $work;
 
-    public function __construct(private readonly Crop $crop, private readonly OriginStrand $origin, private readonly Practice $practice)
+    public function __construct(private readonly Crop $crop, private readonly OriginStrand $origin, private readonly Practice $practice, private readonly Holdings $holdings)
     {
         $this->work = new CleaningWork($crop, $practice);
     }
@@ -128,11 +150,70 @@ final class CleaningStrand extends Strand
     #[Takes]
     public function pouredOff(PouredOff $poured, Entry $entry): void
     {
-        $this->mustBe($entry, 'Only a working ferment can be poured off', CleaningStage::Fermenting);
-        $this->pouredOffAt = $this->wetAt = $entry->happenedAt;
-        $this->sproutedSeen = $poured->sprouted;
-        $this->floated = $poured->floated;
+        $this->mustBe($entry, 'Only a working ferment, or what was filled with water, can be poured off', CleaningStage::Fermenting, CleaningStage::Settling);
+        $this->fermentEndedAt ??= $entry->happenedAt;
+        $this->pouredOffAt ??= $entry->happenedAt;
+        $this->wetAt = $entry->happenedAt;
+        $this->rounds += $poured->passes;
+        $this->sproutedSeen = $this->sproutedSeen || $poured->sprouted;
+        // What floated in the first round floats no more in the second.
+        $this->floated = $this->floated === null || $poured->floated !== Floaters::None ? $poured->floated ?? $this->floated : $this->floated;
         $this->enter(CleaningStage::PouredOff, $entry);
+    }
+
+    #[Takes]
+    public function filled(Filled $filled, Entry $entry): void
+    {
+        $this->mustBe($entry, 'Water is put on a ferment, or on what was poured off once', CleaningStage::Fermenting, CleaningStage::PouredOff);
+        $this->fermentEndedAt ??= $entry->happenedAt;
+        $this->wetAt = $entry->happenedAt;
+        $this->enter(CleaningStage::Settling, $entry);
+    }
+
+    #[Takes]
+    public function stirred(Stirred $stirred, Entry $entry): void
+    {
+        $this->mustBe($entry, 'Only a ferment that works is stirred', CleaningStage::Fermenting);
+        $this->stirredAt = $entry->happenedAt;
+    }
+
+    #[Takes]
+    public function laidWithGel(LaidWithGel $laid, Entry $entry): void
+    {
+        if ($this->crop->cleaning->way !== CleaningWay::Ferment) {
+            throw Misfit::outOfPlace(sprintf('Seed of %s has no gel to be left on.', CropName::inSentence($this->crop->name)));
+        }
+        $this->mustBe($entry, 'Seed is laid on paper as it comes out of the fruit', CleaningStage::Uncleaned);
+        $this->hasGel = true;
+        $this->wetAt = $entry->happenedAt;
+        $this->enter(CleaningStage::Clean, $entry);
+    }
+
+    /** It is a part of another lot: how far that was is how far this is. */
+    #[Takes]
+    public function setApart(SetApart $apart, Entry $entry): void
+    {
+        if ($apart->part->isWet()) {
+            $this->wetAt = $entry->happenedAt;
+        }
+        $this->massOut = $apart->massG;
+        $this->enter($apart->part->stage(), $entry);
+    }
+
+    #[Takes(as: 'lot')]
+    public function parted(SetApart $apart, Entry $entry): void
+    {
+        $this->origin->mustHaveBegun($entry->happenedAt);
+        match ($apart->part) {
+            Part::Floated => $this->pouredOffAt !== null || $this->soak !== null || $this->wetAt !== null || throw Misfit::outOfPlace('Nothing of it has been in water yet, by what is recorded, so nothing has floated.'),
+            Part::Light, Part::Unopened => $this->isOut() || throw Misfit::outOfPlace(sprintf('It has not been %s yet, by what is recorded.', $this->crop->isWetCleaned() ? 'washed out' : 'threshed')),
+            Part::Fell, Part::Picked => null,
+        };
+        $of = $apart->part === Part::Fell ? ($this->caught > 0.0 ? $this->caught : null) : $this->rough;
+        if ($apart->massG !== null && $of !== null && $apart->massG > $of * (1.0 + self::SCALES)) {
+            throw Misfit::at('mass_g', sprintf('%s g cannot be set apart of the %s g that there were.', Show::grams($apart->massG), Show::grams($of)));
+        }
+        $this->parts[] = $apart;
     }
 
     #[Takes]
@@ -196,10 +277,12 @@ final class CleaningStrand extends Strand
     /** What went in comes out again, but for what blows away unseen; what fell by itself may have been put with it. */
     private function mustAddUp(Winnowed $winnowed): void
     {
-        if ($this->massOut === null) {
+        // Threshed again and not weighed, there is no more of it than there was.
+        $threshed = $this->massOut ?? $this->rough;
+        if ($threshed === null) {
             return;
         }
-        $in = $this->massOut + $this->caught;
+        $in = $threshed + $this->caught;
         $out = ($winnowed->massG ?? 0.0) + ($winnowed->lightG ?? 0.0) + ($winnowed->chaffG ?? 0.0);
         if ($winnowed->massG !== null && $winnowed->massG > $in) {
             throw Misfit::at('mass_g', sprintf('Winnowing only takes away: %s g cannot come out of the %s g that were threshed.', Show::grams($winnowed->massG), Show::grams($in)));
@@ -207,7 +290,7 @@ final class CleaningStrand extends Strand
         if ($out > $in * (1.0 + self::SCALES)) {
             throw Misfit::at($winnowed->chaffG === null ? 'light_g' : 'chaff_g', sprintf('%s g cannot come out of the %s g that were threshed.', Show::grams($out), Show::grams($in)));
         }
-        if ($winnowed->massG !== null && $winnowed->chaffG !== null && $out < $this->massOut * (1.0 - self::UNSEEN)) {
+        if ($winnowed->massG !== null && $winnowed->chaffG !== null && $out < $threshed * (1.0 - self::UNSEEN)) {
             $this->doubt('chaff_g', sprintf('Of %s g that were threshed %s g are accounted for. Did the rest blow away?', Show::grams($in), Show::grams($out)));
         }
     }
@@ -237,7 +320,8 @@ final class CleaningStrand extends Strand
 
         return match ($this->stage) {
             CleaningStage::Uncleaned => [$this->work->start($since), ...$this->work->turn($this->origin->finishing?->kept, $this->turnedAt)],
-            CleaningStage::Fermenting => [$this->work->pourOff($this->ferment, $since)],
+            CleaningStage::Fermenting => [$this->work->pourOff($this->ferment, $this->fermentWindow(), $since), ...$this->work->stir($this->ferment, $this->fermentWindow(), $since, $this->stirredAt)],
+            CleaningStage::Settling => [$this->work->settled($since)],
             CleaningStage::Soaking => [$this->work->liftOut($this->soak, $since)],
             CleaningStage::PouredOff => [new Task(CleaningTask::Rinse, Place::Bench, $since, $since, Later::hours($since, 2), Loss::Seed)],
             CleaningStage::Threshed => $this->hasLeft ? [] : [new Task(CleaningTask::Winnow, Place::Bench, $since, Later::days($since, 3), null, Loss::Nothing)],
@@ -247,22 +331,37 @@ final class CleaningStrand extends Strand
 
     public function offers(): array
     {
-        if (! $this->origin->hasBegun() || $this->isClean() || $this->hasLeft || $this->isLost) {
+        if ($this->isLost || ! $this->origin->hasBegun()) {
             return [];
+        }
+        if ($this->isClean() || $this->hasLeft) {
+            return $this->isClean() && ! $this->hasLeft && ! $this->origin->cameClean() && ! $this->crop->isKeptAlive() ? [$this->apart($this->crop->isWetCleaned() ? Part::Floated : Part::Light)] : [];
         }
 
         return match ($this->stage) {
             CleaningStage::Uncleaned => match ($this->crop->cleaning->way) {
-                CleaningWay::Ferment => [Offer::of(FermentStarted::class, $this->work->ferments() ? 10 : 20)->usually('cover', $this->practice->word('ferment_cover')), Offer::of(Rinsed::class, $this->work->ferments() ? 20 : 10), Offer::of(FruitOpened::class, 25)],
-                CleaningWay::Rinse => [Offer::of(Rinsed::class, 10), Offer::of(Soaked::class, 20), Offer::of(FruitOpened::class, 25)],
-                CleaningWay::Thresh => [Offer::of(Threshed::class, 10), ...($this->turnedAt === null ? [] : [Offer::of(Turned::class, 15)])],
+                CleaningWay::Ferment => [...$this->work->gelOffers(), $this->work->opening()],
+                CleaningWay::Rinse => [Offer::of(Rinsed::class, 10), Offer::of(Soaked::class, 20), $this->work->opening()],
+                CleaningWay::Thresh => [$this->work->threshing(10), ...($this->turnedAt === null ? [] : [Offer::of(Turned::class, 15)])],
             },
-            CleaningStage::Fermenting => [Offer::of(PouredOff::class, 10)->usually('floated', $this->practice->word('floaters'))],
+            CleaningStage::Fermenting => [$this->work->pouring(10), Offer::of(Filled::class, 15), Offer::of(Stirred::class, 20)],
+            CleaningStage::Settling => [$this->work->pouring(10)],
             CleaningStage::Soaking => [Offer::of(Rinsed::class, 10)],
-            CleaningStage::PouredOff => [Offer::of(Rinsed::class, 10)],
-            CleaningStage::Threshed => [Offer::of(Winnowed::class, 10), Offer::of(Threshed::class, 20)],
+            CleaningStage::PouredOff => [Offer::of(Rinsed::class, 10), Offer::of(Filled::class, 20), $this->apart(Part::Floated)],
+            CleaningStage::Threshed => [$this->work->winnowing(), $this->work->threshing(20), $this->apart(Part::Unopened)],
             CleaningStage::Clean => [],
         };
+    }
+
+    private function apart(Part $usual): Offer
+    {
+        return Offer::of(SetApart::class, 60)->usually('part', $usual->value);
+    }
+
+    /** Whether nothing of it stands on the bench any more. */
+    public function isGone(): bool
+    {
+        return $this->hasLeft || $this->isLost;
     }
 
     public function isClean(): bool
@@ -287,6 +386,7 @@ final class CleaningStrand extends Strand
                 $done,
                 match ($this->stage) {
                     CleaningStage::Fermenting => 'the pour-off and the rinse',
+                    CleaningStage::Settling => 'the pour-off and the rinse',
                     CleaningStage::PouredOff, CleaningStage::Soaking => 'the rinse',
                     default => $this->crop->isWetCleaned() ? 'how the seed was washed out' : 'the threshing',
                 },
@@ -302,17 +402,41 @@ final class CleaningStrand extends Strand
 
     public function fermentWindow(): ?FermentWindow
     {
-        return $this->ferment?->window();
+        return $this->ferment === null || $this->fermentedFrom === null ? null : FermentWindow::during($this->air($this->ferment, $this->fermentedFrom));
+    }
+
+    /** @return ?float °C around the ferment at its start, as typed or as its place had it; null where it was never put to ferment */
+    public function fermentTemperature(): ?float
+    {
+        return $this->ferment === null || $this->fermentedFrom === null ? null : $this->air($this->ferment, $this->fermentedFrom)[0][1];
+    }
+
+    /** Whether the air of its place was written down anew while it worked. */
+    public function isMovedByAir(): bool
+    {
+        return $this->ferment !== null && $this->fermentedFrom !== null && count($this->air($this->ferment, $this->fermentedFrom)) > 1;
+    }
+
+    /** @return non-empty-list<array{float, float}> hours after its start, and °C from then on */
+    private function air(FermentStarted $ferment, \DateTimeImmutable $from): array
+    {
+        $around = $ferment->placeId === null ? null : $this->holdings->around($ferment->placeId, null);
+        $air = [[0.0, $ferment->temperatureC ?? $around?->at($from)->air->temperatureC ?? self::ROOM]];
+        foreach ($around?->changes($from, Later::hours($from, FermentWindow::LONGEST_HOURS)) ?? [] as $stretch) {
+            $air[] = [((int) $stretch->from?->getTimestamp() - $from->getTimestamp()) / 3600, $stretch->air->temperatureC];
+        }
+
+        return $air;
     }
 
     /** Hours the seed lay in its ferment; null while it still does, or never did. */
     public function fermentedHours(): ?float
     {
-        if ($this->fermentedFrom === null || $this->pouredOffAt === null) {
+        if ($this->fermentedFrom === null || $this->fermentEndedAt === null) {
             return null;
         }
 
-        return ($this->pouredOffAt->getTimestamp() - $this->fermentedFrom->getTimestamp()) / 3600;
+        return ($this->fermentEndedAt->getTimestamp() - $this->fermentedFrom->getTimestamp()) / 3600;
     }
 
     /** Whether it lay in its ferment, or in water, for longer than its limit at that warmth; false where that is not known. */
@@ -334,6 +458,7 @@ final class CleaningStrand extends Strand
             CleaningStage::Uncleaned => 'it had been picked and nothing more',
             CleaningStage::Fermenting => 'a ferment was working',
             CleaningStage::Soaking => 'it lay in water',
+            CleaningStage::Settling => 'it stood in water to settle',
             CleaningStage::PouredOff => 'it had been poured off',
             CleaningStage::Threshed => 'it had been threshed',
             CleaningStage::Clean => 'it was clean already',

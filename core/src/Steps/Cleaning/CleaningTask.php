@@ -14,6 +14,7 @@ enum CleaningTask: string implements TaskKind
     case Thresh = 'thresh';
     case Turn = 'turn';
     case PourOff = 'pour_off';
+    case Stir = 'stir';
     case LiftOut = 'lift_out';
     case Rinse = 'rinse';
     case Winnow = 'winnow';

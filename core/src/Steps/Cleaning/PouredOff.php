@@ -21,7 +21,7 @@ final readonly class PouredOff implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('poured_off', Subject::Lot, 'Poured off')->also('decanted')->once()
+        return Kind::of('poured_off', Subject::Lot, 'Poured off')->also('decanted')
             ->asks(
                 Field::integer('passes', 'Times filled and poured', '', 1, 20)->called('how often you poured off')->of('time')->also('passes'),
                 Field::choice('floated', 'What floated', Floaters::class)->called('what became of floating seed')->optional(),

@@ -6,6 +6,8 @@ namespace Marrow\Core\Steps\Cleaning;
 
 use DateTimeImmutable;
 use Marrow\Core\Cleaning\PickOver;
+use Marrow\Core\Cleaning\Purity;
+use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
@@ -20,6 +22,12 @@ final class SortingStrand extends Strand
 
     public ?DateTimeImmutable $lastAt = null;
 
+    /** The last sample that was sorted out and weighed. */
+    public ?SampleSorted $sorted = null;
+
+    /** So much more than was written down two weighings may make of the same seed. */
+    private const SCALES = 1.02;
+
     public function __construct(private readonly CleaningStrand $cleaning, private readonly StockStrand $stock) {}
 
     #[Takes]
@@ -33,9 +41,27 @@ final class SortingStrand extends Strand
         $this->lastAt = $entry->happenedAt;
     }
 
+    #[Takes]
+    public function sampleSorted(SampleSorted $sorted, Entry $entry): void
+    {
+        $this->cleaning->mustBeOut('sorted out', $entry);
+        $whole = $sorted->pureG + ($sorted->inertG ?? 0.0) + ($sorted->otherG ?? 0.0);
+        $there = $this->stock->stock->grams() ?? $this->cleaning->massOut;
+        if ($there !== null && $whole > $there * self::SCALES) {
+            throw Misfit::at('pure_g', sprintf('A sample of %s g cannot be out of the %s g that there are.', Show::grams($whole), Show::grams($there)));
+        }
+        $this->sorted = $sorted;
+    }
+
     public function offers(): array
     {
-        return $this->cleaning->isOut() && ! $this->stock->stock->isUsedUp() ? [Offer::of(PickedOver::class, 70)] : [];
+        return $this->cleaning->isOut() && ! $this->stock->stock->isUsedUp() ? [Offer::of(PickedOver::class, 70), Offer::of(SampleSorted::class, 72)] : [];
+    }
+
+    /** How much of it by mass is seed of the crop, by the last sample; null where none was weighed out. */
+    public function purity(): ?Purity
+    {
+        return $this->sorted === null ? null : Purity::of($this->sorted->pureG, $this->sorted->inertG ?? 0.0, $this->sorted->otherG ?? 0.0);
     }
 
     /** What of the lot is bad, by the last sample; null where none was looked over. */

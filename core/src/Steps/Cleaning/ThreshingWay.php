@@ -15,6 +15,7 @@ enum ThreshingWay: string implements Choice
     case Flail = 'flail';
     case Board = 'board';
     case Mill = 'mill';
+    case Shaken = 'shaken';
 
     public function label(): string
     {
@@ -24,6 +25,7 @@ enum ThreshingWay: string implements Choice
             self::Sack => 'beaten in a sack',
             self::Flail => 'with a flail',
             self::Board => 'rubbed on a board or sieve',
+            self::Shaken => 'shaken out',
             self::Mill => 'with a mill, set wide',
         };
     }

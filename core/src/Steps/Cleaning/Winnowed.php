@@ -6,18 +6,17 @@ namespace Marrow\Core\Steps\Cleaning;
 
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Journal\Kind;
-use Marrow\Core\Journal\Payload;
 use Marrow\Core\Journal\Subject;
 
 /** Chaff was taken off by wind and screens. */
-final readonly class Winnowed implements Payload
+final readonly class Winnowed implements MovesVessel
 {
     /**
      * @param  float|null  $massG  g of clean seed
      * @param  float|null  $lightG  g of light seed that went with the chaff, or was kept apart
      * @param  float|null  $chaffG  g
      */
-    public function __construct(public ?float $massG, public ?WinnowingWay $how = null, public ?float $lightG = null, public ?float $chaffG = null) {}
+    public function __construct(public ?float $massG, public ?WinnowingWay $how = null, public ?float $lightG = null, public ?float $chaffG = null, public bool $tag = false, public ?string $vessel = null) {}
 
     public static function kind(): Kind
     {
@@ -27,7 +26,18 @@ final readonly class Winnowed implements Payload
                 Field::choice('how', 'How', WinnowingWay::class)->called('how it was winnowed')->optional(),
                 Field::mass('light_g', 'Light seed weighs')->called('the mass of light seed')->optional()->seldom(),
                 Field::mass('chaff_g', 'Chaff weighs')->called('the mass of chaff')->optional()->seldom(),
+                ...Vessel::fields(),
             )
-            ->says('{mass_g}', '{how}', '{light_g} light seed', '{chaff_g} chaff');
+            ->says('{mass_g}', '{how}', '{light_g} light seed', '{chaff_g} chaff', '{tag}', 'into {vessel}');
+    }
+
+    public function vessel(): ?string
+    {
+        return $this->vessel;
+    }
+
+    public function tagged(): bool
+    {
+        return $this->tag;
     }
 }

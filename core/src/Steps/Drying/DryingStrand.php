@@ -16,6 +16,7 @@ use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
+use Marrow\Core\Steps\Cleaning\LaidWithGel;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Steps\Treating\Bathed;
@@ -102,6 +103,13 @@ final class DryingStrand extends Strand
         }
         $this->where->place = Place::Racks;
         $this->cleaning->leave();
+    }
+
+    /** Laid on paper with its gel on it dries where it lies. */
+    #[Takes]
+    public function laidWithGel(LaidWithGel $laid, Entry $entry): void
+    {
+        $this->spread(new Spread(DryingSurface::Paper, null, null), $entry);
     }
 
     /** What was known of its water is washed away. */

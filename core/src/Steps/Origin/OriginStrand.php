@@ -35,15 +35,19 @@ final class OriginStrand extends Strand
     /** What it was poured together from. */
     public ?PouredTogether $mixed = null;
 
-    /** @param  \DateTimeImmutable|null  $sownAt  when the planting it was picked from was sown, where that is known */
-    public function __construct(private readonly Whereabouts $where, public readonly string $code, private readonly ?\DateTimeImmutable $sownAt, private readonly Crop $crop) {}
+    /** As what it was set apart from another lot. */
+    public ?SetApart $apart = null;
+
+    /**
+     * @param  \DateTimeImmutable|null  $sownAt  when the planting it was picked from was sown, where that is known
+     * @param  array<string, Source>  $sources  lots that it was poured together from or set apart from, by their ids
+     */
+    public function __construct(private readonly Whereabouts $where, public readonly string $code, private readonly ?\DateTimeImmutable $sownAt, private readonly Crop $crop, private readonly array $sources = []) {}
 
     #[Takes]
     public function picked(Picked $picked, Entry $entry): void
     {
-        if ($this->mixed !== null) {
-            throw Misfit::outOfPlace(sprintf('%s was poured together from two lots; what is picked here is a lot of its own.', $this->code));
-        }
+        $this->mustNotBeOfLots('what is picked here');
         if ($this->received !== null) {
             throw Misfit::outOfPlace(sprintf('%s came from elsewhere; what is picked here is a lot of its own.', $this->code));
         }
@@ -71,15 +75,13 @@ final class OriginStrand extends Strand
     /** Whether any of it was picked before it was ripe. */
     public function isPickedGreen(): bool
     {
-        return array_any($this->passes, static fn (array $pass): bool => $pass['picked']->green);
+        return $this->parent()?->isPickedGreen() ?? array_any($this->passes, static fn (array $pass): bool => $pass['picked']->green);
     }
 
     #[Takes]
     public function received(Received $received, Entry $entry): void
     {
-        if ($this->mixed !== null) {
-            throw Misfit::outOfPlace(sprintf('%s was poured together from two lots; what comes from elsewhere is a lot of its own.', $this->code));
-        }
+        $this->mustNotBeOfLots('what comes from elsewhere');
         if ($this->passes !== []) {
             throw Misfit::outOfPlace(sprintf('%s was picked here; what comes from elsewhere is a lot of its own.', $this->code));
         }
@@ -104,10 +106,17 @@ final class OriginStrand extends Strand
     #[Takes]
     public function mixed(PouredTogether $mixed, Entry $entry): void
     {
-        if ($this->passes !== [] || $this->received !== null) {
-            throw Misfit::outOfPlace(sprintf('%s stands already; what is poured together is a lot of its own.', $this->code));
-        }
+        $this->mustBeNew('what is poured together');
         $this->mixed = $mixed;
+        $this->receivedAt = $entry->happenedAt;
+        $this->begin();
+    }
+
+    #[Takes]
+    public function setApart(SetApart $apart, Entry $entry): void
+    {
+        $this->mustBeNew('what is set apart');
+        $this->apart = $apart;
         $this->receivedAt = $entry->happenedAt;
         $this->begin();
     }
@@ -117,7 +126,7 @@ final class OriginStrand extends Strand
         return match (true) {
             // What it began with was struck: it can only begin anew.
             ! $this->hasBegun() => [Offer::of(Picked::class, 10), Offer::of(Received::class, 11)],
-            $this->received === null && $this->mixed === null && ! $this->closed => [Offer::of(Picked::class, 30)],
+            $this->received === null && $this->mixed === null && $this->apart === null && ! $this->closed => [Offer::of(Picked::class, 30)],
             default => [],
         };
     }
@@ -149,38 +158,46 @@ final class OriginStrand extends Strand
 
     public function firstAt(): ?\DateTimeImmutable
     {
-        return $this->passes[0]['at'] ?? null;
+        return $this->passes[0]['at'] ?? $this->parent()?->firstAt();
     }
 
     public function lastAt(): ?\DateTimeImmutable
     {
-        return $this->passes === [] ? null : $this->passes[count($this->passes) - 1]['at'];
+        return $this->passes === [] ? $this->parent()?->lastAt() : $this->passes[count($this->passes) - 1]['at'];
     }
 
     /** The year the seed ripened in; null when nobody knows. */
     public function year(): ?int
     {
         $first = $this->firstAt();
+        if ($first !== null) {
+            return (int) $first->format('Y');
+        }
+        if ($this->sources === []) {
+            return $this->received?->year;
+        }
+        // Of lots of two years there is no year to tell.
+        $years = array_unique(array_map(static fn (Source $source): ?int => $source->origin->year(), array_values($this->sources)));
 
-        return $first === null ? $this->received?->year : (int) $first->format('Y');
+        return $this->isOfAll() && count($years) === 1 ? $years[0] : null;
     }
 
     /** Plants that gave seed: passes go over the same plants, so the largest pass counts, not the sum. */
     public function plants(): int
     {
-        return array_reduce($this->passes, static fn (int $most, array $pass): int => max($most, $pass['picked']->plants), 0);
+        return array_reduce($this->passes, static fn (int $most, array $pass): int => max($most, $pass['picked']->plants), $this->parent()?->plants() ?? 0);
     }
 
     /** Whether all of it was pollinated by hand and tied. */
     public function isTied(): bool
     {
-        return $this->passes !== [] && array_all($this->passes, static fn (array $pass): bool => $pass['picked']->tied);
+        return $this->parent()?->isTied() ?? ($this->passes !== [] && array_all($this->passes, static fn (array $pass): bool => $pass['picked']->tied));
     }
 
     /** @return list<string> marks of the mother plants that it was kept by */
     public function mothers(): array
     {
-        return array_values(array_unique(array_filter(array_map(static fn (array $pass): string => $pass['picked']->mother, $this->passes), static fn (string $mother): bool => $mother !== '')));
+        return $this->parent()?->mothers() ?? array_values(array_unique(array_filter(array_map(static fn (array $pass): string => $pass['picked']->mother, $this->passes), static fn (string $mother): bool => $mother !== '')));
     }
 
     public function fruits(): int
@@ -205,7 +222,7 @@ final class OriginStrand extends Strand
             }
         }
 
-        return $this->weighed() ?? ($this->received?->uncleaned === true ? $this->received->massG : null);
+        return $this->weighed() ?? ($this->apart === null ? null : $this->apart->massG) ?? ($this->received?->uncleaned === true ? $this->received->massG : null);
     }
 
     /** @throws Misfit when more seed is said to come out than was picked */
@@ -214,6 +231,36 @@ final class OriginStrand extends Strand
         $picked = $this->mass();
         if ($mass !== null && $picked !== null && $mass > $picked) {
             throw Misfit::at('mass_g', sprintf('%s cannot be %s g: only %s g were %s.', $what, Show::grams($mass), Show::grams($picked), $this->passes === [] ? 'there in fruit, pods or heads' : 'picked'));
+        }
+    }
+
+    /** The lot that this one was set apart from, as it came to be. */
+    public function parent(): ?self
+    {
+        return $this->apart === null ? null : ($this->sources[$this->apart->lot]->origin ?? null);
+    }
+
+    /** Whether all that it is of is known. */
+    private function isOfAll(): bool
+    {
+        $of = $this->mixed === null ? [$this->apart?->lot] : [$this->mixed->lot, $this->mixed->other];
+
+        return array_all($of, fn (?string $lot): bool => isset($this->sources[$lot ?? '']));
+    }
+
+    /** @throws Misfit */
+    private function mustNotBeOfLots(string $what): void
+    {
+        if ($this->mixed !== null || $this->apart !== null) {
+            throw Misfit::outOfPlace(sprintf('%s was %s; %s is a lot of its own.', $this->code, $this->mixed === null ? 'set apart from another lot' : 'poured together from two lots', $what));
+        }
+    }
+
+    /** @throws Misfit */
+    private function mustBeNew(string $what): void
+    {
+        if ($this->hasBegun()) {
+            throw Misfit::outOfPlace(sprintf('%s stands already; %s is a lot of its own.', $this->code, $what));
         }
     }
 

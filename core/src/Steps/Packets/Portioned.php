@@ -52,7 +52,7 @@ final readonly class Portioned implements Checked, FillsContainers
                 Field::integers('years', 'Sown in', '', 1900, 2200)->called('the years of the packets'),
                 Field::integers('seeds', 'Seeds in each', '', 1, 100_000_000)->called('the seeds in each packet')->of('seed'),
                 Field::integer('plants', 'Plants from each', '', 1, 1_000_000)->called('the number of plants')->optional()->of('plant'),
-                Field::choice('container', 'Packets of', ContainerKind::class)->called('what the packets are')->usually(ContainerKind::PaperEnvelope->value),
+                Field::choice('container', 'Packets of', ContainerKind::class)->without(...ContainerKind::VESSELS)->called('what the packets are')->usually(ContainerKind::PaperEnvelope->value),
                 Field::reference('place_id', 'Where', Subject::Place)->optional(),
                 Field::reference('inside', 'Inside', Subject::Container)->optional()->unasked(),
                 Field::integer('reserve', 'Kept in reserve', '', 0, 100_000_000)->called('the reserve')->optional()->of('seed'),

@@ -14,9 +14,11 @@ use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
+use Marrow\Core\Steps\Cleaning\LaidWithGel;
 use Marrow\Core\Steps\Growing\Sown;
 use Marrow\Core\Steps\Origin\PouredTogether;
 use Marrow\Core\Steps\Origin\Received;
+use Marrow\Core\Steps\Origin\Source;
 use Marrow\Core\Steps\Storing\Kepts;
 use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Place;
@@ -38,8 +40,8 @@ final class StockStrand extends Strand
     /** @var list<\Closure(float): void> told the grams that were taken */
     private array $whenTaken = [];
 
-    /** @param  array<string, float>  $poured  seeds that there were of the lots it was poured together from, by their ids */
-    public function __construct(private readonly Crop $crop, private readonly Whereabouts $where, private readonly CleaningStrand $cleaning, private readonly Kepts $kepts, private readonly array $poured = [])
+    /** @param  array<string, Source>  $sources  lots it was poured together from, by their ids */
+    public function __construct(private readonly Crop $crop, private readonly Whereabouts $where, private readonly CleaningStrand $cleaning, private readonly Kepts $kepts, private readonly array $sources = [])
     {
         $this->stock = new Stock($crop);
     }
@@ -71,6 +73,16 @@ final class StockStrand extends Strand
             $this->stock->isAbout = $received->about;
         }
         $this->isTreated = $received->treated;
+    }
+
+    /** Counted as it was laid out: about so many. */
+    #[Takes]
+    public function laidWithGel(LaidWithGel $laid): void
+    {
+        if ($laid->seeds !== null) {
+            $this->stock->filled(null, $laid->seeds);
+            $this->stock->isAbout = true;
+        }
     }
 
     #[Takes]
@@ -112,8 +124,8 @@ final class StockStrand extends Strand
     #[Takes]
     public function mixed(PouredTogether $mixed): void
     {
-        $one = $mixed->seeds ?? $this->poured[$mixed->lot] ?? null;
-        $other = $mixed->otherSeeds ?? $this->poured[$mixed->other] ?? null;
+        $one = $mixed->seeds ?? $this->sources[$mixed->lot]->seeds ?? null;
+        $other = $mixed->otherSeeds ?? $this->sources[$mixed->other]->seeds ?? null;
         $seeds = $one !== null && $other !== null ? (int) round($one + $other) : null;
         if ($seeds > 0 || $mixed->massG !== null) {
             $this->filled($mixed->massG, $seeds > 0 ? $seeds : null);

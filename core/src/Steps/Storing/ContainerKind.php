@@ -18,6 +18,14 @@ enum ContainerKind: string implements Choice
     case Box = 'box';
     case Net = 'net';
     case Crate = 'crate';
+    case Bowl = 'bowl';
+    case Bucket = 'bucket';
+    case Sieve = 'sieve';
+    case Plate = 'plate';
+    case Sack = 'sack';
+
+    /** What seed stands in while it is got out and cleaned, and never in store. */
+    public const VESSELS = [self::Bowl, self::Bucket, self::Sieve, self::Plate, self::Sack];
 
     public function label(): string
     {
@@ -31,6 +39,11 @@ enum ContainerKind: string implements Choice
             self::Box => 'box',
             self::Net => 'net',
             self::Crate => 'crate',
+            self::Bowl => 'bowl',
+            self::Bucket => 'bucket',
+            self::Sieve => 'sieve',
+            self::Plate => 'plate',
+            self::Sack => 'sack',
         };
     }
 
@@ -53,8 +66,8 @@ enum ContainerKind: string implements Choice
             self::Jar => 40.0,
             self::Tin => 60.0,
             self::Box => 90.0,
-            self::ClothBag, self::Crate => 25.0,
-            self::FoilPouch, self::PaperEnvelope, self::PlasticBag, self::Net => 15.0,
+            self::ClothBag, self::Crate, self::Bowl, self::Bucket, self::Sieve, self::Sack => 25.0,
+            self::FoilPouch, self::PaperEnvelope, self::PlasticBag, self::Net, self::Plate => 15.0,
         };
     }
 
@@ -71,6 +84,8 @@ enum ContainerKind: string implements Choice
             self::Box => ['box', 'tub', 'drawer', 'schachtel', 'kiste', 'schublade', 'boîte', 'boite', 'caja', 'scatola', 'doos', 'doosje'],
             self::Net => ['net', 'netz', 'filet', 'rete'],
             self::Crate => ['crate', 'tray', 'caisse', 'cajón', 'cassetta', 'krat'],
+            // What people write of seed in store is none of these: a sack there is a bag.
+            self::Bowl, self::Bucket, self::Sieve, self::Plate, self::Sack => [],
         };
     }
 

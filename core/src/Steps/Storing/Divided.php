@@ -35,7 +35,7 @@ final readonly class Divided implements Checked, FillsContainer
             ->asks(
                 Field::integer('seeds', 'Seeds', '', 1, 100_000_000)->called('the number of seeds')->optional()->hint('Or the mass')->of('seed'),
                 Field::mass('mass_g', 'Mass')->called('the mass')->optional(),
-                Field::choice('container', 'Kept in a', ContainerKind::class)->called('a container')->usually(ContainerKind::PaperEnvelope->value),
+                Field::choice('container', 'Kept in a', ContainerKind::class)->without(...ContainerKind::VESSELS)->called('a container')->usually(ContainerKind::PaperEnvelope->value),
                 Field::reference('place_id', 'Where', Subject::Place)->optional(),
                 Field::reference('inside', 'Inside', Subject::Container)->optional()->unasked(),
                 Field::reference('into', 'The container', Subject::Container)->optional()->unasked(),

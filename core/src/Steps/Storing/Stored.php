@@ -42,7 +42,7 @@ final readonly class Stored implements FillsContainer
     {
         return Kind::of('stored', Subject::Lot, 'Stored')->act('Put away')->also('moved', 'put in', 'put into', 'stored in', 'move')
             ->asks(
-                Field::choice('container', 'Kept in a', ContainerKind::class)->called('a container')->usually(ContainerKind::Jar->value),
+                Field::choice('container', 'Kept in a', ContainerKind::class)->without(...ContainerKind::VESSELS)->called('a container')->usually(ContainerKind::Jar->value),
                 Field::reference('place_id', 'Where', Subject::Place)->optional(),
                 Field::reference('inside', 'Inside', Subject::Container)->optional()->unasked(),
                 Field::mass('mass_g', 'It weighs')->called('the mass stored')->optional(),

@@ -1,6 +1,7 @@
 import type { Cleaning } from '../../api/client';
 import { useFrame } from '../../api/queries';
 import { Caution, Facts, Section } from '../../kit/Section';
+import { LookAlikes } from './LookAlikes';
 import { VesselBar } from './VesselBar';
 
 export function CleaningSection({ cleaning }: { cleaning: Cleaning }) {
@@ -8,7 +9,12 @@ export function CleaningSection({ cleaning }: { cleaning: Cleaning }) {
   const { vessel } = cleaning;
   return (
     <Section title={cleaning.title}>
-      {cleaning.alike !== null && <Caution>{cleaning.alike}</Caution>}
+      {cleaning.alike !== null && (
+        <Caution>
+          {cleaning.alike}
+          <LookAlikes looks={cleaning.looks} />
+        </Caution>
+      )}
       {vessel !== null && (
         <>
           <p style={{ margin: '0 0 8px' }}>{vessel.sentence}</p>
