@@ -131,6 +131,28 @@ final class DemoWriter
         return Lot::query()->with('variety')->findOrFail($id);
     }
 
+    /** A vessel of the bench, which stands wherever it is used. */
+    public function vessel(string $name, string $kind): Container
+    {
+        $vessel = Container::query()->create(['id' => $this->id(), 'name' => $name, 'kind' => $kind, 'note' => '']);
+        $this->stores->forget();
+
+        return $vessel;
+    }
+
+    /**
+     * A part of a lot becomes a lot of its own.
+     *
+     * @param  array<string, mixed>  $payload
+     */
+    public function apart(Lot $of, string $at, array $payload, string $by = ''): Lot
+    {
+        $id = $this->id();
+        $this->record($id, Subject::Lot, 'set_apart', $at, ['lot' => $of->id, ...$payload], $by, new Begins(lot: $of->id));
+
+        return Lot::query()->with('variety')->findOrFail($id);
+    }
+
     public function container(string $name, string $kind, Place $place, string $at): Container
     {
         $container = Container::query()->create(['id' => $this->id(), 'name' => $name, 'kind' => $kind, 'note' => '']);

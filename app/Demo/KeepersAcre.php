@@ -50,6 +50,7 @@ final class KeepersAcre
         $this->nextYear->draw($this->varieties);
         $this->soaking();
         $this->finishing();
+        $this->halfWinnowed();
         $this->keepers();
     }
 
@@ -58,7 +59,17 @@ final class KeepersAcre
     {
         $squash = $this->write->receive($this->varieties['Ballast'], '2026-09-12 11:00', ['how' => 'bought', 'from' => 'Quay market', 'mass_g' => 3200, 'uncleaned' => true]);
         $this->write->happen($squash, 'fruit_opened', '2026-09-13 21:40', ['how' => 'scooped', 'fruits' => 1, 'look' => 'plump', 'bitter' => 0], 'Marek');
-        $this->write->happen($squash, 'soaked', '2026-09-13 22:00', ['temperature_c' => 19], 'Marek');
+        $this->write->happen($squash, 'soaked', '2026-09-13 22:00', ['temperature_c' => 19, 'vessel' => $this->write->vessel('White bucket', 'bucket')->id, 'tag' => true], 'Marek');
+    }
+
+    /** Kale over two screens: the light seed is kept by itself, to be tried against the rest. */
+    private function halfWinnowed(): void
+    {
+        $kale = $this->write->pick($this->write->sow($this->varieties['Breakwater'], '2025-06-04', 24, 'North wall', by: 'Marek'), '2026-07-30 15:00', 18, 2600, 1900, 'Marek');
+        $bowl = $this->write->vessel('Blue bowl', 'bowl');
+        $this->write->happen($kale, 'threshed', '2026-09-12 10:00', ['mass_g' => 640, 'how' => 'feet', 'tag' => true], 'Marek');
+        $this->write->happen($kale, 'winnowed', '2026-09-13 11:00', ['mass_g' => 402, 'how' => 'screens', 'light_g' => 31, 'chaff_g' => 196, 'vessel' => $bowl->id, 'tag' => true], 'Marek');
+        $this->write->apart($kale, '2026-09-13 11:10', ['part' => 'light'], 'Marek');
     }
 
     /** Cut before the gales, the one hung up, the other in bags. */

@@ -14,6 +14,7 @@ final readonly class HolderDocument
      * @param  string  $in  id of the place or container that it lies in; empty of a place, and of what lies nowhere
      * @param  string  $said  what it is, and its air
      * @param  string  $path  where it is, from the place inwards, with its own name
+     * @param  bool  $vessel  whether seed stands in it on the bench, and never in store
      * @param  int  $lots  that lie in it, and in what lies in it
      */
     public function __construct(
@@ -31,5 +32,7 @@ final readonly class HolderDocument
         public string $path,
         #[OA\Property]
         public int $lots,
+        #[OA\Property]
+        public bool $vessel = false,
     ) {}
 }

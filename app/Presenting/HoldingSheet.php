@@ -103,6 +103,7 @@ final readonly class HoldingSheet
             $kind->label().($container->note === '' ? '' : ', '.$container->note),
             $around === null || $around->placeId === null ? $container->name : implode(' › ', $around->path),
             $lots,
+            in_array($kind, ContainerKind::VESSELS, true),
         );
     }
 

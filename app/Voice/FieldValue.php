@@ -16,7 +16,7 @@ final class FieldValue
         $units = Speaking::forms()->units;
 
         return match (true) {
-            $value === null, $value === '' => 'not set',
+            $value === null, $value === '' => $field->options[''] ?? 'not set',
             $value instanceof Choice => $value->label(),
             $field->type === FieldType::Choice && is_scalar($value) => $field->options[(string) $value] ?? (string) $value,
             $field->type === FieldType::YearDay && is_string($value) => Speaking::forms()->anyYear(new \DateTimeImmutable("2001-$value")),

@@ -32,7 +32,7 @@ final class BenchTest extends TestCase
             ['started' => '2026-09-13T22:00', 'opens' => '2026-09-13T22:00', 'usual' => null, 'latest' => '2026-09-14T22:00', 'ended' => null, 'end' => 'out of the water'],
             array_diff_key($this->cleaning('L61')['vessel'], ['sentence' => 1]),
         );
-        self::assertSame(['3 drying filters', '1 sieve', '1 threshing sheet'], array_map(static fn (string $one): string => str_replace("\u{00A0}", ' ', $one), $this->getJson('/api/places/bench')->json('ready')));
+        self::assertSame(['3 drying filters', '1 sieve', '1 drying tray', '1 threshing sheet'], array_map(static fn (string $one): string => str_replace("\u{00A0}", ' ', $one), $this->getJson('/api/places/bench')->json('ready')));
     }
 
     public function test_hot_peppers_are_opened_with_gloves_and_squash_with_care(): void

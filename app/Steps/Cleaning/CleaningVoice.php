@@ -60,7 +60,7 @@ final class CleaningVoice implements TaskVoice
     {
         $latest = $task->latest;
         if ($task->has('minutes')) {
-            return new Saying($task->isAhead() ? sprintf('Let it settle %d minutes, then pour off', $task->whole('minutes')) : 'Pour off what floats, now', 'Water is on it: good seed has sunk within minutes, and left standing it drinks and sprouts. Fill and pour again until the water runs clear.');
+            return new Saying($task->best > $task->when->now ? sprintf('Let it settle %d minutes, then pour off', $task->whole('minutes')) : 'Pour off what floats, now', 'Water is on it: good seed has sunk within minutes, and left standing it drinks and sprouts. Fill and pour again until the water runs clear.');
         }
         if ($latest === null) {
             return new Saying('Pour off', 'Nobody knows how warm it stood, so look at it often: a skin of mould, and seed that sinks.');

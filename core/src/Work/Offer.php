@@ -46,6 +46,12 @@ final readonly class Offer
         return $this->changing($key, static fn (Field $field): Field => $field->usually($value)->unasked());
     }
 
+    /** Without a field that nobody would fill in here. */
+    public function unasked(string $key): self
+    {
+        return $this->changing($key, static fn (Field $field): Field => $field->unasked());
+    }
+
     /** Other words on its button than the kind's own. */
     public function calledHere(string $act): self
     {

@@ -267,12 +267,18 @@ final class RandomJournalsTest extends CoreTestCase
         return $kind === 'set_apart' ? 'lot' : null;
     }
 
-    /** Every fifth keeper got the seed from elsewhere. */
+    /** Every fifth keeper got the seed from elsewhere, and every fifth poured two lots together; whoever has seed in gel mostly picked it. */
     private static function begin(Diary $diary, \DateTimeImmutable $at, int $seed): void
     {
-        [$kind, $payload] = $seed % 5 === 1 ? ['poured_together', ['lot' => 'one', 'seeds' => 150, 'other' => 'two', 'other_seeds' => 250]] : ($seed % 5 === 0
-            ? ['received', ['how' => 'swapped', 'from' => 'Odile', 'year' => 2023, 'claimed' => '85 %', 'treated' => $seed % 2 === 0, ...($seed % 10 === 5 ? ['uncleaned' => true, 'mass_g' => 5000] : ($seed % 3 === 0 ? ['seeds' => 400] : []))]]
-            : ($seed % 11 === 7 ? ['set_apart', ['lot' => 'another', 'part' => $diary->course()->facts->crop->isWetCleaned() ? 'floated' : ['light', 'unopened', 'fell'][$seed % 3], 'mass_g' => [null, 40][$seed % 2]]] : ($seed % 4 === 1 && ! $diary->course()->facts->crop->isWetCleaned() ? ['cut_down', ['plants' => 10, 'part' => 'stalks', 'kept' => ['sheet', 'hung', 'bag'][$seed % 3]]] : ['picked', ['plants' => 10, 'fruits' => 40, 'mass_g' => 5000]])));
+        $isWet = $diary->course()->facts->crop->isWetCleaned();
+        [$kind, $payload] = match (true) {
+            $seed % 2 === 0 && $seed % 3 !== 0 => ['picked', ['plants' => 10, 'fruits' => 40, 'mass_g' => 5000]],
+            $seed % 5 === 1 => ['poured_together', ['lot' => 'one', 'seeds' => 150, 'other' => 'two', 'other_seeds' => 250]],
+            $seed % 5 === 0 => ['received', ['how' => 'swapped', 'from' => 'Odile', 'year' => 2023, 'claimed' => '85 %', 'treated' => $seed % 2 === 0, ...($seed % 10 === 5 ? ['uncleaned' => true, 'mass_g' => 5000] : ($seed % 3 === 0 ? ['seeds' => 400] : []))]],
+            $seed % 11 === 7 => ['set_apart', ['lot' => 'another', 'part' => $isWet ? 'floated' : ['light', 'unopened', 'fell'][$seed % 3], 'mass_g' => [null, 40][$seed % 2]]],
+            $seed % 4 === 1 && ! $isWet => ['cut_down', ['plants' => 10, 'part' => 'stalks', 'kept' => ['sheet', 'hung', 'bag'][$seed % 3]]],
+            default => ['picked', ['plants' => 10, 'fruits' => 40, 'mass_g' => 5000]],
+        };
         $diary->record($kind, $at->format('Y-m-d H:i'), $payload);
         self::$tried[$kind] = (self::$tried[$kind] ?? 0) + 1;
     }
@@ -329,7 +335,7 @@ final class RandomJournalsTest extends CoreTestCase
         $early = array_values(array_intersect(['fruit_opened', 'soaked', 'turned', 'laid_with_gel', 'ferment_started', 'filled', 'stirred'], $offered));
         // Of what has the fewest chances most is made.
         $rare = array_values(array_intersect(['stirred', 'soaked'], $early));
-        $early = [...$early, ...$rare, ...$rare, ...$rare];
+        $early = [...$early, ...$rare, ...$rare, ...$rare, ...array_intersect(['laid_with_gel', 'ferment_started'], $early)];
         if ($early !== [] && $chance->getInt(0, 99) < 75) {
             $kind = $early[$chance->getInt(0, count($early) - 1)];
         }

@@ -1905,6 +1905,7 @@ export interface components {
             said: string;
             path: string;
             lots: number;
+            vessel: boolean;
         };
         /** @description What lies in a place or a container, and what was recorded of it. */
         HoldingDocument: {

@@ -37,7 +37,13 @@ export function FormFrame({
       noValidate
       tabIndex={-1}
       aria-label={label}
-      sx={{ '&:focus': { outline: 'none' } }}
+      sx={{
+        '&:focus': { outline: 'none' },
+        // On a phone whatever is touched is as large as a wet finger.
+        '& .MuiButton-root, & .MuiFormControlLabel-root, & .MuiInputBase-root': {
+          minHeight: { xs: 56, md: 'auto' },
+        },
+      }}
       onSubmit={(event) => {
         event.preventDefault();
         onSubmit();

@@ -75,7 +75,15 @@ export function Offers({
       })}
     >
       {offer === undefined ? (
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <Box
+          sx={{
+            display: 'flex',
+            flexWrap: 'wrap',
+            gap: 1,
+            // As large as a wet finger.
+            '& .MuiButton-root': { minHeight: { xs: 56, md: 'auto' } },
+          }}
+        >
           {shown.map((one, index) => (
             <Button
               key={idOf(one)}

@@ -45,13 +45,15 @@ export function PlaceInput({ field, value, error, onChange }: FieldInputProps) {
           inputProps={{ id, 'aria-describedby': describedBy }}
           SelectDisplayProps={{ 'aria-label': field.label }}
         >
-          {(holders.data ?? []).map((holder) => (
-            <MenuItem key={holder.id} value={holder.id} sx={{ pl: holder.subject === 'place' ? 2 : 4 }}>
-              {holder.subject === 'place'
-                ? `${holder.name}, ${holder.said}`
-                : `${holder.path} (${holder.said})`}
-            </MenuItem>
-          ))}
+          {(holders.data ?? [])
+            .filter(({ vessel }) => !vessel)
+            .map((holder) => (
+              <MenuItem key={holder.id} value={holder.id} sx={{ pl: holder.subject === 'place' ? 2 : 4 }}>
+                {holder.subject === 'place'
+                  ? `${holder.name}, ${holder.said}`
+                  : `${holder.path} (${holder.said})`}
+              </MenuItem>
+            ))}
           <MenuItem value={ANOTHER}>Add another place …</MenuItem>
           <MenuItem value={ANOTHER_BOX}>Add a container …</MenuItem>
         </Select>

@@ -6,6 +6,7 @@ import { later } from '../kit/Coming';
 const shape = { lines: 1, height: 52 };
 const LotInput = later(async () => (await import('./ThingInput')).LotInput, shape);
 const PlantingInput = later(async () => (await import('./ThingInput')).PlantingInput, shape);
+const VesselInput = later(async () => (await import('./VesselInput')).VesselInput, shape);
 const PlaceInput = later(async () => (await import('./PlaceInput')).PlaceInput, shape);
 
 export type Subject = Draft['about']['subject'];
@@ -42,7 +43,12 @@ export const things: Record<Subject, Sort> = {
     other: PlantingInput,
   },
   place: { one: 'place', many: 'places', page: (id) => `/store/where/${id}`, input: PlaceInput },
-  container: { one: 'container', many: 'containers', page: (id) => `/store/where/${id}` },
+  container: {
+    one: 'container',
+    many: 'containers',
+    page: (id) => `/store/where/${id}`,
+    input: VesselInput,
+  },
 };
 
 /** Where one is looked at, by what lists say of it. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Steps\Cleaning;
 
 use DateTimeImmutable;
+use Marrow\Core\Botany\Caution;
 use Marrow\Core\Botany\CleaningWay;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Cleaning\FermentWindow;
@@ -42,7 +43,9 @@ final readonly class CleaningWork
 
     public function opening(): Offer
     {
-        return self::by(Offer::of(FruitOpened::class, 25), $this->crop->cleaning->opening);
+        $opening = self::by(Offer::of(FruitOpened::class, 25), $this->crop->cleaning->opening);
+
+        return in_array(Caution::BitterCucurbit, $this->crop->cautions, true) ? $opening : $opening->unasked('bitter');
     }
 
     public function threshing(int $rank): Offer

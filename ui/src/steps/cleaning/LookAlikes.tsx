@@ -16,8 +16,6 @@ export function LookAlikes({ looks }: { looks: Cleaning['looks'] }) {
           <SeedDrawing look={look} unit={`${scale}px`} title={`${code}, ${look.says}`} />
           <Box component="figcaption" sx={{ fontSize: '0.875rem', textAlign: 'center' }}>
             <b>{code}</b> {name}
-            <br />
-            {look.unit}
           </Box>
         </Box>
       ))}
