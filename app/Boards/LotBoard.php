@@ -88,7 +88,7 @@ abstract class LotBoard implements Board
             function (LotStanding $row, ?TaskDocument $task, ?DueTask $due) use ($when): ListItemDocument {
                 [$figure, $label] = $this->figure($row, $when);
 
-                return new ListItemDocument($this->tags->of($row->lot), $figure, $label, $this->detail($row), $task, $this->isAtRisk($row, $when), $this->bar($row, $due, $when));
+                return new ListItemDocument($this->tags->of($row->lot), $figure, $label, $this->detail($row), $task, $this->isAtRisk($row, $when), $this->bar($row, $due, $when), $row->stands === '' ? null : $row->stands);
             },
             fn (array $items): ?ScaleDocument => $this->axis($items, $when),
         );

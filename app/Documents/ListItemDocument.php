@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use Marrow\Core\Steps\Cleaning\VesselShape;
 use OpenApi\Attributes as OA;
 
 /** One thing in a place, with the figure that matters there. */
@@ -12,6 +13,7 @@ final readonly class ListItemDocument
 {
     /**
      * @param  string  $label  what the figure is
+     * @param  ?string  $vessel  what it stands in, where that is drawn
      * @param  ?BarDocument  $bar  as a line on the scale of the place; null where nothing can be drawn of it
      */
     public function __construct(
@@ -29,5 +31,7 @@ final readonly class ListItemDocument
         public bool $at_risk,
         #[OA\Property(ref: BarDocument::class, nullable: true)]
         public ?BarDocument $bar = null,
+        #[OA\Property(enum: VesselShape::class, nullable: true)]
+        public ?string $vessel = null,
     ) {}
 }

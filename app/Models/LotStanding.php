@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $variety
  * @property string $place
  * @property string $stage
+ * @property string $stands  what it stands in on the bench (VesselShape); empty elsewhere
  * @property int $used_up
  * @property int|null $year
  * @property float|null $seeds

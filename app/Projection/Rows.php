@@ -48,6 +48,7 @@ final class Rows
             'variety_id' => $lot->variety_id,
             'place' => $course->place()->value,
             'stage' => Stages::stage($course),
+            'stands' => $course->shape()->value ?? '',
             'used_up' => (int) $course->isUsedUp(),
             'year' => $year,
             'seeds' => $stock->seeds(),

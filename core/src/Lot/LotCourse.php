@@ -12,8 +12,10 @@ use Marrow\Core\Folding\Folded;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Cleaning\CleaningStage;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Cleaning\SortingStrand;
+use Marrow\Core\Steps\Cleaning\VesselShape;
 use Marrow\Core\Steps\Cleaning\VesselStrand;
 use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Notes\NotesStrand;
@@ -165,6 +167,21 @@ final class LotCourse extends Folded
     public function advice(\DateTimeImmutable $now): ?Advice
     {
         return Advice::of($this, $now);
+    }
+
+    /** What it stands, lies or hangs in on the bench, as it is drawn there; null of what is elsewhere. */
+    public function shape(): ?VesselShape
+    {
+        if ($this->place() !== Place::Bench) {
+            return null;
+        }
+        $vessel = $this->vessel->stands() === null ? null : $this->facts->holdings()->holder($this->vessel->stands());
+
+        return match (true) {
+            $vessel !== null => VesselShape::of($vessel->kind),
+            $this->origin->finishing !== null && $this->cleaning->stage === CleaningStage::Uncleaned => VesselShape::ofFinishing($this->origin->finishing->kept),
+            default => VesselShape::usual($this->cleaning->stage, $this->facts->crop->isWetCleaned()),
+        };
     }
 
     /** @return list<Caution> what the hand must know, of its crop and of itself */

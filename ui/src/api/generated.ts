@@ -2119,6 +2119,8 @@ export interface components {
             task: components["schemas"]["TaskDocument"] | null;
             at_risk: boolean;
             bar: components["schemas"]["BarDocument"] | null;
+            /** @enum {string|null} */
+            vessel: "jar" | "bowl" | "bucket" | "sieve" | "plate" | "sack" | "bag" | "bundle" | "sheaf" | "tray" | "crate" | null;
         };
         /** @description A lot with everything that is reckoned from its journal. */
         LotDocument: {

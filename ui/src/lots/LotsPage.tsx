@@ -43,11 +43,16 @@ export function LotsPage({ place }: { place: LotPlace }) {
       list={
         <>
           <PlaceHead name={place} ways={ways} />
+          {/* On a phone what is next stands before all else, and the rest below the list; where there are two panes, in the other. */}
+          {on === undefined && code === undefined && place !== 'store' && (
+            <Box sx={{ display: { md: 'none' } }}>
+              <AtAGlance place={place} only="next" />
+            </Box>
+          )}
           <ThingList place={place} />
           {on === undefined && code === undefined && place !== 'store' && (
-            // Where there are two panes it stands in the other.
             <Box sx={{ display: { md: 'none' } }}>
-              <AtAGlance place={place} />
+              <AtAGlance place={place} only="rest" />
             </Box>
           )}
         </>

@@ -25,6 +25,7 @@ const item = (of: TagWords, figure: string, label: string, detail: string): List
   detail,
   task: null,
   at_risk: false,
+  vessel: null,
   bar: null,
 });
 
