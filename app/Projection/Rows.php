@@ -114,9 +114,10 @@ final class Rows
         }
 
         $vessel = $course->isUsedUp() ? null : $course->vessel->stands();
+        $holder = $vessel === null || isset($course->storing->containers()[$vessel]) ? null : $course->facts->holdings()->holder($vessel);
 
-        return $vessel === null || isset($course->storing->containers()[$vessel]) ? $rows : [...$rows, [
-            'lot_id' => $lot->id, 'container_id' => $vessel, 'kind' => '', 'place_id' => null, 'inside' => null, 'path' => '',
+        return $holder === null ? $rows : [...$rows, [
+            'lot_id' => $lot->id, 'container_id' => $holder->id, 'kind' => $holder->kind->value, 'place_id' => null, 'inside' => null, 'path' => $holder->name,
             'seeds' => null, 'packet' => null, 'year' => null, 'plants' => null, 'cold_until' => null,
         ]];
     }

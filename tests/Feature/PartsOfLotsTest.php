@@ -77,6 +77,7 @@ final class PartsOfLotsTest extends TestCase
         $this->keeper->records($kale, 'in_vessel', '2026-09-02T10:00', ['vessel' => $bowl, 'tag' => true]);
         self::assertContains('in Blue bowl, its tag with it', array_column($this->keeper->section($kale, 'cleaning')['facts'], 'said'));
         self::assertSame(1, $this->getJson('/api/holders')->assertOk()->collect()->firstWhere('id', $bowl)['lots']);
+        self::assertSame([$kale], array_map(static fn (array $held): string => $held['tag']['code'], $this->getJson("/api/holders/$bowl")->assertOk()->json('lots')));
         $other = $this->keeper->pick($this->keeper->sow($this->keeper->variety('kale', 'Quay')), '2026-08-20T10:00');
         $asked = $this->keeper->tries($other, 'threshed', '2026-09-02T11:00', ['vessel' => $bowl])->assertUnprocessable();
         self::assertStringContainsString("$kale stands in there already", (string) json_encode($asked->json()));
