@@ -8,6 +8,7 @@ use App\Http\Controllers\FrameController;
 use App\Http\Controllers\GardenController;
 use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\HolderController;
+use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\KeeperController;
 use App\Http\Controllers\LotController;
@@ -57,6 +58,8 @@ Route::middleware(Needs::least(Role::Reader))->group(static function (): void {
     Route::get('/kinds', [EntryController::class, 'kinds']);
     Route::get('/journal', [EntryController::class, 'index']);
     Route::get('/settings', [SettingsController::class, 'index']);
+    Route::get('/instruments', [InstrumentController::class, 'index']);
+    Route::get('/instruments/{id}', [InstrumentController::class, 'show']);
     Route::get('/forms/{name}', [GardenController::class, 'form']);
     Route::get('/print-jobs', [PrintController::class, 'index']);
     Route::get('/swap-list', [SharingController::class, 'swapList']);
@@ -103,11 +106,14 @@ Route::middleware(Needs::least(Role::Helper))->group(static function (): void {
     Route::post('/varieties', [GardenController::class, 'addVariety']);
     Route::post('/plans/{year}/plantings/{planting}/put-off', [PlanController::class, 'putOff'])->where('year', '[0-9]{4}');
     Route::post('/works/{id}/stop', [WorkController::class, 'stop']);
+    Route::get('/reading', [InstrumentController::class, 'reading']);
+    Route::post('/instruments/{id}/ask', [InstrumentController::class, 'ask']);
 });
 
 // An instrument sends what it measured.
 Route::middleware(Needs::least(Role::Helper, Purpose::Readings))->group(static function (): void {
     Route::post('/holders/{id}/readings', [HolderController::class, 'readings']);
+    Route::post('/instruments/{id}/readings', [InstrumentController::class, 'readings']);
 });
 
 // To change what the garden is: names, places, figures, settings, plans.
@@ -116,6 +122,9 @@ Route::middleware(Needs::least(Role::Keeper))->group(static function (): void {
     Route::post('/intakes', [IntakeController::class, 'keep']);
     Route::post('/intakes/{id}/take-back', [IntakeController::class, 'takeBack']);
     Route::put('/settings/{key}', [SettingsController::class, 'put']);
+    Route::post('/instruments', [InstrumentController::class, 'add']);
+    Route::put('/instruments/{id}', [InstrumentController::class, 'change']);
+    Route::post('/instruments/{id}/remove', [InstrumentController::class, 'remove']);
     Route::post('/crops', [HandbookController::class, 'add']);
     Route::put('/crops/{key}/figures', [HandbookController::class, 'put']);
     Route::put('/varieties/{id}', [GardenController::class, 'changeVariety']);

@@ -30,7 +30,7 @@ final class KeepersAcre
     /** The squash that turns out to be crossed. */
     private Lot $crossed;
 
-    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets) {}
+    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets, private readonly MadeUpInstruments $instruments) {}
 
     public function lay(): void
     {
@@ -51,6 +51,7 @@ final class KeepersAcre
         $this->soaking();
         $this->finishing();
         $this->halfWinnowed();
+        $this->instruments->hang($this->cupboard, $this->fridge);
         $this->keepers();
     }
 

@@ -10,6 +10,7 @@ use App\Words\ReckonerWords;
 use Marrow\Core\Fields\Choice;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldType;
+use Marrow\Core\Instruments\Measure;
 use OpenApi\Attributes as OA;
 
 /** Something that is asked of a person, in their own units: what a form shows for it. */
@@ -25,6 +26,7 @@ final readonly class FieldDocument
      * @param  string  $of  of a reference: what it is to
      * @param  bool  $hidden  whether no person is asked
      * @param  bool  $seldom  whether it stands behind a button of its own
+     * @param  ?string  $reads  the unit by which an instrument can fill it; null of what none tells
      * @param  bool  $own  whether each of many things has its own: what it weighs, how many there are
      */
     public function __construct(
@@ -58,12 +60,14 @@ final readonly class FieldDocument
         public bool $seldom,
         #[OA\Property]
         public bool $own,
+        #[OA\Property]
+        public ?string $reads,
     ) {}
 
     /** With another usual value, and other words below it. */
     public function usually(?string $usual, string $hint): self
     {
-        return new self($this->key, $this->type, $this->label, $this->unit, $this->bounds, $this->required, $usual, $hint, $this->options, $this->count, $this->grows, $this->of, $this->hidden, $this->seldom, $this->own);
+        return new self($this->key, $this->type, $this->label, $this->unit, $this->bounds, $this->required, $usual, $hint, $this->options, $this->count, $this->grows, $this->of, $this->hidden, $this->seldom, $this->own, $this->reads);
     }
 
     public static function of(Field $field, ?UnitSystem $units = null): self
@@ -87,6 +91,7 @@ final readonly class FieldDocument
             // What is said already is seen.
             $field->seldom && ! ($field->type === FieldType::Flag && $field->usual === 'true'),
             $field->isOwn(),
+            $field->type === FieldType::Number && $field->each === null ? Measure::ofUnit($field->unit)?->unit() : null,
         );
     }
 

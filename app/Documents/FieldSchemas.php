@@ -9,6 +9,7 @@ use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Things\GardenFields;
+use Marrow\Core\Things\InstrumentFields;
 use Marrow\Core\Things\Registered;
 
 /** Fields as schemas of the API: the same definitions that every form is made from. */
@@ -31,6 +32,7 @@ final class FieldSchemas
             'CropRequest' => self::of(GardenFields::crop()),
             'PlaceRequest' => self::of(GardenFields::place(), $id),
             'ContainerRequest' => self::of(GardenFields::container(), $id),
+            'InstrumentRequest' => self::of(InstrumentFields::all(), $id),
         ];
     }
 

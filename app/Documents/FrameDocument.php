@@ -18,6 +18,7 @@ final readonly class FrameDocument
      * @param  list<PlaceCountDocument>  $places
      * @param  list<BeltWeekDocument>  $belt
      * @param  bool  $rings  whether an open page rings when something on the bench is due
+     * @param  list<string>  $reads  units of the core that an instrument here can tell
      * @param  int  $behind  how much of the lists is not yet reckoned by what was set or recorded last
      */
     public function __construct(
@@ -45,5 +46,7 @@ final readonly class FrameDocument
         public int $behind,
         #[OA\Property]
         public bool $rings,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $reads,
     ) {}
 }

@@ -16,6 +16,7 @@ final readonly class TodayDocument
      * @param  list<TaskDocument>  $next  coming up within a month
      * @param  list<string>  $ready  what to have ready for the coming week, and how many
      * @param  string|null  $trouble  with the garden's own keeping: a copy that could not be made
+     * @param  ?WeatherDocument  $weather  what the weather of the next days asks for; null where nothing is foretold of it
      * @param  list<PlanTaskDocument>  $planned  of the plans: begun and not over, or coming up within a month
      */
     public function __construct(
@@ -39,5 +40,7 @@ final readonly class TodayDocument
         public array $ready,
         #[OA\Property]
         public ?string $trouble,
+        #[OA\Property(ref: WeatherDocument::class, nullable: true)]
+        public ?WeatherDocument $weather,
     ) {}
 }

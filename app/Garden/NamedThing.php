@@ -6,6 +6,7 @@ namespace App\Garden;
 
 use App\Models\Container;
 use App\Models\Deed;
+use App\Models\Instrument;
 use App\Models\Place;
 use App\Models\Planting;
 use App\Models\Variety;
@@ -13,7 +14,7 @@ use App\Models\Variety;
 /** Something that has a name was added, put right, or is kept no more. */
 final readonly class NamedThing implements Deed
 {
-    private const SORTS = ['variety' => '/books/varieties', 'place' => '/store/where/%s', 'container' => '/store/where/%s', 'planting' => '/plot/%2$s'];
+    private const SORTS = ['variety' => '/books/varieties', 'place' => '/store/where/%s', 'container' => '/store/where/%s', 'planting' => '/plot/%2$s', 'instrument' => '/books/instruments'];
 
     /**
      * @param  string  $sort  of SORTS
@@ -22,7 +23,7 @@ final readonly class NamedThing implements Deed
      */
     private function __construct(private string $sort, private string $id, private string $name, private string $what, private string $was) {}
 
-    public static function to(Variety|Place|Container|Planting $thing, string $what, string $was = ''): self
+    public static function to(Variety|Place|Container|Planting|Instrument $thing, string $what, string $was = ''): self
     {
         $name = $thing instanceof Planting ? $thing->code() : $thing->name;
 
@@ -30,6 +31,7 @@ final readonly class NamedThing implements Deed
             $thing instanceof Variety => 'variety',
             $thing instanceof Place => 'place',
             $thing instanceof Container => 'container',
+            $thing instanceof Instrument => 'instrument',
             default => 'planting',
         }, $thing->id, $name, $what, $was === $name ? '' : $was);
     }

@@ -7,6 +7,7 @@ namespace App\Http;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Season\PlanFields;
 use Marrow\Core\Things\GardenFields;
+use Marrow\Core\Things\InstrumentFields;
 use Marrow\Core\Things\Registered;
 
 /** What a person can be asked for, by the name of the form. */
@@ -18,6 +19,7 @@ final class Forms
             'variety' => GardenFields::variety(),
             'place' => GardenFields::place(),
             'container' => GardenFields::container(),
+            'instrument' => InstrumentFields::all(),
             'crop' => GardenFields::crop(),
             'spot' => GardenFields::spot(),
             'plan.ground' => PlanFields::ground(),

@@ -20,6 +20,9 @@ final class Marks
     /** Why the last daily copy did not work; empty when it did. */
     public const COPY_TROUBLE = 'copy_trouble';
 
+    /** The day on which old readings of instruments were thinned last. */
+    public const THINNED = 'thinned_on';
+
     /** By which the garden is told from others, wherever its file lies: on its tags. */
     public const GARDEN = 'garden';
 

@@ -27,7 +27,7 @@ final readonly class DueLists
     /** Of one kind: a whole shelf that waits for its test must not push everything else off the page. */
     private const ALIKE = 8;
 
-    public function __construct(private Tasks $tasks, private PlannedWork $planned) {}
+    public function __construct(private Tasks $tasks, private PlannedWork $planned, private WeatherAhead $weather) {}
 
     public function today(When $when): TodayDocument
     {
@@ -60,6 +60,7 @@ final readonly class DueLists
             array_map(static fn (PlannedTask $task): PlanTaskDocument => PlanTaskDocument::of($task, $when), $this->planned->between($when->now, $when->now->modify(sprintf('+%d days', self::SOON_DAYS)))),
             $needs,
             self::trouble(),
+            $this->weather->of($when),
         );
     }
 

@@ -27,6 +27,9 @@ final class Worker
     /** s after which it looks even if no file was written. */
     private const AT_LEAST = 30.0;
 
+    /** s between two rounds of what has to be done again and again. */
+    private const CHORES = 60.0;
+
     /** @var resource|null held for as long as this is the worker */
     private mixed $place = null;
 
@@ -91,7 +94,12 @@ final class Worker
         // What one had begun that was killed is begun anew.
         DB::connection('work')->table('jobs')->update(['reserved_at' => null]);
         $program = self::program();
+        $chores = 0.0;
         while ($this->goesOn && self::program() === $program) {
+            if (microtime(true) - $chores > self::CHORES) {
+                $chores = microtime(true);
+                $this->chores();
+            }
             if ($this->nothingNew()) {
                 usleep(self::LOOK);
 
@@ -112,6 +120,16 @@ final class Worker
         flock($this->place, LOCK_UN);
 
         return true;
+    }
+
+    private function chores(): void
+    {
+        try {
+            $this->app->make(Chores::class)->due();
+        } catch (Throwable $e) {
+            report($e);
+        }
+        $this->refresh();
     }
 
     /** Nothing is remembered from one thing to the next, and nothing kept open that others may want. */

@@ -13,6 +13,7 @@ use App\Documents\SavedDocument;
 use App\Documents\TodayDocument;
 use App\Garden\Settings;
 use App\Http\SeenFrom;
+use App\Instruments\Nearest;
 use App\Models\Backlog;
 use App\Models\Garden;
 use App\Moment;
@@ -46,6 +47,7 @@ final class FrameController extends Controller
             $belt->weeks($seen->today()),
             Backlog::size(),
             $settings->text('bench_rings') === 'ring',
+            Nearest::units(),
         ));
     }
 

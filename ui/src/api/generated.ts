@@ -655,6 +655,105 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/instruments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["instruments"];
+        put?: never;
+        post: operations["addInstrument"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/instruments/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["instrument"];
+        put: operations["changeInstrument"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/instruments/{id}/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["removeInstrument"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/instruments/{id}/ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Asks one that has an address of the web now. */
+        post: operations["askInstrument"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/instruments/{id}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description What a logger or a weather station measured, or what is foretold; sent by the instrument with a token for readings. */
+        post: operations["sendReadings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What the nearest instrument says now of a unit. */
+        get: operations["reading"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/intake": {
         parameters: {
             query?: never;
@@ -1755,6 +1854,29 @@ export interface components {
              */
             replaces?: string;
         };
+        /** @description What an instrument told of a day, or of a month that begins with it. */
+        DrawnDayDocument: {
+            day: string;
+            /** Format: float */
+            least: number;
+            /** Format: float */
+            greatest: number;
+            /** Format: float */
+            mean: number;
+        };
+        /** @description What an instrument told over a time, to be drawn. */
+        DrawnInstrumentDocument: {
+            instrument: components["schemas"]["InstrumentDocument"];
+            measures: components["schemas"]["DrawnMeasureDocument"][];
+        };
+        /** @description One measure of an instrument over time. */
+        DrawnMeasureDocument: {
+            measure: string;
+            label: string;
+            unit: string;
+            now: string | null;
+            days: components["schemas"]["DrawnDayDocument"][];
+        };
         /** @description A journal entry in words. */
         EntryDocument: {
             id: string;
@@ -1808,6 +1930,7 @@ export interface components {
             hidden: boolean;
             seldom: boolean;
             own: boolean;
+            reads: string | null;
         };
         /** @description Something that was looked for: a lot or planting by its tag, or a page of the books. */
         FoundDocument: {
@@ -1835,6 +1958,7 @@ export interface components {
             belt: components["schemas"]["BeltWeekDocument"][];
             behind: number;
             rings: boolean;
+            reads: string[];
         };
         /** @description Seed that somebody was given of a lot. */
         GivenDocument: {
@@ -1918,6 +2042,22 @@ export interface components {
             offers: components["schemas"]["OfferDocument"][];
             tasks: components["schemas"]["TaskDocument"][];
             entries: components["schemas"]["EntryDocument"][];
+        };
+        /** @description Something that measures, and how it goes with it. */
+        InstrumentDocument: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            kind: "scale" | "logger" | "weather";
+            said: string;
+            place: string | null;
+            place_id: string | null;
+            address: string;
+            errs: string | null;
+            heard: string | null;
+            trouble: string | null;
+            record: string | null;
+            typed: Record<string, never>;
         };
         /** @description A column that a list of seed may have. */
         IntakeColumnDocument: {
@@ -2431,6 +2571,11 @@ export interface components {
             waits: boolean;
             said: string;
         };
+        /** @description What an instrument told just now for a field. */
+        ReadDocument: {
+            value: string | null;
+            said: string;
+        };
         /** @description What a reckoning gave. */
         ReckonedDocument: {
             judgement: components["schemas"]["JudgementDocument"];
@@ -2704,6 +2849,7 @@ export interface components {
             planned: components["schemas"]["PlanTaskDocument"][];
             ready: string[];
             trouble: string | null;
+            weather: components["schemas"]["WeatherDocument"] | null;
         };
         /** @description A variety. */
         VarietyDocument: {
@@ -2721,6 +2867,12 @@ export interface components {
         WayDocument: {
             label: string;
             inputs: string[];
+        };
+        /** @description What the weather asks for, over the next days. */
+        WeatherDocument: {
+            says: string[];
+            first: components["schemas"]["TaskDocument"][];
+            alarm: boolean;
         };
         /** @description An answer: it leads to a crop, or to the next question. */
         WhichAnswerDocument: {
@@ -3782,6 +3934,23 @@ export interface components {
             kind: "jar" | "foil_pouch" | "paper_envelope" | "cloth_bag" | "tin" | "plastic_bag" | "box" | "net" | "crate" | "bowl" | "bucket" | "sieve" | "plate" | "sack";
             /** @description Note */
             note?: string | null;
+        };
+        InstrumentRequest: {
+            /** Format: uuid */
+            id?: string;
+            /** @description Name */
+            name: string;
+            /**
+             * @description It is a
+             * @enum {string}
+             */
+            kind: "scale" | "logger" | "weather";
+            /** @description It hangs or stands in */
+            place_id?: string | null;
+            /** @description How it is reached */
+            address?: string | null;
+            /** @description It errs by */
+            errs?: ((number | null) | (string | null)) | null;
         };
     };
     responses: never;
@@ -4878,6 +5047,204 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    instruments: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description by name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentDocument"][];
+                };
+            };
+        };
+    };
+    addInstrument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InstrumentRequest"];
+            };
+        };
+        responses: {
+            /** @description kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    instrument: {
+        parameters: {
+            query?: {
+                from?: string;
+                to?: string;
+            };
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what it told */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawnInstrumentDocument"];
+                };
+            };
+        };
+    };
+    changeInstrument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InstrumentRequest"];
+            };
+        };
+        responses: {
+            /** @description changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    removeInstrument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description it is taken down */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    askInstrument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description how it goes with it now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentDocument"];
+                };
+            };
+        };
+    };
+    sendReadings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    readings?: Record<string, never>[];
+                    forecast?: Record<string, never>[];
+                };
+            };
+        };
+        responses: {
+            /** @description how many were kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    reading: {
+        parameters: {
+            query: {
+                /** @description of the core: g, °C, % RH */
+                unit: string;
+                /** @description id of the place where the field is of */
+                place?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the figure, or why there is none */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadDocument"];
                 };
             };
         };
