@@ -177,6 +177,8 @@ start_server() {
 }
 
 stop_server() {
+    # Whatever was started beside it.
+    [ -z "${BESIDE:-}" ] || kill "$BESIDE" 2>/dev/null || true
     local one
     for one in $SERVER $WORKER; do
         kill -TERM -- "-$one" 2>/dev/null || true

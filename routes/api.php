@@ -106,7 +106,7 @@ Route::middleware(Needs::least(Role::Helper))->group(static function (): void {
     Route::post('/varieties', [GardenController::class, 'addVariety']);
     Route::post('/plans/{year}/plantings/{planting}/put-off', [PlanController::class, 'putOff'])->where('year', '[0-9]{4}');
     Route::post('/works/{id}/stop', [WorkController::class, 'stop']);
-    Route::get('/reading', [InstrumentController::class, 'reading']);
+    Route::post('/reading', [InstrumentController::class, 'reading']);
     Route::post('/instruments/{id}/ask', [InstrumentController::class, 'ask']);
 });
 

@@ -37,6 +37,7 @@ final readonly class FindsWays implements Finds
         ['Copies of the garden', '/books/copies', 'backup copy restore go back lost damaged'],
         ['People: who gave seed, who has some, forget somebody', '/books/people', 'person people forget privacy recall call back gave'],
         ['Sieves and screens for a crop', '/books/handbook', 'sieve screen mesh hole riddle'],
+        ['Instruments: scale, loggers, weather', '/books/instruments', 'instrument scale balance logger hygrometer thermometer weather station forecast rain frost sensor device'],
         ['Settings', '/books/settings', 'settings units ounces fahrenheit date printer frost latitude zone'],
     ];
 

@@ -35,7 +35,6 @@ final readonly class InstrumentSheet
     public function of(Instrument $instrument, When $when): InstrumentDocument
     {
         $place = $instrument->place_id === null ? null : Place::query()->find($instrument->place_id);
-        $unit = $instrument->sort() === InstrumentKind::Scale ? "\u{00A0}g" : '';
         $heard = Moment::readOrNull($instrument->heard_at);
 
         return new InstrumentDocument(
@@ -46,7 +45,7 @@ final readonly class InstrumentSheet
             $place?->name,
             $instrument->place_id,
             $instrument->address,
-            $instrument->errs === null ? null : '± '.Field::show($instrument->errs).$unit,
+            $instrument->errs === null ? null : '± '.($instrument->sort() === InstrumentKind::Scale ? Field::show($instrument->errs)."\u{00A0}g" : self::degrees($instrument->errs)),
             $heard === null ? null : $when->minute($heard),
             $instrument->trouble === '' ? null : $instrument->trouble,
             $instrument->sort() === InstrumentKind::Weather ? self::record($instrument, $when) : null,

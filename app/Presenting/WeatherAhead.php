@@ -51,7 +51,7 @@ final readonly class WeatherAhead
             $rain === null ? null : $this->flowers($rain, $when),
         ]));
 
-        return $says === [] ? null : new WeatherDocument($says, $this->tasks->documents($first, $when), $first->isNotEmpty());
+        return $says === [] ? null : new WeatherDocument($says, $this->tasks->documents($first, $when), $frost !== null && $first->isNotEmpty());
     }
 
     /**

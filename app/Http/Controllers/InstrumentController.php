@@ -121,10 +121,10 @@ final class InstrumentController extends Controller
         return new JsonResponse(new SavedDocument($instrument->id, '', sprintf('%d readings kept%s', count($read->readings), $read->left === 0 ? '' : "; $read->left could not be used")));
     }
 
-    #[OA\Get(path: '/reading', operationId: 'reading', description: 'What the nearest instrument says now of a unit.', parameters: [
-        new OA\QueryParameter(name: 'unit', description: 'of the core: g, °C, % RH', required: true, schema: new OA\Schema(type: 'string')),
-        new OA\QueryParameter(name: 'place', description: 'id of the place where the field is of', schema: new OA\Schema(type: 'string')),
-    ], responses: [
+    #[OA\Post(path: '/reading', operationId: 'reading', description: 'What the nearest instrument says now of a unit.', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['unit'], properties: [
+        new OA\Property(property: 'unit', description: 'of the core: g, °C, % RH', type: 'string'),
+        new OA\Property(property: 'place', description: 'id of the place where the field is of', type: 'string'),
+    ])), responses: [
         new OA\Response(response: 200, description: 'the figure, or why there is none', content: new OA\JsonContent(ref: ReadDocument::class)),
     ])]
     public function reading(Request $request, SeenFrom $seen, Nearest $nearest): JsonResponse

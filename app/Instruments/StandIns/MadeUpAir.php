@@ -18,6 +18,9 @@ final readonly class MadeUpAir
 
     private const MISSING = 30;
 
+    /** When it was hung: 1 January 2025. */
+    private const HUNG = 1_735_689_600;
+
     public function __construct(private int $seed, private float $temperature, private float $humidity, private float $swing) {}
 
     /** @return ?array{at: string, temperature_c: float, rh: float} null where it dropped out */
@@ -33,7 +36,7 @@ final readonly class MadeUpAir
 
         return [
             'at' => $hour->format('Y-m-d\TH:00:00'),
-            'temperature_c' => round($this->temperature + $this->swing * $year + 0.2 * $this->swing * $clock + self::DRIFT * $day / 365 + self::NOISE[0] * (2 * $chance('t') - 1), 2),
+            'temperature_c' => round($this->temperature + $this->swing * $year + 0.2 * $this->swing * $clock + self::DRIFT * ($hour->getTimestamp() - self::HUNG) / (365 * 86_400) + self::NOISE[0] * (2 * $chance('t') - 1), 2),
             'rh' => round(max(5.0, min(97.0, $this->humidity - 1.2 * $this->swing * $year + self::NOISE[1] * (2 * $chance('rh') - 1))), 1),
         ];
     }

@@ -28,6 +28,8 @@ final class ScaleLine
         if (! str_contains($line, "\n")) {
             throw new Unreadable(trim($line) === '' ? 'The scale says nothing.' : 'The scale stopped in the middle of its line. Weigh again.');
         }
+        // What comes over a wire may be anything.
+        $line = (string) preg_replace('/[^\x20-\x7E]/', '', $line);
         $words = preg_split('/\s+/', mb_strtolower(trim($line))) ?: [];
         if (($words[0] ?? '') === 'fault') {
             throw new Unreadable('The scale says: '.(implode(' ', array_slice($words, 1)) ?: 'a fault').'.');

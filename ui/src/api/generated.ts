@@ -744,10 +744,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** @description What the nearest instrument says now of a unit. */
-        get: operations["reading"];
+        get?: never;
         put?: never;
-        post?: never;
+        /** @description What the nearest instrument says now of a unit. */
+        post: operations["reading"];
         delete?: never;
         options?: never;
         head?: never;
@@ -5226,17 +5226,21 @@ export interface operations {
     };
     reading: {
         parameters: {
-            query: {
-                /** @description of the core: g, °C, % RH */
-                unit: string;
-                /** @description id of the place where the field is of */
-                place?: string;
-            };
+            query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description of the core: g, °C, % RH */
+                    unit: string;
+                    /** @description id of the place where the field is of */
+                    place?: string;
+                };
+            };
+        };
         responses: {
             /** @description the figure, or why there is none */
             200: {

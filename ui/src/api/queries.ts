@@ -162,6 +162,23 @@ export function useStorePlaces() {
   return useQuery({ queryKey: keys.storePlaces(), queryFn: () => take(api.GET('/store-places')) });
 }
 
+export function useInstruments() {
+  return useQuery({
+    queryKey: keys.instruments(),
+    queryFn: () => take(api.GET('/instruments')),
+    refetchInterval: 60_000,
+  });
+}
+
+/** What an instrument told since a day. */
+export function useInstrument(id: string, from: string) {
+  return useQuery({
+    queryKey: keys.instrument(id, from),
+    queryFn: () => take(api.GET('/instruments/{id}', { params: { path: { id }, query: { from } } })),
+    placeholderData: keepPreviousData,
+  });
+}
+
 /** Every place, and behind each the containers that lie in it. */
 export function useHolders() {
   const { on } = useLook();

@@ -10,6 +10,7 @@ import { CopiesBook } from './CopiesBook';
 import { CropPage } from './CropPage';
 import { ForecastsBook } from './ForecastsBook';
 import { HandbookList } from './HandbookList';
+import { InstrumentLeaf, InstrumentsBook } from './InstrumentsBook';
 import { JournalBook } from './JournalBook';
 import { KeepersBook } from './KeepersBook';
 import { Leaf } from './Leaf';
@@ -50,6 +51,11 @@ const books: Record<string, Book> = {
   varieties: { name: 'Varieties', of: ': names, crops, two that are one', page: () => <VarietiesBook /> },
   people: { name: 'People', of: ': who gave seed, who has some', page: () => <PeopleBook /> },
   places: { name: 'Places', of: ': where seed is kept', page: () => <PlacesBook /> },
+  instruments: {
+    name: 'Instruments',
+    of: ': scale, loggers, weather',
+    page: (leaf) => (leaf === undefined ? <InstrumentsBook /> : <InstrumentLeaf key={leaf} id={leaf} />),
+  },
   settings: { name: 'Settings', of: ': frosts, units, days, pass marks', page: () => <SettingsBook /> },
   keepers: { name: 'Keepers', of: ': who keeps the garden, and is let in', page: () => <KeepersBook /> },
   copies: { name: 'Copies', of: ': of the garden, and back to one', page: () => <CopiesBook /> },

@@ -7,8 +7,9 @@ import MenuItem from '@mui/material/MenuItem';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import Select from '@mui/material/Select';
 import Typography from '@mui/material/Typography';
+import { ReadsContext, type Read } from './reads';
 import { DayInput } from './DayInput';
-import { createContext, useContext, useId, type ReactNode } from 'react';
+import { createContext, useContext, useId, type ReactNode, useState } from 'react';
 
 /** Read out, but not seen. */
 export const visuallyHidden = {
@@ -43,6 +44,8 @@ export type Field = {
   hidden: boolean;
   /** asked for behind a button of its own */
   seldom: boolean;
+  /** the unit by which an instrument can fill it */
+  reads?: string | null;
   /** each of many things has its own */
   own: boolean;
 };
@@ -127,6 +130,7 @@ export function TextInput({
   inputMode,
   lines = 1,
   autoComplete,
+  action,
   ...labelled
 }: {
   label: string;
@@ -140,6 +144,8 @@ export function TextInput({
   inputMode?: 'numeric' | 'decimal';
   lines?: number;
   autoComplete?: string;
+  /** stands within it, behind its unit */
+  action?: ReactNode;
 }) {
   return (
     <Labelled {...labelled}>
@@ -155,7 +161,12 @@ export function TextInput({
           onChange={(event) => onChange(event.target.value)}
           inputProps={{ inputMode, 'aria-describedby': describedBy }}
           endAdornment={
-            unit === undefined ? undefined : <InputAdornment position="end">{unit}</InputAdornment>
+            unit === undefined && action === undefined ? undefined : (
+              <InputAdornment position="end">
+                {unit}
+                {action}
+              </InputAdornment>
+            )
           }
         />
       )}
@@ -166,6 +177,7 @@ export function TextInput({
 export function FieldInput(props: FieldInputProps) {
   const { field, value, error, bare = false, onChange } = props;
   const Reference = useContext(References)[field.type === 'reference' ? field.of : field.type];
+  const reads = useContext(ReadsContext);
   if (field.type === 'flag') {
     return (
       <>
@@ -232,6 +244,9 @@ export function FieldInput(props: FieldInputProps) {
       />
     );
   }
+  if (field.reads && reads.units.includes(field.reads) && !bare) {
+    return <ReadInput {...props} unit={field.reads} />;
+  }
   return (
     <TextInput
       label={field.label}
@@ -244,6 +259,54 @@ export function FieldInput(props: FieldInputProps) {
       unit={field.unit === '' ? undefined : field.unit}
       inputMode={inputModes[field.type]}
       lines={field.type === 'prose' ? 3 : 1}
+    />
+  );
+}
+
+/** A figure that an instrument can fill in: by its button, or by the key = in the field. What it said, or why not, stands below. */
+function ReadInput({ field, value, error, onChange, unit }: FieldInputProps & { unit: string }) {
+  const { read } = useContext(ReadsContext);
+  const [said, setSaid] = useState<Read | null>(null);
+  const [asking, setAsking] = useState(false);
+  const ask = async () => {
+    setAsking(true);
+    try {
+      const answer = await read(unit);
+      setSaid(answer);
+      if (answer.value !== null) onChange(answer.value);
+    } catch (trouble) {
+      setSaid({ value: null, said: trouble instanceof Error ? trouble.message : 'It does not answer.' });
+    } finally {
+      setAsking(false);
+    }
+  };
+  return (
+    <TextInput
+      label={field.label}
+      error={error ?? (said !== null && said.value === null ? said.said : undefined)}
+      hint={[field.hint, said !== null && said.value !== null ? `Read by ${said.said}` : '']
+        .filter(Boolean)
+        .join('. ')}
+      required={field.required}
+      value={String(value)}
+      onChange={(typed) => {
+        if (typed.endsWith('=')) return void ask();
+        setSaid(null);
+        onChange(typed);
+      }}
+      unit={field.unit === '' ? undefined : field.unit}
+      inputMode={inputModes[field.type]}
+      action={
+        <Button
+          variant="text"
+          size="small"
+          disabled={asking}
+          onClick={() => void ask()}
+          aria-label={`Read: ${field.label}`}
+        >
+          {asking ? '…' : 'Read'}
+        </Button>
+      }
     />
   );
 }

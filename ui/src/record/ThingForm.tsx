@@ -22,7 +22,7 @@ export function ThingForm({
   onCancel,
 }: {
   /** of the form, as the server knows it */
-  name: 'variety' | 'place' | 'container';
+  name: 'variety' | 'place' | 'container' | 'instrument';
   /** the one that is changed, with what is typed of it; none where one is added */
   thing?: { id: string; typed: Values };
   /** what adding it is called */

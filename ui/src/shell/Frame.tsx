@@ -25,6 +25,7 @@ import { Find } from './FindLater';
 import { Keys } from './Keys';
 import { LineKey } from './LineKey';
 import { Places } from './Places';
+import { Reading, unitsOf } from './Reading';
 import { Trouble } from '../kit/Section';
 import { NotKept, Resumed } from './ToBeSent';
 import { foot } from '../kit/theme';
@@ -115,7 +116,9 @@ export function Frame() {
           >
             {(frame.data !== undefined || pathname === '/books/copies') && (
               <Broken key={pathname}>
-                <Outlet />
+                <Reading units={unitsOf(frame.data)} metric={units !== 'us'}>
+                  <Outlet />
+                </Reading>
               </Broken>
             )}
             {frame.data === undefined && frame.error === null && <Coming lines={6} height={48} page />}

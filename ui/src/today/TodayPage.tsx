@@ -17,6 +17,7 @@ import { Caution, Empty, Trouble } from '../kit/Section';
 import { ComingTasks } from '../shell/ComingThings';
 import { counted } from '../kit/words';
 import { TaskRow } from '../shell/TaskLine';
+import { WeatherAhead } from './WeatherAhead';
 
 /** Everything that wants hands, over all places: first what will be lost, then what is due, then what is coming. */
 export function TodayPage() {
@@ -39,6 +40,7 @@ export function TodayPage() {
             {data.trouble} <Link to="/books/copies">Copies of the garden</Link>
           </Caution>
         )}
+        {data !== undefined && data.weather !== null && <WeatherAhead weather={data.weather} />}
         {bare && <Beginnings />}
         {data !== undefined && (
           <>
