@@ -131,6 +131,29 @@ final class BigGarden
             DB::table('containers')->insert(['id' => $id, 'name' => "Box $n", 'kind' => 'tin']);
             $this->add('container', $id, 'placed', new DateTimeImmutable('2012-01-05 10:00'), ['place_id' => $this->shelves[$n % self::SHELVES]]);
         }
+        $this->measure();
+    }
+
+    /** A logger on a shelf and the weather, hour by hour for ten years, as they are kept. */
+    private function measure(): void
+    {
+        $logger = $this->id();
+        $weather = $this->id();
+        DB::table('instruments')->insert([['id' => $logger, 'name' => 'Logger', 'kind' => 'logger', 'place_id' => $this->shelves[2]], ['id' => $weather, 'name' => 'Weather', 'kind' => 'weather', 'place_id' => null]]);
+        $days = $forecasts = $hours = [];
+        for ($n = 0; $n < 3650; $n++) {
+            $day = (new DateTimeImmutable('2026-09-13'))->modify("-$n days")->format('Y-m-d');
+            foreach ([[$logger, 'temperature'], [$logger, 'humidity'], [$weather, 'temperature'], [$weather, 'rain']] as [$of, $measure]) {
+                $days[] = ['instrument_id' => $of, 'measure' => $measure, 'day' => $day, 'least' => 1.0, 'greatest' => 9.0, 'total' => 120.0, 'readings' => 24];
+            }
+            $forecasts[] = ['instrument_id' => $weather, 'for_day' => $day, 'said_on' => (new DateTimeImmutable($day))->modify('-1 day')->format('Y-m-d'), 'low' => 5.0, 'chance' => ($n % 10) / 10];
+        }
+        for ($n = 0; $n < 45 * 24; $n++) {
+            $hours[] = ['instrument_id' => $logger, 'measure' => 'temperature', 'at' => (new DateTimeImmutable('2026-09-14 09:00'))->modify("-$n hours")->format('Y-m-d H:i:s'), 'value' => 18.0];
+        }
+        Bulk::insert('reading_days', $days);
+        Bulk::insert('forecasts', $forecasts);
+        Bulk::insert('readings', $hours);
     }
 
     /** @return string id of the lot */

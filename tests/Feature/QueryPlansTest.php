@@ -14,7 +14,7 @@ use Tests\TestCase;
 final class QueryPlansTest extends TestCase
 {
     /** Tables that grow with the years. */
-    private const GROWING = ['journal_entries', 'lots', 'plantings', 'lot_standings', 'planting_standings', 'test_standings', 'tasks', 'lot_origins', 'lot_containers', 'containers', 'entry_refs'];
+    private const GROWING = ['journal_entries', 'lots', 'plantings', 'lot_standings', 'planting_standings', 'test_standings', 'tasks', 'lot_origins', 'lot_containers', 'containers', 'entry_refs', 'readings', 'reading_days', 'forecasts'];
 
     /** @param  list<string>  $whole  tables that this page may read whole, with their reason */
     #[DataProvider('pages')]
@@ -24,7 +24,7 @@ final class QueryPlansTest extends TestCase
         $place = (string) DB::table('places')->where('name', 'Shelf 3')->value('id');
         $box = (string) DB::table('containers')->where('name', 'Box 3')->value('id');
         // SQLite has not looked at how many rows there are, so it plans for many.
-        $queries = $this->asked(fn () => $this->getJson(strtr($address, ['{place}' => $place, '{box}' => $box]))->assertOk());
+        $queries = $this->asked(fn () => $this->getJson(strtr($address, ['{place}' => $place, '{box}' => $box, '{logger}' => (string) DB::table('instruments')->where('kind', 'logger')->value('id')]))->assertOk());
         self::assertNotSame([], $queries);
         self::assertSame([], self::readWhole($queries, $whole));
     }
@@ -145,6 +145,8 @@ final class QueryPlansTest extends TestCase
         yield 'store, by code' => ['/api/places/store?sort=code'];
         yield 'store, the last of their variety' => ['/api/places/store?only=last'];
         yield 'racks' => ['/api/places/racks'];
+        yield 'instruments' => ['/api/instruments'];
+        yield 'ten years of a logger' => ['/api/instruments/{logger}?from=2016-01-01'];
         yield 'bench' => ['/api/places/bench'];
         yield 'plot' => ['/api/places/plot'];
         yield 'journal' => ['/api/journal'];

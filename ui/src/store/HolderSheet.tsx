@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, Refused, take, type HeldLot, type Holding } from '../api/client';
-import { afterwards, useHolder, useWrite } from '../api/queries';
+import { afterwards, useHolder, useInstruments, useWrite } from '../api/queries';
 import { useLook } from '../api/look';
 import { Coming } from '../kit/Coming';
 import { FileButton } from '../kit/FileButton';
@@ -47,6 +47,7 @@ export function HolderSheet({ id }: { id: string }) {
         {holder.said}
         {holder.subject === 'container' && holder.in === '' && ' · nobody has said where it is'}
       </Box>
+      {holder.subject === 'place' && <Hanging place={id} />}
       {tasks.map((task) => (
         <Box key={task.id} sx={{ mb: 1.5 }}>
           <TaskLine task={task} />
@@ -122,6 +123,25 @@ export function HolderSheet({ id }: { id: string }) {
           <JournalLines entries={entries} about={{ subject: holder.subject, id }} />
         )}
       </Section>
+    </Box>
+  );
+}
+
+/** What measures the air of a place, and the way to what it told. */
+function Hanging({ place }: { place: string }) {
+  const there = (useInstruments().data ?? []).filter(({ place_id }) => place_id === place);
+  if (there.length === 0) return null;
+  return (
+    <Box sx={{ mb: 1 }}>
+      Its air over the year:{' '}
+      {there.map(({ id, name }, i) => (
+        <span key={id}>
+          {i > 0 && ', '}
+          <Box component={Link} to={`/books/instruments/${id}`} sx={{ color: 'inherit' }}>
+            {name}
+          </Box>
+        </span>
+      ))}
     </Box>
   );
 }
