@@ -124,6 +124,7 @@ Route::middleware(Needs::least(Role::Keeper))->group(static function (): void {
     Route::put('/settings/{key}', [SettingsController::class, 'put']);
     Route::post('/instruments', [InstrumentController::class, 'add']);
     Route::put('/instruments/{id}', [InstrumentController::class, 'change']);
+    Route::post('/instruments/{id}/list', [InstrumentController::class, 'days']);
     Route::post('/instruments/{id}/remove', [InstrumentController::class, 'remove']);
     Route::post('/crops', [HandbookController::class, 'add']);
     Route::put('/crops/{key}/figures', [HandbookController::class, 'put']);

@@ -23,6 +23,9 @@ final class Marks
     /** The day on which old readings of instruments were thinned last. */
     public const THINNED = 'thinned_on';
 
+    /** The day on which plantings were last reckoned by the warmth of the year. */
+    public const WARMED = 'warmed_on';
+
     /** By which the garden is told from others, wherever its file lies: on its tags. */
     public const GARDEN = 'garden';
 

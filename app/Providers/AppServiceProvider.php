@@ -27,6 +27,7 @@ use App\Projection\Projector;
 use App\Reading\JournalReader;
 use App\Reading\StorePaces;
 use App\Reading\Stores;
+use App\Reading\YearsWarmth;
 use App\Sharing\StaysForgotten;
 use App\Voice\Forms;
 use App\Voice\Speaking;
@@ -101,6 +102,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(Works::class)->needs('$doings')->giveTagged('doings');
         $this->app->when(Worker::class)->needs(QueueWorker::class)->give('queue.worker');
         $this->app->scoped(StorePaces::class);
+        $this->app->scoped(YearsWarmth::class);
         $this->app->bind(Practice::class, fn (): Practice => $this->app->make(Settings::class)->practice());
     }
 

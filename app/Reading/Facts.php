@@ -58,6 +58,7 @@ final class Facts
         private readonly Crossings $crossings,
         private readonly StorePaces $paces,
         private readonly Stores $stores,
+        private readonly YearsWarmth $warmth,
         public readonly Practice $practice,
     ) {}
 
@@ -178,7 +179,7 @@ final class Facts
     {
         [$pickedAt, $pickedAs] = self::firstPicked($this->pickings($planting->id));
 
-        return new PlantingFacts($this->crop($planting->variety), $planting->variety_id, $pickedAt, $pickedAs, $this->seedLots($entries), $this->practice->shift, $this->pollen($entries), $planting->variety->type->line(), $this->practice->frosts);
+        return new PlantingFacts($this->crop($planting->variety), $planting->variety_id, $pickedAt, $pickedAs, $this->seedLots($entries), $this->practice->shift, $this->pollen($entries), $planting->variety->type->line(), $this->practice->frosts, $this->warmth->get());
     }
 
     public function planting(Planting $planting): PlantingCourse

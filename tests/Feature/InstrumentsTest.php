@@ -11,6 +11,7 @@ use App\Instruments\StandIns\StandIns;
 use App\Models\Instrument;
 use App\Moment;
 use DateTimeImmutable;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -190,6 +191,48 @@ final class InstrumentsTest extends TestCase
         // A dry forecast says nothing; one that is old neither.
         $this->sends($id, ['forecast' => [['day' => '2026-09-15', 'low_c' => 9, 'rain_chance' => 0.1], ['day' => '2026-09-16', 'low_c' => 8]]])->assertOk();
         self::assertNull($this->getJson('/api/today')->json('weather'));
+    }
+
+    public function test_days_gone_by_are_read_in_from_a_list(): void
+    {
+        $id = $this->add('Weather', 'weather');
+        $rows = [['Day', 'Min', 'Max', 'Rain']];
+        for ($day = new DateTimeImmutable('2024-01-01'); $day < new DateTimeImmutable('2026-01-01'); $day = $day->modify('+1 day')) {
+            $rows[] = [$day->format('Y-m-d'), '4', '12', '1.5'];
+        }
+        self::assertSame("731\u{00A0}days read", $this->postJson("/api/instruments/$id/list", ['rows' => $rows])->assertOk()->json('said'));
+        self::assertSame([0, 3 * 731 - 731], [DB::table('readings')->count(), DB::table('reading_days')->count()]);
+        // Read in again it is the same.
+        $this->postJson("/api/instruments/$id/list", ['rows' => $rows])->assertOk();
+        self::assertSame(8.0, (float) $this->getJson("/api/instruments/$id?from=2025-12-01")->json('measures.0.days.0.mean'));
+        $this->postJson("/api/instruments/$id/list", ['rows' => [['Clouds'], ['many']]])->assertUnprocessable();
+    }
+
+    public function test_a_warm_year_moves_what_ripens_and_says_so(): void
+    {
+        $keeper = new Keeper($this);
+        $lettuce = $keeper->sow($keeper->variety('lettuce', 'Spindrift'), '2026-06-01T10:00');
+        $pick = fn (): array => collect($this->getJson("/api/plantings/$lettuce")->json('tasks'))->firstWhere('kind', 'pick');
+        $usual = $pick();
+        self::assertStringNotContainsString('By the warmth', $usual['why']);
+        $id = $this->add('Weather', 'weather');
+        $days = [];
+        // Last year 14 °C all summer, this one 18: 13 above the base where 9 are usual.
+        for ($day = new DateTimeImmutable('2025-01-01'); $day < new DateTimeImmutable('2026-09-14'); $day = $day->modify('+1 day')) {
+            $mean = $day < new DateTimeImmutable('2026-01-01') ? 14 : 18;
+            $days[] = ['instrument_id' => $id, 'measure' => 'temperature', 'day' => $day->format('Y-m-d'), 'least' => $mean - 4, 'greatest' => $mean + 4, 'total' => 2 * $mean, 'readings' => 2];
+        }
+        foreach (array_chunk($days, 100) as $some) {
+            DB::table('reading_days')->insert($some);
+        }
+        // Each answer reads it anew.
+        $this->app->forgetScopedInstances();
+        app(Poller::class)->due();
+        self::assertGreaterThan(0, DB::table('backlog')->count(), 'what still grows is reckoned anew');
+        Artisan::call('marrow:rebuild');
+        $warm = $pick();
+        self::assertLessThan($usual['best'], $warm['best']);
+        self::assertStringContainsString('sooner than usual', str_replace("\u{00A0}", ' ', $warm['why']));
     }
 
     public function test_the_forecasts_own_record_is_kept_and_shown(): void

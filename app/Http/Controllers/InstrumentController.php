@@ -10,19 +10,24 @@ use App\Documents\InstrumentDocument;
 use App\Documents\ReadDocument;
 use App\Documents\SavedDocument;
 use App\Http\Input;
+use App\Http\IntakeInput;
 use App\Http\Scalar;
 use App\Http\SeenFrom;
 use App\Instruments\InstrumentBook;
 use App\Instruments\Nearest;
+use App\Instruments\Readings;
 use App\Instruments\Takes;
 use App\Models\Acting;
 use App\Models\Instrument;
+use App\Models\WriteLock;
 use App\Presenting\InstrumentSheet;
+use App\Voice\Quantity;
 use App\Voice\Speaking;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Marrow\Core\Fields\Field;
+use Marrow\Core\Instruments\DailyList;
 use Marrow\Core\Instruments\Measure;
 use Marrow\Core\Instruments\Unreadable;
 use Marrow\Core\Things\InstrumentFields;
@@ -32,6 +37,9 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** What measures: scales, loggers, the weather. */
 final class InstrumentController extends Controller
 {
+    /** Rows of a list: thirty years. */
+    private const LISTED = 11_000;
+
     /** Days that are drawn where nobody says from when. */
     private const DRAWN = 365;
 
@@ -119,6 +127,24 @@ final class InstrumentController extends Controller
         }
 
         return new JsonResponse(new SavedDocument($instrument->id, '', sprintf('%d readings kept%s', count($read->readings), $read->left === 0 ? '' : "; $read->left could not be used")));
+    }
+
+    #[OA\Post(path: '/instruments/{id}/list', operationId: 'readDays', description: 'Days gone by, from a list of them.', parameters: [new OA\PathParameter(ref: '#/components/parameters/id')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['rows'], properties: [
+        new OA\Property(property: 'rows', description: 'of the list, its headings first', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'string'))),
+    ])), responses: [
+        new OA\Response(response: 200, description: 'what was kept', content: new OA\JsonContent(ref: SavedDocument::class)),
+    ])]
+    public function days(string $id, Request $request, Readings $readings, Clock $clock): JsonResponse
+    {
+        $instrument = self::found($id);
+        $now = $clock->now();
+        $list = DailyList::of(IntakeInput::rows($request, self::LISTED), $instrument->sort()->measures(), $now, Speaking::forms()->monthFirst());
+        WriteLock::hold(static function () use ($readings, $instrument, $list, $now): void {
+            $readings->keep($instrument, $list->readings, $now);
+            $readings->thin($now);
+        });
+
+        return new JsonResponse(new SavedDocument($instrument->id, '', sprintf('%s read%s', Quantity::number($list->days, 'day'), $list->left === 0 ? '' : sprintf('; %s could not be', Quantity::number($list->left, 'line or figure', 'lines or figures')))));
     }
 
     #[OA\Post(path: '/reading', operationId: 'reading', description: 'What the nearest instrument says now of a unit.', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['unit'], properties: [

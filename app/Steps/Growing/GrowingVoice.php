@@ -38,6 +38,11 @@ final class GrowingVoice implements TaskVoice
             $task->when->date($task->latest ?? $task->best),
         );
 
+        if ($task->has('moved')) {
+            $days = $task->whole('moved');
+            $ripe .= sprintf(' By the warmth of this year so far that is %s %s than usual.', Quantity::number(abs($days), 'day'), $days < 0 ? 'sooner' : 'later');
+        }
+
         return $task->has('off') ? sprintf('%s %d of %s looked over were off-type: take seed from the others only.', $ripe, $task->whole('off'), Quantity::number($task->whole('seen'), 'plant')) : $ripe;
     }
 }

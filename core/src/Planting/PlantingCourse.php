@@ -18,6 +18,7 @@ use Marrow\Core\Steps\Tending\TendingStrand;
 use Marrow\Core\Steps\Trueness\TruenessStrand;
 use Marrow\Core\Work\Place;
 use Marrow\Core\Year\SeasonShift;
+use Marrow\Core\Year\Warmth;
 
 /** Everything that is known of a planting. Its strands are the properties, in the order of the work: a new step of the work is a property here. */
 final class PlantingCourse extends Folded
@@ -39,7 +40,7 @@ final class PlantingCourse extends Folded
     private function __construct(public readonly PlantingFacts $facts)
     {
         $this->notes = new NotesStrand;
-        $this->growing = new GrowingStrand($facts->crop, $facts->variety, $facts->pickedAt, $facts->pickedAs, $facts->lots, $facts->shift ?? SeasonShift::none(), $facts->frosts, $facts->made !== null);
+        $this->growing = new GrowingStrand($facts->crop, $facts->variety, $facts->pickedAt, $facts->pickedAs, $facts->lots, $facts->shift ?? SeasonShift::none(), $facts->frosts, $facts->made !== null, $facts->warmth ?? Warmth::unknown());
         $this->tending = new TendingStrand($this->growing);
         $this->trueness = new TruenessStrand($facts->crop, $this->growing, $this->tending, $facts->made);
         $this->pollinating = new PollinatingStrand($facts->crop, $facts->variety, $this->growing, $this->tending, $facts->pollen);

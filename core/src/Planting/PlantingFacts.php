@@ -10,6 +10,7 @@ use Marrow\Core\Steps\Growing\SeedLot;
 use Marrow\Core\Steps\Pollinating\PollenPlanting;
 use Marrow\Core\Year\Frosts;
 use Marrow\Core\Year\SeasonShift;
+use Marrow\Core\Year\Warmth;
 
 /** What is known of a planting from outside its own entries. */
 final readonly class PlantingFacts
@@ -22,6 +23,7 @@ final readonly class PlantingFacts
      * @param  array<string, PollenPlanting>  $pollen  plantings whose pollen may have been carried to it, by id
      * @param  ?LineWord  $made  what its variety was made to be, where plants that differ are to be expected of it
      * @param  ?Frosts  $frosts  of the garden; null where they are not known
+     * @param  ?Warmth  $warmth  of this year against the usual; null where nobody measured it
      */
     public function __construct(
         public Crop $crop,
@@ -33,5 +35,6 @@ final readonly class PlantingFacts
         public array $pollen = [],
         public ?LineWord $made = null,
         public ?Frosts $frosts = null,
+        public ?Warmth $warmth = null,
     ) {}
 }

@@ -6,7 +6,9 @@ namespace Marrow\Core\Tests\Instruments;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Instruments\AirFollows;
+use Marrow\Core\Instruments\DailyList;
 use Marrow\Core\Instruments\DaySummary;
 use Marrow\Core\Instruments\ForecastDay;
 use Marrow\Core\Instruments\ForecastRecord;
@@ -56,6 +58,28 @@ final class SentReadingsTest extends TestCase
         yield 'another thing' => [['temperature' => 3], 'no readings'];
         yield 'a clock that is wrong' => [['readings' => [['at' => '2027-01-01T00:00:00Z', 'temperature_c' => 3]]], 'Its clock is ahead'];
         yield 'too many' => [['readings' => array_fill(0, 5001, [])], '5000 is the most'];
+    }
+
+    public function test_days_gone_by_are_read_from_a_list_whatever_its_headings(): void
+    {
+        $list = DailyList::of([
+            ['Datum', 'Tmin (°F)', 'Tmax °F', 'Rain mm', 'Note'],
+            ['2025-05-01', '41', '59', '0', 'fine'],
+            ['2.5.2025', '50', '', '3,5', ''],
+            ['2025-05-03', 'cold', '400', '1', ''],
+            ['2027-01-01', '41', '59', '0', ''],
+            ['soon', '41', '59', '0', ''],
+        ], InstrumentKind::Weather->measures(), self::now());
+        self::assertSame([['05-01 05', 5.0], ['05-01 15', 15.0], ['05-01 12', 0.0], ['05-02 05', 10.0], ['05-02 12', 3.5], ['05-03 12', 1.0]], array_map(static fn (Reading $one): array => [$one->at->format('m-d H'), $one->value], $list->readings));
+        self::assertSame([3, 4], [$list->days, $list->left]);
+        foreach ([[['Tmin']], [['Day', 'Clouds'], ['2025-05-01', 'many']], [['Day', 'Rain'], ['soon', '3']]] as $rows) {
+            try {
+                DailyList::of($rows, InstrumentKind::Weather->measures(), self::now());
+                self::fail((string) json_encode($rows));
+            } catch (Refused $refused) {
+                self::assertSame('rows', $refused->path);
+            }
+        }
     }
 
     public function test_a_day_is_left_as_what_it_had(): void

@@ -737,6 +737,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/instruments/{id}/list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Days gone by, from a list of them. */
+        post: operations["readDays"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/reading": {
         parameters: {
             query?: never;
@@ -5214,6 +5231,36 @@ export interface operations {
         };
         responses: {
             /** @description how many were kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    readDays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description of the list, its headings first */
+                    rows: string[][];
+                };
+            };
+        };
+        responses: {
+            /** @description what was kept */
             200: {
                 headers: {
                     [name: string]: unknown;

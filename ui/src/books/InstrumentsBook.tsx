@@ -10,8 +10,10 @@ import { connectScale, hasSerial, isConnected } from '../api/serialScale';
 import { DaysChart } from '../charts/DaysChart';
 import { Coming } from '../kit/Coming';
 import type { Values } from '../kit/FieldGrid';
+import { FileButton } from '../kit/FileButton';
 import { useSay } from '../kit/Said';
 import { Caution, Empty, Section, Trouble } from '../kit/Section';
+import { fromFile } from '../kit/spreadsheet';
 import { ThingForm } from '../record/ThingForm';
 import { places } from '../shell/places';
 
@@ -166,6 +168,32 @@ function OnThisDevice() {
   );
 }
 
+/** A list of days that somebody wrote down, or a station kept. */
+function DaysGoneBy({ id }: { id: string }) {
+  const say = useSay();
+  const read = useWrite(async (file: File) =>
+    take(
+      api.POST('/instruments/{id}/list', {
+        params: { path: { id } },
+        body: { rows: (await fromFile(file))[0]?.table ?? [] },
+      }),
+    ),
+  );
+  return (
+    <Box sx={{ mb: 1 }}>
+      <FileButton
+        label="A list of days"
+        variant="text"
+        disabled={read.isPending}
+        onFile={(file) => void afterwards(read.mutateAsync(file), (saved) => say(saved.said))}
+      >
+        Bring in a list of days
+      </FileButton>
+      {read.error !== null && <Trouble>{read.error.message}</Trouble>}
+    </Box>
+  );
+}
+
 const SPANS = [
   { months: 1, label: 'a month' },
   { months: 12, label: 'a year' },
@@ -178,6 +206,7 @@ export function InstrumentLeaf({ id }: { id: string }) {
   const [months, setMonths] = useState(12);
   const from = dayjs(frame.data?.on).subtract(months, 'month').format('YYYY-MM-DD');
   const drawn = useInstrument(id, from);
+  const mayChange = may(usePresent(), 'keeper');
   if (drawn.error !== null) return <Trouble>{drawn.error.message}</Trouble>;
   if (drawn.data === undefined) return <Coming lines={6} height={40} />;
   const { instrument, measures } = drawn.data;
@@ -191,6 +220,7 @@ export function InstrumentLeaf({ id }: { id: string }) {
       </Box>
       {instrument.trouble !== null && <Caution>{instrument.trouble}</Caution>}
       {instrument.record !== null && <p style={{ maxWidth: '46em' }}>{instrument.record}</p>}
+      {instrument.kind !== 'scale' && mayChange && <DaysGoneBy id={id} />}
       {measures.length === 0 && (
         <Empty>
           {instrument.kind === 'scale'

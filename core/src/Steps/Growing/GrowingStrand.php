@@ -18,6 +18,7 @@ use Marrow\Core\Work\Task;
 use Marrow\Core\Year\Frosts;
 use Marrow\Core\Year\SeasonShift;
 use Marrow\Core\Year\SeedYear;
+use Marrow\Core\Year\Warmth;
 
 /** A planting from its sowing to its seed: when it went in, from what, its bloom, its off-types. */
 final class GrowingStrand extends Strand
@@ -44,6 +45,7 @@ final class GrowingStrand extends Strand
      * @param  SeasonShift  $shift  how much later the garden is than the handbook's
      * @param  ?Frosts  $frosts  of the garden; null where they are not known
      * @param  bool  $isVarying  whether plants that differ are to be expected of its variety
+     * @param  Warmth  $warmth  of this year against the usual
      */
     public function __construct(
         private readonly Crop $crop,
@@ -54,6 +56,7 @@ final class GrowingStrand extends Strand
         private readonly SeasonShift $shift,
         private readonly ?Frosts $frosts = null,
         private readonly bool $isVarying = false,
+        private readonly Warmth $warmth = new Warmth([], []),
     ) {}
 
     #[Takes]
@@ -129,16 +132,17 @@ final class GrowingStrand extends Strand
         $growing = $this->crop->growing;
         if ($this->firstBloomAt === null) {
             $year = SeedYear::of($growing, $this->sownAt->setTime(9, 0), $this->shift);
+            [$first, $last, $from, $to] = $this->byWarmth($this->counted($year), $year->firstBloom, $year->lastBloom, $year->ripeFrom, $year->ripeTo);
 
-            return new SeedSeason($year->firstBloom, $year->lastBloom, $year->ripeFrom, $this->untilFrost($year->firstBloom, $year->ripeFrom, $year->ripeTo), false, false);
+            return new SeedSeason($first, $last, $from, $this->untilFrost($first, $from, $to), false, false);
         }
         $last = $this->lastBloomAt ?? $this->firstBloomAt->modify(sprintf('+%d days', $growing->bloomDays() - 1));
 
         return new SeedSeason(
             $this->firstBloomAt,
             $last,
-            $from = $this->firstBloomAt->modify("+$growing->bloomToRipeMin days"),
-            $this->untilFrost($this->firstBloomAt, $from, $last->modify("+$growing->bloomToRipeMax days")),
+            $from = $this->warmth->moved($this->firstBloomAt, $this->firstBloomAt->modify("+$growing->bloomToRipeMin days")),
+            $this->untilFrost($this->firstBloomAt, $from, $this->warmth->moved($this->firstBloomAt, $last->modify("+$growing->bloomToRipeMax days"))),
             true,
             $this->lastBloomAt !== null,
         );
@@ -153,16 +157,17 @@ final class GrowingStrand extends Strand
             return [$this->pickAfterBloom($this->firstBloomAt)];
         }
         $year = SeedYear::of($this->crop->growing, $this->sownAt->setTime(9, 0), $this->shift);
-        $to = $this->untilFrost($year->firstBloom, $year->ripeFrom, $year->ripeTo);
+        [$first, $from, $best, $latest] = $this->byWarmth($this->counted($year), $year->firstBloom, $year->ripeFrom, $year->ripeBest, $year->ripeTo);
+        $to = $this->untilFrost($first, $from, $latest);
 
         return [new Task(
             GrowingTask::Pick,
             Place::Plot,
-            $year->ripeFrom,
-            min($year->ripeBest, $to),
+            $from,
+            min($best, $to),
             $to,
             Loss::Season,
-            ['cue' => $this->crop->ripening->cue, ...$this->bloomFigures($this->sownAt, $year), ...$this->offTypeFigures()],
+            ['cue' => $this->crop->ripening->cue, ...$this->bloomFigures($this->sownAt, $year), ...self::movedFigures(min($year->ripeBest, $to), min($best, $to)), ...$this->offTypeFigures()],
             lapses: $to->modify(sprintf('+%d days', self::GONE_DAYS)),
         )];
     }
@@ -202,19 +207,42 @@ final class GrowingStrand extends Strand
         $morning = $first->setTime(9, 0);
         $last = ($this->lastBloomAt ?? $first->modify(sprintf('+%d days', $growing->bloomDays())))->setTime(9, 0);
 
-        $from = $morning->modify("+$growing->bloomToRipeMin days");
-        $to = $this->untilFrost($morning, $from, $last->modify("+$growing->bloomToRipeMax days"));
+        $usual = $morning->modify(sprintf('+%d days', $growing->ripeDays()));
+        [$from, $best, $latest] = $this->byWarmth($morning, $morning->modify("+$growing->bloomToRipeMin days"), $usual, $last->modify("+$growing->bloomToRipeMax days"));
+        $to = $this->untilFrost($morning, $from, $latest);
 
         return new Task(
             GrowingTask::Pick,
             Place::Plot,
             $from,
-            min($morning->modify(sprintf('+%d days', $growing->ripeDays())), $to),
+            min($best, $to),
             $to,
             Loss::Season,
-            ['cue' => $this->crop->ripening->cue, 'days_min' => $growing->bloomToRipeMin, 'days_max' => $growing->bloomToRipeMax, 'from' => 'bloom', ...$this->offTypeFigures()],
+            ['cue' => $this->crop->ripening->cue, 'days_min' => $growing->bloomToRipeMin, 'days_max' => $growing->bloomToRipeMax, 'from' => 'bloom', ...self::movedFigures(min($usual, $to), min($best, $to)), ...$this->offTypeFigures()],
             lapses: $to->modify(sprintf('+%d days', self::GONE_DAYS)),
         );
+    }
+
+    /** From when its warmth counts: the sowing, or of what blooms by the calendar the first of March of that year. */
+    private function counted(SeedYear $year): \DateTimeImmutable
+    {
+        $sown = ($this->sownAt ?? $year->firstBloom)->setTime(9, 0);
+
+        return $year->sowing->followsSowing() ? $sown : max($sown, $year->firstBloom->setDate((int) $year->firstBloom->format('Y'), 3, 1)->setTime(9, 0));
+    }
+
+    /** @return list<\DateTimeImmutable> when each comes in a year as warm as this one */
+    private function byWarmth(\DateTimeImmutable $from, \DateTimeImmutable ...$days): array
+    {
+        return array_values(array_map(fn (\DateTimeImmutable $day): \DateTimeImmutable => $this->warmth->moved($from, $day), $days));
+    }
+
+    /** @return array<string, int> days by which this year's warmth has moved it; fewer than none for earlier */
+    private static function movedFigures(\DateTimeImmutable $usual, \DateTimeImmutable $moved): array
+    {
+        $days = (int) $usual->diff($moved)->format('%r%a');
+
+        return $days === 0 ? [] : ['moved' => $days];
     }
 
     /** The first frost after a bloom of what bears none; null where it bears frost, or nobody knows when it comes. */
