@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 final readonly class RoundDocument
 {
     /**
-     * @param  string  $sun  when the sun sets or rises; empty where that does not matter or is not known
+     * @param  string  $sun  when the sun sets or rises, and rain that is foretold; empty where neither matters or is known
      * @param  string  $nothing  what to say where there is nothing to do
      * @param  list<RoundLineDocument>  $lines
      */

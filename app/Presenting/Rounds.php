@@ -7,6 +7,7 @@ namespace App\Presenting;
 use App\Documents\OfferDocument;
 use App\Documents\RoundDocument;
 use App\Documents\RoundLineDocument;
+use App\Instruments\Forecasts;
 use App\Models\DueTask;
 use App\Models\Planting;
 use App\Moment;
@@ -18,6 +19,7 @@ use App\Voice\When;
 use Closure;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
+use Marrow\Core\Instruments\ForecastDay;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Pollinating\SunTimes;
@@ -59,7 +61,7 @@ final readonly class Rounds
     {
         $sun = $this->sun($when->now)?->set;
 
-        return new RoundDocument('evening', 'This evening', $sun === null ? '' : "Sunset {$sun->format('H:i')}", 'No flowers are to be shut this evening.', [...$this->lines(
+        return new RoundDocument('evening', 'This evening', self::sky($sun === null ? '' : "Sunset {$sun->format('H:i')}", $when), 'No flowers are to be shut this evening.', [...$this->lines(
             $this->due([PollinatingTask::Shut], $when->now->setTime(23, 59)),
             static function (PlantingCourse $course): array {
                 $hand = $course->pollinating;
@@ -81,7 +83,7 @@ final readonly class Rounds
         $sun = $this->sun($morning)?->rise;
         $until = $morning->setTime(12, 0);
 
-        return new RoundDocument('morning', $morning->format('Y-m-d') === $when->now->format('Y-m-d') ? 'This morning' : 'Tomorrow morning', $sun === null ? '' : "Sunrise {$sun->format('H:i')}", 'Nothing is shut that waits for the morning, and nothing to look at.', [
+        return new RoundDocument('morning', $morning->format('Y-m-d') === $when->now->format('Y-m-d') ? 'This morning' : 'Tomorrow morning', self::sky($sun === null ? '' : "Sunrise {$sun->format('H:i')}", $when), 'Nothing is shut that waits for the morning, and nothing to look at.', [
             ...$this->lines($this->due([PollinatingTask::Pollinate], $until), self::toPollinate(...)),
             ...$this->lines($this->due([PollinatingTask::LookAtSet], $until), static fn (PlantingCourse $course): array => [
                 [sprintf('%s pollinated by hand, of which nobody knows yet: what took swells, what did not drops.', Quantity::number($course->pollinating->undecided(), 'flower')), self::ties($course)],
@@ -177,6 +179,14 @@ final readonly class Rounds
         $ties = array_filter(array_unique(array_map(static fn ($one): string => $one->of->tie, $course->pollinating->done)));
 
         return $ties === [] ? '' : 'Tied with '.implode(', ', $ties).'.';
+    }
+
+    /** With the rain that is foretold for today and tomorrow: what is shut then wants a cover. */
+    private static function sky(string $sun, When $when): string
+    {
+        $rain = array_find(Forecasts::ahead($when->now, 1), static fn (ForecastDay $day): bool => $day->isRainLikely());
+
+        return implode(' · ', array_filter([$sun, $rain === null ? '' : sprintf('rain is likely %s: what is shut wants a cover', $rain->day === $when->now->format('Y-m-d') ? 'today' : 'tomorrow')]));
     }
 
     private static function standing(PlantingCourse $course): string

@@ -188,7 +188,8 @@ final class InstrumentsTest extends TestCase
         self::assertStringStartsWith('Rain is likely tomorrow, 8 times in 10 by the forecast', $weather['says'][0]);
         self::assertStringStartsWith('Frost is likely in the night to', $weather['says'][1]);
         self::assertSame([$leek], array_column($weather['first'], 'name'));
-        // A dry forecast says nothing; one that is old neither.
+        self::assertStringContainsString('rain is likely tomorrow: what is shut wants a cover', (string) $this->getJson('/api/rounds/evening')->assertOk()->json('sun'));
+        // A dry forecast says nothing.
         $this->sends($id, ['forecast' => [['day' => '2026-09-15', 'low_c' => 9, 'rain_chance' => 0.1], ['day' => '2026-09-16', 'low_c' => 8]]])->assertOk();
         self::assertNull($this->getJson('/api/today')->json('weather'));
     }
