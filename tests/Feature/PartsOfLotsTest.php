@@ -87,6 +87,21 @@ final class PartsOfLotsTest extends TestCase
         $this->keeper->records($other, 'threshed', '2026-09-03T11:00', ['vessel' => $bowl]);
     }
 
+    public function test_a_ferment_whose_place_tells_its_air_is_said_by_it_and_moves_when_that_is_another(): void
+    {
+        $kitchen = (string) Str::uuid7();
+        $this->postJson('/api/store-places', ['id' => $kitchen, 'name' => 'Kitchen', 'temperature' => 21])->assertOk();
+        $lot = $this->keeper->pick($this->keeper->sow($this->keeper->variety()), '2026-09-12T10:00');
+        $this->keeper->records($lot, 'ferment_started', '2026-09-13T10:00', ['place_id' => $kitchen, 'cover' => 'cloth']);
+        $vessel = fn (): array => $this->keeper->section($lot, 'cleaning')['vessel'];
+        self::assertSame('2026-09-16T10:00', $vessel()['usual']);
+        self::assertStringContainsString('At 21', (string) $this->getJson("/api/lots/$lot")->json('tasks.0.why'));
+        $this->postJson('/api/entries', ['drafts' => [['id' => (string) Str::uuid7(), 'about' => ['subject' => 'place', 'id' => $kitchen], 'kind' => 'air_set', 'happened_at' => '2026-09-14T10:00', 'payload' => ['temperature_c' => 31]]]])->assertOk();
+        // A third of it had gone in 24 h; the rest goes twice as fast.
+        self::assertSame('2026-09-15T10:00', $vessel()['usual']);
+        self::assertStringContainsString('The air of its place has been written down anew since, and moved this.', $vessel()['sentence']);
+    }
+
     public function test_seed_is_never_put_away_in_a_bowl(): void
     {
         [$kale] = $this->kale();

@@ -13,11 +13,11 @@ use App\Voice\InUnits;
 use App\Voice\Quantity;
 use App\Voice\When;
 use App\Words\HandbookWords;
-use DateTimeImmutable;
 use Marrow\Core\Cleaning\Sieve;
 use Marrow\Core\Cleaning\SieveShape;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
+use Marrow\Core\Steps\Cleaning\Ferment;
 use Marrow\Core\Steps\Cleaning\Floaters;
 use Marrow\Core\Steps\Cleaning\InWater;
 use Marrow\Core\Work\Later;
@@ -182,11 +182,11 @@ final readonly class CleaningSection implements SheetSection
 
     private static function ferment(CleaningStrand $cleaning, When $when): ?VesselDocument
     {
-        $window = $cleaning->fermentWindow();
-        $from = $cleaning->fermentedFrom;
-        if ($window === null || $cleaning->ferment === null || $from === null) {
+        $ferment = $cleaning->ferment;
+        if ($ferment === null) {
             return null;
         }
+        [$window, $from] = [$ferment->window(), $ferment->from];
         $at = static fn (float $hours): string => Moment::say(Later::hours($from, $hours));
 
         return new VesselDocument(
@@ -194,9 +194,9 @@ final readonly class CleaningSection implements SheetSection
             $at($window->earliestHours),
             $at($window->typicalHours),
             $at($window->latestHours),
-            $cleaning->pouredOffAt === null ? null : Moment::say($cleaning->pouredOffAt),
+            $ferment->endedAt === null ? null : Moment::say($ferment->endedAt),
             'poured off',
-            self::fermented($cleaning, $cleaning->pouredOffAt ?? $from, $when),
+            self::fermented($ferment, $cleaning->sproutedSeen, $when),
         );
     }
 
@@ -229,25 +229,24 @@ final readonly class CleaningSection implements SheetSection
         };
     }
 
-    private static function fermented(CleaningStrand $cleaning, DateTimeImmutable $at, When $when): string
+    private static function fermented(Ferment $ferment, bool $sprouted, When $when): string
     {
-        $window = $cleaning->fermentWindow();
-        $temperature = Quantity::temperature($cleaning->fermentTemperature() ?? 20.0);
-        $moves = $cleaning->isMovedByAir() ? ' The air of its place has been written down anew since, and moved this.' : '';
-        $hours = $cleaning->fermentedHours();
+        $window = $ferment->window();
+        $temperature = Quantity::temperature($ferment->temperature());
+        $moves = $ferment->isMovedByAir() ? ' The air of its place has been written down anew since, and moved this.' : '';
+        $hours = $ferment->hours();
 
         return match (true) {
-            $window === null => '',
             $hours === null => sprintf('At %s the gel lets go after about %s, and by %s seed may sprout.%s A rule of thumb: the jar has the last word.', $temperature, Quantity::hours($window->typicalHours), Quantity::hours($window->latestHours), $moves),
-            $cleaning->sproutedSeen || $hours > $window->latestHours => sprintf(
+            $sprouted || $hours > $window->latestHours => sprintf(
                 'Poured off after %s; at %s the limit is about %s. %s',
                 Quantity::hours($hours),
                 $temperature,
                 Quantity::hours($window->latestHours),
-                $cleaning->sproutedSeen ? 'Sprouted seed was seen: expect a poorer test, and test early.' : 'Look for sprouted seed, and test early.',
+                $sprouted ? 'Sprouted seed was seen: expect a poorer test, and test early.' : 'Look for sprouted seed, and test early.',
             ),
             $hours < $window->earliestHours => sprintf('Poured off after %s, sooner than the %s in which the gel usually lets go: rinse well.', Quantity::hours($hours), Quantity::hours($window->typicalHours)),
-            default => sprintf('Poured off after %s, %s, within its window.', Quantity::hours($hours), $when->day($at)),
+            default => sprintf('Poured off after %s, %s, within its window.', Quantity::hours($hours), $when->day($ferment->endedAt ?? $ferment->from)),
         };
     }
 }

@@ -41,7 +41,7 @@ final class LotCourseTest extends CoreTestCase
 
         $diary->record('poured_off', '2026-08-23 10:00', ['passes' => 4]);
         self::assertSame([CleaningTask::Rinse], self::kinds($diary->course()->tasks()));
-        self::assertSame(70.0, $diary->course()->cleaning->fermentedHours());
+        self::assertSame(70.0, $diary->course()->cleaning->ferment?->hours());
         $diary->record('rinsed', '2026-08-23 10:20', ['water' => 'clear']);
         self::assertSame([DryingTask::SpreadWet], self::kinds($diary->course()->tasks()));
 

@@ -24,8 +24,7 @@ final class PartsTest extends CoreTestCase
         $diary->record('rinsed', '2026-08-01');
         $cleaning = $diary->course()->cleaning;
         self::assertSame(CleaningStage::Clean, $cleaning->stage);
-        self::assertNull($cleaning->fermentWindow());
-        self::assertNull($cleaning->fermentedHours());
+        self::assertNull($cleaning->ferment);
     }
 
     public function test_onion_may_be_rinsed_after_winnowing_and_threshed_twice(): void

@@ -52,12 +52,12 @@ final class WetHandsTest extends CoreTestCase
         ], new Practice);
         $still = $fold([$air(null, 21.0)], []);
         self::assertSame('2026-08-27 10:00', $still->tasks()[0]->best->format('Y-m-d H:i'));
-        self::assertFalse($still->cleaning->isMovedByAir());
+        self::assertFalse($still->cleaning->ferment?->isMovedByAir());
         $moved = $fold([$air(null, 21.0), $air('2026-08-25 10:00', 31.0)], []);
         self::assertSame('2026-08-26 10:00', $moved->tasks()[0]->best->format('Y-m-d H:i'));
-        self::assertTrue($moved->cleaning->isMovedByAir());
+        self::assertTrue($moved->cleaning->ferment?->isMovedByAir());
         // What was read off by hand holds until the air is written down anew.
-        self::assertSame(31.0, $fold([$air(null, 21.0)], ['temperature_c' => 31])->cleaning->fermentTemperature());
+        self::assertSame(31.0, $fold([$air(null, 21.0)], ['temperature_c' => 31])->cleaning->ferment?->temperature());
         self::assertSame('temperature_c', self::refused(self::picked('tomato'), 'ferment_started', ['cover' => 'cloth'])->path);
     }
 
@@ -73,7 +73,7 @@ final class WetHandsTest extends CoreTestCase
         $diary->record('filled', '2026-08-27 10:14');
         $diary->record('poured_off', '2026-08-27 10:25', ['passes' => 2, 'floated' => 'none']);
         $cleaning = $diary->course()->cleaning;
-        self::assertSame([3, 'apart', 72.0], [$cleaning->rounds, $cleaning->floated?->value, $cleaning->fermentedHours()]);
+        self::assertSame([3, 'apart', 72.0], [$cleaning->rounds, $cleaning->floated?->value, $cleaning->ferment?->hours()]);
         self::assertSame(CleaningStage::PouredOff, $cleaning->stage);
         self::assertSame('kind', self::refused($diary, 'poured_off', ['passes' => 1], '2026-08-27 10:30')->path, 'it is filled first');
     }

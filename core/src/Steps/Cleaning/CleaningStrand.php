@@ -7,7 +7,6 @@ namespace Marrow\Core\Steps\Cleaning;
 use Marrow\Core\Botany\CleaningWay;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropName;
-use Marrow\Core\Cleaning\FermentWindow;
 use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
@@ -34,9 +33,8 @@ final class CleaningStrand extends Strand
     /** When the present stage began. */
     public ?\DateTimeImmutable $since = null;
 
-    public ?FermentStarted $ferment = null;
-
-    public ?\DateTimeImmutable $fermentedFrom = null;
+    /** Null where it was never put to ferment. */
+    public ?Ferment $ferment = null;
 
     /** When what finishes under cover was last turned, or was cut. */
     public ?\DateTimeImmutable $turnedAt = null;
@@ -54,9 +52,6 @@ final class CleaningStrand extends Strand
     public ?float $rough = null;
 
     public ?\DateTimeImmutable $pouredOffAt = null;
-
-    /** When water came on the ferment: it ended then. */
-    private ?\DateTimeImmutable $fermentEndedAt = null;
 
     /** When the ferment was last stirred, or its lid let off. */
     private ?\DateTimeImmutable $stirredAt = null;
@@ -92,9 +87,6 @@ final class CleaningStrand extends Strand
 
     /** Share of what was threshed that blows away unseen. */
     private const UNSEEN = 0.1;
-
-    /** °C of a room of which nobody knows. */
-    private const ROOM = 20.0;
 
     private bool $hasLeft = false;
 
@@ -142,8 +134,7 @@ final class CleaningStrand extends Strand
             throw Misfit::outOfPlace(sprintf('%s is threshed dry, not fermented.', $this->crop->name));
         }
         $this->mustBe($entry, 'A ferment starts with uncleaned seed', CleaningStage::Uncleaned);
-        $this->ferment = $ferment;
-        $this->fermentedFrom = $entry->happenedAt;
+        $this->ferment = Ferment::begun($ferment, $entry->happenedAt, $ferment->placeId === null ? null : $this->holdings->around($ferment->placeId, null));
         $this->enter(CleaningStage::Fermenting, $entry);
     }
 
@@ -151,7 +142,7 @@ final class CleaningStrand extends Strand
     public function pouredOff(PouredOff $poured, Entry $entry): void
     {
         $this->mustBe($entry, 'Only a working ferment, or what was filled with water, can be poured off', CleaningStage::Fermenting, CleaningStage::Settling);
-        $this->fermentEndedAt ??= $entry->happenedAt;
+        $this->ferment = $this->ferment?->ended($entry->happenedAt);
         $this->pouredOffAt ??= $entry->happenedAt;
         $this->wetAt = $entry->happenedAt;
         $this->rounds += $poured->passes;
@@ -165,7 +156,7 @@ final class CleaningStrand extends Strand
     public function filled(Filled $filled, Entry $entry): void
     {
         $this->mustBe($entry, 'Water is put on a ferment, or on what was poured off once', CleaningStage::Fermenting, CleaningStage::PouredOff);
-        $this->fermentEndedAt ??= $entry->happenedAt;
+        $this->ferment = $this->ferment?->ended($entry->happenedAt);
         $this->wetAt = $entry->happenedAt;
         $this->enter(CleaningStage::Settling, $entry);
     }
@@ -320,7 +311,7 @@ final class CleaningStrand extends Strand
 
         return match ($this->stage) {
             CleaningStage::Uncleaned => [$this->work->start($since), ...$this->work->turn($this->origin->finishing?->kept, $this->turnedAt)],
-            CleaningStage::Fermenting => [$this->work->pourOff($this->ferment, $this->fermentWindow(), $since), ...$this->work->stir($this->ferment, $this->fermentWindow(), $since, $this->stirredAt)],
+            CleaningStage::Fermenting => [$this->work->pourOff($this->ferment, $since), ...$this->work->stir($this->ferment, $this->stirredAt)],
             CleaningStage::Settling => [$this->work->settled($since)],
             CleaningStage::Soaking => [$this->work->liftOut($this->soak, $since)],
             CleaningStage::PouredOff => [new Task(CleaningTask::Rinse, Place::Bench, $since, $since, Later::hours($since, 2), Loss::Seed)],
@@ -400,51 +391,10 @@ final class CleaningStrand extends Strand
         $this->hasLeft = true;
     }
 
-    public function fermentWindow(): ?FermentWindow
-    {
-        return $this->ferment === null || $this->fermentedFrom === null ? null : FermentWindow::during($this->air($this->ferment, $this->fermentedFrom));
-    }
-
-    /** @return ?float °C around the ferment at its start, as typed or as its place had it; null where it was never put to ferment */
-    public function fermentTemperature(): ?float
-    {
-        return $this->ferment === null || $this->fermentedFrom === null ? null : $this->air($this->ferment, $this->fermentedFrom)[0][1];
-    }
-
-    /** Whether the air of its place was written down anew while it worked. */
-    public function isMovedByAir(): bool
-    {
-        return $this->ferment !== null && $this->fermentedFrom !== null && count($this->air($this->ferment, $this->fermentedFrom)) > 1;
-    }
-
-    /** @return non-empty-list<array{float, float}> hours after its start, and °C from then on */
-    private function air(FermentStarted $ferment, \DateTimeImmutable $from): array
-    {
-        $around = $ferment->placeId === null ? null : $this->holdings->around($ferment->placeId, null);
-        $air = [[0.0, $ferment->temperatureC ?? $around?->at($from)->air->temperatureC ?? self::ROOM]];
-        foreach ($around?->changes($from, Later::hours($from, FermentWindow::LONGEST_HOURS)) ?? [] as $stretch) {
-            $air[] = [((int) $stretch->from?->getTimestamp() - $from->getTimestamp()) / 3600, $stretch->air->temperatureC];
-        }
-
-        return $air;
-    }
-
-    /** Hours the seed lay in its ferment; null while it still does, or never did. */
-    public function fermentedHours(): ?float
-    {
-        if ($this->fermentedFrom === null || $this->fermentEndedAt === null) {
-            return null;
-        }
-
-        return ($this->fermentEndedAt->getTimestamp() - $this->fermentedFrom->getTimestamp()) / 3600;
-    }
-
     /** Whether it lay in its ferment, or in water, for longer than its limit at that warmth; false where that is not known. */
     public function layTooLong(): bool
     {
-        $window = $this->fermentWindow();
-
-        return ($window !== null && ($this->fermentedHours() ?? 0.0) > $window->latestHours) || $this->soak?->wasTooLong() === true;
+        return $this->ferment?->wasTooLong() === true || $this->soak?->wasTooLong() === true;
     }
 
     /** @throws Misfit */

@@ -8,7 +8,6 @@ use DateTimeImmutable;
 use Marrow\Core\Botany\Caution;
 use Marrow\Core\Botany\CleaningWay;
 use Marrow\Core\Botany\Crop;
-use Marrow\Core\Cleaning\FermentWindow;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Origin\Finishing;
 use Marrow\Core\Work\Later;
@@ -75,18 +74,16 @@ final readonly class CleaningWork
         return new Task(CleaningTask::PourOff, Place::Bench, $since, Later::hours($since, self::SETTLES), Later::hours($since, 2), Loss::Seed, ['minutes' => (int) round(self::SETTLES * 60)]);
     }
 
-    /**
-     * @return list<Task> once a day, where the keeper stirs, or a lid has to be let off; not any more once it may be poured off
-     */
-    public function stir(?FermentStarted $ferment, ?FermentWindow $window, DateTimeImmutable $since, ?DateTimeImmutable $last): array
+    /** @return list<Task> once a day, where the keeper stirs, or a lid has to be let off; not any more once it may be poured off */
+    public function stir(?Ferment $ferment, ?DateTimeImmutable $last): array
     {
         $isLid = $ferment?->cover === FermentCover::LooseLid;
-        if (! $isLid && $this->practice->wordFor('ferment_stir', $this->crop->key) !== 'daily') {
+        if ($ferment === null || (! $isLid && $this->practice->wordFor('ferment_stir', $this->crop->key) !== 'daily')) {
             return [];
         }
-        $next = Later::hours($last ?? $since, 24);
+        $next = Later::hours($last ?? $ferment->from, 24);
 
-        return $window === null || $next > Later::hours($since, $window->earliestHours) ? [] : [new Task(CleaningTask::Stir, Place::Bench, Later::hours($next, -6), $next, null, Loss::Nothing, ['lid' => (int) $isLid])];
+        return $next > Later::hours($ferment->from, $ferment->window()->earliestHours) ? [] : [new Task(CleaningTask::Stir, Place::Bench, Later::hours($next, -6), $next, null, Loss::Nothing, ['lid' => (int) $isLid])];
     }
 
     public function start(DateTimeImmutable $picked): Task
@@ -141,17 +138,19 @@ final readonly class CleaningWork
         );
     }
 
-    public function pourOff(?FermentStarted $ferment, ?FermentWindow $window, DateTimeImmutable $since): Task
+    public function pourOff(?Ferment $ferment, DateTimeImmutable $since): Task
     {
-        return $window === null ? new Task(CleaningTask::PourOff, Place::Bench, $since, $since, null, Loss::Seed) : new Task(
+        $window = $ferment?->window();
+
+        return $ferment === null || $window === null ? new Task(CleaningTask::PourOff, Place::Bench, $since, $since, null, Loss::Seed) : new Task(
             CleaningTask::PourOff,
             Place::Bench,
-            Later::hours($since, $window->earliestHours),
-            Later::hours($since, $window->typicalHours),
-            Later::hours($since, $window->latestHours),
+            Later::hours($ferment->from, $window->earliestHours),
+            Later::hours($ferment->from, $window->typicalHours),
+            Later::hours($ferment->from, $window->latestHours),
             Loss::Seed,
             [
-                'temperature' => $ferment?->temperatureC,
+                'temperature' => $ferment->temperature(),
                 'earliest_hours' => $window->earliestHours,
                 'typical_hours' => $window->typicalHours,
                 'latest_hours' => $window->latestHours,
