@@ -41,6 +41,9 @@ final readonly class Takes
     {
         $hasForecast = $instrument->sort() === InstrumentKind::Weather && is_array($sent) && isset($sent['forecast']);
         $read = $hasForecast && ! isset($sent['readings']) ? SentReadings::of(['readings' => []], $instrument->sort()->measures(), $now) : SentReadings::of($sent, $instrument->sort()->measures(), $now);
+        if ($read->readings === [] && ! $hasForecast) {
+            throw new Unreadable('Nothing of what it sent could be used.');
+        }
         WriteLock::hold(function () use ($instrument, $read, $sent, $hasForecast, $now): void {
             $this->readings->keep($instrument, $read->readings, $now);
             if ($hasForecast) {
@@ -99,7 +102,7 @@ final readonly class Takes
         }
         $id = Uuid::uuid5($place->id, "$instrument->id {$now->format('Y-m-d')}")->toString();
         if (DB::table('journal_entries')->where('id', $id)->doesntExist()) {
-            $this->recorder->record([new Draft($id, Subject::Place, $place->id, 'air_set', $now->format('Y-m-d\TH:i'), ['temperature_c' => $anew[0], 'rh' => $anew[1]], by: $instrument->name, evenSo: true)], new Acting($instrument->name), true);
+            $this->recorder->record([new Draft($id, Subject::Place, $place->id, 'air_set', $now->format('Y-m-d\TH:i'), ['temperature_c' => $anew[0], 'rh' => $anew[1]], evenSo: true)], Acting::instrument($instrument->name), true);
         }
     }
 }

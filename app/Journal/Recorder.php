@@ -453,7 +453,7 @@ final readonly class Recorder
         $row = [...JournalRow::of($id, $id, $subject, $subjectId, $kind, $payload, $at, $this->clock->now(), [
             'given_at' => trim($draft->happenedAt),
             'recorded_by' => $name = $by->orBy($draft->by)->name,
-            'keeper_id' => Keeper::named($name),
+            'keeper_id' => $by->isDevice ? null : Keeper::named($name),
             'replaces' => null,
             'act' => null,
         ]), ...$more];

@@ -6,6 +6,7 @@ namespace App\Presenting;
 
 use App\Documents\WeatherDocument;
 use App\Instruments\Forecasts;
+use App\Instruments\Readings;
 use App\Models\DueTask;
 use App\Models\Instrument;
 use App\Models\Planting;
@@ -16,8 +17,11 @@ use App\Voice\When;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Drying\Air;
 use Marrow\Core\Instruments\ForecastDay;
 use Marrow\Core\Instruments\InstrumentKind;
+use Marrow\Core\Instruments\Measure;
+use Marrow\Core\Instruments\Reading;
 use Marrow\Core\Steps\Cleaning\CleaningTask;
 use Marrow\Core\Steps\Growing\GrowingTask;
 use Marrow\Core\Steps\Origin\Finishing;
@@ -33,7 +37,10 @@ final readonly class WeatherAhead
 
     private const MOST = 20;
 
-    public function __construct(private Tasks $tasks, private Facts $facts) {}
+    /** h for which what a station measured is the air of now. */
+    private const FRESH = 3;
+
+    public function __construct(private Tasks $tasks, private Facts $facts, private Readings $readings) {}
 
     public function of(When $when): ?WeatherDocument
     {
@@ -49,6 +56,7 @@ final readonly class WeatherAhead
             $rain === null ? null : self::rain($rain, $when),
             $frost === null ? null : self::frost($frost, $bias, $when),
             $rain === null ? null : $this->flowers($rain, $when),
+            $this->dew($days, $when),
         ]));
 
         return $says === [] ? null : new WeatherDocument($says, $this->tasks->documents($first, $when), $frost !== null && $first->isNotEmpty());
@@ -114,6 +122,28 @@ final readonly class WeatherAhead
         return $rain->day > $tomorrow->format('Y-m-d') || DueTask::query()->whereIn('kind', [PollinatingTask::Shut->value, PollinatingTask::Pollinate->value])->where('best_at', '<=', Moment::keep($tomorrow->setTime(23, 59)))->doesntExist()
             ? null
             : 'Flowers that are shut or pollinated by hand want a cover then: pollen that is wet does not take.';
+    }
+
+    /**
+     * What lies in a windrow is wet again in the morning where the night falls below the dew point of this air.
+     *
+     * @param  list<ForecastDay>  $days
+     */
+    private function dew(array $days, When $when): ?string
+    {
+        $lies = DueTask::query()->where('kind', CleaningTask::Turn->value)->where('figures', 'like', '%"'.Finishing::Windrow->value.'"%')->exists();
+        $station = $lies ? Instrument::inUse()->where('kind', InstrumentKind::Weather->value)->first() : null;
+        $tomorrow = $when->now->modify('+1 day')->format('Y-m-d');
+        $night = array_find($days, static fn (ForecastDay $day): bool => $day->day === $tomorrow)?->low;
+        if (! $station instanceof Instrument || $night === null) {
+            return null;
+        }
+        [$temperature, $humidity] = [$this->readings->last($station, Measure::Temperature), $this->readings->last($station, Measure::Humidity)];
+        $isFresh = static fn (?Reading $reading): bool => $reading !== null && $reading->at >= $when->now->modify(sprintf('-%d hours', self::FRESH));
+
+        return $temperature === null || $humidity === null || ! $isFresh($temperature) || ! $isFresh($humidity) || $night >= Air::at(max(Air::MIN_TEMPERATURE, min(Air::MAX_TEMPERATURE, $temperature->value)), max(Air::MIN_RH, $humidity->value / 100))->dewPoint()
+            ? null
+            : 'Dew is likely tonight: what lies in a windrow is covered, or comes in, before evening.';
     }
 
     private static function named(ForecastDay $day, When $when): string

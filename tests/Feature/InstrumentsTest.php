@@ -93,7 +93,9 @@ final class InstrumentsTest extends TestCase
         self::assertNull($this->getJson('/api/instruments')->json('0.trouble'));
         $read = $this->postJson('/api/reading', ['unit' => '°C'])->assertOk();
         self::assertNotNull($read->json('value'));
-        $this->sends($id, ['readings' => [['at' => '2027-09-14T10:00:00', 'temperature_c' => 18]]])->assertUnprocessable();
+        foreach ([['at' => '2027-09-14T10:00:00', 'temperature_c' => 18], ['at' => '2026-09-14T09:00:00', 'temperature_c' => 300], []] as $nonsense) {
+            $this->sends($id, ['readings' => [$nonsense]])->assertUnprocessable();
+        }
         self::assertSame($readings, DB::table('readings')->count());
     }
 
@@ -129,6 +131,7 @@ final class InstrumentsTest extends TestCase
         $this->sends($id, ['readings' => $rows])->assertOk();
         self::assertSame("15.5\u{00A0}°C, 60\u{00A0}% RH", $this->getJson('/api/holders')->collect()->firstWhere('id', $place)['said']);
         self::assertSame(1, DB::table('journal_entries')->where('kind', 'air_set')->where('recorded_by', 'Logger')->count());
+        self::assertSame(0, DB::table('keepers')->where('name', 'Logger')->count(), 'it is nobody who keeps the garden');
         $this->sends($id, ['readings' => $rows])->assertOk();
         self::assertSame(1, DB::table('journal_entries')->where('kind', 'air_set')->count(), 'it is as it is known');
     }
@@ -234,6 +237,21 @@ final class InstrumentsTest extends TestCase
         $warm = $pick();
         self::assertLessThan($usual['best'], $warm['best']);
         self::assertStringContainsString('sooner than usual', str_replace("\u{00A0}", ' ', $warm['why']));
+    }
+
+    public function test_dew_is_said_where_something_lies_in_a_windrow(): void
+    {
+        $keeper = new Keeper($this);
+        $kale = $keeper->sow($keeper->variety('kale', 'Breakwater'), '2025-06-01T10:00');
+        $id = $this->add('Weather', 'weather');
+        $sent = fn (float $rh): array => ['readings' => [['at' => '2026-09-14T09:30:00', 'temperature_c' => 18, 'rh' => $rh]], 'forecast' => [['day' => '2026-09-15', 'low_c' => 9, 'rain_chance' => 0.1]]];
+        $this->sends($id, $sent(80))->assertOk();
+        self::assertNull($this->getJson('/api/today')->json('weather'), 'nothing lies out of doors');
+        $this->postJson('/api/entries', ['drafts' => [['id' => (string) Str::uuid7(), 'about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['planting' => $keeper->idOf($kale)], 'kind' => 'cut_down', 'happened_at' => '2026-09-13T10:00', 'payload' => ['plants' => 8, 'part' => 'plants', 'kept' => 'windrow']]]])->assertOk();
+        // 18 °C at 80 % RH has its dew point at 14.5 °C, at 50 % at 7.4 °C (Magnus).
+        self::assertSame(['Dew is likely tonight: what lies in a windrow is covered, or comes in, before evening.'], $this->getJson('/api/today')->json('weather.says'));
+        $this->sends($id, $sent(50))->assertOk();
+        self::assertNull($this->getJson('/api/today')->json('weather'));
     }
 
     public function test_the_forecasts_own_record_is_kept_and_shown(): void

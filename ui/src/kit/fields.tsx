@@ -302,7 +302,7 @@ function ReadInput({ field, value, error, onChange, unit }: FieldInputProps & { 
           size="small"
           disabled={asking}
           onClick={() => void ask()}
-          aria-label={`Read: ${field.label}`}
+          aria-label="Read by an instrument"
         >
           {asking ? '…' : 'Read'}
         </Button>
