@@ -91,7 +91,7 @@ final readonly class FieldDocument
             // What is said already is seen.
             $field->seldom && ! ($field->type === FieldType::Flag && $field->usual === 'true'),
             $field->isOwn(),
-            $field->type === FieldType::Number && $field->each === null ? Measure::ofUnit($field->unit)?->unit() : null,
+            $field->type === FieldType::Number ? Measure::ofUnit($field->unit)?->unit() : null,
         );
     }
 

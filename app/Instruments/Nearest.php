@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Instruments;
 
 use App\Models\Instrument;
+use App\Voice\Quantity;
 use App\Voice\When;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Instruments\InstrumentKind;
@@ -46,7 +47,7 @@ final readonly class Nearest
         }
         if ($measure === Measure::Mass) {
             try {
-                return [$this->takes->weighed($instrument), $instrument->name];
+                return [$this->takes->weighed($instrument), self::named($instrument)];
             } catch (Unreadable|Refused $silent) {
                 return [null, $silent->getMessage()];
             }
@@ -60,8 +61,14 @@ final readonly class Nearest
         return match (true) {
             $last === null => [null, "$instrument->name has told nothing yet.".self::trouble($instrument)],
             $age > self::FRESH => [null, sprintf('%s has told nothing since %s.%s', $instrument->name, $when->minute($last->at), self::trouble($instrument))],
-            default => [$last->value, sprintf('%s, %s', $instrument->name, $when->minute($last->at))],
+            default => [$last->value, sprintf('%s, %s', self::named($instrument), $when->minute($last->at))],
         };
+    }
+
+    /** With by how much it errs, where that is known. */
+    private static function named(Instrument $instrument): string
+    {
+        return $instrument->name.($instrument->errs === null || $instrument->sort() !== InstrumentKind::Scale ? '' : ' ± '.Quantity::grams($instrument->errs));
     }
 
     private static function trouble(Instrument $instrument): string

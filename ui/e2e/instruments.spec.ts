@@ -48,13 +48,30 @@ for (const [screen, viewport] of [
         // By one key, in the field.
         await mass.press('=');
         await expect(mass).toHaveValue('383.21');
-        await expect(page.getByText('Read by Kitchen scale (stand-in)')).toBeVisible();
+        await expect(page.getByText(/^Read by Kitchen scale \(stand-in\) ± 0\.05\sg/)).toBeVisible();
         // It drops out: what was read stays.
         await page.getByRole('button', { name: 'Read by an instrument' }).click();
         await expect(page.getByText('The scale says nothing.')).toBeVisible();
         await expect(mass).toHaveValue('383.21');
         await keeper.keeps();
         await expect(page.getByText(/383\.21\sg/).first()).toBeVisible();
+      } finally {
+        server.close();
+      }
+    });
+
+    test('samples are weighed one after the other, each into its own field', async ({ page }) => {
+      const [address, server] = await scale(['steady 2.9 g\n', 'steady 3.0 g\n', 'steady 2.8 g\n']);
+      try {
+        const [known] = await (await page.request.get('/api/instruments')).json();
+        await page.request.put(`/api/instruments/${known.id}`, { data: { ...known.typed, address } });
+        await page.goto('/racks/L12');
+        await act(page, 'Count and weigh samples');
+        const read = page.getByRole('button', { name: 'Read by an instrument' });
+        for (const [n, grams] of ['2.9', '3', '2.8'].entries()) {
+          await read.click();
+          await expect(page.locator('fieldset input').nth(n)).toHaveValue(grams);
+        }
       } finally {
         server.close();
       }

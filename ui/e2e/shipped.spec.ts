@@ -37,6 +37,8 @@ const pages = [
   '/store/swap',
   '/books/people',
   '/books/settings',
+  '/books/instruments',
+  '/bench/L13',
   '/books/keepers',
   '/books/copies',
   '/books/varieties',

@@ -244,7 +244,7 @@ export function FieldInput(props: FieldInputProps) {
       />
     );
   }
-  if (field.reads && reads.units.includes(field.reads) && !bare) {
+  if (field.reads && reads.units.includes(field.reads)) {
     return <ReadInput {...props} unit={field.reads} />;
   }
   return (
@@ -263,8 +263,8 @@ export function FieldInput(props: FieldInputProps) {
   );
 }
 
-/** A figure that an instrument can fill in: by its button, or by the key = in the field. What it said, or why not, stands below. */
-function ReadInput({ field, value, error, onChange, unit }: FieldInputProps & { unit: string }) {
+/** Asks the nearest instrument, and keeps what it said. */
+function useReading(unit: string, onRead: (value: string) => void) {
   const { read } = useContext(ReadsContext);
   const [said, setSaid] = useState<Read | null>(null);
   const [asking, setAsking] = useState(false);
@@ -273,40 +273,53 @@ function ReadInput({ field, value, error, onChange, unit }: FieldInputProps & { 
     try {
       const answer = await read(unit);
       setSaid(answer);
-      if (answer.value !== null) onChange(answer.value);
+      if (answer.value !== null) onRead(answer.value);
     } catch (trouble) {
       setSaid({ value: null, said: trouble instanceof Error ? trouble.message : 'It does not answer.' });
     } finally {
       setAsking(false);
     }
   };
+  return { said, asking, ask: () => void ask(), typed: () => setSaid(null) };
+}
+
+function ReadButton({ asking, ask }: { asking: boolean; ask: () => void }) {
+  return (
+    <Button variant="text" size="small" disabled={asking} onClick={ask} aria-label="Read by an instrument">
+      {asking ? '…' : 'Read'}
+    </Button>
+  );
+}
+
+const saidBy = (said: Read | null) => (said !== null && said.value !== null ? `Read by ${said.said}` : '');
+const ailing = (said: Read | null) => (said !== null && said.value === null ? said.said : undefined);
+
+/** A figure that an instrument can fill in: by its button, or by the key = in the field. What it said, or why not, stands below. */
+function ReadInput({
+  field,
+  value,
+  error,
+  bare = false,
+  onChange,
+  unit,
+}: FieldInputProps & { unit: string }) {
+  const reading = useReading(unit, onChange);
   return (
     <TextInput
       label={field.label}
-      error={error ?? (said !== null && said.value === null ? said.said : undefined)}
-      hint={[field.hint, said !== null && said.value !== null ? `Read by ${said.said}` : '']
-        .filter(Boolean)
-        .join('. ')}
+      hidden={bare}
+      error={error ?? ailing(reading.said)}
+      hint={[bare ? '' : field.hint, saidBy(reading.said)].filter(Boolean).join('. ')}
       required={field.required}
       value={String(value)}
       onChange={(typed) => {
-        if (typed.endsWith('=')) return void ask();
-        setSaid(null);
+        if (typed.endsWith('=')) return reading.ask();
+        reading.typed();
         onChange(typed);
       }}
       unit={field.unit === '' ? undefined : field.unit}
       inputMode={inputModes[field.type]}
-      action={
-        <Button
-          variant="text"
-          size="small"
-          disabled={asking}
-          onClick={() => void ask()}
-          aria-label="Read by an instrument"
-        >
-          {asking ? '…' : 'Read'}
-        </Button>
-      }
+      action={<ReadButton {...reading} />}
     />
   );
 }
@@ -356,6 +369,9 @@ const inputModes: Record<string, 'numeric' | 'decimal'> = {
   share: 'decimal',
 };
 
+/** So many figures a list that grows takes. */
+const MOST = 8;
+
 function ListInput({
   field,
   value,
@@ -370,10 +386,12 @@ function ListInput({
   onChange: (value: string[]) => void;
 }) {
   const id = useId();
+  const { units } = useContext(ReadsContext);
+  const reading = useReading(field.reads ?? '', (read) => onChange(filled(value, read, field.grows)));
+  const wrong = error ?? ailing(reading.said);
+  const hint = [bare ? '' : field.hint, saidBy(reading.said)].filter(Boolean).join('. ');
   // What is said of the list is said of each of its fields.
-  const says = [field.hint !== '' && !bare && `${id}-hint`, error !== undefined && `${id}-error`]
-    .filter(Boolean)
-    .join(' ');
+  const says = [hint !== '' && `${id}-hint`, wrong !== undefined && `${id}-error`].filter(Boolean).join(' ');
   return (
     <Box sx={{ gridColumn: '1 / -1' }}>
       <Box component="fieldset" aria-describedby={says || undefined} sx={{ border: 0, p: 0, m: 0 }}>
@@ -386,7 +404,7 @@ function ListInput({
               // The place in the list is what it is: the third dish stays the third dish.
               key={index}
               sx={{ width: 112 }}
-              error={error !== undefined}
+              error={wrong !== undefined}
               value={item}
               onChange={(event) => onChange(value.map((old, i) => (i === index ? event.target.value : old)))}
               inputProps={{
@@ -402,25 +420,33 @@ function ListInput({
               }
             />
           ))}
-          {field.grows && value.length < 8 && (
+          {field.reads && units.includes(field.reads) && <ReadButton {...reading} />}
+          {field.grows && value.length < MOST && (
             <Button onClick={() => onChange([...value, ''])}>One more</Button>
           )}
         </Box>
       </Box>
-      {field.hint !== '' && !bare && (
+      {hint !== '' && (
         <Box id={`${id}-hint`} sx={(t) => ({ color: t.vars?.palette.text.secondary, mt: 0.5 })}>
-          {field.hint}
+          {hint}
         </Box>
       )}
-      {error !== undefined && (
+      {wrong !== undefined && (
         <Box
           id={`${id}-error`}
           role="alert"
           sx={(t) => ({ color: t.vars?.palette.error.main, fontWeight: 700, mt: 0.5 })}
         >
-          {error}
+          {wrong}
         </Box>
       )}
     </Box>
   );
 }
+
+/** What was read goes where nothing stands yet; into a list that grows, at its end. */
+const filled = (figures: string[], read: string, grows: boolean): string[] => {
+  const empty = figures.findIndex((one) => one.trim() === '');
+  if (empty >= 0) return figures.map((one, i) => (i === empty ? read : one));
+  return grows && figures.length < MOST ? [...figures, read] : figures;
+};
