@@ -11,7 +11,7 @@ use Illuminate\Console\Command;
 /** Instruments for those who have none: what they tell is made up. */
 final class StandInsCommand extends Command
 {
-    protected $signature = 'marrow:stand-ins {--seed=7} {--scale=4701 : port of the scale, on 127.0.0.1} {--web=4702 : port of the loggers and the weather} {--fault= : silent, half, moving, unit, nonsense, ahead or slow}';
+    protected $signature = 'marrow:stand-ins {--seed=29} {--scale=4701 : port of the scale, on 127.0.0.1} {--web=4702 : port of the loggers and the weather} {--fault= : silent, half, moving, unit, nonsense, ahead or slow}';
 
     protected $description = 'Stand in for a scale, two loggers and a weather station';
 

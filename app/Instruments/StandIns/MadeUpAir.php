@@ -26,7 +26,7 @@ final readonly class MadeUpAir
     /** @return ?array{at: string, temperature_c: float, rh: float} null where it dropped out */
     public function at(DateTimeImmutable $hour): ?array
     {
-        $chance = fn (string $of): float => crc32("$this->seed $of {$hour->format('Y-m-d H')}") / 0xFFFFFFFF;
+        $chance = fn (string $of): float => Dice::thrown($this->seed, $of, $hour->format('Y-m-d H'));
         if ((int) floor($chance('missing') * self::MISSING) === 0) {
             return null;
         }

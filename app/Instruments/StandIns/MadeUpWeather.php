@@ -65,6 +65,6 @@ final readonly class MadeUpWeather
 
     private function chance(string $of, DateTimeImmutable $day): float
     {
-        return crc32("$this->seed $of {$day->format('Y-m-d')}") / 0xFFFFFFFF;
+        return Dice::thrown($this->seed, $of, $day->format('Y-m-d'));
     }
 }

@@ -58,7 +58,7 @@ final readonly class StandIns
     /** What the scale says when it is asked the nth time. */
     public function weighed(int $n): string
     {
-        $grams = 5.0 + (crc32("$this->seed weigh $n") % 40_000) / 100;
+        $grams = round(5.0 + 400.0 * Dice::thrown($this->seed, 'weigh', (string) $n), 2);
 
         return match ($this->fault) {
             'silent' => '',
