@@ -55,7 +55,7 @@ final readonly class MadeUpInstruments
         for ($day = $now->modify('-1 year'); $day < $now->setTime(0, 0); $day = $day->modify('+1 day')) {
             $came = $weather->came($day);
             $on = $day->format('Y-m-d');
-            foreach (['temperature' => [$came['low'], $came['high']], 'rain' => [$came['rain'], $came['rain']], 'wind' => [$came['wind'], $came['wind']]] as $measure => [$least, $greatest]) {
+            foreach (['temperature' => [$came['low'], $came['high']], 'rain' => [$came['rain'], $came['rain']], 'wind' => [$came['wind'], $came['wind']], 'wind_east' => array_fill(0, 2, $came['wind'] * sin(deg2rad($came['from']))), 'wind_north' => array_fill(0, 2, $came['wind'] * cos(deg2rad($came['from'])))] as $measure => [$least, $greatest]) {
                 $days[] = ['instrument_id' => $station->id, 'measure' => $measure, 'day' => $on, 'least' => $least, 'greatest' => $greatest, 'total' => $measure === 'temperature' ? $least + $greatest : $greatest, 'readings' => $measure === 'temperature' ? 2 : 1];
             }
             $said = $weather->foretold($day);

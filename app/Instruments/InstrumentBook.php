@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Instruments;
 
+use App\Clock;
 use App\Garden\NamedThing;
 use App\Models\Acting;
 use App\Models\Deeds;
 use App\Models\Instrument;
 use App\Models\Place;
 use App\Models\WriteLock;
+use App\Moment;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Fields\Values;
 use Marrow\Core\Instruments\InstrumentKind;
@@ -17,7 +19,7 @@ use Marrow\Core\Instruments\InstrumentKind;
 /** The instruments of the garden: added, put right, taken down. */
 final readonly class InstrumentBook
 {
-    public function __construct(private Deeds $deeds) {}
+    public function __construct(private Deeds $deeds, private Clock $clock) {}
 
     /** @throws Refused */
     public function add(string $id, Values $given, Acting $by): Instrument
@@ -45,7 +47,9 @@ final readonly class InstrumentBook
         }
         WriteLock::hold(function () use ($instrument, $row, $by): void {
             $was = $instrument->name;
-            $instrument->update([...$row, 'trouble' => '', 'asked_at' => null]);
+            // What it told before is of where it hung then.
+            $hung = $row['place_id'] === $instrument->place_id ? [] : ['hung_at' => Moment::keep($this->clock->now())];
+            $instrument->update([...$row, ...$hung, 'trouble' => '', 'asked_at' => null]);
             $this->deeds->done(NamedThing::to($instrument, 'Changed', $was), $by);
         });
     }

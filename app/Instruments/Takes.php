@@ -92,7 +92,8 @@ final readonly class Takes
         if ($place === null) {
             return;
         }
-        $from = $now->modify(sprintf('-%d days', AirFollows::DAYS))->format('Y-m-d');
+        $hung = Moment::readOrNull($instrument->hung_at)?->modify('+1 day')->format('Y-m-d') ?? '';
+        $from = max($hung, $now->modify(sprintf('-%d days', AirFollows::DAYS))->format('Y-m-d'));
         $yesterday = $now->modify('-1 day')->format('Y-m-d');
         $means = fn (Measure $measure): array => array_values(array_map(static fn (DaySummary $day): float => $day->mean(), $this->readings->days($instrument, $measure, $from, $yesterday)));
         $known = $this->stores->holdings()->around($place->id, null)?->at($now)->air;

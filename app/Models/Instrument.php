@@ -14,6 +14,7 @@ use Marrow\Core\Instruments\InstrumentKind;
  * @property string $name
  * @property string $kind  InstrumentKind
  * @property string|null $place_id  whose air it tells
+ * @property string|null $hung_at  when it came there from elsewhere; null of one that never hung anywhere else
  * @property string $address  how it is reached; empty of one that sends what it has, or whose lists are read in
  * @property float|null $errs  in its own unit; null where nobody knows
  * @property int $gone

@@ -20,6 +20,7 @@ use Marrow\Core\Fields\Field;
 use Marrow\Core\Instruments\DaySummary;
 use Marrow\Core\Instruments\InstrumentKind;
 use Marrow\Core\Instruments\Measure;
+use Marrow\Core\Instruments\PrevailingWind;
 
 /** Instruments as they are shown: what each is, how it goes with it, and what it told. */
 final readonly class InstrumentSheet
@@ -48,14 +49,14 @@ final readonly class InstrumentSheet
             $instrument->errs === null ? null : '± '.($instrument->sort() === InstrumentKind::Scale ? Field::show($instrument->errs)."\u{00A0}g" : self::degrees($instrument->errs)),
             $heard === null ? null : $when->minute($heard),
             $instrument->trouble === '' ? null : $instrument->trouble,
-            $instrument->sort() === InstrumentKind::Weather ? self::record($instrument, $when) : null,
+            $instrument->sort() === InstrumentKind::Weather ? $this->record($instrument, $when) : null,
             (object) ['name' => $instrument->name, 'kind' => $instrument->kind, 'place_id' => $instrument->place_id, 'address' => $instrument->address, 'errs' => $instrument->errs === null ? '' : Field::show($instrument->errs)],
         );
     }
 
     public function drawn(Instrument $instrument, string $from, string $to, When $when): DrawnInstrumentDocument
     {
-        return new DrawnInstrumentDocument($this->of($instrument, $when), array_values(array_filter(array_map(fn (Measure $measure): ?DrawnMeasureDocument => $this->measure($instrument, $measure, $from, $to, $when), array_filter($instrument->sort()->measures(), static fn (Measure $one): bool => $one !== Measure::Mass && $one !== Measure::WindFrom)))));
+        return new DrawnInstrumentDocument($this->of($instrument, $when), array_values(array_filter(array_map(fn (Measure $measure): ?DrawnMeasureDocument => $this->measure($instrument, $measure, $from, $to, $when), array_filter($instrument->sort()->measures(), static fn (Measure $one): bool => $one->isDrawn())))));
     }
 
     private function measure(Instrument $instrument, Measure $measure, string $from, string $to, When $when): ?DrawnMeasureDocument
@@ -77,7 +78,7 @@ final readonly class InstrumentSheet
         );
     }
 
-    private static function record(Instrument $instrument, When $when): ?string
+    private function record(Instrument $instrument, When $when): ?string
     {
         $record = Forecasts::record($instrument->id, $when->now);
         $says = [];
@@ -90,7 +91,23 @@ final readonly class InstrumentSheet
             $says[] = sprintf('Its nights are off by %s in the mean%s.', self::degrees($record->lowError), abs((float) $record->lowBias) < 0.3 ? '' : sprintf(', and come %s %s than it says', self::degrees(abs((float) $record->lowBias)), $record->lowBias > 0.0 ? 'colder' : 'warmer'));
         }
 
+        $wind = $this->wind($instrument, $when);
+        if ($wind !== null) {
+            $says[] = sprintf('Over the last year the wind came mostly from %d°, %s: a plan asks for it where pollen flies.', (int) round($wind->from), $wind->steadiness > 0.6 ? 'steadily' : 'with much from elsewhere');
+        }
+
         return $says === [] ? null : implode(' ', $says);
+    }
+
+    private function wind(Instrument $instrument, When $when): ?PrevailingWind
+    {
+        $mean = function (Measure $measure) use ($instrument, $when): float {
+            $days = $this->readings->days($instrument, $measure, $when->now->modify('-1 year')->format('Y-m-d'), $when->now->format('Y-m-d'));
+
+            return $days === [] ? 0.0 : array_sum(array_map(static fn (DaySummary $day): float => $day->mean(), $days)) / count($days);
+        };
+
+        return PrevailingWind::of($mean(Measure::WindEast), $mean(Measure::WindNorth), $mean(Measure::Wind));
     }
 
     /** A difference, not a temperature. */

@@ -13,6 +13,7 @@ return new class extends Migration {
                 name TEXT NOT NULL,
                 kind TEXT NOT NULL,
                 place_id TEXT REFERENCES places,
+                hung_at TEXT,
                 address TEXT NOT NULL DEFAULT '',
                 errs REAL,
                 gone INTEGER NOT NULL DEFAULT 0,

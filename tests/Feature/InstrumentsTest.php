@@ -136,6 +136,28 @@ final class InstrumentsTest extends TestCase
         self::assertSame(1, DB::table('journal_entries')->where('kind', 'air_set')->count(), 'it is as it is known');
     }
 
+    public function test_a_logger_that_is_hung_elsewhere_tells_nothing_of_where_it_hung_before(): void
+    {
+        [$cellar, $attic] = [(string) Str::uuid7(), (string) Str::uuid7()];
+        foreach ([$cellar => 'Cellar', $attic => 'Attic'] as $place => $name) {
+            $this->postJson('/api/store-places', ['id' => $place, 'name' => $name, 'temperature' => 20, 'rh' => 50])->assertOk();
+        }
+        $id = $this->add('Logger', 'logger', place: $cellar);
+        $told = ['readings' => array_map(static fn (int $day): array => ['at' => sprintf('2026-09-%02dT10:00:00', $day), 'temperature_c' => 12, 'rh' => 75], range(8, 13))];
+        $this->putJson("/api/instruments/$id", ['name' => 'Logger', 'kind' => 'logger', 'place_id' => $attic])->assertOk();
+        $this->sends($id, $told)->assertOk();
+        self::assertSame(0, DB::table('journal_entries')->where('kind', 'air_set')->count());
+    }
+
+    public function test_one_that_is_slow_is_not_waited_for(): void
+    {
+        [$port, $web] = $this->standIns('slow');
+        $this->add('Kitchen scale', 'scale', "127.0.0.1:$port");
+        self::assertStringContainsString('says nothing', (string) $this->postJson('/api/reading', ['unit' => 'g'])->assertOk()->json('said'));
+        $id = $this->add('Logger', 'logger', "http://127.0.0.1:$web/air/cupboard");
+        self::assertStringContainsString('does not answer in time', (string) $this->postJson("/api/instruments/$id/ask")->assertOk()->json('trouble'));
+    }
+
     /** However readings come in and are thinned meanwhile, every day keeps its least, its greatest and its mean. */
     #[DataProvider('seeds')]
     public function test_thinning_loses_no_days_figures(int $seed): void

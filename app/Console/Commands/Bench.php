@@ -130,6 +130,7 @@ final class Bench extends Command
     {
         $get = static fn (string $path): \Closure => static fn (): ResponseInterface => $client->get($path);
         $lot = self::lot($client);
+        $logger = data_get(json_decode((string) $client->get('instruments')->getBody(), true), '0.id');
         $shelf = data_get(json_decode((string) $client->get('holders')->getBody(), true), '0.id');
 
         return [
@@ -161,6 +162,8 @@ final class Bench extends Command
                 'shift_days' => 28, 'move' => true, 'cage' => true, 'alternate' => true, 'bag' => true, 'leave_out' => true,
             ]]),
             'the settings' => $get('settings'),
+            'instruments' => $get('instruments'),
+            'ten years of a logger' => $get("instruments/$logger?from=2016-09-14"),
             'varieties' => $get('varieties'),
             'lots to choose from' => $get('choices/lots'),
             'people' => $get('people'),

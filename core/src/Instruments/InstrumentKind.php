@@ -28,7 +28,7 @@ enum InstrumentKind: string implements Choice
         return match ($this) {
             self::Scale => [Measure::Mass],
             self::Logger => [Measure::Temperature, Measure::Humidity],
-            self::Weather => [Measure::Temperature, Measure::Humidity, Measure::Rain, Measure::Wind, Measure::WindFrom],
+            self::Weather => [Measure::Temperature, Measure::Humidity, Measure::Rain, Measure::Wind, Measure::WindEast, Measure::WindNorth],
         };
     }
 }

@@ -12,7 +12,9 @@ enum Measure: string
     case Humidity = 'humidity';
     case Rain = 'rain';
     case Wind = 'wind';
-    case WindFrom = 'wind_from';
+    /** The wind as a way to the east and to the north from which it comes: these have a mean, a bearing has none. */
+    case WindEast = 'wind_east';
+    case WindNorth = 'wind_north';
 
     /** As the core reckons in it, and as a field says it. */
     public function unit(): string
@@ -22,8 +24,7 @@ enum Measure: string
             self::Temperature => '°C',
             self::Humidity => '% RH',
             self::Rain => 'mm',
-            self::Wind => 'm/s',
-            self::WindFrom => '°',
+            self::Wind, self::WindEast, self::WindNorth => 'm/s',
         };
     }
 
@@ -35,7 +36,8 @@ enum Measure: string
             self::Humidity => 'humidity',
             self::Rain => 'rain',
             self::Wind => 'wind',
-            self::WindFrom => 'where the wind comes from',
+            self::WindEast => 'wind from the east',
+            self::WindNorth => 'wind from the north',
         };
     }
 
@@ -60,8 +62,14 @@ enum Measure: string
             // In as long as a reading stands for; a day's at the most.
             self::Rain => [0.0, 500.0],
             self::Wind => [0.0, 75.0],
-            self::WindFrom => [0.0, 360.0],
+            self::WindEast, self::WindNorth => [-75.0, 75.0],
         };
+    }
+
+    /** Whether it is drawn over time; what is put into a field by the press of a button is not kept, and a part of the wind says nothing by itself. */
+    public function isDrawn(): bool
+    {
+        return ! in_array($this, [self::Mass, self::WindEast, self::WindNorth], true);
     }
 
     /** Whether the readings of a day add up, as rain does; the others have a mean. */

@@ -14,7 +14,7 @@ use Exception;
  */
 final readonly class SentReadings
 {
-    private const KEYS = ['temperature_c' => Measure::Temperature, 'rh' => Measure::Humidity, 'rain_mm' => Measure::Rain, 'wind_ms' => Measure::Wind, 'wind_from' => Measure::WindFrom];
+    private const KEYS = ['temperature_c' => Measure::Temperature, 'rh' => Measure::Humidity, 'rain_mm' => Measure::Rain, 'wind_ms' => Measure::Wind];
 
     /** Rows at once: a month, every ten minutes. */
     private const MOST = 5000;
@@ -69,12 +69,27 @@ final readonly class SentReadings
                     $left++;
                 }
             }
+            array_push($readings, ...(in_array(Measure::WindEast, $measures, true) ? self::wind($row, $at) : []));
         }
         if ($readings === [] && $ahead > 0) {
             throw new Unreadable('Its clock is ahead of this garden’s: what it sent is of times that are yet to come.');
         }
 
         return new self($readings, $left + $ahead);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $row
+     * @return list<Reading> the wind as a way to the east and to the north; none where nobody said from where it came
+     */
+    private static function wind(array $row, DateTimeImmutable $at): array
+    {
+        [$from, $strong] = [$row['wind_from'] ?? null, $row['wind_ms'] ?? null];
+        if ((! is_int($from) && ! is_float($from)) || $from < 0 || $from > 360 || (! is_int($strong) && ! is_float($strong)) || $strong < 0 || $strong > Measure::Wind->bounds()[1]) {
+            return [];
+        }
+
+        return [new Reading(Measure::WindEast, $at, $strong * sin(deg2rad($from))), new Reading(Measure::WindNorth, $at, $strong * cos(deg2rad($from)))];
     }
 
     private static function moment(mixed $at, DateTimeZone $zone): ?DateTimeImmutable

@@ -14,6 +14,7 @@ use Marrow\Core\Instruments\ForecastDay;
 use Marrow\Core\Instruments\ForecastRecord;
 use Marrow\Core\Instruments\InstrumentKind;
 use Marrow\Core\Instruments\Measure;
+use Marrow\Core\Instruments\PrevailingWind;
 use Marrow\Core\Instruments\Reading;
 use Marrow\Core\Instruments\SentReadings;
 use Marrow\Core\Instruments\Unreadable;
@@ -80,6 +81,19 @@ final class SentReadingsTest extends TestCase
                 self::assertSame('rows', $refused->path);
             }
         }
+    }
+
+    public function test_a_wind_has_no_mean_by_its_bearing_but_by_its_parts(): void
+    {
+        $read = SentReadings::of(['readings' => [['at' => '2026-09-14T08:00:00', 'wind_ms' => 4, 'wind_from' => 350], ['at' => '2026-09-14T09:00:00', 'wind_ms' => 4, 'wind_from' => 10], ['at' => '2026-09-14T09:10:00', 'wind_from' => 10]]], InstrumentKind::Weather->measures(), self::now());
+        $mean = static fn (Measure $of): float => array_sum(array_map(static fn (Reading $one): float => $one->measure === $of ? $one->value : 0.0, $read->readings)) / 2;
+        $wind = PrevailingWind::of($mean(Measure::WindEast), $mean(Measure::WindNorth), $mean(Measure::Wind));
+        // From 350 and from 10 degrees it comes from the north, and not from 180.
+        self::assertEqualsWithDelta(0.0, sin(deg2rad($wind?->from ?? 90.0)), 1e-9);
+        self::assertEqualsWithDelta(cos(deg2rad(10)), $wind?->steadiness, 1e-9);
+        self::assertEqualsWithDelta(225.0, PrevailingWind::of(-1.0, -1.0, 3.0)?->from, 1e-9);
+        self::assertNull(PrevailingWind::of(0.1, 0.1, 3.0), 'from everywhere');
+        self::assertNull(PrevailingWind::of(0.0, 0.0, 0.0), 'a calm');
     }
 
     public function test_a_day_is_left_as_what_it_had(): void

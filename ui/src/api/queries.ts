@@ -193,6 +193,7 @@ export function useHolder(id: string) {
   return useQuery({
     queryKey: keys.holder(id, on),
     queryFn: () => take(api.GET('/holders/{id}', { params: { path: { id }, query: { on } } })),
+    enabled: id !== '',
     placeholderData: sameThing(id),
   });
 }

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, take, type Instrument, type Saved } from '../api/client';
 import { may, usePresent } from '../api/present';
-import { afterwards, useFrame, useInstrument, useInstruments, useWrite } from '../api/queries';
+import { afterwards, useFrame, useHolder, useInstrument, useInstruments, useWrite } from '../api/queries';
 import { connectScale, hasSerial, isConnected } from '../api/serialScale';
 import { DaysChart } from '../charts/DaysChart';
 import { Coming } from '../kit/Coming';
@@ -207,9 +207,13 @@ export function InstrumentLeaf({ id }: { id: string }) {
   const from = dayjs(frame.data?.on).subtract(months, 'month').format('YYYY-MM-DD');
   const drawn = useInstrument(id, from);
   const mayChange = may(usePresent(), 'keeper');
+  const holding = useHolder(drawn.data?.instrument.place_id ?? '');
   if (drawn.error !== null) return <Trouble>{drawn.error.message}</Trouble>;
   if (drawn.data === undefined) return <Coming lines={6} height={40} />;
   const { instrument, measures } = drawn.data;
+  const done = (holding.data?.entries ?? [])
+    .filter(({ struck }) => !struck)
+    .map(({ happened_at, title }) => ({ day: happened_at.slice(0, 10), says: title }));
   return (
     <Box sx={{ maxWidth: 900 }}>
       <Box component="h1" sx={{ typography: 'h1', mt: 0, mb: 0.5 }}>
@@ -245,7 +249,7 @@ export function InstrumentLeaf({ id }: { id: string }) {
       {measures.map((measure) => (
         <Section key={measure.measure} title={`${measure.label}, ${measure.unit}`}>
           {measure.now !== null && <Box sx={{ fontWeight: 700 }}>{measure.now}</Box>}
-          <DaysChart measure={measure} fill={places.store.enamel} />
+          <DaysChart measure={measure} fill={places.store.enamel} done={done} />
           <Box sx={(t) => ({ fontSize: '0.875rem', color: t.vars?.palette.text.secondary })}>
             {measure.measure === 'rain'
               ? 'What fell each day.'

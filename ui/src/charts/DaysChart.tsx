@@ -1,5 +1,6 @@
 import { BarPlot } from '@mui/x-charts/BarChart';
 import { ChartsContainer } from '@mui/x-charts/ChartsContainer';
+import { ChartsReferenceLine } from '@mui/x-charts/ChartsReferenceLine';
 import { ChartsXAxis } from '@mui/x-charts/ChartsXAxis';
 import { ChartsYAxis } from '@mui/x-charts/ChartsYAxis';
 import { AreaPlot, LinePlot } from '@mui/x-charts/LineChart';
@@ -8,7 +9,16 @@ import { useSpoken } from '../kit/spoken';
 import { ChartBox, useInk } from './Chart';
 
 /** What was measured day by day: from the least to the greatest as a band with the mean in it; of rain what fell. */
-export function DaysChart({ measure, fill }: { measure: DrawnMeasure; fill: string }) {
+export function DaysChart({
+  measure,
+  fill,
+  done = [],
+}: {
+  measure: DrawnMeasure;
+  fill: string;
+  /** what was done there meanwhile: each a line with its name */
+  done?: { day: string; says: string }[];
+}) {
   const { ink } = useInk();
   const { shortDay } = useSpoken();
   const { days, unit, label } = measure;
@@ -68,6 +78,20 @@ export function DaysChart({ measure, fill }: { measure: DrawnMeasure; fill: stri
       >
         {isRain ? <BarPlot /> : <AreaPlot />}
         {!isRain && <LinePlot />}
+        {!isRain &&
+          done
+            .filter(({ day }) => day >= first && day <= last)
+            .map(({ day, says }, i) => (
+              <ChartsReferenceLine
+                key={`${day} ${says}`}
+                x={new Date(`${day}T12:00`)}
+                label={says}
+                labelAlign="start"
+                // One below the other, or those that lie near would cover each other.
+                spacing={{ x: 5, y: 4 + (i % 3) * 18 }}
+                lineStyle={{ stroke: ink, strokeWidth: 2, strokeDasharray: '4 3' }}
+              />
+            ))}
         <ChartsXAxis />
         <ChartsYAxis />
       </ChartsContainer>
