@@ -26,6 +26,8 @@ export function DaysChart({
   const isRain = measure.measure === 'rain';
   const first = days[0]?.day ?? '';
   const last = days.at(-1)?.day ?? '';
+  const begins = Date.parse(first);
+  const isLate = (day: string) => (Date.parse(day) - begins) / Math.max(1, Date.parse(last) - begins) > 0.7;
   return (
     <ChartBox says={`${label}, ${unit}, ${shortDay(first)} to ${shortDay(last)}.`}>
       <ChartsContainer
@@ -88,7 +90,9 @@ export function DaysChart({
                 label={says}
                 labelAlign="start"
                 // One below the other, or those that lie near would cover each other.
-                spacing={{ x: 5, y: 4 + (i % 3) * 18 }}
+                spacing={{ x: isLate(day) ? -5 : 5, y: 4 + (i % 3) * 18 }}
+                // Near the end there is room on its left alone.
+                labelStyle={{ textAnchor: isLate(day) ? 'end' : 'start' }}
                 lineStyle={{ stroke: ink, strokeWidth: 2, strokeDasharray: '4 3' }}
               />
             ))}
