@@ -11,6 +11,7 @@ use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\Planting;
 use App\Moment;
+use App\Reading\BloomWeather;
 use App\Reading\Facts;
 use App\Reading\JournalReader;
 use App\Voice\Quantity;
@@ -106,6 +107,14 @@ final readonly class PlantingSheet
         }
         if ($growing->firstBloomAt !== null) {
             $facts[] = new FactDocument('In bloom', $when->date($growing->firstBloomAt).($growing->lastBloomAt === null ? ' on' : ' to '.$when->date($growing->lastBloomAt)));
+        }
+        $weather = BloomWeather::of($course, $when->now);
+        if ($weather !== null && $weather['cold'] + $weather['hot'] > 0) {
+            [$night, $day] = $course->facts->crop->growing->fruitSet ?? [0.0, 0.0];
+            $facts[] = new FactDocument('Weather in bloom', implode(' and ', array_filter([
+                $weather['cold'] === 0 ? '' : sprintf('%s below %s', Quantity::number($weather['cold'], 'night'), Quantity::temperature($night)),
+                $weather['hot'] === 0 ? '' : sprintf('%s above %s', Quantity::number($weather['hot'], 'day'), Quantity::temperature($day)),
+            ])).sprintf(' of %s: did it set poorly?', Quantity::number($weather['days'], 'day')));
         }
         if ($course->trueness->seen > 0) {
             $judged = $course->trueness->judged;

@@ -261,6 +261,21 @@ final class InstrumentsTest extends TestCase
         self::assertStringContainsString('sooner than usual', str_replace("\u{00A0}", ' ', $warm['why']));
     }
 
+    public function test_nights_too_cold_for_fruit_to_set_are_a_question(): void
+    {
+        $keeper = new Keeper($this);
+        $tomato = $keeper->sow($keeper->variety(), '2026-04-01T10:00');
+        $keeper->records($tomato, 'first_bloom', '2026-06-20');
+        $asked = fn (): ?string => collect($this->getJson("/api/plantings/$tomato")->json('facts'))->firstWhere('label', 'Weather in bloom')['said'] ?? null;
+        self::assertNull($asked(), 'nobody measured it');
+        $id = $this->add('Weather', 'weather');
+        // Tomato sets from nights of 12 °C to days of 30.
+        foreach ([['2026-06-19', 2, 20], ['2026-06-20', 11, 20], ['2026-06-21', 9, 31], ['2026-06-22', 13, 25]] as [$day, $low, $high]) {
+            DB::table('reading_days')->insert(['instrument_id' => $id, 'measure' => 'temperature', 'day' => $day, 'least' => $low, 'greatest' => $high, 'total' => $low + $high, 'readings' => 2]);
+        }
+        self::assertSame('2 nights below 12 °C and 1 day above 30 °C of 3 days: did it set poorly?', str_replace("\u{00A0}", ' ', (string) $asked()));
+    }
+
     public function test_dew_is_said_where_something_lies_in_a_windrow(): void
     {
         $keeper = new Keeper($this);
