@@ -18,7 +18,7 @@ final readonly class WaterJudgements implements Judges
 {
     public static function families(): array
     {
-        return ['moisture' => 'Drying', 'air' => 'Drying', 'drying' => 'Drying', 'desiccant' => 'Drying'];
+        return ['moisture' => 'Drying', 'air' => 'Drying', 'drying' => 'Drying', 'desiccant' => 'Drying', 'card' => 'Drying'];
     }
 
     public function __construct(private CropReference $crops) {}
@@ -60,10 +60,40 @@ final readonly class WaterJudgements implements Judges
             ),
             'air.opening' => self::opening($asked),
             'drying.curve' => self::curve($asked),
+            'drying.room' => self::stops($asked),
+            'card.reading' => self::card($asked),
             'drying.desiccant' => self::desiccant($asked),
             'desiccant.changes' => self::changes($asked),
             default => throw new \LogicException("No judgement for $asked->name."),
         };
+    }
+
+    /** Where drying stops in a room, and the way out. */
+    private static function stops(Asked $asked): Judgement
+    {
+        [$stops, $enough] = [$asked->figure('stops_at'), $asked->figure('enough')];
+        $isEnough = round($stops, 1) <= $enough;
+
+        return new Judgement(
+            sprintf($isEnough ? 'It can: seed stops at %s here, and %s is enough.' : 'It never will: seed stops at %s here, and %s is wanted.', Quantity::moisture($stops), Quantity::moisture($enough)),
+            $isEnough ? 'How long it takes depends on how thin it lies and how the air moves.' : sprintf('A room below %s could, or dry gel in a closed jar.', Quantity::percent($asked->figure('rh_needed'))),
+            'By the air as it is all day: nights are damper, and a hygrometer that is 5 points out moves it by about a per cent.',
+        );
+    }
+
+    private static function card(Asked $asked): Judgement
+    {
+        [$low, $high] = [Quantity::percent($asked->figure('low')), Quantity::percent($asked->figure('high'))];
+
+        return new Judgement(
+            match (true) {
+                $asked->has('rh') => sprintf('About %s in the jar.', Quantity::percent($asked->figure('rh'))),
+                $asked->figure('low') <= 0.05 => sprintf('Below %s in the jar: the card tells no more.', $high),
+                default => sprintf('Above %s in the jar: the card tells no more.', $low),
+            },
+            sprintf('Between %s and %s.', $low, $high),
+            'Closed for a day, half full of seed at the least and evenly warm; else it tells of the air that was shut in with it. A card is spent when it no longer changes back.',
+        );
     }
 
     /** How sure the moisture is that seed and air settle to. */

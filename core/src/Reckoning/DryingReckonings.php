@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Drying\Desiccant;
 use Marrow\Core\Drying\DryingCurve;
+use Marrow\Core\Drying\Equilibrium;
+use Marrow\Core\Drying\IndicatorCard;
 use Marrow\Core\Drying\Moisture;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\InvalidFigure;
@@ -14,9 +17,65 @@ use Marrow\Core\Fields\Values;
 final class DryingReckonings
 {
     /** @return list<Reckoning> */
-    public static function all(): array
+    public static function all(CropReference $crops): array
     {
-        return [self::curve(), self::desiccant(), self::changes()];
+        return [self::curve(), self::room($crops), self::card(), self::desiccant(), self::changes()];
+    }
+
+    private static function room(CropReference $crops): Reckoning
+    {
+        return new Reckoning(
+            'drying.room',
+            'Will this room ever dry it enough?',
+            [
+                Field::crop('crop', 'the crop'),
+                Field::share('rh', 'relative humidity of the room', Equilibrium::MIN_RH, Equilibrium::MAX_RH),
+                Field::number('temperature', 'temperature of the room', '°C', 0, 50),
+            ],
+            [
+                new Output('stops_at', '% of wet mass', 'where it stops'),
+                new Output('enough', '% of wet mass', 'at which it may be closed in tight'),
+                new Output('rh_needed', 'share', 'humidity of a room that could do it'),
+            ],
+            'What its seed settles to in that air, against the moisture at which it may be closed in tight.',
+            static function (Values $in) use ($crops): array {
+                $crop = $crops->get($in->text('crop'));
+                $enough = $crop->jarMoisture ?? throw InvalidFigure::because('crop', sprintf('%s is not dried to be kept.', $crop->name));
+
+                return [
+                    'stops_at' => $crop->balance->moisture($in->number('rh'), $in->number('temperature')),
+                    'enough' => $enough,
+                    'rh_needed' => $crop->balance->seedRh($enough, $in->number('temperature')),
+                ];
+            },
+            also: 'too damp air stop stuck balance equilibrium summer humid',
+        );
+    }
+
+    private static function card(): Reckoning
+    {
+        return new Reckoning(
+            'card.reading',
+            'What does the card in the jar say?',
+            [
+                Field::numbers('spots', 'humidities beside its spots', '% RH', 1, 99),
+                Field::text('states', 'each of them dry, between or damp', 200),
+                Field::number('temperature', 'temperature in the jar', '°C', -20, 60)->optional(),
+            ],
+            [
+                new Output('rh', 'share', 'in the jar'),
+                new Output('low', 'share', 'at the least'),
+                new Output('high', 'share', 'at the most'),
+            ],
+            'The spots of low humidity turn damp first; one between its colours is there, 5 points either way; outside 15 to 35 °C 5 points more.',
+            static function (Values $in): array {
+                $states = preg_split('/[\s,;]+/', mb_strtolower(trim($in->text('states'))), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+                $card = IndicatorCard::of(array_map(static fn (float $spot): float => $spot / 100.0, $in->numbers('spots')), $states, $in->has('temperature') ? $in->number('temperature') : null);
+
+                return ['rh' => $card->rh, 'low' => $card->low, 'high' => $card->high];
+            },
+            also: 'humidity indicator spot colour three six dots',
+        );
     }
 
     private static function curve(): Reckoning

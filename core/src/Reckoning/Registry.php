@@ -20,7 +20,7 @@ final readonly class Registry
             ...HarvestReckonings::all($crops),
             ...WaterReckonings::all($crops),
             ...AirReckonings::all(),
-            ...DryingReckonings::all(),
+            ...DryingReckonings::all($crops),
             ...StorageReckonings::all($crops),
             ...CleaningReckonings::all($crops),
             ...PopulationReckonings::all(),

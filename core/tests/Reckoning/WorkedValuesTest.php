@@ -109,6 +109,13 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'what a jar of lettuce shows' => ['moisture.seed_rh', ['crop' => 'lettuce', 'moisture' => 6.467375, 'temperature' => 18], ['rh' => 0.50]];
         yield 'few left' => ['germination.small', ['seeds_left' => 60, 'wanted_after' => 40, 'expected' => 0.8, 'confidence' => 0.95], ['seeds' => 20, 'half_width' => 0.167680, 'eaten_share' => 0.333333]];
         yield 'none to spare' => ['germination.small', ['seeds_left' => 30, 'wanted_after' => 40], ['seeds' => 0, 'half_width' => 1.0, 'eaten_share' => 0.0]];
+        // By R: borage, oil 0.3, the usual of vegetables on the line between its points (approx, uniroot).
+        yield 'a room too damp for borage' => ['drying.room', ['crop' => 'borage', 'rh' => 0.62, 'temperature' => 20], ['stops_at' => 8.934974, 'enough' => 6.4, 'rh_needed' => 0.345863]];
+        yield 'a card with one spot between' => ['card.reading', ['spots' => [10, 20, 30, 40, 50, 60], 'states' => 'damp damp between dry dry dry'], ['rh' => 0.30, 'low' => 0.25, 'high' => 0.35]];
+        yield 'two spots between' => ['card.reading', ['spots' => [30, 40, 50], 'states' => 'between, between, dry'], ['rh' => 0.35, 'low' => 0.25, 'high' => 0.45]];
+        yield 'none between' => ['card.reading', ['spots' => [30, 40, 50], 'states' => 'damp dry dry'], ['rh' => 0.35, 'low' => 0.30, 'high' => 0.40]];
+        yield 'all dry, in the cold' => ['card.reading', ['spots' => [30, 40, 50], 'states' => 'dry dry dry', 'temperature' => 5], ['rh' => null, 'low' => 0.0, 'high' => 0.35]];
+        yield 'all damp' => ['card.reading', ['spots' => [30, 40, 50], 'states' => 'damp damp damp'], ['rh' => null, 'low' => 0.50, 'high' => 1.0]];
         yield 'a little gel, dried again' => ['desiccant.changes', ['mass' => 500, 'moisture' => 12, 'target' => 7, 'rh_end' => 0.20, 'amount' => 100], ['water' => 26.881720, 'amount_for_one' => 268.817204, 'changes' => 3]];
         yield 'a gel that holds as much, said' => ['desiccant.changes', ['mass' => 500, 'moisture' => 12, 'target' => 7, 'rh_end' => 0.20, 'amount' => 300, 'capacity' => 0.1], ['changes' => 1]];
         yield 'four lots of one store' => ['storage.learn', ['observed' => [1.8, 2.4, 0.9, 1.5], 'spread' => [0.2, 0.3, 0.25, 0.5]], ['factor' => 1.470192, 'low' => 0.994713, 'high' => 2.172954, 'untested_low' => 0.678719, 'untested_high' => 3.184626]];
@@ -301,6 +308,10 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'more clean than rough' => ['harvest.yield', ['mass' => 10, 'rough_mass' => 8], 'rough_mass', 'cannot be'];
         yield 'a yield of nothing' => ['harvest.yield', ['mass' => 10], 'plants', 'of how many plants'];
         yield 'dry seed does not soak' => ['cleaning.soak', ['crop' => 'pea', 'temperature' => 20], 'crop', 'not cleaned in water'];
+        yield 'damp after dry' => ['card.reading', ['spots' => [30, 40], 'states' => 'dry damp'], 'states', 'look again'];
+        yield 'a state too few' => ['card.reading', ['spots' => [30, 40], 'states' => 'dry'], 'states', '2 spots'];
+        yield 'a spot of no state' => ['card.reading', ['spots' => [30], 'states' => 'pink'], 'states', 'no state'];
+        yield 'spots in no order' => ['card.reading', ['spots' => [40, 30], 'states' => 'dry dry'], 'spots', 'driest'];
         yield 'more bad than looked at' => ['cleaning.pick_over', ['looked' => 10, 'bad' => 11], 'bad', ''];
         yield 'a hole of nothing' => ['cleaning.screens', ['crop' => 'pea', 'set' => '0'], 'set', '0.1'];
         yield 'ripe before it begins' => ['harvest.timing', ['ripe_from' => 20, 'ripe_to' => 10, 'hold_days' => 5], 'ripe_to', 'from 20.5'];
