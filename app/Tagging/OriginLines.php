@@ -32,13 +32,16 @@ final readonly class OriginLines
     public function of(Lot $lot, LotCourse $course, When $when): array
     {
         $elsewhere = $this->section->of($course, $when)[0] ?? null;
-        if ($elsewhere instanceof OriginDocument) {
+        // A part of what was grown here was grown here, too.
+        $part = $lot->planting === null ? null : $course->origin->apart;
+        if ($elsewhere instanceof OriginDocument && $part === null) {
             // Seed that was not grown here never says that it was; how much there is stands further down.
             return array_values(array_filter($elsewhere->facts, static fn (FactDocument $fact): bool => $fact->label !== 'Holds'));
         }
         $by = $this->journal->rows(Subject::Lot, $lot->id)->first(static fn (JournalEntry $row): bool => in_array($row->kind, ['picked', 'cut_down'], true) && $row->recorded_by !== '')?->recorded_by;
 
         return [
+            ...($part === null ? [] : [new FactDocument('Part', $part->part->label().', set apart')]),
             new FactDocument('Grown', self::grown($course).($by === null ? '' : ", by $by")),
             new FactDocument('From', $course->origin->plants() === 0 ? 'not recorded' : Quantity::number($course->origin->plants(), 'plant')),
             new FactDocument('Isolation', $this->isolation($lot, $course)),

@@ -28,6 +28,9 @@ final class PartsOfLotsTest extends TestCase
         self::assertSame([$planting, $kale, 2026, 'threshed'], [$sheet->json('planting'), $sheet->json('part_of.code'), $sheet->json('tag.year'), $sheet->json('stage')]);
         self::assertSame([$light], array_column($this->getJson("/api/lots/$kale")->json('parts'), 'code'));
         self::assertContains('12 g', array_map(static fn (array $fact): string => str_replace("\u{00A0}", ' ', $fact['said']), $this->keeper->section($light, 'origin')['facts']));
+        $tagged = array_column($this->getJson("/api/tags?codes=$light")->assertOk()->json('0.lines'), 'said', 'label');
+        self::assertSame('light seed, set apart', $tagged['Part'], 'a tag tells a part from its lot');
+        self::assertArrayHasKey('Grown', $tagged);
         // The planting has both, and was picked once.
         $lots = array_column($this->getJson("/api/plantings/$planting")->json('lots'), 'code');
         sort($lots);
