@@ -43,7 +43,7 @@ final readonly class ReckoningInputDocument
             $units->unit($input->unit),
             ReckonerWords::bounds($input, $units),
             $input->required,
-            is_scalar($input->default) ? (string) $input->default : null,
+            $input->defaultTyped(),
             array_map(
                 static fn (string $key, string $label): OptionDocument => new OptionDocument($key, $label),
                 array_keys($input->options),

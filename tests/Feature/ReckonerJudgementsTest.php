@@ -101,10 +101,19 @@ final class ReckonerJudgementsTest extends TestCase
 
     public function test_cautions_stand_where_the_hand_acts(): void
     {
-        foreach (['ferment.window' => 'screwed-down', 'drying.desiccant' => 'toxic', 'moisture.oven' => 'hot'] as $name => $says) {
+        foreach (['ferment.window' => 'screwed-down', 'drying.desiccant' => 'toxic', 'desiccant.state' => 'toxic', 'moisture.oven' => 'hot'] as $name => $says) {
             $inputs = array_values(array_filter([...WorkedValuesTest::values()], static fn (array $value): bool => $value[0] === $name))[0][1];
             self::assertStringContainsString($says, implode(' ', self::asked($name, $inputs)[0]->cautions));
         }
+    }
+
+    public function test_a_desiccant_that_is_full_or_dries_nothing_is_called_so(): void
+    {
+        $says = static fn (array $inputs): string => self::plain(self::asked('desiccant.state', ['dry_mass' => 100, ...$inputs])[0]->sentence);
+        self::assertSame('It can still take up 9.5 g of water.', $says(['mass_now' => 108]));
+        self::assertStringStartsWith('It is too wet: in a jar below 30', $says(['mass_now' => 126, 'rh_end' => 0.3]));
+        self::assertStringStartsWith('It is full', $says(['rh' => 0.3, 'rh_end' => 0.3]));
+        self::assertSame('It dries nothing.', $says(['kind' => 'salt', 'rh' => 0.5]));
     }
 
     public function test_a_picture_holds_the_answer_inside_its_frame(): void

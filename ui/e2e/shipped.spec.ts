@@ -38,7 +38,6 @@ const pages = [
   '/books/people',
   '/books/settings',
   '/books/instruments',
-  '/bench/L13',
   '/books/keepers',
   '/books/copies',
   '/books/varieties',

@@ -99,8 +99,7 @@ final class Reckon extends Command
         return match (true) {
             $input->required => '',
             $input->default === null => ', may be left out',
-            is_scalar($input->default) => ', '.$input->default.' if left out',
-            default => '',
+            default => ($typed = $input->defaultTyped()) === null ? '' : ", $typed if left out",
         };
     }
 

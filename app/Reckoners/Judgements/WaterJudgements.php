@@ -64,6 +64,7 @@ final readonly class WaterJudgements implements Judges
             'card.reading' => self::card($asked),
             'drying.desiccant' => self::desiccant($asked),
             'desiccant.changes' => self::changes($asked),
+            'desiccant.state' => self::state($asked),
             default => throw new \LogicException("No judgement for $asked->name."),
         };
     }
@@ -78,6 +79,31 @@ final readonly class WaterJudgements implements Judges
             sprintf($isEnough ? 'It can: seed stops at %s here, and %s is enough.' : 'It never will: seed stops at %s here, and %s is wanted.', Quantity::moisture($stops), Quantity::moisture($enough)),
             $isEnough ? 'How long it takes depends on how thin it lies and how the air moves.' : sprintf('A room below %s could, or dry gel in a closed jar.', Quantity::percent($asked->figure('rh_needed'))),
             'By the air as it is all day: nights are damper, and a hygrometer that is 5 points out moves it by about a per cent.',
+        );
+    }
+
+    /** How wet a desiccant is, and whether it is worth putting in. */
+    private static function state(Asked $asked): Judgement
+    {
+        $end = Quantity::percent($asked->in->number('rh_end'));
+        if (! $asked->has('full_share')) {
+            return new Judgement('It dries nothing.', 'Salt takes up water only from air above 75 %, in which seed moulds.', 'Known well, of clean salt.');
+        }
+        $full = $asked->figure('full_share');
+
+        return new Judgement(
+            match (true) {
+                $full < 1.0 => sprintf('It can still take up %s of water.', $asked->grams($asked->figure('can_take'))),
+                $full < 1.05 => sprintf('It is full: it can bring no jar below %s.', $end),
+                default => sprintf('It is too wet: in a jar below %s it would give water off.', $end),
+            },
+            sprintf('It holds %s of what it can hold at %s.', Quantity::percent($full), $end),
+            match (true) {
+                $asked->in->has('mass_now') => 'As sure as its dry weight; kinds differ by a third either way in what they can hold.',
+                $asked->in->has('colour') => 'By its colour only roughly: gel turns somewhere between 20 and 40 % of humidity. Weigh it when it is freshly dried, and its weight tells more.',
+                default => 'If it has stood in that air for a day; kinds differ by a third either way.',
+            },
+            cautions: [self::HOT],
         );
     }
 

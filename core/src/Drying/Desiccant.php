@@ -9,11 +9,6 @@ use Marrow\Core\Fields\InvalidFigure;
 /** How much absorbent a closed jar needs to bring its seed down to a moisture. */
 final readonly class Desiccant
 {
-    /** Typical silica gel takes up about this much of its own weight in air of 60 % RH, and in proportion below. */
-    public const SILICA_CAPACITY = 0.30;
-
-    public const SILICA_FULL_RH = 0.60;
-
     /**
      * @param  float  $water  g to be taken out of the seed
      * @param  float  $desiccant  g of dry absorbent
@@ -50,7 +45,7 @@ final readonly class Desiccant
             throw InvalidFigure::because('target', 'Absorbent only dries: the moisture wanted cannot be above the moisture now.');
         }
         $water = $mass - Moisture::targetMass($mass, $moisture, $target);
-        $capacity ??= self::SILICA_CAPACITY * min($rhEnd, self::SILICA_FULL_RH) / self::SILICA_FULL_RH;
+        $capacity ??= DesiccantKind::Gel->holds($rhEnd);
         InvalidFigure::unlessWithin('capacity', $capacity, 0.001, 2.0, 'g/g');
 
         return new self($water, $water / $capacity);

@@ -182,6 +182,16 @@ final readonly class Field
         return $this->with(['required' => false, 'default' => $default]);
     }
 
+    /** What it is if nothing is said, as it is typed; null where that is nothing, or no word or figure. */
+    public function defaultTyped(): ?string
+    {
+        return match (true) {
+            $this->default instanceof Choice => (string) $this->default->value,
+            is_scalar($this->default) => (string) $this->default,
+            default => null,
+        };
+    }
+
     /** Several of them, as many as another field says, or as many as there are. */
     public function each(Each $each): self
     {

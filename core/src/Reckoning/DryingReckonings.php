@@ -6,6 +6,9 @@ namespace Marrow\Core\Reckoning;
 
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Drying\Desiccant;
+use Marrow\Core\Drying\DesiccantColour;
+use Marrow\Core\Drying\DesiccantKind;
+use Marrow\Core\Drying\DesiccantState;
 use Marrow\Core\Drying\DryingCurve;
 use Marrow\Core\Drying\Equilibrium;
 use Marrow\Core\Drying\IndicatorCard;
@@ -19,7 +22,7 @@ final class DryingReckonings
     /** @return list<Reckoning> */
     public static function all(CropReference $crops): array
     {
-        return [self::curve(), self::room($crops), self::card(), self::desiccant(), self::changes()];
+        return [self::curve(), self::room($crops), self::card(), self::desiccant(), self::changes(), self::state()];
     }
 
     private static function room(CropReference $crops): Reckoning
@@ -133,6 +136,40 @@ final class DryingReckonings
                 return ['water' => $plan->water, 'amount_for_one' => $plan->desiccant, 'changes' => $plan->changes($in->number('amount'))];
             },
             also: 'silica gel regenerate oven dry again beads packets little',
+        );
+    }
+
+    private static function state(): Reckoning
+    {
+        return new Reckoning(
+            'desiccant.state',
+            'How wet is my desiccant, and how much can it still take?',
+            [
+                Field::choice('kind', 'what it is', DesiccantKind::class)->optional(DesiccantKind::Gel),
+                Field::number('dry_mass', 'what it weighs dry', 'g', 0.1, 1_000_000),
+                Field::number('mass_now', 'what it weighs now', 'g', 0.1, 2_000_000)->optional(),
+                Field::choice('colour', 'its colour', DesiccantColour::class)->optional(),
+                Field::share('rh', 'humidity in its jar, after a day')->optional(),
+                Field::share('rh_end', 'relative humidity wanted in the jar', 0.05, 0.9)->optional(0.35),
+            ],
+            [
+                new Output('held', 'g/g', 'water that a gram of it holds now'),
+                new Output('can_take', 'g', 'water it can still take'),
+                new Output('full_share', 'share', 'of what it holds at the humidity wanted'),
+            ],
+            'Its weight over its dry weight; else what it holds in air of that humidity: silica gel about linearly to 0.30 g/g at 60 % RH, clay 0.09, 0.18, 0.22 at 20, 40, 60 %, rice 0.04, 0.07, 0.10, salt none.',
+            static function (Values $in): array {
+                [$kind, $dry, $end] = [$in->one('kind', DesiccantKind::class), $in->number('dry_mass'), $in->number('rh_end')];
+                $state = match (true) {
+                    $in->has('mass_now') => DesiccantState::weighed($kind, $dry, $in->number('mass_now'), $end),
+                    $in->has('colour') => DesiccantState::coloured($kind, $dry, $in->one('colour', DesiccantColour::class), $end),
+                    default => DesiccantState::inAir($kind, $dry, $in->number('rh'), $end),
+                };
+
+                return ['held' => $state->held, 'can_take' => $state->canTake, 'full_share' => $state->fullShare];
+            },
+            [new Alternatives('how wet it is', [new Way('by its weight', ['mass_now']), new Way('by its colour', ['colour']), new Way('by the air in its jar', ['rh'])])],
+            also: 'silica gel beads clay cat litter rice salt spent exhausted blue orange pink',
         );
     }
 

@@ -116,6 +116,12 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'none between' => ['card.reading', ['spots' => [30, 40, 50], 'states' => 'damp dry dry'], ['rh' => 0.35, 'low' => 0.30, 'high' => 0.40]];
         yield 'all dry, in the cold' => ['card.reading', ['spots' => [30, 40, 50], 'states' => 'dry dry dry', 'temperature' => 5], ['rh' => null, 'low' => 0.0, 'high' => 0.35]];
         yield 'all damp' => ['card.reading', ['spots' => [30, 40, 50], 'states' => 'damp damp damp'], ['rh' => null, 'low' => 0.50, 'high' => 1.0]];
+        yield 'gel, weighed' => ['desiccant.state', ['dry_mass' => 100, 'mass_now' => 108, 'rh_end' => 0.35], ['held' => 0.08, 'can_take' => 9.5, 'full_share' => 0.457143]];
+        yield 'gel that is too wet' => ['desiccant.state', ['dry_mass' => 100, 'mass_now' => 126, 'rh_end' => 0.30], ['held' => 0.26, 'can_take' => 0.0, 'full_share' => 1.733333]];
+        yield 'gel that turns' => ['desiccant.state', ['dry_mass' => 50, 'colour' => 'turning', 'rh_end' => 0.40], ['held' => 0.15, 'can_take' => 2.5, 'full_share' => 0.75]];
+        yield 'clay, by its jar' => ['desiccant.state', ['kind' => 'clay', 'dry_mass' => 33, 'rh' => 0.10, 'rh_end' => 0.40], ['held' => 0.045, 'can_take' => 4.455, 'full_share' => 0.25]];
+        yield 'rice between its points' => ['desiccant.state', ['kind' => 'rice', 'dry_mass' => 200, 'mass_now' => 202, 'rh_end' => 0.50], ['held' => 0.01, 'can_take' => 15.0, 'full_share' => 0.117647]];
+        yield 'salt' => ['desiccant.state', ['kind' => 'salt', 'dry_mass' => 200, 'rh' => 0.50], ['held' => 0.0, 'can_take' => 0.0, 'full_share' => null]];
         yield 'a little gel, dried again' => ['desiccant.changes', ['mass' => 500, 'moisture' => 12, 'target' => 7, 'rh_end' => 0.20, 'amount' => 100], ['water' => 26.881720, 'amount_for_one' => 268.817204, 'changes' => 3]];
         yield 'a gel that holds as much, said' => ['desiccant.changes', ['mass' => 500, 'moisture' => 12, 'target' => 7, 'rh_end' => 0.20, 'amount' => 300, 'capacity' => 0.1], ['changes' => 1]];
         yield 'four lots of one store' => ['storage.learn', ['observed' => [1.8, 2.4, 0.9, 1.5], 'spread' => [0.2, 0.3, 0.25, 0.5]], ['factor' => 1.470192, 'low' => 0.994713, 'high' => 2.172954, 'untested_low' => 0.678719, 'untested_high' => 3.184626]];
@@ -312,6 +318,9 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'a state too few' => ['card.reading', ['spots' => [30, 40], 'states' => 'dry'], 'states', '2 spots'];
         yield 'a spot of no state' => ['card.reading', ['spots' => [30], 'states' => 'pink'], 'states', 'no state'];
         yield 'spots in no order' => ['card.reading', ['spots' => [40, 30], 'states' => 'dry dry'], 'spots', 'driest'];
+        yield 'gel lighter than dry' => ['desiccant.state', ['dry_mass' => 100, 'mass_now' => 98], 'mass_now', 'not dry then'];
+        yield 'clay has no colour' => ['desiccant.state', ['kind' => 'clay', 'dry_mass' => 100, 'colour' => 'dry'], 'colour', 'Only gel'];
+        yield 'a desiccant of which nothing is known' => ['desiccant.state', ['dry_mass' => 100], 'mass_now', 'Give either'];
         yield 'more bad than looked at' => ['cleaning.pick_over', ['looked' => 10, 'bad' => 11], 'bad', ''];
         yield 'a hole of nothing' => ['cleaning.screens', ['crop' => 'pea', 'set' => '0'], 'set', '0.1'];
         yield 'ripe before it begins' => ['harvest.timing', ['ripe_from' => 20, 'ripe_to' => 10, 'hold_days' => 5], 'ripe_to', 'from 20.5'];
