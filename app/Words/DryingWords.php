@@ -10,6 +10,8 @@ use DateTimeImmutable;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropName;
 use Marrow\Core\Drying\BalanceGround;
+use Marrow\Core\Drying\Desiccant;
+use Marrow\Core\Drying\DesiccantKind;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Drying\DryingVerdict;
@@ -18,6 +20,9 @@ use Marrow\Core\Steps\Drying\MoistureBasis;
 /** How dry a lot is, and what that is known by. */
 final readonly class DryingWords
 {
+    /** °C of an ordinary room. */
+    private const ROOM = 20.0;
+
     public function __construct(private LotCourse $lot, private When $when) {}
 
     public function drying(): string
@@ -40,7 +45,7 @@ final readonly class DryingWords
                 $crop->drynessSign,
             ),
             DryingVerdict::Steady => 'Its weight is steady, so it is as dry as this room makes it. How dry that is, only the humidity in a closed jar tells.',
-            DryingVerdict::Stopped => self::stopped($crop, (float) $moisture),
+            DryingVerdict::Stopped => self::stopped($crop, (float) $moisture, (float) $drying->lastMass()),
             DryingVerdict::Left => $moisture !== null
                 ? sprintf($drying->spreadAt === null ? 'At %s when last measured; %s is dry enough for a jar.' : 'Off the racks, at %s when last measured; %s is dry enough for a jar.', Quantity::moisture($moisture), Quantity::moisture((float) $crop->jarMoisture))
                 : 'Off the racks; how dry it was nobody measured.',
@@ -69,16 +74,34 @@ final readonly class DryingWords
         );
     }
 
-    /** It is in balance with the room: what would help. */
-    public static function stopped(Crop $crop, float $moisture): string
+    /**
+     * It is in balance with the room: what would help.
+     *
+     * @param  float  $mass  g, what it weighs now
+     */
+    public static function stopped(Crop $crop, float $moisture, float $mass): string
     {
+        $enough = (float) $crop->jarMoisture;
+        $room = $crop->balance->seedRh($enough, self::ROOM);
+
         return sprintf(
-            'It has stopped at %s: in balance with air of about %s RH, and %s or less is dry enough for a jar. What would help: a closed box with silica gel or dry rice, warmer air (%s at the most), or a drier day. In paper or cloth it keeps as it is.',
+            'It has stopped at %s: in balance with air of about %s RH, and %s or less is dry enough for a jar. What would help: %s, a room below %s RH, or warmer air (%s at the most). In paper or cloth it keeps as it is. Gel that is blue when dry is poisonous: keep it off seed for eating.',
             Quantity::moisture($moisture),
-            Quantity::percent($crop->balance->seedRh(min(40.0, $moisture), 20.0)),
-            Quantity::moisture((float) $crop->jarMoisture),
+            Quantity::percent($crop->balance->seedRh(min(40.0, $moisture), self::ROOM)),
+            Quantity::moisture($enough),
+            self::gel($mass, $moisture, $enough, $room),
+            Quantity::percent($room),
             Quantity::temperature($crop->maxDryingTemperature),
         );
+    }
+
+    /** How much that dries goes into a closed jar with it, to two figures: kinds differ by a third. */
+    private static function gel(float $mass, float $moisture, float $enough, float $rhEnd): string
+    {
+        $water = Desiccant::of($mass, $moisture, $enough, $rhEnd)->water;
+        $about = static fn (DesiccantKind $kind): string => Quantity::grams((float) sprintf('%.2g', $water / $kind->holds($rhEnd)));
+
+        return sprintf('%s of dry silica gel in a closed jar with it (or %s of rice, baked dry)', $about(DesiccantKind::Gel), $about(DesiccantKind::Rice));
     }
 
     public function moistureGround(DryingStrand $drying): string
