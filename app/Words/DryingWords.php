@@ -45,7 +45,7 @@ final readonly class DryingWords
                 $crop->drynessSign,
             ),
             DryingVerdict::Steady => 'Its weight is steady, so it is as dry as this room makes it. How dry that is, only the humidity in a closed jar tells.',
-            DryingVerdict::Stopped => self::stopped($crop, (float) $moisture, (float) $drying->lastMass()),
+            DryingVerdict::Stopped => self::stopped($crop, (float) $moisture),
             DryingVerdict::Left => $moisture !== null
                 ? sprintf($drying->spreadAt === null ? 'At %s when last measured; %s is dry enough for a jar.' : 'Off the racks, at %s when last measured; %s is dry enough for a jar.', Quantity::moisture($moisture), Quantity::moisture((float) $crop->jarMoisture))
                 : 'Off the racks; how dry it was nobody measured.',
@@ -74,21 +74,29 @@ final readonly class DryingWords
         );
     }
 
+    /** It is in balance with the room. */
+    public static function stopped(Crop $crop, float $moisture): string
+    {
+        return sprintf(
+            'It has stopped at %s: in balance with air of about %s RH, and %s or less is dry enough for a jar.',
+            Quantity::moisture($moisture),
+            Quantity::percent($crop->balance->seedRh(min(40.0, $moisture), self::ROOM)),
+            Quantity::moisture((float) $crop->jarMoisture),
+        );
+    }
+
     /**
-     * It is in balance with the room: what would help.
+     * What would dry it on.
      *
      * @param  float  $mass  g, what it weighs now
      */
-    public static function stopped(Crop $crop, float $moisture, float $mass): string
+    public static function wayOut(Crop $crop, float $moisture, float $mass): string
     {
         $enough = (float) $crop->jarMoisture;
         $room = $crop->balance->seedRh($enough, self::ROOM);
 
         return sprintf(
-            'It has stopped at %s: in balance with air of about %s RH, and %s or less is dry enough for a jar. What would help: %s, a room below %s RH, or warmer air (%s at the most). In paper or cloth it keeps as it is. Gel that is blue when dry is poisonous: keep it off seed for eating.',
-            Quantity::moisture($moisture),
-            Quantity::percent($crop->balance->seedRh(min(40.0, $moisture), self::ROOM)),
-            Quantity::moisture($enough),
+            'What would help: %s, a room below %s RH, or warmer air (%s at the most). In paper or cloth it keeps as it is. Gel that is blue when dry is poisonous: keep it off seed for eating.',
             self::gel($mass, $moisture, $enough, $room),
             Quantity::percent($room),
             Quantity::temperature($crop->maxDryingTemperature),

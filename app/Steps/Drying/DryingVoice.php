@@ -33,7 +33,7 @@ final class DryingVoice implements TaskVoice
             DryingTask::Weigh->value => new Speech('weigh', static fn (SeenTask $t): Saying => new Saying('Weigh it '.($t->when->daysTo($t->best) > 0 ? $t->when->day($t->best) : 'again'), self::weigh($t))),
             DryingTask::Stopped->value => new Speech('stopped drying', static fn (SeenTask $t): Saying => new Saying(
                 'Dry it somewhere drier, or put it into paper',
-                DryingWords::stopped($t->crop(), $t->number('moisture'), $t->number('mass')),
+                DryingWords::stopped($t->crop(), $t->number('moisture')).' '.DryingWords::wayOut($t->crop(), $t->number('moisture'), $t->number('mass')),
             )),
             DryingTask::ReadJar->value => new Speech('read a jar', needs: ['hygrometer' => Speech::ONE], say: static fn (): Saying => new Saying(
                 'Close a sample in a jar with a hygrometer for a day',
