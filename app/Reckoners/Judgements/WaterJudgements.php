@@ -60,7 +60,7 @@ final readonly class WaterJudgements implements Judges
             ),
             'air.opening' => self::opening($asked),
             'drying.curve' => self::curve($asked),
-            'drying.room' => self::stops($asked),
+            'drying.room' => $this->stops($asked),
             'card.reading' => self::card($asked),
             'drying.desiccant' => self::desiccant($asked),
             'desiccant.changes' => self::changes($asked),
@@ -69,16 +69,21 @@ final readonly class WaterJudgements implements Judges
         };
     }
 
-    /** Where drying stops in a room, and the way out. */
-    private static function stops(Asked $asked): Judgement
+    /** Where drying stops in a room, and the way out; of what lies within the doubt of the balance nothing is asserted. */
+    private function stops(Asked $asked): Judgement
     {
         [$stops, $enough] = [$asked->figure('stops_at'), $asked->figure('enough')];
-        $isEnough = round($stops, 1) <= $enough;
+        $within = $this->crops->get($asked->in->text('crop'))->balance->ground->within();
+        $sentence = match (true) {
+            $stops <= $enough - $within => 'It can: seed stops at %s here, and %s is enough.',
+            $stops < $enough + $within => 'It may, or may not quite: seed stops at about %s here, and %s is enough.',
+            default => 'It never will: seed stops at %s here, and %s is wanted.',
+        };
 
         return new Judgement(
-            sprintf($isEnough ? 'It can: seed stops at %s here, and %s is enough.' : 'It never will: seed stops at %s here, and %s is wanted.', Quantity::moisture($stops), Quantity::moisture($enough)),
-            $isEnough ? 'How long it takes depends on how thin it lies and how the air moves.' : sprintf('A room below %s could, or dry gel in a closed jar.', Quantity::percent($asked->figure('rh_needed'))),
-            'By the air as it is all day: nights are damper, and a hygrometer that is 5 points out moves it by about a per cent.',
+            sprintf($sentence, Quantity::moisture($stops), Quantity::moisture($enough)),
+            $stops <= $enough - $within ? 'How long it takes depends on how thin it lies and how the air moves.' : sprintf('A room below %s could, or dry gel in a closed jar.', Quantity::percent($asked->figure('rh_needed'))),
+            $this->balance($asked).' By the air as it is all day: nights are damper, and a hygrometer that is 5 points out moves it by about a per cent.',
         );
     }
 
