@@ -112,6 +112,7 @@ final class ReckonerJudgementsTest extends TestCase
         $says = static fn (array $inputs): string => self::plain(self::asked('desiccant.state', ['dry_mass' => 100, ...$inputs])[0]->sentence);
         self::assertSame('It can still take up 9.5 g of water.', $says(['mass_now' => 108]));
         self::assertStringStartsWith('It is too wet: in a jar below 30', $says(['mass_now' => 126, 'rh_end' => 0.3]));
+        self::assertSame('There are 26 g of water in it; at 30 % it holds 15 g.', self::plain(self::asked('desiccant.state', ['dry_mass' => 100, 'mass_now' => 126, 'rh_end' => 0.3])[0]->because));
         self::assertStringStartsWith('It is full', $says(['rh' => 0.3, 'rh_end' => 0.3]));
         self::assertSame('It dries nothing.', $says(['kind' => 'salt', 'rh' => 0.5]));
     }

@@ -95,6 +95,7 @@ final readonly class WaterJudgements implements Judges
             return new Judgement('It dries nothing.', 'Salt takes up water only from air above 75 %, in which seed moulds.', 'Known well, of clean salt.');
         }
         $full = $asked->figure('full_share');
+        $water = $asked->figure('held') * $asked->in->number('dry_mass');
 
         return new Judgement(
             match (true) {
@@ -102,7 +103,7 @@ final readonly class WaterJudgements implements Judges
                 $full < 1.05 => sprintf('It is full: it can bring no jar below %s.', $end),
                 default => sprintf('It is too wet: in a jar below %s it would give water off.', $end),
             },
-            sprintf('It holds %s of what it can hold at %s.', Quantity::percent($full), $end),
+            sprintf('There are %s of water in it; at %s it holds %s.', $asked->grams($water), $end, $asked->grams($full > 1.0 ? $water / $full : $water + $asked->figure('can_take'))),
             match (true) {
                 $asked->in->has('mass_now') => 'As sure as its dry weight; kinds differ by a third either way in what they can hold.',
                 $asked->in->has('colour') => 'By its colour only roughly: gel turns somewhere between 20 and 40 % of humidity. Weigh it when it is freshly dried, and its weight tells more.',

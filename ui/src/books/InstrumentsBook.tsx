@@ -57,7 +57,7 @@ export function InstrumentsBook() {
         (open === 'new' ? (
           <InstrumentForm onSaved={close} onCancel={close} />
         ) : (
-          <Button sx={{ mt: 2, mr: 1 }} onClick={() => setOpen('new')}>
+          <Button sx={{ my: 2, mr: 1 }} onClick={() => setOpen('new')}>
             Add an instrument
           </Button>
         ))}
