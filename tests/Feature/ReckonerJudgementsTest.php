@@ -117,6 +117,23 @@ final class ReckonerJudgementsTest extends TestCase
         self::assertSame('It dries nothing.', $says(['kind' => 'salt', 'rh' => 0.5]));
     }
 
+    public function test_how_dry_seed_is_never_goes_beyond_what_tells_it(): void
+    {
+        $says = static function (array $inputs): string {
+            $judgement = self::asked('drying.evidence', ['crop' => 'french-bean', ...$inputs])[0];
+
+            return self::plain("$judgement->sentence $judgement->because");
+        };
+        self::assertSame('Probably dry enough for paper or cloth: 5.1 to 16.7 %. For a jar (7.8 % or less) close it in one for a day and look for mist. The hand alone tells damp from dry, and hardly dry from dry enough.', $says(['signs' => 'snaps']));
+        self::assertSame('Not dry enough for a jar: 11.8 %; 7.8 % or less is. The hygrometer in the jar decides. It snaps, which does not go with that: close it in a jar for a day and read again.', $says(['jar_rh' => 0.58, 'signs' => 'snaps']));
+        self::assertStringContainsString('it may still be damp inside', $says(['signs' => 'snaps', 'air' => 0.6, 'hours' => 40]));
+        self::assertStringStartsWith('Dry enough for a jar: 5.9 to 7.8 %', $says(['spots' => [10, 20, 30, 40], 'states' => 'damp damp between dry']));
+        self::assertStringStartsWith('It may be dry enough for a jar, or not quite: 6.9 to 8.6 %', $says(['spots' => [30, 40], 'states' => 'damp dry']));
+        self::assertStringStartsWith('Not dry enough for a jar: at least 10.', $says(['spots' => [30, 40, 50], 'states' => 'damp damp damp']));
+        self::assertStringStartsWith('Not known to be dry', $says(['air' => 0.6, 'hours' => 400]));
+        self::assertStringStartsWith('Not dry: ', $says(['signs' => 'bends', 'jar_rh' => 0.75, 'jar' => 'roughly']));
+    }
+
     public function test_a_room_is_judged_no_surer_than_its_balance_is_known(): void
     {
         $says = static fn (float $rh): string => self::plain(self::asked('drying.room', ['crop' => 'borage', 'rh' => $rh, 'temperature' => 20])[0]->sentence);

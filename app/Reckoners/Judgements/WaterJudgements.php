@@ -9,8 +9,11 @@ use App\Reckoners\Judgement;
 use App\Reckoners\Judges;
 use App\Voice\Figures;
 use App\Voice\Quantity;
+use App\Words\EvidenceWords;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Drying\BalanceGround;
+use Marrow\Core\Drying\Evidence;
+use Marrow\Core\Drying\Witness;
 use Marrow\Core\Reckoning\WaterReckonings;
 
 /** What moisture, air and a course of drying mean at the rack and the jar. */
@@ -61,6 +64,7 @@ final readonly class WaterJudgements implements Judges
             'air.opening' => self::opening($asked),
             'drying.curve' => self::curve($asked),
             'drying.room' => $this->stops($asked),
+            'drying.evidence' => $this->evidence($asked),
             'card.reading' => self::card($asked),
             'drying.desiccant' => self::desiccant($asked),
             'desiccant.changes' => self::changes($asked),
@@ -84,6 +88,20 @@ final readonly class WaterJudgements implements Judges
             sprintf($sentence, Quantity::moisture($stops), Quantity::moisture($enough)),
             $stops <= $enough - $within ? 'How long it takes depends on how thin it lies and how the air moves.' : sprintf('A room below %s could, or dry gel in a closed jar.', Quantity::percent($asked->figure('rh_needed'))),
             $this->balance($asked).' By the air as it is all day: nights are damper, and a hygrometer that is 5 points out moves it by about a per cent.',
+        );
+    }
+
+    /** How dry seed is by all that is known; by the hand alone never more than probably. */
+    private function evidence(Asked $asked): Judgement
+    {
+        $crop = $this->crops->get($asked->in->text('crop'));
+        $by = Witness::from($asked->word('decided_by'));
+        $enough = $crop->jarMoisture;
+
+        return new Judgement(
+            EvidenceWords::sentence($by, $asked->has('moisture') ? $asked->figure('moisture') : null, $asked->figure('low'), $asked->figure('high'), $enough),
+            implode(' ', array_filter([EvidenceWords::by($by), EvidenceWords::against(array_map(EvidenceWords::witness(...), $asked->words('against'))), $by === Witness::Signs && $asked->in->has('hours') && $asked->in->number('hours') < Evidence::DRY_WITHIN_HOURS ? EvidenceWords::DRY_OUTSIDE : ''])),
+            EvidenceWords::sure($by, $crop->balance->ground),
         );
     }
 

@@ -47,6 +47,12 @@ final readonly class IndicatorCard
         return new self($rh, max(0.0, $low - $wider), min(1.0, $high + $wider), $isOutside);
     }
 
+    /** @return list<string> the states as they are typed, one after the other */
+    public static function states(string $typed): array
+    {
+        return preg_split('/[\s,;]+/', mb_strtolower(trim($typed)), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+    }
+
     /**
      * @param  list<float>  $spots
      * @param  list<string>  $states

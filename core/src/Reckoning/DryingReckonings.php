@@ -22,7 +22,7 @@ final class DryingReckonings
     /** @return list<Reckoning> */
     public static function all(CropReference $crops): array
     {
-        return [self::curve(), self::room($crops), self::card(), self::desiccant(), self::changes(), self::state()];
+        return [self::curve(), self::room($crops), EvidenceReckoning::of($crops), self::card(), self::desiccant(), self::changes(), self::state()];
     }
 
     private static function room(CropReference $crops): Reckoning
@@ -72,8 +72,7 @@ final class DryingReckonings
             ],
             'The spots of low humidity turn damp first; one between its colours is there, 5 points either way; outside 15 to 35 °C 5 points more.',
             static function (Values $in): array {
-                $states = preg_split('/[\s,;]+/', mb_strtolower(trim($in->text('states'))), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-                $card = IndicatorCard::of(array_map(static fn (float $spot): float => $spot / 100.0, $in->numbers('spots')), $states, $in->has('temperature') ? $in->number('temperature') : null);
+                $card = IndicatorCard::of(array_map(static fn (float $spot): float => $spot / 100.0, $in->numbers('spots')), IndicatorCard::states($in->text('states')), $in->has('temperature') ? $in->number('temperature') : null);
 
                 return ['rh' => $card->rh, 'low' => $card->low, 'high' => $card->high];
             },

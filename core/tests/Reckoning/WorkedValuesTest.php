@@ -115,6 +115,12 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'two spots between' => ['card.reading', ['spots' => [30, 40, 50], 'states' => 'between, between, dry'], ['rh' => 0.35, 'low' => 0.25, 'high' => 0.45]];
         yield 'none between' => ['card.reading', ['spots' => [30, 40, 50], 'states' => 'damp dry dry'], ['rh' => 0.35, 'low' => 0.30, 'high' => 0.40]];
         yield 'all dry, in the cold' => ['card.reading', ['spots' => [30, 40, 50], 'states' => 'dry dry dry', 'temperature' => 5], ['rh' => null, 'low' => 0.0, 'high' => 0.35]];
+        // By card and jar as moisture.equilibrium gives it; by weight 100 − 55 · 200/120, and 200/120 of a point either way.
+        yield 'a card decides' => ['drying.evidence', ['crop' => 'french-bean', 'spots' => [10, 20, 30, 40], 'states' => 'damp damp between dry', 'signs' => 'snaps'], ['moisture' => 6.931595, 'low' => 5.896872, 'high' => 7.794577, 'decided_by' => 'card', 'against' => []]];
+        yield 'it snaps, but the jar says 58 %' => ['drying.evidence', ['crop' => 'french-bean', 'jar_rh' => 0.58, 'signs' => 'snaps, cracks'], ['moisture' => 11.847193, 'low' => 10.847193, 'high' => 12.847193, 'decided_by' => 'jar']];
+        yield 'a jar that was hardly half full' => ['drying.evidence', ['crop' => 'french-bean', 'jar_rh' => 0.62, 'jar' => 'roughly', 'signs' => 'snaps', 'temperature' => 20], ['moisture' => 11.08973, 'low' => 8.639342, 'high' => 15.04718, 'decided_by' => 'rough_jar']];
+        yield 'nothing but the air' => ['drying.evidence', ['crop' => 'french-bean', 'air' => 0.60, 'hours' => 400, 'begun' => 'dry'], ['decided_by' => 'air', 'against' => []]];
+        yield 'weight before jar' => ['drying.evidence', ['crop' => 'french-bean', 'start_mass' => 200, 'start_moisture' => 45, 'mass' => 120, 'jar_rh' => 0.70], ['moisture' => 8.333333, 'low' => 6.666667, 'high' => 10.0, 'decided_by' => 'weight']];
         yield 'all damp' => ['card.reading', ['spots' => [30, 40, 50], 'states' => 'damp damp damp'], ['rh' => null, 'low' => 0.50, 'high' => 1.0]];
         yield 'gel, weighed' => ['desiccant.state', ['dry_mass' => 100, 'mass_now' => 108, 'rh_end' => 0.35], ['held' => 0.08, 'can_take' => 9.5, 'full_share' => 0.457143]];
         yield 'gel that is too wet' => ['desiccant.state', ['dry_mass' => 100, 'mass_now' => 126, 'rh_end' => 0.30], ['held' => 0.26, 'can_take' => 0.0, 'full_share' => 1.733333]];
@@ -315,6 +321,9 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'a yield of nothing' => ['harvest.yield', ['mass' => 10], 'plants', 'of how many plants'];
         yield 'dry seed does not soak' => ['cleaning.soak', ['crop' => 'pea', 'temperature' => 20], 'crop', 'not cleaned in water'];
         yield 'damp after dry' => ['card.reading', ['spots' => [30, 40], 'states' => 'dry damp'], 'states', 'look again'];
+        yield 'nothing known of it' => ['drying.evidence', ['crop' => 'french-bean'], 'signs', 'Nothing is known'];
+        yield 'a card without its states' => ['drying.evidence', ['crop' => 'french-bean', 'spots' => [30, 40]], 'states', 'go together'];
+        yield 'no sign' => ['drying.evidence', ['crop' => 'french-bean', 'signs' => 'snaps, shiny'], 'signs', 'shiny'];
         yield 'a state too few' => ['card.reading', ['spots' => [30, 40], 'states' => 'dry'], 'states', '2 spots'];
         yield 'a spot of no state' => ['card.reading', ['spots' => [30], 'states' => 'pink'], 'states', 'no state'];
         yield 'spots in no order' => ['card.reading', ['spots' => [40, 30], 'states' => 'dry dry'], 'spots', 'driest'];

@@ -7,6 +7,7 @@ namespace Marrow\Core\Steps\Storing;
 use DateTimeImmutable;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Drying\Damp;
+use Marrow\Core\Drying\Evidence;
 use Marrow\Core\Drying\ShutIn;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\Show;
@@ -20,9 +21,6 @@ use Marrow\Core\Steps\Origin\OriginStrand;
 /** What is asked before seed is shut into something tight: damp it moulds in there, and nobody sees it. */
 final readonly class Shutting
 {
-    /** Hours after which seed that was wet may be dry on a windowsill; sooner it is not. */
-    private const WET_HOURS = 72;
-
     /** Hours; seed threshed or winnowed as lately as this is as damp as the plant was. */
     private const GREEN_HOURS = 48;
 
@@ -64,7 +62,7 @@ final readonly class Shutting
         $green = $this->cleaning->threshedAt;
 
         return match (true) {
-            $wet !== null && self::hours($wet, $now) < self::WET_HOURS => sprintf('It was wet %s ago', self::ago($wet, $now)),
+            $wet !== null && self::hours($wet, $now) < Evidence::DRY_WITHIN_HOURS => sprintf('It was wet %s ago', self::ago($wet, $now)),
             $green !== null && self::hours($green, $now) < self::GREEN_HOURS => sprintf('It was threshed %s ago, and seed straight from the plant is damp', self::ago($green, $now)),
             $this->drying->verdict() === DryingVerdict::Steady => 'Its weight is steady: it is in balance with the room, which does not say how dry that is',
             default => 'Nothing says how dry it is',
