@@ -6,6 +6,7 @@ namespace App\Words;
 
 use App\Voice\Quantity;
 use Marrow\Core\Drying\BalanceGround;
+use Marrow\Core\Drying\Evidence;
 use Marrow\Core\Drying\HandSign;
 use Marrow\Core\Drying\SignResult;
 use Marrow\Core\Drying\Witness;
@@ -15,39 +16,36 @@ final class EvidenceWords
 {
     public const DRY_OUTSIDE = 'It was wet less than three days ago: dry outside, it may still be damp inside.';
 
-    /** Per cent; nobody's hand tells it nearer. */
-    private const NEAR = 2.0;
+    /** As moisture is said, to the tenth. */
+    private const ROUNDED = 0.05;
 
-    /**
-     * @param  ?float  $moisture  per cent of wet mass
-     * @param  ?float  $enough  at which it may be closed in tight; null of what does not dry
-     */
-    public static function sentence(Witness $by, ?float $moisture, float $low, float $high, ?float $enough): string
+    /** Per cent of wet mass; so dry no seed comes in a room. */
+    private const NOTHING = 1.0;
+
+    /** @param  float  $enough  per cent of wet mass at which it may be closed in tight */
+    public static function sentence(Evidence $evidence, float $enough): string
     {
-        $is = self::range($by, $moisture, $low, $high);
-        if ($enough === null) {
-            return "$is.";
-        }
+        $is = self::range($evidence);
         $wanted = Quantity::moisture($enough);
 
         return match (true) {
-            self::isGuess($by) && $low > $enough => "Not dry: $is, and $wanted is wanted for a jar.",
-            self::isGuess($by) && ($moisture ?? $high) <= $enough + self::NEAR => "Probably dry enough for paper or cloth: $is. For a jar ($wanted or less) close it in one for a day and look for mist.",
-            self::isGuess($by) => "Not known to be dry: $is; $wanted or less is wanted for a jar.",
-            self::counted($by, $moisture, $low, $high) <= $enough + 0.05 => "Dry enough for a jar: $is; $wanted or less is.",
-            $low > $enough => "Not dry enough for a jar: $is; $wanted or less is.",
+            ! $evidence->decidedBy->isGuess() && $evidence->counted() <= $enough + self::ROUNDED => "Dry enough for a jar: $is; $wanted or less is.",
+            $evidence->decidedBy === Witness::Air => "Not known to be dry: by the air it lies in $is; $wanted or less is wanted for a jar.",
+            $evidence->low > $enough => "Not dry enough for a jar: $is; $wanted or less is.",
+            $evidence->isProbablyDry($enough) => "Probably dry enough for paper or cloth: $is. For a jar ($wanted or less) close it in one for a day and look for mist.",
+            $evidence->decidedBy->isGuess() => "Not known to be dry: $is; $wanted or less is wanted for a jar.",
             default => "It may be dry enough for a jar, or not quite: $is; $wanted or less is.",
         };
     }
 
-    /** "5.2 to 7.9 %", "at most 7.9 %", "6.4 %" */
-    public static function range(Witness $by, ?float $moisture, float $low, float $high): string
+    /** "5.2 to 7.9 %", "at most 7.9 %", "at least 10.1 %", "6.4 %" */
+    public static function range(Evidence $evidence): string
     {
         return match (true) {
-            $high >= 99.0 => 'at least '.Quantity::moisture($low),
-            $by === Witness::Weight || $by === Witness::Jar => Quantity::moisture($moisture ?? $high),
-            $low <= 1.0 => 'at most '.Quantity::moisture($high),
-            default => sprintf('%s to %s', Quantity::decimal(round($low, 1)), Quantity::moisture($high)),
+            $evidence->isOpen() => 'at least '.Quantity::moisture($evidence->low),
+            $evidence->decidedBy === Witness::Weight || $evidence->decidedBy === Witness::Jar => Quantity::moisture((float) $evidence->moisture),
+            $evidence->low <= self::NOTHING => 'at most '.Quantity::moisture($evidence->high),
+            default => sprintf('%s to %s', Quantity::decimal(round($evidence->low, 1)), Quantity::moisture($evidence->high)),
         };
     }
 
@@ -57,7 +55,7 @@ final class EvidenceWords
             Witness::Weight => 'Its weight decides, from the moisture it began with.',
             Witness::Jar => 'The hygrometer in the jar decides.',
             Witness::Card => 'The card in the jar decides, by its damp end.',
-            Witness::RoughJar => 'The jar says less than it could: half full or more, shut for a day and evenly warm, it would decide.',
+            Witness::RoughJar => 'The jar says less than it could: half full or more, shut for a day and evenly warm it would be nearer.',
             Witness::Signs => 'The hand alone tells damp from dry, and hardly dry from dry enough.',
             Witness::Air => 'Nobody looked: this goes by the air it lies in, and by how long it has.',
         };
@@ -97,7 +95,8 @@ final class EvidenceWords
             Witness::Weight => 'As sure as the moisture it began with, which carries over more than one to one.',
             Witness::Jar => sprintf('Good to about %s %% either way, if the hygrometer is right.', Quantity::decimal($ground->within())),
             Witness::Card => 'A spot between its colours is good to 5 points of humidity either way.',
-            Witness::RoughJar, Witness::Signs, Witness::Air => 'Nine times in ten it is within that range, if hands and rooms are as Marrow takes them to be: nobody has measured how often such signs are right.',
+            Witness::RoughJar => 'Ten points of humidity either way: an assumption.',
+            Witness::Signs, Witness::Air => 'Nine times in ten it is within that range, if hands and rooms are as Marrow takes them to be: nobody has measured how often such signs are right.',
         };
     }
 
@@ -113,15 +112,5 @@ final class EvidenceWords
             HandSign::Runs => 'it runs freely, and does not clump',
             HandSign::Rattles => 'it rattles',
         };
-    }
-
-    private static function isGuess(Witness $by): bool
-    {
-        return $by === Witness::Signs || $by === Witness::Air || $by === Witness::RoughJar;
-    }
-
-    private static function counted(Witness $by, ?float $moisture, float $low, float $high): float
-    {
-        return $by === Witness::Card || $moisture === null ? ($high >= 99.0 ? $low : $high) : $moisture;
     }
 }

@@ -14,6 +14,7 @@ use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Drying\BalanceGround;
 use Marrow\Core\Drying\Evidence;
 use Marrow\Core\Drying\Witness;
+use Marrow\Core\Reckoning\EvidenceReckoning;
 use Marrow\Core\Reckoning\WaterReckonings;
 
 /** What moisture, air and a course of drying mean at the rack and the jar. */
@@ -95,13 +96,13 @@ final readonly class WaterJudgements implements Judges
     private function evidence(Asked $asked): Judgement
     {
         $crop = $this->crops->get($asked->in->text('crop'));
-        $by = Witness::from($asked->word('decided_by'));
-        $enough = $crop->jarMoisture;
+        $evidence = EvidenceReckoning::weighed($crop, $asked->in);
+        $isDampInside = $evidence->decidedBy === Witness::Signs && $asked->in->has('hours') && $asked->in->number('hours') < Evidence::DRY_WITHIN_HOURS;
 
         return new Judgement(
-            EvidenceWords::sentence($by, $asked->has('moisture') ? $asked->figure('moisture') : null, $asked->figure('low'), $asked->figure('high'), $enough),
-            implode(' ', array_filter([EvidenceWords::by($by), EvidenceWords::against(array_map(EvidenceWords::witness(...), $asked->words('against'))), $by === Witness::Signs && $asked->in->has('hours') && $asked->in->number('hours') < Evidence::DRY_WITHIN_HOURS ? EvidenceWords::DRY_OUTSIDE : ''])),
-            EvidenceWords::sure($by, $crop->balance->ground),
+            $crop->jarMoisture === null ? sprintf('%s is not dried to be kept.', $crop->name) : EvidenceWords::sentence($evidence, $crop->jarMoisture),
+            implode(' ', array_filter([EvidenceWords::by($evidence->decidedBy), EvidenceWords::against($evidence->against), $isDampInside ? EvidenceWords::DRY_OUTSIDE : ''])),
+            EvidenceWords::sure($evidence->decidedBy, $crop->balance->ground),
         );
     }
 

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Marrow\Core\Botany;
 
 use Marrow\Core\Drying\Balance;
+use Marrow\Core\Drying\HandSign;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Storage\ViabilityConstants;
 
 /** One crop of the reference: what a keeper of its seed needs to know. */
 final readonly class Crop
 {
+    /** g a thousand; what is lighter is too small to be marked by a nail. */
+    private const BIG = 50.0;
+
     private string $species;
 
     /** What moisture its seed settles to in air. */
@@ -34,6 +38,7 @@ final readonly class Crop
      * @param  list<CrossingPartner>  $partners  other species it crosses with
      * @param  array<string, string>  $strangers  Latin name of what people think it crosses with => why not
      * @param  ?float  $jarMoisture  per cent of wet mass at or below which the seed may be closed in tight; null where it must not be dried
+     * @param  ?float  $leastMoisture  per cent of wet mass below which it is harmed; null where nobody knows
      * @param  string  $drynessSign  what dry seed does under the hand
      * @param  list<DrynessTest>  $drynessTests  those that work for it
      * @param  float  $maxDryingTemperature  °C
@@ -84,6 +89,7 @@ final readonly class Crop
         public Cleaning $cleaning,
         public Ripening $ripening,
         public ?float $jarMoisture,
+        public ?float $leastMoisture,
         public string $drynessSign,
         public array $drynessTests,
         public float $maxDryingTemperature,
@@ -115,6 +121,26 @@ final readonly class Crop
     public function bearsDrying(): bool
     {
         return $this->storage === StorageBehaviour::Orthodox;
+    }
+
+    /**
+     * What the hand can try on it: what its kind answers to, and what any heap of seed does. A thumbnail, and an ear for its rattle, want
+     * seed of some size; what is smaller is poured.
+     *
+     * @return list<HandSign>
+     */
+    public function handSigns(): array
+    {
+        if (! $this->bearsDrying()) {
+            return [];
+        }
+        $isBig = $this->tsmHigh >= self::BIG;
+
+        return [
+            ...array_values(array_filter(array_map(static fn (DrynessTest $test): ?HandSign => $test->byHand(), $this->drynessTests))),
+            HandSign::SunJar,
+            ...($isBig ? [HandSign::Thumbnail, HandSign::Rattles] : [HandSign::Runs]),
+        ];
     }
 
     /**

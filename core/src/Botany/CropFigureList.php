@@ -33,6 +33,7 @@ final class CropFigureList
             Field::integer('ripening.rest_days.0', 'rests before cleaning, at the least', 'days', 0, 400),
             Field::integer('ripening.rest_days.1', 'rests before cleaning, at the most', 'days', 0, 400),
             Field::number('drying.jar_moisture', 'moisture at which it may be closed in', '%', 3, 15),
+            Field::number('drying.least_moisture', 'harmed when drier than', '%', 2, 12),
             Field::number('drying.max_temperature', 'dried at no more than', '°C', 20, 45),
             Field::number('seed.tsm.0', '1000 seeds weigh, at the least', 'g', 0.001, 500_000),
             Field::number('seed.tsm.1', '1000 seeds weigh, at the most', 'g', 0.001, 500_000),

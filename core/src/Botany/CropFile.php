@@ -65,6 +65,7 @@ final readonly class CropFile
             cleaning: $this->cleaning($storage),
             ripening: $this->ripening(),
             jarMoisture: $storage === StorageBehaviour::Orthodox ? $f->known('drying.jar_moisture') : null,
+            leastMoisture: $f->has('drying.least_moisture') ? $f->known('drying.least_moisture') : null,
             drynessSign: $f->text('drying.sign'),
             drynessTests: $f->several('drying.tests', DrynessTest::tryFrom(...)),
             maxDryingTemperature: $f->known('drying.max_temperature'),

@@ -27,6 +27,9 @@ final readonly class Evidence
     /** What is less likely than this within the range contradicts it. */
     private const UNLIKELY = 0.25;
 
+    /** Points of moisture; no hand tells it nearer. */
+    private const NEAR = 2.0;
+
     /** Hours after which seed that was wet may be dry within; sooner it is so outside, which is all that the hand feels. */
     public const DRY_WITHIN_HOURS = 72.0;
 
@@ -80,16 +83,15 @@ final readonly class Evidence
     }
 
     /**
-     * By the hand and the air alone, or a jar that was read roughly.
+     * By the hand and the air alone.
      *
      * @param  list<SignResult>  $signs
      * @param  ?list<array{float, float}>  $air  as above
-     * @param  ?float  $roughRh  of a jar, share
      * @return ?self null where there is nothing to go by
      */
-    public static function weighed(Balance $balance, array $signs, ?array $air, ?float $roughRh = null): ?self
+    public static function guessed(Balance $balance, array $signs, ?array $air): ?self
     {
-        if ($signs === [] && $air === null && $roughRh === null) {
+        if ($signs === [] && $air === null) {
             return null;
         }
         $chances = self::prior($balance, $air);
@@ -101,7 +103,6 @@ final readonly class Evidence
             foreach ($signs as $nth => $sign) {
                 $log += ($nth === 0 ? 1.0 : 0.5) * log($sign->likelihood($rh));
             }
-            $log -= $roughRh === null ? 0.0 : 0.5 * (($rh - $roughRh) / self::ROUGHLY) ** 2;
             $chances[$step] = exp($log);
         }
         $sum = array_sum($chances);
@@ -122,11 +123,32 @@ final readonly class Evidence
             $against[] = Witness::Air;
         }
 
-        return new self($at(0.5), $low, $high, match (true) {
-            $roughRh !== null => Witness::RoughJar,
-            $signs !== [] => Witness::Signs,
-            default => Witness::Air,
-        }, $against);
+        return new self($at(0.5), $low, $high, $signs === [] ? Witness::Air : Witness::Signs, $against);
+    }
+
+    /** Whether it may be damper than any limit says. */
+    public function isOpen(): bool
+    {
+        return $this->high >= 100.0;
+    }
+
+    /** What is gone by, per cent of wet mass, as MoistureReading::counted has it. */
+    public function counted(): float
+    {
+        return match (true) {
+            $this->decidedBy === Witness::Weight, $this->decidedBy === Witness::Jar => $this->moisture ?? $this->high,
+            default => $this->isOpen() ? $this->low : $this->high,
+        };
+    }
+
+    /**
+     * Whether seed that nobody read is as dry as a hand can tell: dry enough for what breathes, and never said to be for a jar.
+     *
+     * @param  float  $enough  per cent of wet mass at which it may be closed in tight
+     */
+    public function isProbablyDry(float $enough): bool
+    {
+        return $this->decidedBy->isGuess() && $this->moisture !== null && $this->moisture <= $enough + self::NEAR;
     }
 
     /**

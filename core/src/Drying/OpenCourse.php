@@ -9,7 +9,7 @@ namespace Marrow\Core\Drying;
  * quick. Its moisture on dry matter closes in on the balance with that air by the same share in the same time (Lewis's thin layer, as
  * DryingCurve). What it begins with and the paces are Marrow's assumptions, wide enough for a thin layer in a draught and for a full tray.
  */
-final readonly class OpenCourse
+final readonly class OpenCourse implements DryingCourse
 {
     /** Per cent of wet mass it may begin with: out of water, and off a plant that looks dry. */
     private const WET = [35.0, 45.0, 55.0];
@@ -45,10 +45,7 @@ final readonly class OpenCourse
         return $this->isAirKnown ? self::KNOWN : self::TAKEN;
     }
 
-    /**
-     * @return array{float, float, float} per cent of wet mass after so many hours: drier air and a quick pace from little; the middle; damper
-     *                                    air and a slow pace from much
-     */
+    /** At best drier air and a quick pace from little water, at worst damper air and a slow pace from much. */
     public function after(float $hours): array
     {
         $start = $this->starts();
@@ -60,12 +57,6 @@ final readonly class OpenCourse
         ];
     }
 
-    /**
-     * Hours until it holds no more than that: at the soonest, by the middle, at the latest.
-     *
-     * @param  float  $target  per cent of wet mass
-     * @return array{?float, ?float, ?float} null where it never does within some months
-     */
     public function until(float $target): array
     {
         $hours = [];

@@ -24,4 +24,10 @@ enum Witness: string
 
     /** The air it lies in, and how long it has. */
     case Air = 'air';
+
+    /** Whether nothing was read or weighed. */
+    public function isGuess(): bool
+    {
+        return $this === self::Signs || $this === self::Air;
+    }
 }

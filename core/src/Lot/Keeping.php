@@ -9,7 +9,7 @@ use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
-use Marrow\Core\Steps\Drying\DryingStrand;
+use Marrow\Core\Steps\Drying\RackStrand;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Steps\Storing\Kept;
@@ -59,7 +59,7 @@ final class Keeping extends Strand
         private readonly Practice $practice,
         private readonly OriginStrand $origin,
         private readonly CleaningStrand $cleaning,
-        private readonly DryingStrand $drying,
+        private readonly RackStrand $rack,
         private readonly StockStrand $stock,
         private readonly TestingStrand $testing,
         private readonly StoringStrand $storing,
@@ -105,7 +105,7 @@ final class Keeping extends Strand
     {
         return array_values(array_filter([
             $this->cleaning->sproutedSeen ? Harm::Sprouted : ($this->cleaning->layTooLong() ? Harm::Overfermented : null),
-            $this->drying->isOverheated ? Harm::Overheated : null,
+            $this->rack->isOverheated ? Harm::Overheated : null,
             $this->origin->isPickedGreen() ? Harm::PickedGreen : null,
             $this->facts->sickAmong ? Harm::Sick : null,
         ]));

@@ -17,7 +17,9 @@ use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Cleaning\SortingStrand;
 use Marrow\Core\Steps\Cleaning\VesselShape;
 use Marrow\Core\Steps\Cleaning\VesselStrand;
+use Marrow\Core\Steps\Drying\DesiccantStrand;
 use Marrow\Core\Steps\Drying\DryingStrand;
+use Marrow\Core\Steps\Drying\RackStrand;
 use Marrow\Core\Steps\Notes\NotesStrand;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Packets\PacketStrand;
@@ -53,6 +55,10 @@ final class LotCourse extends Folded
 
     public readonly DryingStrand $drying;
 
+    public readonly RackStrand $rack;
+
+    public readonly DesiccantStrand $desiccant;
+
     public readonly TestingStrand $testing;
 
     public readonly TreatingStrand $treating;
@@ -81,7 +87,9 @@ final class LotCourse extends Folded
         $this->vessel = new VesselStrand($this->where, $this->cleaning);
         $this->stock = new StockStrand($facts->crop, $this->where, $this->cleaning, $kepts, $facts->sources);
         $this->sorting = new SortingStrand($this->cleaning, $this->stock);
-        $this->drying = new DryingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $practice);
+        $this->rack = new RackStrand($facts->crop, $this->where, $this->cleaning, $facts->holdings(), $practice);
+        $this->drying = new DryingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->rack, $practice);
+        $this->desiccant = new DesiccantStrand($facts->crop, $this->where, $this->drying, $practice);
         $this->testing = new TestingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock);
         $this->treating = new TreatingStrand($facts->crop, $this->where, $this->cleaning, $this->stock);
         $this->opening = new OpeningStrand($kepts);
@@ -89,7 +97,7 @@ final class LotCourse extends Folded
         $this->packets = new PacketStrand($facts->crop, $this->stock, $this->storing, $kepts);
         $this->sharing = new SharingStrand($facts->crossed ? $facts->crossedAt : $facts->sisterCrossedAt, $facts->crossed);
         $this->putOff = new PutOffStrand;
-        $this->keeping = new Keeping($facts, $practice, $this->origin, $this->cleaning, $this->drying, $this->stock, $this->testing, $this->storing);
+        $this->keeping = new Keeping($facts, $practice, $this->origin, $this->cleaning, $this->rack, $this->stock, $this->testing, $this->storing);
     }
 
     /** @param  list<Entry>  $entries in any order, strikes among them */

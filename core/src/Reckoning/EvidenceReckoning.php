@@ -57,18 +57,7 @@ final class EvidenceReckoning
     /** @return array<string, float|string|list<string>|null> */
     private static function reckon(Crop $crop, Values $in): array
     {
-        self::check($in);
-        $readings = self::readings($crop, $in);
-        $signs = $in->has('signs') ? self::signs($in->text('signs')) : [];
-        $temperature = $in->number('temperature');
-        $air = $in->has('air') && $in->has('hours') ? (new OpenCourse($crop->balance, $in->number('air'), $temperature, true, $in->text('begun') === 'wet'))->guesses($in->number('hours')) : null;
-        $read = $readings[0] ?? null;
-        $evidence = $read === null || $read->by === Witness::RoughJar
-            ? Evidence::weighed($crop->balance, $signs, $air, $read?->rh)
-            : Evidence::read($crop->balance, $read, array_slice($readings, 1), $signs, $air);
-        if ($evidence === null) {
-            throw InvalidFigure::because('signs', 'Nothing is known of it yet: give a weight, a jar, a card, what the hand found, or the air it lies in.');
-        }
+        $evidence = self::weighed($crop, $in);
 
         return [
             'moisture' => $evidence->moisture,
@@ -77,6 +66,20 @@ final class EvidenceReckoning
             'decided_by' => $evidence->decidedBy->value,
             'against' => array_map(static fn (Witness|SignResult $one): string => $one->value, $evidence->against),
         ];
+    }
+
+    /** @throws InvalidFigure where there is nothing to go by */
+    public static function weighed(Crop $crop, Values $in): Evidence
+    {
+        self::check($in);
+        $readings = self::readings($crop, $in);
+        $signs = $in->has('signs') ? self::signs($in->text('signs')) : [];
+        $air = $in->has('air') && $in->has('hours') ? (new OpenCourse($crop->balance, $in->number('air'), $in->number('temperature'), true, $in->text('begun') === 'wet'))->guesses($in->number('hours')) : null;
+
+        return ($readings === []
+            ? Evidence::guessed($crop->balance, $signs, $air)
+            : Evidence::read($crop->balance, $readings[0], array_slice($readings, 1), $signs, $air))
+            ?? throw InvalidFigure::because('signs', 'Nothing is known of it yet: give a weight, a jar, a card, what the hand found, or the air it lies in.');
     }
 
     /**

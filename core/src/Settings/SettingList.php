@@ -8,6 +8,7 @@ use Marrow\Core\Botany\CleaningWay;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\IsolationStandard;
 use Marrow\Core\Cleaning\Sieve;
+use Marrow\Core\Drying\DesiccantAtHand;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\Refused;
@@ -77,6 +78,11 @@ final class SettingList
                 Field::number('label_price', 'What a label costs', '', 0, 1000)->optional(),
                 Field::text('money', 'In', 10)->called('the money that is reckoned in')->optional('')->hint('As €, kr or $; said behind every cost'),
                 Field::number('hygrometer_error', 'The hygrometer is right to within', '% RH', 0, 15)->optional(3.0)->hint('Nine readings in ten; over damp salt in a closed jar it should show 75 %. A forecast is as wide as this makes it'),
+                Field::choice('dry_known_by', 'Dry enough is known by', ['weight' => 'its weight', 'jar' => 'a hygrometer in a jar', 'card' => 'a card in a jar', 'hand' => 'the hand'])->optional('weight')->hint('By weight it costs a scale and a minute, and tells how far it is; a jar or a card tells when it is there; the hand tells damp from dry, and nothing more'),
+                Field::choice('dry_to', 'Seed is dried', ['jar' => 'for a jar that closes tight', 'paper' => 'as dry as the room makes it, and kept in paper'])->optional('jar')->hint('In a jar it keeps two or three times as long, if it is dry; damp it moulds in there. In paper it breathes, and nothing has to be known. On the page of each crop stands what it costs in years'),
+                Field::choice('dry_gel', 'To dry it on', ['none' => 'air alone', 'gel' => 'gel in a closed jar'])->optional('none')->hint('Gel takes seed drier than any room, in a week or two, and has to be dried again; air costs nothing, and stops where the room does'),
+                Field::choice('dry_out', 'Seed is spread', ['shade' => 'out of the sun', 'sun' => 'in the sun'])->optional('shade')->hint('In the sun it dries in days where summers are dry, and may get hotter than it bears; it is taken in before the dew'),
+                Field::text('desiccants', 'My desiccants', 200)->called('your desiccants')->optional('')->checked(static fn (mixed $typed): array => DesiccantAtHand::written(is_string($typed) ? $typed : ''))->hint('Grams when dry, with commas between them: gel 300, blue gel 100, clay 200, rice 500, sachets 12 x 5. Worksheets then say how often to change it'),
                 Field::number('steady_loss', 'Weight is steady below a loss a day of', '%', 0.1, 3)->optional(0.5),
                 Field::number('room_temperature', 'Ordinary room, temperature', '°C', 5, 35)->optional(18.0)->hint('What seed of unknown keeping is taken to lie in'),
                 Field::number('room_rh', 'Ordinary room, humidity', '% RH', 20, 90)->optional(50.0),
@@ -85,7 +91,7 @@ final class SettingList
     }
 
     /** Settings that may be another for one crop. */
-    private const BY_CROP = ['gel_school', 'ferment_cover', 'ferment_stir', 'floaters'];
+    private const BY_CROP = ['gel_school', 'ferment_cover', 'ferment_stir', 'floaters', 'dry_known_by', 'dry_to', 'dry_gel', 'dry_out'];
 
     /** Sections and settings that bear on less than everything; what is not named here bears on all. */
     private const BEARS = [
@@ -97,6 +103,7 @@ final class SettingList
         'gel_school' => BearsOn::Lots,
         'ferment_stir' => BearsOn::Lots,
         'Isolation' => BearsOn::Nothing,
+        'desiccants' => BearsOn::Nothing,
         'packet_price' => BearsOn::Nothing,
         'sachet_price' => BearsOn::Nothing,
         'label_price' => BearsOn::Nothing,

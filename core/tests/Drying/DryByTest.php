@@ -6,6 +6,8 @@ namespace Marrow\Core\Tests\Drying;
 
 use DateTimeImmutable;
 use Marrow\Core\Drying\DryBy;
+use Marrow\Core\Drying\OpenCourse;
+use Marrow\Core\Drying\WeighedCourse;
 use Marrow\Core\Steps\Drying\DryingTask;
 use Marrow\Core\Steps\Drying\DryingVerdict;
 use Marrow\Core\Tests\Support\CoreTestCase;
@@ -22,14 +24,15 @@ final class DryByTest extends CoreTestCase
         $ends = 5000.0 / (100.0 - $balance->moisture(0.25, 18.0));
         $at = static fn (float $days): array => ['at' => (new DateTimeImmutable('2026-09-01 09:00'))->modify(sprintf('+%d minutes', (int) round(1440 * $days))), 'mass' => $ends + 8.0 * 0.5 ** $days];
         $target = $ends + 0.5;
-        $by = DryBy::of($at(0.0), $at(1.0), 50.0, $target, $balance, 0.25, 18.0);
+        $of = static fn (array $before, array $last, float $rh): ?DryBy => ($course = WeighedCourse::of($before, $last, 50.0, $balance, new OpenCourse($balance, $rh, 18.0, false, true))) === null ? null : DryBy::of($course, $last['at'], 100.0 - 5000.0 / $target);
+        $by = $of($at(0.0), $at(1.0), 0.25);
         // 8 to 0.5 g above it is four halvings.
         self::assertEqualsWithDelta((new DateTimeImmutable('2026-09-05 09:00'))->getTimestamp(), $by?->middle->getTimestamp(), 120);
         self::assertLessThan($by?->middle, $by?->early);
         self::assertNull($by?->late, 'air of 35 % RH would never make it so dry');
-        self::assertNull(DryBy::of($at(0.0), $at(0.1), 50.0, $target, $balance, 0.25, 18.0), 'two hours and a half tell no pace');
-        self::assertNull(DryBy::of($at(1.0), $at(0.0), 50.0, $target, $balance, 0.25, 18.0), 'it grew heavier');
-        self::assertNull(DryBy::of($at(0.0), $at(1.0), 50.0, $target, $balance, 0.60, 18.0), 'not in such air');
+        self::assertNull($of($at(0.0), $at(0.1), 0.25), 'two hours and a half tell no pace');
+        self::assertNull($of($at(1.0), $at(0.0), 0.25), 'it grew heavier');
+        self::assertNull($of($at(0.0), $at(1.0), 0.60), 'not in such air');
     }
 
     public function test_seed_in_balance_with_the_room_is_weighed_no_more_and_told_what_would_help(): void

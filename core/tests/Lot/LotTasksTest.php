@@ -99,7 +99,7 @@ final class LotTasksTest extends CoreTestCase
         $wet->record('picked', '2026-08-01', ['plants' => 4, 'fruits' => 8]);
         $wet->record('rinsed', '2026-08-02 08:00');
         $wet->record('spread', '2026-08-02 09:00', ['surface' => 'plate', 'mass_g' => 20]);
-        self::assertSame('2026-08-03 09:00', $this->only($wet)->best->format('Y-m-d H:i'));
+        self::assertSame('2026-08-03 09:00', $this->of($wet, DryingTask::Weigh)->best->format('Y-m-d H:i'));
         $wet->record('weighed', '2026-08-06 09:00', ['mass_g' => 12]);
         self::assertSame('2026-08-08 09:00', $this->only($wet)->best->format('Y-m-d H:i'), 'past the first three days');
 
@@ -226,6 +226,8 @@ final class LotTasksTest extends CoreTestCase
         $diary->record('rinsed', '2026-08-03 20:10');
         self::assertSame('spread', $first($diary));
         $diary->record('spread', '2026-08-03 20:20', ['surface' => 'plate', 'mass_g' => 20, 'moisture' => 50]);
+        self::assertSame('raked', $first($diary));
+        $diary->record('raked', '2026-08-05', ['dry_outside' => true]);
         self::assertSame('weighed', $first($diary));
         $diary->record('weighed', '2026-08-08', ['mass_g' => 10.7]);
         self::assertSame('stored', $first($diary));

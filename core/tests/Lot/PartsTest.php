@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Lot;
 
+use Marrow\Core\Drying\Witness;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Steps\Cleaning\CleaningStage;
 use Marrow\Core\Steps\Drying\DryingVerdict;
-use Marrow\Core\Steps\Drying\MoistureBasis;
 use Marrow\Core\Steps\Testing\TestCounted;
 use Marrow\Core\Steps\Testing\TestCourse;
 use Marrow\Core\Steps\Testing\TestMethod;
@@ -62,7 +62,7 @@ final class PartsTest extends CoreTestCase
         $drying = self::drying(null)->course()->drying;
         self::assertNull($drying->moisture());
         self::assertNull($drying->targetMass());
-        self::assertNull($drying->basis);
+        self::assertNull($drying->basis());
         self::assertSame(DryingVerdict::Drying, $drying->verdict());
         foreach ($drying->weighings() as $weighing) {
             self::assertNull($weighing->moisture);
@@ -76,7 +76,7 @@ final class PartsTest extends CoreTestCase
         $diary->record('weighed', '2026-08-02', ['mass_g' => 16]);
         $diary->record('weighed', '2026-08-05', ['mass_g' => 13]);
         $drying = $diary->course()->drying;
-        self::assertSame(MoistureBasis::StartingMoisture, $drying->basis);
+        self::assertSame(Witness::Weight, $drying->basis());
         $moistures = array_map(static fn ($weighing): float => (float) $weighing->moisture, $drying->weighings());
         self::assertSixDigits(40.0, $moistures[0]);
         self::assertSixDigits(25.0, $moistures[1]);
@@ -91,8 +91,8 @@ final class PartsTest extends CoreTestCase
         $guessed = $diary->course()->drying->moisture();
         $diary->record('jar_read', '2026-08-06', ['rh' => 35, 'temperature_c' => 20]);
         $drying = $diary->course()->drying;
-        self::assertSame(MoistureBasis::JarRh, $drying->basis);
-        self::assertSame(0.35, $drying->jarRh);
+        self::assertSame(Witness::Jar, $drying->basis());
+        self::assertSame(0.35, $drying->dampness->readRh());
         self::assertNotEquals($guessed, $drying->moisture());
         // Tomato at 35 % RH and 20 °C, in R.
         self::assertEqualsWithDelta(6.952550, $drying->moisture(), 1e-5);

@@ -340,6 +340,7 @@ final class RandomJournalsTest extends CoreTestCase
             $kind = $early[$chance->getInt(0, count($early) - 1)];
         }
         $kind = in_array('set_apart', $offered, true) && $chance->getInt(0, 99) < 8 ? 'set_apart' : $kind;
+        $kind = in_array('raked', $offered, true) && $chance->getInt(0, 99) < 5 ? 'raked' : $kind;
         // Lost early, nothing more would happen to it.
         $kind = $kind === 'seed_lost' && $step < self::STEPS * 0.4 ? $offers[0]->kind->name : $kind;
         $mass = $course->drying->lastMass() ?? 100.0;
@@ -359,6 +360,12 @@ final class RandomJournalsTest extends CoreTestCase
             'spread' => ['surface' => 'mesh', 'mass_g' => 100, 'moisture' => $chance->getInt(0, 1) === 1 ? $chance->getInt(15, 55) : null],
             'weighed' => ['mass_g' => max(0.01, round($mass * $chance->getInt(70, 101) / 100, 2))],
             'jar_read' => ['rh' => $chance->getInt(10, 90), 'temperature_c' => $chance->getInt(5, 30)],
+            'card_read' => [['card' => 'six', 'damp_to' => 20, 'dry_from' => 40, 'temperature_c' => 20], ['card' => 'three', 'damp_to' => 50, 'dry_from' => null, 'temperature_c' => 8], ['card' => 'three', 'damp_to' => null, 'dry_from' => 30, 'temperature_c' => 20]][$chance->getInt(0, 2)],
+            'hand_tried' => ['sun_jar' => ['mist', 'no_mist'][$chance->getInt(0, 1)]],
+            'raked' => ['dry_outside' => $chance->getInt(0, 1) === 1],
+            'dries_elsewhere' => ['where' => ['indoors', 'shade', 'sun'][$chance->getInt(0, 2)], 'place_id' => [null, 'cellar'][$chance->getInt(0, 1)]],
+            'desiccant_in' => ['desiccant' => ['gel', 'rice'][$chance->getInt(0, 1)], 'desiccant_g' => [null, 40, 200][$chance->getInt(0, 2)]],
+            'desiccant_out' => ['desiccant_g' => [null, 44, 215][$chance->getInt(0, 2)]],
             'sample_weighed' => ['counted' => 100, 'masses_g' => [$course->facts->crop->ordinaryTsm() / 10]],
             'test_started' => ['test' => "t$step", 'replicates' => $chance->getInt(1, 4), 'seeds' => $chance->getInt(5, 50), 'temperature_c' => 20, 'method' => 'dish'],
             'stored' => [

@@ -31,7 +31,7 @@ final class WorkedValuesTest extends CoreTestCase
                 self::assertIsArray($result[$key]);
                 self::assertCount(count($expected), $result[$key]);
                 foreach ($expected as $i => $item) {
-                    self::assertSixDigits((float) $item, $result[$key][$i], "$key $i");
+                    is_string($item) ? self::assertSame($item, $result[$key][$i]) : self::assertSixDigits((float) $item, $result[$key][$i], "$key $i");
                 }
 
                 continue;
@@ -118,7 +118,7 @@ final class WorkedValuesTest extends CoreTestCase
         // By card and jar as moisture.equilibrium gives it; by weight 100 − 55 · 200/120, and 200/120 of a point either way.
         yield 'a card decides' => ['drying.evidence', ['crop' => 'french-bean', 'spots' => [10, 20, 30, 40], 'states' => 'damp damp between dry', 'signs' => 'snaps'], ['moisture' => 6.931595, 'low' => 5.896872, 'high' => 7.794577, 'decided_by' => 'card', 'against' => []]];
         yield 'it snaps, but the jar says 58 %' => ['drying.evidence', ['crop' => 'french-bean', 'jar_rh' => 0.58, 'signs' => 'snaps, cracks'], ['moisture' => 11.847193, 'low' => 10.847193, 'high' => 12.847193, 'decided_by' => 'jar']];
-        yield 'a jar that was hardly half full' => ['drying.evidence', ['crop' => 'french-bean', 'jar_rh' => 0.62, 'jar' => 'roughly', 'signs' => 'snaps', 'temperature' => 20], ['moisture' => 11.08973, 'low' => 8.639342, 'high' => 15.04718, 'decided_by' => 'rough_jar']];
+        yield 'a jar that was hardly half full' => ['drying.evidence', ['crop' => 'french-bean', 'jar_rh' => 0.62, 'jar' => 'roughly', 'signs' => 'snaps', 'temperature' => 20], ['moisture' => 12.590159, 'low' => 10.772087, 'high' => 14.596313, 'decided_by' => 'rough_jar', 'against' => []]];
         yield 'nothing but the air' => ['drying.evidence', ['crop' => 'french-bean', 'air' => 0.60, 'hours' => 400, 'begun' => 'dry'], ['decided_by' => 'air', 'against' => []]];
         yield 'weight before jar' => ['drying.evidence', ['crop' => 'french-bean', 'start_mass' => 200, 'start_moisture' => 45, 'mass' => 120, 'jar_rh' => 0.70], ['moisture' => 8.333333, 'low' => 6.666667, 'high' => 10.0, 'decided_by' => 'weight']];
         yield 'all damp' => ['card.reading', ['spots' => [30, 40, 50], 'states' => 'damp damp damp'], ['rh' => null, 'low' => 0.50, 'high' => 1.0]];

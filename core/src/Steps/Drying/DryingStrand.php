@@ -7,7 +7,13 @@ namespace Marrow\Core\Steps\Drying;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropName;
 use Marrow\Core\Drying\DryBy;
+use Marrow\Core\Drying\DryingCourse;
+use Marrow\Core\Drying\Evidence;
+use Marrow\Core\Drying\HandSign;
 use Marrow\Core\Drying\Moisture;
+use Marrow\Core\Drying\MoistureReading;
+use Marrow\Core\Drying\WeighedCourse;
+use Marrow\Core\Drying\Witness;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Misfit;
@@ -33,9 +39,6 @@ use Marrow\Core\Work\Whereabouts;
  */
 final class DryingStrand extends Strand
 {
-    /** Two weighings closer than this say nothing about a trend. */
-    private const STEADY_HOURS = 20;
-
     /** So long its pace may take it to the end; what would take longer has stopped. */
     private const WAITS_DAYS = 10;
 
@@ -47,23 +50,9 @@ final class DryingStrand extends Strand
 
     public ?\DateTimeImmutable $spreadAt = null;
 
-    /** @var list<array{at: \DateTimeImmutable, mass: float}> */
-    private array $weighings = [];
+    private readonly Weighings $weighed;
 
-    /** g without water, of what is weighed; null until a moisture is known */
-    private ?float $dryMatter = null;
-
-    private ?float $readMoisture = null;
-
-    public ?MoistureBasis $basis = null;
-
-    public ?\DateTimeImmutable $moistureKnownAt = null;
-
-    /** Whether it was ever dried hotter than its kind bears, by what is recorded. */
-    public bool $isOverheated = false;
-
-    /** Share, of the last closed-jar reading. */
-    public ?float $jarRh = null;
+    public readonly Dampness $dampness;
 
     public function __construct(
         private readonly Crop $crop,
@@ -71,8 +60,11 @@ final class DryingStrand extends Strand
         private readonly OriginStrand $origin,
         private readonly CleaningStrand $cleaning,
         private readonly StockStrand $stock,
+        private readonly RackStrand $rack,
         private readonly Practice $practice,
     ) {
+        $this->dampness = new Dampness($crop->balance);
+        $this->weighed = new Weighings;
         $stock->whenTaken($this->taken(...));
     }
 
@@ -85,20 +77,14 @@ final class DryingStrand extends Strand
         if (! $this->crop->bearsDrying() && ! $this->crop->isKeptAlive()) {
             $this->doubt('surface', sprintf('Seed of %s dies when it dries.', CropName::inSentence($this->crop->name)));
         }
-        if ($spread->temperatureC !== null && $spread->temperatureC > $this->crop->maxDryingTemperature) {
-            $this->doubt('temperature_c', sprintf('Above %s °C seed of %s is harmed, and the damper it is the sooner.', Show::count($this->crop->maxDryingTemperature), CropName::inSentence($this->crop->name)));
-            $this->isOverheated = true;
-        }
         // Spread again, as after a damp jar: a new course begins.
         $this->spreadAt = $entry->happenedAt;
-        $this->weighings = [];
-        $this->forgetMoisture();
+        $this->weighed->forget();
+        $this->dampness->forget();
         if ($spread->massG !== null) {
-            $this->weighings[] = ['at' => $entry->happenedAt, 'mass' => $spread->massG];
+            $this->weighed->add($entry->happenedAt, $spread->massG);
             if ($spread->moisture !== null) {
-                $this->dryMatter = $spread->massG * (100.0 - $spread->moisture) / 100.0;
-                $this->basis = MoistureBasis::StartingMoisture;
-                $this->moistureKnownAt = $entry->happenedAt;
+                $this->dampness->read(MoistureReading::weighed($spread->moisture, $spread->massG, $spread->massG), $spread->massG, $entry->happenedAt);
             }
         }
         $this->where->place = Place::Racks;
@@ -116,8 +102,8 @@ final class DryingStrand extends Strand
     #[Takes]
     public function bathed(Bathed $bathed): void
     {
-        $this->weighings = [];
-        $this->forgetMoisture();
+        $this->weighed->forget();
+        $this->dampness->forget();
     }
 
     #[Takes]
@@ -130,14 +116,15 @@ final class DryingStrand extends Strand
         if ($this->spreadAt === null) {
             throw Misfit::outOfPlace('Spread the seed to dry first; its weighings belong to the racks.');
         }
-        if ($this->dryMatter !== null && $mass <= $this->dryMatter) {
+        $dryMatter = $this->dampness->dryMatter();
+        if ($dryMatter !== null && $mass <= $dryMatter) {
             throw Misfit::at('mass_g', sprintf(
                 'It cannot weigh %s g: by the moisture you gave, its dry matter alone is %s g. Was seed taken out, or was the starting moisture lower?',
                 Show::grams($mass),
-                Show::grams($this->dryMatter),
+                Show::grams($dryMatter),
             ));
         }
-        $first = $this->weighings[0]['mass'] ?? null;
+        $first = $this->weighed->first();
         if ($first !== null && $mass > $first * self::HEAVIEST) {
             throw Misfit::at('mass_g', sprintf(
                 'Drying seed gets lighter: it weighed %s g when it was spread, so %s g looks like a slip or another lot.',
@@ -145,28 +132,70 @@ final class DryingStrand extends Strand
                 Show::grams($mass),
             ));
         }
-        $this->weighings[] = ['at' => $entry->happenedAt, 'mass' => $mass];
+        $this->weighed->add($entry->happenedAt, $mass);
     }
 
     #[Takes]
     public function jarRead(JarRead $read, Entry $entry): void
     {
+        $rh = $read->rh / 100.0;
+        $this->readInJar('rh', $entry, fn (): MoistureReading => $read->isRough() ? MoistureReading::roughJar($this->crop->balance, $rh, $read->temperatureC) : MoistureReading::jar($this->crop->balance, $rh, $read->temperatureC));
+    }
+
+    #[Takes]
+    public function cardRead(CardRead $read, Entry $entry): void
+    {
+        $this->readInJar('dry_from', $entry, fn (): MoistureReading => MoistureReading::card($this->crop->balance, $read->reading(), $read->temperatureC));
+    }
+
+    /** @param  \Closure(): MoistureReading  $reading */
+    private function readInJar(string $field, Entry $entry, \Closure $reading): void
+    {
         $this->cleaning->mustBeOut('closed in a jar to read its humidity', $entry);
         if (! $this->crop->bearsDrying()) {
-            $this->doubt('rh', sprintf('%s is kept %s: the air of a jar tells nothing of it.', $this->crop->name, $this->crop->isKeptAlive() ? 'alive' : 'damp'));
+            $this->doubt($field, sprintf('%s is kept %s: the air of a jar tells nothing of it.', $this->crop->name, $this->crop->isKeptAlive() ? 'alive' : 'damp'));
 
             return;
         }
         try {
-            $this->readMoisture = $this->crop->balance->moisture($read->rh / 100.0, $read->temperatureC);
+            $this->dampness->read($reading(), $this->lastMass(), $entry->happenedAt);
         } catch (InvalidFigure $e) {
-            throw Misfit::at($e->path === 'rh' ? 'rh' : 'temperature_c', $e->getMessage());
+            throw Misfit::at($e->path === 'temperature' ? 'temperature_c' : $field, $e->getMessage());
         }
-        $this->jarRh = $read->rh / 100.0;
-        $this->basis = MoistureBasis::JarRh;
-        $this->moistureKnownAt = $entry->happenedAt;
+    }
+
+    #[Takes]
+    public function handTried(HandTried $tried, Entry $entry): void
+    {
+        $this->cleaning->mustBeOut('tried for how dry it is', $entry);
+        $answers = $this->crop->handSigns();
+        foreach ($tried->results() as $result) {
+            if (in_array($result->sign(), $answers, true)) {
+                $this->dampness->tried($result, $entry->happenedAt);
+            } else {
+                $this->doubt($result->sign()->value, sprintf('That sign tells nothing of %s: it is kept, and not gone by.', CropName::inSentence($this->crop->name)));
+            }
+        }
+    }
+
+    /**
+     * Water went out of it that was weighed elsewhere: in the desiccant that took it.
+     *
+     * @param  float  $water  g; no more than what would leave it dry counts
+     */
+    public function lost(float $water, \DateTimeImmutable $at): void
+    {
         $last = $this->lastMass();
-        $this->dryMatter = $last === null ? null : $last * (100.0 - $this->readMoisture) / 100.0;
+        $dry = $this->dampness->dryMatter();
+        if ($last !== null && $water > 0.0 && $last - $water > ($dry ?? 0.5 * $last)) {
+            $this->weighed->add($at, $last - $water);
+        }
+    }
+
+    /** Whether it was in water so lately that it is still wet within. */
+    public function isStillWet(\DateTimeImmutable $at): bool
+    {
+        return $this->cleaning->wetAt !== null && $at < Later::hours($this->cleaning->wetAt, Evidence::DRY_WITHIN_HOURS);
     }
 
     /** Seed was taken out between two weighings: its share of the dry matter goes with it. */
@@ -177,9 +206,8 @@ final class DryingStrand extends Strand
             return;
         }
         $share = 1.0 - $mass / $last;
-        $this->dryMatter = $this->dryMatter === null ? null : $this->dryMatter * $share;
-        $at = $this->weighings[count($this->weighings) - 1]['at'];
-        $this->weighings[count($this->weighings) - 1] = ['at' => $at, 'mass' => $last * $share];
+        $this->dampness->shrunk($share);
+        $this->weighed->shrunk($share);
     }
 
     /** @return list<Weighing> */
@@ -188,29 +216,47 @@ final class DryingStrand extends Strand
         return array_map(fn (array $weighing): Weighing => new Weighing(
             $weighing['at'],
             $weighing['mass'],
-            $this->dryMatter === null ? null : 100.0 * (1.0 - $this->dryMatter / $weighing['mass']),
-        ), $this->weighings);
+            $this->dampness->dryMatter() === null ? null : 100.0 * (1.0 - $this->dampness->dryMatter() / $weighing['mass']),
+        ), $this->weighed->all());
     }
 
     public function lastMass(): ?float
     {
-        return $this->weighings === [] ? null : $this->weighings[count($this->weighings) - 1]['mass'];
+        return $this->weighed->last();
     }
 
     public function lastWeighedAt(): ?\DateTimeImmutable
     {
-        return $this->weighings === [] ? null : $this->weighings[count($this->weighings) - 1]['at'];
+        return $this->weighed->lastAt();
     }
 
-    /** Per cent of wet mass as last known, from the last weighing or the jar itself. */
+    /** Per cent of wet mass as last read, and weighed since; of what is only known within limits the damp one. */
     public function moisture(): ?float
     {
-        $last = $this->lastMass();
-        if ($this->dryMatter !== null && $last !== null) {
-            return 100.0 * (1.0 - $this->dryMatter / $last);
-        }
+        return $this->dampness->reading($this->lastMass())?->counted();
+    }
 
-        return $this->readMoisture;
+    /** All that is known of how moist it is, weighed together; null while nobody read or tried anything. */
+    public function evidence(): ?Evidence
+    {
+        return $this->dampness->evidence($this->lastMass(), $this->where->place === Place::Racks ? $this->rack->course() : null, $this->driesSince());
+    }
+
+    /** What it is known by; null while no moisture is. */
+    public function basis(): ?Witness
+    {
+        return $this->dampness->by();
+    }
+
+    public function moistureKnownAt(): ?\DateTimeImmutable
+    {
+        return $this->dampness->readAt;
+    }
+
+    /** When what it holds of water began to leave it. */
+    private function driesSince(): ?\DateTimeImmutable
+    {
+        return $this->cleaning->wetAt ?? $this->cleaning->threshedAt ?? $this->spreadAt;
     }
 
     /** g at which the seed may be jarred; null while no moisture is known */
@@ -238,10 +284,27 @@ final class DryingStrand extends Strand
             $this->where->place === Place::Store => DryingVerdict::Left,
             $moisture !== null && $this->hasStopped() => DryingVerdict::Stopped,
             $moisture !== null => DryingVerdict::Drying,
+            $this->isDryByHand() => DryingVerdict::ByHand,
             $this->spreadAt === null => DryingVerdict::NotSpread,
             $this->isSteady() => DryingVerdict::Steady,
             default => DryingVerdict::Drying,
         };
+    }
+
+    /** As dry as a hand can tell, and it was not wet so lately that it is so outside only. */
+    private function isDryByHand(): bool
+    {
+        $tried = $this->dampness->triedAt();
+
+        return $tried !== null && $this->crop->jarMoisture !== null && ! $this->isDampInside() && $this->evidence()?->isProbablyDry($this->crop->jarMoisture) === true;
+    }
+
+    /** Whether the hand tried it so soon after it was wet that it may be dry outside only. */
+    public function isDampInside(): bool
+    {
+        $tried = $this->dampness->triedAt();
+
+        return $tried !== null && $this->isStillWet($tried);
     }
 
     public static function taskKinds(): string
@@ -278,11 +341,22 @@ final class DryingStrand extends Strand
 
         return match ($this->where->place) {
             Place::Racks => $this->verdict() === DryingVerdict::DryEnough
-                ? [Offer::of(JarRead::class, 20), Offer::of(Weighed::class, 25)]
-                : [Offer::of(Weighed::class, 10), Offer::of(JarRead::class, 20)],
-            Place::Store => [Offer::of(JarRead::class, 30), Offer::of(Spread::class, 60)],
+                ? [Offer::of(JarRead::class, 20), Offer::of(CardRead::class, 21), Offer::of(Weighed::class, 25), $this->byHand(28)]
+                : [Offer::of(Weighed::class, 10), $this->byHand(15), Offer::of(JarRead::class, 20), Offer::of(CardRead::class, 21)],
+            Place::Store => [Offer::of(JarRead::class, 30), Offer::of(CardRead::class, 31), Offer::of(Spread::class, 60)],
             default => [Offer::of(Spread::class, $this->cleaning->isClean() ? 10 : 30)],
         };
+    }
+
+    /** Only the signs that its kind answers to are asked. */
+    private function byHand(int $rank): Offer
+    {
+        $offer = Offer::of(HandTried::class, $rank);
+        foreach (array_udiff(HandSign::cases(), $this->crop->handSigns(), static fn (HandSign $a, HandSign $b): int => $a->value <=> $b->value) as $sign) {
+            $offer = $offer->unasked($sign->value);
+        }
+
+        return $offer;
     }
 
     /** @return list<Task> */
@@ -346,9 +420,13 @@ final class DryingStrand extends Strand
             'mass' => $this->lastMass(),
         ];
         if ($this->verdict() === DryingVerdict::DryEnough) {
-            $known = $this->moistureKnownAt > $last ? $this->moistureKnownAt : $last;
+            $known = $this->dampness->readAt > $last ? $this->dampness->readAt : $last;
 
             return [new Task(DryingTask::PutAway, Place::Racks, $known, Later::days($known, 1), Later::days($known, 14), Loss::Nothing, $figures)];
+        }
+        if ($this->rack->isShutIn) {
+            // What is in with it has its own days.
+            return [];
         }
         if ($this->verdict() === DryingVerdict::Stopped) {
             // In balance with the room: weighing it again shows nothing, until it lies somewhere drier.
@@ -357,67 +435,121 @@ final class DryingStrand extends Strand
         if ($this->verdict() === DryingVerdict::Steady) {
             return [new Task(DryingTask::ReadJar, Place::Racks, $last, Later::days($last, 1), null, Loss::Nothing, $figures)];
         }
-        // Wet seed changes by the hour at first; later a weighing every second day shows as much, or one when it should be dry.
-        $early = $last < Later::days($this->spreadAt, 3) && $this->crop->isWetCleaned();
-        $dryBy = $this->dryBy();
-        $best = match (true) {
-            $early => Later::days($last, 1),
-            $dryBy !== null => max(Later::days($last, 1), min($dryBy->middle, Later::days($last, self::WEIGHED_DAYS))),
-            default => Later::days($last, 2),
-        };
-        $figures += ['dry_from' => $dryBy?->early->format('Y-m-d'), 'dry_by' => $dryBy?->middle->format('Y-m-d'), 'dry_to' => $dryBy?->late?->format('Y-m-d')];
+        if ($this->verdict() === DryingVerdict::ByHand) {
+            $tried = $this->dampness->triedAt() ?? $last;
 
-        return [new Task(DryingTask::Weigh, Place::Racks, Later::hours($best, -6), $best, null, Loss::Nothing, $figures)];
+            return [new Task(DryingTask::DryByHand, Place::Racks, $tried, Later::days($tried, 1), Later::days($tried, 21), Loss::Nothing, $figures)];
+        }
+
+        return [...$this->tooDamp($figures), ...$this->look($last, $figures)];
     }
 
-    /** Whether the last two weighings differ by less than what still counts as steady: then seed is in balance with the room. */
-    public function isSteady(): bool
+    /**
+     * Said at once, and once for each place that it lies in.
+     *
+     * @param  array<string, float|int|string|null>  $figures
+     * @return list<Task>
+     */
+    private function tooDamp(array $figures): array
     {
-        $n = count($this->weighings);
-        if ($n < 2) {
-            return false;
-        }
-        [$before, $last] = [$this->weighings[$n - 2], $this->weighings[$n - 1]];
-        $hours = ($last['at']->getTimestamp() - $before['at']->getTimestamp()) / 3600;
-        if ($hours < self::STEADY_HOURS) {
-            return false;
+        $course = $this->rack->course();
+        $since = $this->rack->movedAt();
+        if ($course === null || $since === null || ! $this->isTooDampHere() || $this->practice->wordFor('dry_to', $this->crop->key) === 'paper') {
+            return [];
         }
 
-        return ($before['mass'] - $last['mass']) / $before['mass'] / ($hours / 24) < $this->practice->number('steady_loss') / 100.0;
+        return [new Task(DryingTask::TooDampHere, Place::Racks, $since, Later::days($since, 2), null, Loss::Nothing, $figures + [
+            'stops_at' => $course->stopsAt(),
+            'rh' => $course->rh,
+            'temperature' => $course->temperature,
+            'place' => $this->rack->placeName(),
+        ], $since->format('Y-m-d H:i'))];
+    }
+
+    /**
+     * How dry it is by now, by the way in which this keeper knows: whoever weighed a lot goes on with that.
+     *
+     * @param  array<string, float|int|string|null>  $figures
+     * @return list<Task>
+     */
+    private function look(\DateTimeImmutable $last, array $figures): array
+    {
+        $way = $this->weighed->all() !== [] && ($this->dampness->by() === Witness::Weight || count($this->weighed->all()) > 1) ? 'weight' : $this->practice->wordFor('dry_known_by', $this->crop->key);
+        $dryBy = $this->dryBy();
+        $figures += ['dry_from' => $dryBy?->early->format('Y-m-d'), 'dry_by' => $dryBy?->middle->format('Y-m-d'), 'dry_to' => $dryBy?->late?->format('Y-m-d')];
+        if ($way === 'weight') {
+            // Wet seed changes by the hour at first; later a weighing every second day shows as much, or one when it should be dry.
+            $early = $last < Later::days($this->spreadAt ?? $last, 3) && $this->crop->isWetCleaned();
+            $best = match (true) {
+                $early => Later::days($last, 1),
+                $dryBy !== null => max(Later::days($last, 1), min($dryBy->middle, Later::days($last, self::WEIGHED_DAYS))),
+                default => Later::days($last, 2),
+            };
+
+            return [new Task(DryingTask::Weigh, Place::Racks, Later::hours($best, -6), $best, null, Loss::Nothing, $figures)];
+        }
+        $looked = max(array_filter([$last, $this->dampness->readAt, $this->dampness->triedAt()]));
+        if ($way === 'hand') {
+            $isFirst = $this->dampness->triedAt() === null;
+            $best = Later::days($looked, $isFirst && $this->crop->isWetCleaned() ? 4 : ($isFirst ? 6 : 2));
+
+            return [new Task(DryingTask::TryByHand, Place::Racks, Later::days($best, -1), $best, null, Loss::Nothing, $figures)];
+        }
+        $best = Later::days($looked, $this->dampness->readAt === null ? 7 : 4);
+
+        return [new Task($way === 'card' ? DryingTask::ReadCard : DryingTask::ReadJar, Place::Racks, Later::days($best, -1), $best, null, Loss::Nothing, $figures + ['by_way' => $way])];
+    }
+
+    /** Whether it is in balance with the room, by its last two weighings. */
+    public function isSteady(): bool
+    {
+        return ! $this->rack->isShutIn && $this->weighed->isSteady($this->practice->number('steady_loss') / 100.0);
     }
 
     /** Whether at the pace of its last two weighings it would not be dry enough within some ten days more. */
     private function hasStopped(): bool
     {
-        $n = count($this->weighings);
         $target = $this->targetMass();
-        if ($target === null || ! $this->isSteady()) {
-            return false;
-        }
-        [$before, $last] = [$this->weighings[$n - 2], $this->weighings[$n - 1]];
-        $days = ($last['at']->getTimestamp() - $before['at']->getTimestamp()) / 86_400;
 
-        return ($before['mass'] - $last['mass']) / $days * self::WAITS_DAYS < $last['mass'] - $target;
+        return $target !== null && ! $this->rack->isShutIn && $this->isSteady() && $this->weighed->pace() * self::WAITS_DAYS < $this->weighed->last() - $target;
     }
 
-    /** When it will be dry enough, by its last two weighings and the air of an ordinary room; null where that cannot be told. */
+    /** When it will be dry enough, as it lies; null where that cannot be told. */
     public function dryBy(): ?DryBy
     {
-        $n = count($this->weighings);
-        $target = $this->targetMass();
-        if ($n < 2 || $target === null || $this->dryMatter === null || $this->verdict() !== DryingVerdict::Drying) {
-            return null;
-        }
+        [$from, $course] = $this->verdict() === DryingVerdict::Drying ? $this->course() ?? [null, null] : [null, null];
 
-        return DryBy::of($this->weighings[$n - 2], $this->weighings[$n - 1], $this->dryMatter, $target, $this->crop->balance, $this->practice->number('room_rh') / 100.0, $this->practice->number('room_temperature'));
+        return $from === null || $course === null || $this->crop->jarMoisture === null ? null : DryBy::of($course, $from, $this->crop->jarMoisture);
     }
 
-    private function forgetMoisture(): void
+    /**
+     * How it dries as it lies open: by its last two weighings and the air it lies in, else by that air alone.
+     *
+     * @return ?array{\DateTimeImmutable, DryingCourse} from when on; null where that cannot be told
+     */
+    public function course(): ?array
     {
-        $this->dryMatter = null;
-        $this->readMoisture = null;
-        $this->basis = null;
-        $this->moistureKnownAt = null;
-        $this->jarRh = null;
+        $air = $this->where->place === Place::Racks ? $this->rack->course() : null;
+        if ($air === null) {
+            return null;
+        }
+        [$two, $dryMatter] = [$this->weighed->lastTwo(), $this->dampness->dryMatter()];
+        if ($two !== null && $dryMatter !== null) {
+            $course = WeighedCourse::of($two[0], $two[1], $dryMatter, $this->crop->balance, $air);
+
+            return $course === null ? null : [$two[1]['at'], $course];
+        }
+        $since = $this->driesSince();
+
+        // What was read says more than the air does.
+        return $this->moisture() !== null || $since === null ? null : [$since, $air];
+    }
+
+    /** Whether the air of its place, as it was measured, makes it no drier than a jar wants, whatever happens there. */
+    public function isTooDampHere(): bool
+    {
+        $course = $this->rack->course();
+
+        return $course !== null && $course->isAirKnown && $this->crop->jarMoisture !== null && $course->stopsAt() > $this->crop->jarMoisture + $this->crop->balance->ground->within();
     }
 }

@@ -19,6 +19,9 @@ enum DryingVerdict: string
     /** Its weight has stopped falling above what a jar wants. */
     case Stopped = 'stopped';
 
+    /** As dry as a hand can tell: probably dry enough for paper, and not known to be for a jar. */
+    case ByHand = 'by_hand';
+
     /** At or below the crop's moisture for a jar. */
     case DryEnough = 'dry_enough';
 

@@ -17,9 +17,10 @@ final readonly class Spread implements Checked, Payload
     /**
      * @param  float|null  $massG  g, the first weighing
      * @param  float|null  $moisture  per cent of wet mass, where it is known
+     * @param  ?string  $placeId  of the place where it lies; null where nobody said
      * @param  float|null  $temperatureC  °C, of the air it dries in, where that was measured
      */
-    public function __construct(public DryingSurface $surface, public ?float $massG, public ?float $moisture, public ?float $temperatureC = null) {}
+    public function __construct(public DryingSurface $surface, public ?float $massG, public ?float $moisture, public ?string $placeId = null, public DriesWhere $where = DriesWhere::Indoors, public ?DryingAid $aid = null, public ?float $temperatureC = null) {}
 
     public static function kind(): Kind
     {
@@ -28,9 +29,9 @@ final readonly class Spread implements Checked, Payload
                 Field::choice('surface', 'Spread', DryingSurface::class)->called('what it is spread on')->usually(DryingSurface::Mesh->value),
                 Field::mass('mass_g', 'It weighs')->called('the mass spread')->optional(),
                 Field::number('moisture', 'Starting moisture', '%', 0.5, 80)->called('the starting moisture')->optional()->hint('Only if it is known; wet-cleaned seed is often near 45 %'),
-                Field::number('temperature_c', 'In air of', '°C', -10, 90)->called('how warm the air is')->optional()->seldom()->hint('By a stove, over a heater, in a dehydrator'),
+                ...array_map(static fn (Field $field): Field => $field->seldom(), DriesHow::fields()),
             )
-            ->says('{surface}', '{mass_g}', 'at {moisture} moisture', 'in air of {temperature_c}');
+            ->says('{surface}', '{mass_g}', 'at {moisture} moisture', '{where}', '{place_id}', 'with {aid}', 'in air of {temperature_c}');
     }
 
     public function check(): void

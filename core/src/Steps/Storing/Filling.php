@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Steps\Storing;
 
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Drying\Witness;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Drying\DryingStrand;
 
@@ -33,7 +34,7 @@ final readonly class Filling
             // What breathed took up the air of its place, whatever it weighed on the racks before; unless a jar was read since.
             $read = $this->drying->moisture();
 
-            return $this->drying->jarRh !== null && $this->drying->moistureKnownAt >= $from->since && $read !== null
+            return $read !== null && $this->drying->basis() !== Witness::Weight && $this->drying->moistureKnownAt() >= $from->since
                 ? [$read, MoistureGround::Measured]
                 : [$from->moisture, MoistureGround::Carried];
         }
@@ -45,7 +46,7 @@ final readonly class Filling
     /** Whether anybody ever measured how dry it is, and it is not only assumed by now. */
     public function isMeasured(?MoistureGround $ground): bool
     {
-        return $ground === MoistureGround::Measured || ($this->drying->moistureKnownAt !== null && $this->drying->moisture() !== null && $ground !== MoistureGround::Assumed);
+        return $ground === MoistureGround::Measured || ($this->drying->moisture() !== null && $ground !== MoistureGround::Assumed);
     }
 
     /** Ordinary room air is what unstored seed, and seed of unknown moisture, is taken to be in balance with; per cent. */

@@ -64,6 +64,7 @@ final readonly class Shutting
         return match (true) {
             $wet !== null && self::hours($wet, $now) < Evidence::DRY_WITHIN_HOURS => sprintf('It was wet %s ago', self::ago($wet, $now)),
             $green !== null && self::hours($green, $now) < self::GREEN_HOURS => sprintf('It was threshed %s ago, and seed straight from the plant is damp', self::ago($green, $now)),
+            $this->drying->verdict() === DryingVerdict::ByHand => 'By hand it is dry, which tells dry from damp and not dry enough from nearly',
             $this->drying->verdict() === DryingVerdict::Steady => 'Its weight is steady: it is in balance with the room, which does not say how dry that is',
             default => 'Nothing says how dry it is',
         };

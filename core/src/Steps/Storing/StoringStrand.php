@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Marrow\Core\Steps\Storing;
 
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CropName;
 use Marrow\Core\Drying\ShutIn;
+use Marrow\Core\Drying\Witness;
 use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Doubt;
 use Marrow\Core\Folding\Misfit;
@@ -14,10 +16,10 @@ use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
+use Marrow\Core\Steps\Drying\CardRead;
 use Marrow\Core\Steps\Drying\DryingStrand;
 use Marrow\Core\Steps\Drying\DryingVerdict;
 use Marrow\Core\Steps\Drying\JarRead;
-use Marrow\Core\Steps\Drying\MoistureBasis;
 use Marrow\Core\Steps\Drying\Spread;
 use Marrow\Core\Steps\Growing\Sown;
 use Marrow\Core\Steps\Holding\Holdings;
@@ -187,6 +189,17 @@ final class StoringStrand extends Strand
     #[Takes]
     public function jarRead(JarRead $read, Entry $entry): void
     {
+        $this->readInStore($entry);
+    }
+
+    #[Takes]
+    public function cardRead(CardRead $read, Entry $entry): void
+    {
+        $this->readInStore($entry);
+    }
+
+    private function readInStore(Entry $entry): void
+    {
         $this->pass($entry->happenedAt);
         $moisture = $this->drying->moisture();
         $kept = $this->now;
@@ -240,6 +253,9 @@ final class StoringStrand extends Strand
     {
         $this->pass($entry->happenedAt);
         $this->ask($this->kepts->take($sown->container, $this->seedsOf($sown->seeds, $sown->massG), $entry->happenedAt));
+        if ($this->ground === MoistureGround::Measured && $this->moisture !== null && $this->moisture < $this->crop->leastMoisture) {
+            $this->doubt('happened_at', sprintf('At %s %% seed of %s takes up water so fast that it cracks: let it lie open in damp air for two days before it is sown.', Show::grams(round($this->moisture, 1)), CropName::inSentence($this->crop->name)));
+        }
     }
 
     /** What was found there is what there is; what was thought before was wrong, or something happened that nobody wrote down. */
@@ -278,7 +294,7 @@ final class StoringStrand extends Strand
         }
         $jar = $this->crop->jarMoisture;
         if ($this->isShutInDamp()) {
-            $known = $this->drying->moistureKnownAt > $this->since ? $this->drying->moistureKnownAt : $this->since;
+            $known = $this->drying->moistureKnownAt() > $this->since ? $this->drying->moistureKnownAt() : $this->since;
             $inside = $this->inside();
             [$best, $latest] = $inside?->openWithin() ?? [0, 1];
 
@@ -342,7 +358,7 @@ final class StoringStrand extends Strand
     /** Whether how moist it is was found by weighing, and by no hygrometer. */
     public function isByWeight(): bool
     {
-        return $this->ground === MoistureGround::Measured && $this->drying->basis === MoistureBasis::StartingMoisture;
+        return $this->ground === MoistureGround::Measured && $this->drying->basis() === Witness::Weight;
     }
 
     /** What the air is like that it is shut in; null where it breathes, nobody knows how damp it is, or damp is how it lives. */
