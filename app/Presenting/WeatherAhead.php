@@ -23,6 +23,7 @@ use Marrow\Core\Instruments\InstrumentKind;
 use Marrow\Core\Instruments\Measure;
 use Marrow\Core\Instruments\Reading;
 use Marrow\Core\Steps\Cleaning\CleaningTask;
+use Marrow\Core\Steps\Drying\RackTask;
 use Marrow\Core\Steps\Growing\GrowingTask;
 use Marrow\Core\Steps\Origin\Finishing;
 use Marrow\Core\Steps\Pollinating\PollinatingTask;
@@ -73,9 +74,10 @@ final readonly class WeatherAhead
             return new Collection;
         }
         $open = DueTask::query()->where('opens_at', '<=', Moment::keep($when->now))->whereIn('kind', [GrowingTask::Pick->value, CleaningTask::Turn->value])->orderBy('best_at')->limit(self::MOST)->get();
+        $out = $rain === null ? new Collection : DueTask::query()->where('kind', RackTask::TakeIn->value)->orderBy('best_at')->limit(self::MOST)->get();
         $plantings = Planting::query()->with('variety')->findMany($open->where('kind', GrowingTask::Pick->value)->pluck('subject_id')->all())->keyBy('id');
 
-        return $open->filter(function (DueTask $task) use ($plantings, $rain, $frost): bool {
+        return $out->concat($open->filter(function (DueTask $task) use ($plantings, $rain, $frost): bool {
             if ($task->kind === CleaningTask::Turn->value) {
                 return $rain !== null && str_contains($task->figures, '"'.Finishing::Windrow->value.'"');
             }
@@ -83,7 +85,7 @@ final readonly class WeatherAhead
             $crop = $planting instanceof Planting ? $this->facts->crop($planting->variety) : null;
 
             return $crop !== null && (($rain !== null && ! $crop->isWetCleaned()) || ($frost !== null && self::isKilled($crop)));
-        })->values();
+        }))->values();
     }
 
     private static function isKilled(Crop $crop): bool
@@ -131,8 +133,9 @@ final readonly class WeatherAhead
      */
     private function dew(array $days, When $when): ?string
     {
-        $lies = DueTask::query()->where('kind', CleaningTask::Turn->value)->where('figures', 'like', '%"'.Finishing::Windrow->value.'"%')->exists();
-        $station = $lies ? Instrument::inUse()->where('kind', InstrumentKind::Weather->value)->first() : null;
+        $inWindrow = DueTask::query()->where('kind', CleaningTask::Turn->value)->where('figures', 'like', '%"'.Finishing::Windrow->value.'"%')->exists();
+        $onRacks = DueTask::query()->where('kind', RackTask::TakeIn->value)->exists();
+        $station = $inWindrow || $onRacks ? Instrument::inUse()->where('kind', InstrumentKind::Weather->value)->first() : null;
         $tomorrow = $when->now->modify('+1 day')->format('Y-m-d');
         $night = array_find($days, static fn (ForecastDay $day): bool => $day->day === $tomorrow)?->low;
         if (! $station instanceof Instrument || $night === null) {
@@ -143,7 +146,11 @@ final readonly class WeatherAhead
 
         return $temperature === null || $humidity === null || ! $isFresh($temperature) || ! $isFresh($humidity) || $night >= Air::at(max(Air::MIN_TEMPERATURE, min(Air::MAX_TEMPERATURE, $temperature->value)), max(Air::MIN_RH, $humidity->value / 100))->dewPoint()
             ? null
-            : 'Dew is likely tonight: what lies in a windrow is covered, or comes in, before evening.';
+            : sprintf('Dew is likely tonight: %s, before evening.', match (true) {
+                $inWindrow && $onRacks => 'what lies in a windrow or is spread out of doors is covered, or comes in',
+                $onRacks => 'what is spread out of doors to dry comes in',
+                default => 'what lies in a windrow is covered, or comes in',
+            });
     }
 
     private static function named(ForecastDay $day, When $when): string

@@ -36,8 +36,10 @@ use App\Reckoners\Pictures\StoragePictures;
 use App\Reckoners\Pictures\WaterPictures;
 use App\Steps\Cleaning\CleaningSection;
 use App\Steps\Cleaning\CleaningVoice;
+use App\Steps\Drying\DesiccantVoice;
 use App\Steps\Drying\DryingSection;
 use App\Steps\Drying\DryingVoice;
+use App\Steps\Drying\RackVoice;
 use App\Steps\Growing\GrowingVoice;
 use App\Steps\Journal\SettleVoice;
 use App\Steps\Keeping\KeepingVoice;
@@ -57,7 +59,7 @@ use Illuminate\Support\ServiceProvider;
 /** What each step of the work says, shows and draws, found the one way: what is new is a line here, and nowhere else. */
 final class StepsProvider extends ServiceProvider
 {
-    private const VOICES = [GrowingVoice::class, CleaningVoice::class, DryingVoice::class, TestingVoice::class, StoringVoice::class, KeepingVoice::class, TreatingVoice::class, SharingVoice::class, TruenessVoice::class, PollinatingVoice::class, SettleVoice::class];
+    private const VOICES = [GrowingVoice::class, CleaningVoice::class, DryingVoice::class, RackVoice::class, DesiccantVoice::class, TestingVoice::class, StoringVoice::class, KeepingVoice::class, TreatingVoice::class, SharingVoice::class, TruenessVoice::class, PollinatingVoice::class, SettleVoice::class];
 
     /** In the order in which they stand on the worksheet. */
     private const SECTIONS = [StoringSection::class, PacketsSection::class, TestingSection::class, DryingSection::class, CleaningSection::class, OriginSection::class];

@@ -25,6 +25,7 @@ use Marrow\Core\Botany\StorageBehaviour;
 use Marrow\Core\Botany\TestConditions;
 use Marrow\Core\Botany\Wind;
 use Marrow\Core\Cleaning\FermentWindow;
+use Marrow\Core\Drying\SeedHeat;
 use Marrow\Core\Steps\Cleaning\OpeningWay;
 use Marrow\Core\Steps\Cleaning\ThreshingWay;
 use Marrow\Core\Steps\Cleaning\WinnowingWay;
@@ -295,19 +296,17 @@ final readonly class HandbookWords
         if ($crop->jarMoisture === null) {
             return [$crop->drynessSign.'.'];
         }
-        $tests = array_map(static fn (DrynessTest $test): string => match ($test) {
-            DrynessTest::Snap => 'bend it and it snaps',
-            DrynessTest::Hammer => 'a hammer shatters it',
-            DrynessTest::Bite => 'a tooth cracks it',
-            DrynessTest::JarRh => 'a hygrometer shut in with it for a day',
-            DrynessTest::Weight => 'its weight no longer falls',
-        }, $crop->drynessTests);
+        $tests = [
+            ...array_map(EvidenceWords::sign(...), $crop->handSigns()),
+            ...array_map(static fn (DrynessTest $test): string => $test === DrynessTest::JarRh ? 'a hygrometer or a card shut in with it for a day' : 'its weight no longer falls', array_values(array_filter($crop->drynessTests, static fn (DrynessTest $test): bool => $test->byHand() === null))),
+        ];
 
         return self::filled([
             sprintf('At %s or less it may be closed in tight; dry it at no more than %s.', Quantity::moisture($crop->jarMoisture), Quantity::temperature($crop->maxDryingTemperature)),
-            $crop->isWetCleaned() ? sprintf('While it is wet, no warmer than %s.', Quantity::temperature(30.0)) : null,
+            sprintf('What the seed itself bears falls with its water: %s while it is wet or above 18 %%, %s down to 10 %%.', Quantity::temperature(SeedHeat::most($crop->maxDryingTemperature, 40.0, true)), Quantity::temperature(SeedHeat::most($crop->maxDryingTemperature, 14.0, false))),
+            $crop->leastMoisture === null ? null : sprintf('Not below %s: drier it takes up water so fast that it cracks, and is let take up damp for two days before it is sown. Dried fast, in the sun or by heat, its skin splits.', Quantity::moisture($crop->leastMoisture)),
             'Under the hand: '.lcfirst($crop->drynessSign).'.',
-            $tests === [] ? null : 'Signs that work for it: '.implode(', ', $tests).'. No single one is sure.',
+            'Signs that work for it: '.implode('; ', $tests).'. No single one is sure, and no hand tells dry from dry enough for a jar.',
         ]);
     }
 

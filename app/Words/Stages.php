@@ -40,7 +40,8 @@ final class Stages
             Place::Racks => match (DryingVerdict::from($stage)) {
                 DryingVerdict::DryEnough => 'dry',
                 DryingVerdict::Steady => 'weight steady',
-                DryingVerdict::Stopped => 'no longer drying',
+                DryingVerdict::Stopped => 'stopped too damp',
+                DryingVerdict::ByHand => 'dry by hand',
                 DryingVerdict::MustNotDry => 'must not dry',
                 DryingVerdict::NotSpread, DryingVerdict::Drying, DryingVerdict::Left => 'drying',
             },

@@ -113,7 +113,7 @@ final class LotSentencesTest extends CoreTestCase
         $weighed = static fn (string $at, float $mass): array => ['weighed', $at, ['mass_g' => $mass]];
         yield 'not yet' => [self::onion(3), 'Not on the racks yet.'];
         yield 'falling' => [self::onion(3, $spread, $weighed('2025-08-22', 57)), 'Still drying: its weight is falling, or there are too few weighings a day apart to tell. Paper bag and a dry room only, no jar, no freezer.'];
-        yield 'steady' => [self::onion(3, $spread, $weighed('2025-08-23', 58), $weighed('2025-08-26', 57.95), $weighed('2025-08-29', 57.95)), 'Its weight is steady, so it is as dry as this room makes it. How dry that is, only the humidity in a closed jar tells.'];
+        yield 'steady' => [self::onion(3, $spread, $weighed('2025-08-23', 58), $weighed('2025-08-26', 57.95), $weighed('2025-08-29', 57.95)), 'Its weight is steady, so it is as dry as this room makes it. How dry that is, only a closed jar tells, by a hygrometer or a card.'];
         yield 'known, and too damp' => [self::onion(3, $knownWet, $weighed('2025-08-23', 57)), 'Not dry enough for a jar: 15.8 %; 8.7 % or less is. It will be there when it weighs 52.6 g.'];
         yield 'known, and dry' => [self::onion(3, $knownWet, $weighed('2025-08-23', 50)), 'Dry enough for a jar: 4.0 %; 8.7 % or less is, for onion. Seed cracks between the teeth and does not dent.'];
         yield 'off the racks as it was' => [self::onion(3, $knownWet, $weighed('2025-08-23', 57), ['stored', '2025-09-01', ['container' => 'paper_envelope', 'place_id' => 'hall', 'mass_g' => 57]]), 'Off the racks, at 15.8 % when last measured; 8.7 % is dry enough for a jar.'];
@@ -128,7 +128,7 @@ final class LotSentencesTest extends CoreTestCase
         $course = $diary->course();
         $words = new DryingWords($course, self::when());
         self::assertSame($sentence, self::plain($words->drying()));
-        $ground = $words->moistureGround($course->drying);
+        $ground = $words->ground();
         self::assertSame($course->drying->moisture() === null, str_starts_with($ground, 'No moisture is known yet'), 'what is known has a ground, and only that');
     }
 

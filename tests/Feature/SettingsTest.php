@@ -20,7 +20,7 @@ final class SettingsTest extends TestCase
             [$good, $bad] = match ($field->type) {
                 FieldType::Choice => [array_key_last($field->options), 'sideways'],
                 FieldType::YearDay => ['5 May', '31 April'],
-                FieldType::Text => [['time_zone' => 'Europe/London', 'label_printer' => '192.168.1.40:9100', 'screens' => '1.5, 2.5'][$key] ?? 'kr', str_repeat('x', (int) $field->max + 1)],
+                FieldType::Text => [['time_zone' => 'Europe/London', 'label_printer' => '192.168.1.40:9100', 'screens' => '1.5, 2.5', 'desiccants' => 'gel 300'][$key] ?? 'kr', str_repeat('x', (int) $field->max + 1)],
                 FieldType::Share => [(string) (100 * $field->max), '101'],
                 default => [(string) $field->max, (string) ($field->max + 1)],
             };

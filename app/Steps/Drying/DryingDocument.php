@@ -14,10 +14,14 @@ final readonly class DryingDocument implements SectionDocument
 {
     /**
      * @param  list<FactDocument>  $facts
+     * @param  list<string>  $says  where it lies or is shut in, and how far that takes it
      * @param  list<WeighingDocument>  $weighings
+     * @param  ?float  $low  per cent of wet mass within which its moisture is known to be
+     * @param  list<CoursePointDocument>  $course  how it dries on, or by the air alone where nobody weighed; none where that cannot be told
+     * @param  ?ReadPointDocument  $read  what was read last in a jar
      */
     public function __construct(
-        #[OA\Property(enum: ['not_spread', 'drying', 'steady', 'dry_enough', 'left', 'must_not_dry'])]
+        #[OA\Property(enum: ['not_spread', 'drying', 'steady', 'stopped', 'by_hand', 'dry_enough', 'left', 'must_not_dry'])]
         public string $verdict,
         #[OA\Property]
         public string $sentence,
@@ -25,14 +29,24 @@ final readonly class DryingDocument implements SectionDocument
         public string $ground,
         #[OA\Property(items: new OA\Items(ref: FactDocument::class))]
         public array $facts,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $says,
         #[OA\Property]
         public ?float $moisture,
+        #[OA\Property]
+        public ?float $low,
+        #[OA\Property]
+        public ?float $high,
         #[OA\Property]
         public ?float $jar_moisture,
         #[OA\Property]
         public ?float $target_grams,
         #[OA\Property(items: new OA\Items(ref: WeighingDocument::class))]
         public array $weighings,
+        #[OA\Property(items: new OA\Items(ref: CoursePointDocument::class))]
+        public array $course,
+        #[OA\Property(ref: ReadPointDocument::class, nullable: true)]
+        public ?ReadPointDocument $read,
         #[OA\Property(enum: ['drying'])]
         public string $section = 'drying',
         #[OA\Property(enum: ['racks'])]

@@ -9,7 +9,10 @@ use App\Moment;
 use App\Sheet\SheetSection;
 use App\Voice\Quantity;
 use App\Voice\When;
+use App\Words\DesiccantWords;
 use App\Words\DryingWords;
+use App\Words\EvidenceWords;
+use App\Words\RackWords;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Drying\DryingVerdict;
 use Marrow\Core\Steps\Drying\Weighing;
@@ -20,18 +23,22 @@ final class DryingSection implements SheetSection
     public function of(LotCourse $lot, When $when): array
     {
         $drying = $lot->drying;
-        if ($drying->spreadAt === null && $drying->moisture() === null) {
+        $evidence = $drying->evidence();
+        if ($drying->spreadAt === null && $evidence === null) {
             return [];
         }
         $words = new DryingWords($lot, $when);
-        $from = $drying->spreadAt?->getTimestamp() ?? 0;
+        $from = ($drying->spreadAt ?? $drying->moistureKnownAt())?->getTimestamp() ?? 0;
 
         return [new DryingDocument(
             $drying->verdict()->value,
             $words->drying(),
-            $words->moistureGround($drying),
+            $words->ground(),
             self::facts($lot),
+            [...(new RackWords($lot))->says(), ...(new DesiccantWords($lot, $when))->says()],
             $drying->moisture(),
+            $evidence?->low,
+            $evidence === null || $evidence->isOpen() ? null : $evidence->high,
             $lot->facts->crop->jarMoisture,
             $drying->targetMass(),
             array_map(static fn (Weighing $weighing): WeighingDocument => new WeighingDocument(
@@ -40,6 +47,8 @@ final class DryingSection implements SheetSection
                 $weighing->mass,
                 $weighing->moisture,
             ), $drying->weighings()),
+            DryingOutlook::of($lot, $from),
+            DryingOutlook::read($lot, $from),
         )];
     }
 
@@ -47,9 +56,10 @@ final class DryingSection implements SheetSection
     private static function facts(LotCourse $lot): array
     {
         $drying = $lot->drying;
+        $evidence = $drying->evidence();
         $facts = [];
-        if ($drying->moisture() !== null) {
-            $facts[] = new FactDocument('Moisture', Quantity::moisture($drying->moisture()));
+        if ($evidence !== null) {
+            $facts[] = new FactDocument($evidence->decidedBy->isGuess() ? 'Moisture, by hand' : 'Moisture', EvidenceWords::range($evidence));
         }
         if ($drying->lastMass() !== null) {
             $facts[] = new FactDocument('Last weighed', Quantity::grams($drying->lastMass()));

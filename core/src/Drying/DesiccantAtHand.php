@@ -19,7 +19,7 @@ final readonly class DesiccantAtHand
     private function __construct(public DesiccantKind $kind, public float $grams, public bool $isBlue = false, public ?float $sachet = null) {}
 
     /**
-     * Desiccants as they are written down: "gel 300, blue gel 100, cat litter 500, clay 200, rice 500, sachets 12 x 5".
+     * Desiccants as they are written down: "gel 300, cobalt gel 100, cat litter 500, clay 200, rice 500, sachets 12 x 5".
      *
      * @return list<self>
      *
@@ -55,7 +55,7 @@ final readonly class DesiccantAtHand
             preg_match('/\bsalt\b/u', $part) === 1 => DesiccantKind::Salt,
             default => throw InvalidFigure::because('desiccants', sprintf('"%s" is no desiccant: gel, clay, rice, salt or sachets, each with its grams.', mb_substr($part, 0, 30))),
         };
-        $isBlue = preg_match('/\bblue\b/u', $part) === 1;
+        $isBlue = preg_match('/\b(blue|cobalt)\b/u', $part) === 1;
         if (preg_match('/(\d+)\s*[x×]\s*(\d+(?:[.,]\d+)?)/u', $part, $found) === 1) {
             $sachet = (float) str_replace(',', '.', $found[2]);
 

@@ -87,9 +87,9 @@ final class LotCourse extends Folded
         $this->vessel = new VesselStrand($this->where, $this->cleaning);
         $this->stock = new StockStrand($facts->crop, $this->where, $this->cleaning, $kepts, $facts->sources);
         $this->sorting = new SortingStrand($this->cleaning, $this->stock);
-        $this->rack = new RackStrand($facts->crop, $this->where, $this->cleaning, $facts->holdings(), $practice);
+        $this->rack = new RackStrand($facts->crop, $this->where, $this->cleaning, $this->stock, $facts->holdings(), $practice);
         $this->drying = new DryingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->rack, $practice);
-        $this->desiccant = new DesiccantStrand($facts->crop, $this->where, $this->drying, $practice);
+        $this->desiccant = new DesiccantStrand($facts->crop, $this->where, $this->drying, $this->stock, $practice);
         $this->testing = new TestingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock);
         $this->treating = new TreatingStrand($facts->crop, $this->where, $this->cleaning, $this->stock);
         $this->opening = new OpeningStrand($kepts);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Settings;
 
 use Marrow\Core\Cleaning\Sieve;
+use Marrow\Core\Drying\DesiccantAtHand;
 use Marrow\Core\Fields\Choice;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Fields\Refused;
@@ -91,6 +92,16 @@ final readonly class Practice
             return Sieve::written($this->word('screens'));
         } catch (InvalidFigure) {
             return [];
+        }
+    }
+
+    /** @return ?DesiccantAtHand the one of the keeper's that dries furthest; null where there is none */
+    public function desiccant(): ?DesiccantAtHand
+    {
+        try {
+            return DesiccantAtHand::best(DesiccantAtHand::written($this->word('desiccants')));
+        } catch (InvalidFigure) {
+            return null;
         }
     }
 

@@ -3014,24 +3014,51 @@ export interface components {
             end: string;
             sentence: string;
         };
+        /** @description How moist seed may be at an hour to come, or was by the air it lay in. */
+        CoursePointDocument: {
+            /** Format: float */
+            hours: number;
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            moisture: number;
+            /** Format: float */
+            high: number;
+        };
         /** @description How the drying goes. */
         DryingDocument: {
             /** @enum {string} */
-            verdict: "not_spread" | "drying" | "steady" | "dry_enough" | "left" | "must_not_dry";
+            verdict: "not_spread" | "drying" | "steady" | "stopped" | "by_hand" | "dry_enough" | "left" | "must_not_dry";
             sentence: string;
             ground: string;
             facts: components["schemas"]["FactDocument"][];
+            says: string[];
             /** Format: float */
             moisture: number | null;
+            /** Format: float */
+            low: number | null;
+            /** Format: float */
+            high: number | null;
             /** Format: float */
             jar_moisture: number | null;
             /** Format: float */
             target_grams: number | null;
             weighings: components["schemas"]["WeighingDocument"][];
+            course: components["schemas"]["CoursePointDocument"][];
+            read: components["schemas"]["ReadPointDocument"] | null;
             /** @enum {string} */
             section: "drying";
             /** @enum {string} */
             belongs: "racks";
+        };
+        /** @description How moist seed was by a reading, and within what. */
+        ReadPointDocument: {
+            /** Format: float */
+            hours: number;
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            high: number;
         };
         /** @description One weighing. */
         WeighingDocument: {
@@ -3719,11 +3746,23 @@ export interface components {
              * @description Spread
              * @enum {string}
              */
-            surface: "mesh" | "plate" | "coffee_filter" | "paper" | "tray" | "hung_bag";
+            surface: "mesh" | "screen" | "plate" | "coffee_filter" | "paper" | "newspaper" | "kitchen_paper" | "cloth" | "tray" | "hung_bag";
             /** @description It weighs, g */
             mass_g?: ((number | null) | (string | null)) | null;
             /** @description Starting moisture, % */
             moisture?: ((number | null) | (string | null)) | null;
+            /** @description In */
+            place_id?: string | null;
+            /**
+             * @description It lies
+             * @enum {string|null}
+             */
+            where?: "indoors" | "shade" | "sun" | null;
+            /**
+             * @description With
+             * @enum {string|null}
+             */
+            aid?: "fan" | "dehumidifier" | "air_conditioner" | "dehydrator" | "oven" | null;
             /** @description In air of, °C */
             temperature_c?: ((number | null) | (string | null)) | null;
         };
@@ -3745,6 +3784,134 @@ export interface components {
             rh: number | string;
             /** @description Temperature of the jar, °C */
             temperature_c: number | string;
+            /** @description Less than half full */
+            little_seed?: boolean;
+            /** @description Shut for less than a day */
+            short?: boolean;
+            /** @description In the sun, or not evenly warm */
+            uneven?: boolean;
+        };
+        /** Card read */
+        EntryCardRead: {
+            /**
+             * @description The card has
+             * @enum {string}
+             */
+            card: "six" | "four" | "three" | "low";
+            /** @description Damp up to the spot at, % RH */
+            damp_to?: ((number | null) | (string | null)) | null;
+            /** @description Dry from the spot at, % RH */
+            dry_from?: ((number | null) | (string | null)) | null;
+            /** @description Temperature of the jar, °C */
+            temperature_c: number | string;
+        };
+        /** Tried by hand */
+        EntryHandTried: {
+            /**
+             * @description Bent
+             * @enum {string|null}
+             */
+            snap?: "bends" | "snaps" | null;
+            /**
+             * @description Under a hammer
+             * @enum {string|null}
+             */
+            hammer?: "squashes" | "shatters" | null;
+            /**
+             * @description Between the teeth
+             * @enum {string|null}
+             */
+            teeth?: "dents" | "cracks" | null;
+            /**
+             * @description A sample in a closed jar in the sun
+             * @enum {string|null}
+             */
+            sun_jar?: "mist" | "no_mist" | null;
+            /**
+             * @description Under a thumbnail
+             * @enum {string|null}
+             */
+            thumbnail?: "marks" | "no_mark" | null;
+            /**
+             * @description Poured
+             * @enum {string|null}
+             */
+            runs?: "clumps" | "runs_freely" | null;
+            /**
+             * @description Shaken
+             * @enum {string|null}
+             */
+            rattles?: "dull" | "rattles" | null;
+        };
+        /** Dries elsewhere */
+        EntryDriesElsewhere: {
+            /** @description In */
+            place_id?: string | null;
+            /**
+             * @description It lies
+             * @enum {string|null}
+             */
+            where?: "indoors" | "shade" | "sun" | null;
+            /**
+             * @description With
+             * @enum {string|null}
+             */
+            aid?: "fan" | "dehumidifier" | "air_conditioner" | "dehydrator" | "oven" | null;
+            /** @description In air of, °C */
+            temperature_c?: ((number | null) | (string | null)) | null;
+        };
+        /** Into a jar with desiccant */
+        EntryDesiccantIn: {
+            /**
+             * @description With
+             * @enum {string}
+             */
+            desiccant: "gel" | "clay" | "rice" | "salt";
+            /** @description Dry, it weighs, g */
+            desiccant_g?: ((number | null) | (string | null)) | null;
+            /** @description It weighs as it goes in, g */
+            as_put_in_g?: ((number | null) | (string | null)) | null;
+            /**
+             * @description Its colour
+             * @enum {string|null}
+             */
+            colour?: "dry" | "turning" | "spent" | null;
+        };
+        /** Desiccant taken out */
+        EntryDesiccantOut: {
+            /** @description It weighs as it comes out, g */
+            desiccant_g?: ((number | null) | (string | null)) | null;
+        };
+        /** Turned as it dries */
+        EntryRaked: {
+            /** @description Dry to the touch */
+            dry_outside?: boolean;
+        };
+        /** Stored */
+        EntryStored: {
+            /**
+             * @description Kept in a
+             * @enum {string}
+             */
+            container: "jar" | "foil_pouch" | "paper_envelope" | "cloth_bag" | "tin" | "plastic_bag" | "box" | "net" | "crate";
+            /** @description Where */
+            place_id?: string | null;
+            /** @description Inside */
+            inside?: string | null;
+            /** @description It weighs, g */
+            mass_g?: ((number | null) | (string | null)) | null;
+            /** @description Seeds, if counted */
+            seeds?: ((number | null) | (string | null)) | null;
+            /** @description The container */
+            into?: string | null;
+            /** @description The place */
+            place?: string | null;
+            /** @description The temperature of the place, °C */
+            temperature_c?: ((number | null) | (string | null)) | null;
+            /** @description The relative humidity of the place, % RH */
+            rh?: ((number | null) | (string | null)) | null;
+            /** @description Against insects, for some days only */
+            against_insects?: boolean;
         };
         /** Set to germinate */
         EntryTestStarted: {
@@ -3824,32 +3991,6 @@ export interface components {
             /** @description The container */
             into?: string | null;
         };
-        /** Stored */
-        EntryStored: {
-            /**
-             * @description Kept in a
-             * @enum {string}
-             */
-            container: "jar" | "foil_pouch" | "paper_envelope" | "cloth_bag" | "tin" | "plastic_bag" | "box" | "net" | "crate";
-            /** @description Where */
-            place_id?: string | null;
-            /** @description Inside */
-            inside?: string | null;
-            /** @description It weighs, g */
-            mass_g?: ((number | null) | (string | null)) | null;
-            /** @description Seeds, if counted */
-            seeds?: ((number | null) | (string | null)) | null;
-            /** @description The container */
-            into?: string | null;
-            /** @description The place */
-            place?: string | null;
-            /** @description The temperature of the place, °C */
-            temperature_c?: ((number | null) | (string | null)) | null;
-            /** @description The relative humidity of the place, % RH */
-            rh?: ((number | null) | (string | null)) | null;
-            /** @description Against insects, for some days only */
-            against_insects?: boolean;
-        };
         /** Stock taken */
         EntrySeen: {
             /** @description Which */
@@ -3897,7 +4038,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntryStored"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryCardRead"] | components["schemas"]["EntryHandTried"] | components["schemas"]["EntryDriesElsewhere"] | components["schemas"]["EntryDesiccantIn"] | components["schemas"]["EntryDesiccantOut"] | components["schemas"]["EntryRaked"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;

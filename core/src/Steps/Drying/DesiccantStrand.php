@@ -15,6 +15,7 @@ use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Steps\Storing\Stored;
 use Marrow\Core\Work\Later;
 use Marrow\Core\Work\Loss;
@@ -50,7 +51,7 @@ final class DesiccantStrand extends Strand
     /** g that the seed weighed as the desiccant went in. */
     private ?float $massIn = null;
 
-    public function __construct(private readonly Crop $crop, private readonly Whereabouts $where, private readonly DryingStrand $drying, private readonly Practice $practice) {}
+    public function __construct(private readonly Crop $crop, private readonly Whereabouts $where, private readonly DryingStrand $drying, private readonly StockStrand $stock, private readonly Practice $practice) {}
 
     #[Takes]
     public function desiccantIn(DesiccantIn $in, Entry $entry): void
@@ -115,7 +116,7 @@ final class DesiccantStrand extends Strand
 
     public function wants(): array
     {
-        if ($this->in === null || $this->since === null || $this->where->place !== Place::Racks || $this->drying->verdict() === DryingVerdict::DryEnough) {
+        if ($this->in === null || $this->since === null || $this->where->place !== Place::Racks || $this->stock->stock->isUsedUp() || $this->drying->verdict() === DryingVerdict::DryEnough) {
             return [];
         }
         $looked = max($this->since, $this->drying->moistureKnownAt() ?? $this->since);
@@ -133,7 +134,7 @@ final class DesiccantStrand extends Strand
 
     public function offers(): array
     {
-        if ($this->where->place !== Place::Racks || ! $this->crop->bearsDrying()) {
+        if ($this->where->place !== Place::Racks || ! $this->crop->bearsDrying() || $this->stock->stock->isUsedUp()) {
             return [];
         }
         if ($this->in === null) {

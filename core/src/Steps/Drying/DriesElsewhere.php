@@ -13,9 +13,10 @@ final readonly class DriesElsewhere implements Payload
 {
     /**
      * @param  ?string  $placeId  null where it stays in the room it was in
+     * @param  ?DriesWhere  $where  null where it stays under a roof, or out, as it was
      * @param  ?float  $temperatureC  °C, of the air it dries in, where that was measured
      */
-    public function __construct(public ?string $placeId = null, public DriesWhere $where = DriesWhere::Indoors, public ?DryingAid $aid = null, public ?float $temperatureC = null) {}
+    public function __construct(public ?string $placeId = null, public ?DriesWhere $where = null, public ?DryingAid $aid = null, public ?float $temperatureC = null) {}
 
     public static function kind(): Kind
     {

@@ -15,7 +15,7 @@ final class DriesHow
     {
         return [
             Field::reference('place_id', 'In', Subject::Place)->called('the place where it dries')->optional()->hint('Its air says how dry it will come there'),
-            Field::choice('where', 'It lies', DriesWhere::class)->called('where it lies')->optional(DriesWhere::Indoors),
+            Field::choice('where', 'It lies', DriesWhere::class)->called('where it lies')->optional(),
             Field::choice('aid', 'With', DryingAid::class)->called('what helps it to dry')->optional(),
             Field::number('temperature_c', 'In air of', '°C', -10, 90)->called('how warm the air is')->optional()->hint('By a stove, over a heater, in a dehydrator'),
         ];

@@ -157,6 +157,11 @@ final class DryingStrand extends Strand
 
             return;
         }
+        if ($this->rack->isShutIn) {
+            $this->doubt($field, 'With a desiccant in it the air of the jar is that of the desiccant, and says nothing of the seed: it is kept, and not gone by. Take the desiccant out, and read a day later.');
+
+            return;
+        }
         try {
             $this->dampness->read($reading(), $this->lastMass(), $entry->happenedAt);
         } catch (InvalidFigure $e) {
@@ -430,7 +435,7 @@ final class DryingStrand extends Strand
         }
         if ($this->verdict() === DryingVerdict::Stopped) {
             // In balance with the room: weighing it again shows nothing, until it lies somewhere drier.
-            return [new Task(DryingTask::Stopped, Place::Racks, $last, Later::days($last, 1), null, Loss::Nothing, $figures, $last->format('Y-m-d'))];
+            return [new Task(DryingTask::Stopped, Place::Racks, $last, Later::days($last, 1), null, Loss::Nothing, $figures + $this->desiccantAtHand(), $last->format('Y-m-d'))];
         }
         if ($this->verdict() === DryingVerdict::Steady) {
             return [new Task(DryingTask::ReadJar, Place::Racks, $last, Later::days($last, 1), null, Loss::Nothing, $figures)];
@@ -463,7 +468,15 @@ final class DryingStrand extends Strand
             'rh' => $course->rh,
             'temperature' => $course->temperature,
             'place' => $this->rack->placeName(),
-        ], $since->format('Y-m-d H:i'))];
+        ] + $this->desiccantAtHand(), $since->format('Y-m-d H:i'))];
+    }
+
+    /** @return array<string, float|int|string|null> what the keeper has to dry it on with */
+    private function desiccantAtHand(): array
+    {
+        $has = $this->practice->desiccant();
+
+        return $has === null ? [] : ['has' => $has->kind->value, 'has_g' => $has->grams, 'has_blue' => (int) $has->isBlue, 'has_sachet' => $has->sachet];
     }
 
     /**
@@ -476,7 +489,7 @@ final class DryingStrand extends Strand
     {
         $way = $this->weighed->all() !== [] && ($this->dampness->by() === Witness::Weight || count($this->weighed->all()) > 1) ? 'weight' : $this->practice->wordFor('dry_known_by', $this->crop->key);
         $dryBy = $this->dryBy();
-        $figures += ['dry_from' => $dryBy?->early->format('Y-m-d'), 'dry_by' => $dryBy?->middle->format('Y-m-d'), 'dry_to' => $dryBy?->late?->format('Y-m-d')];
+        $figures += ['dry_from' => $dryBy?->early->format('Y-m-d'), 'dry_by' => $dryBy?->middle->format('Y-m-d'), 'dry_to' => $dryBy?->late?->format('Y-m-d'), 'place' => $this->rack->course()?->isAirKnown === true ? $this->rack->placeName() : null];
         if ($way === 'weight') {
             // Wet seed changes by the hour at first; later a weighing every second day shows as much, or one when it should be dry.
             $early = $last < Later::days($this->spreadAt ?? $last, 3) && $this->crop->isWetCleaned();

@@ -19,6 +19,7 @@ use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Cleaning\LaidWithGel;
 use Marrow\Core\Steps\Holding\Holdings;
+use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Work\Later;
 use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Offer;
@@ -75,7 +76,7 @@ final class RackStrand extends Strand
 
     private bool $isDryOutside = false;
 
-    public function __construct(private readonly Crop $crop, private readonly Whereabouts $where, private readonly CleaningStrand $cleaning, private readonly Holdings $holdings, private readonly Practice $practice) {}
+    public function __construct(private readonly Crop $crop, private readonly Whereabouts $where, private readonly CleaningStrand $cleaning, private readonly StockStrand $stock, private readonly Holdings $holdings, private readonly Practice $practice) {}
 
     #[Takes]
     public function spread(Spread $spread, Entry $entry): void
@@ -87,7 +88,7 @@ final class RackStrand extends Strand
         $this->isDryOutside = false;
         $wetAt = $this->cleaning->wetAt;
         $this->isWet = $this->crop->bearsDrying() && $wetAt !== null && $entry->happenedAt <= Later::hours($wetAt, self::WET_HOURS);
-        $this->lies($spread->placeId, $spread->where, $spread->aid, $spread->temperatureC, $spread->moisture, $entry);
+        $this->lies($spread->placeId, $spread->where ?? DriesWhere::Indoors, $spread->aid, $spread->temperatureC, $spread->moisture, $entry);
         if ($this->isWet && $spread->surface->sticks()) {
             $this->doubt('surface', 'Wet seed sticks to kitchen paper and takes bits of it along: a plate, a screen or a coffee filter lets it go.');
         }
@@ -108,7 +109,7 @@ final class RackStrand extends Strand
     {
         $this->mustLie();
         $this->isShutIn = false;
-        $this->lies($moved->placeId ?? $this->placeId, $moved->where, $moved->aid, $moved->temperatureC, null, $entry);
+        $this->lies($moved->placeId ?? $this->placeId, $moved->where ?? $this->lies, $moved->aid, $moved->temperatureC, null, $entry);
     }
 
     /** Who has it in hand on the third day finds it dry outside, or says so. */
@@ -169,7 +170,7 @@ final class RackStrand extends Strand
 
     public function wants(): array
     {
-        if ($this->where->place !== Place::Racks || $this->spreadAt === null || ! $this->crop->bearsDrying()) {
+        if ($this->where->place !== Place::Racks || $this->spreadAt === null || ! $this->crop->bearsDrying() || $this->stock->stock->isUsedUp()) {
             return [];
         }
 
@@ -178,7 +179,7 @@ final class RackStrand extends Strand
 
     public function offers(): array
     {
-        if ($this->where->place !== Place::Racks || ! $this->crop->bearsDrying()) {
+        if ($this->where->place !== Place::Racks || ! $this->crop->bearsDrying() || $this->stock->stock->isUsedUp()) {
             return [];
         }
         $moved = Offer::of(DriesElsewhere::class, $this->lies->isOut() ? 12 : 35);

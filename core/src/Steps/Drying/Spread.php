@@ -20,7 +20,7 @@ final readonly class Spread implements Checked, Payload
      * @param  ?string  $placeId  of the place where it lies; null where nobody said
      * @param  float|null  $temperatureC  °C, of the air it dries in, where that was measured
      */
-    public function __construct(public DryingSurface $surface, public ?float $massG, public ?float $moisture, public ?string $placeId = null, public DriesWhere $where = DriesWhere::Indoors, public ?DryingAid $aid = null, public ?float $temperatureC = null) {}
+    public function __construct(public DryingSurface $surface, public ?float $massG, public ?float $moisture, public ?string $placeId = null, public ?DriesWhere $where = null, public ?DryingAid $aid = null, public ?float $temperatureC = null) {}
 
     public static function kind(): Kind
     {
