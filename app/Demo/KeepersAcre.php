@@ -30,7 +30,7 @@ final class KeepersAcre
     /** The squash that turns out to be crossed. */
     private Lot $crossed;
 
-    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets, private readonly MadeUpInstruments $instruments) {}
+    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets, private readonly MadeUpInstruments $instruments, private readonly WaysToDry $waysToDry) {}
 
     public function lay(): void
     {
@@ -52,6 +52,7 @@ final class KeepersAcre
         $this->finishing();
         $this->halfWinnowed();
         $this->instruments->hang($this->cupboard, $this->fridge);
+        $this->waysToDry->lay($this->write, $this->instruments, $this->varieties);
         $this->keepers();
     }
 

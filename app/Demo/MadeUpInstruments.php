@@ -6,6 +6,7 @@ namespace App\Demo;
 
 use App\Clock;
 use App\Instruments\Readings;
+use App\Instruments\StandIns\MadeUpAir;
 use App\Instruments\StandIns\MadeUpWeather;
 use App\Instruments\StandIns\StandIns;
 use App\Models\Instrument;
@@ -30,11 +31,21 @@ final readonly class MadeUpInstruments
     {
         $now = $this->clock->now();
         $this->instrument('Kitchen scale (stand-in)', InstrumentKind::Scale, null, '127.0.0.1:4701', 0.05);
-        foreach (['Logger in the cupboard (stand-in)' => [$cupboard, 'cupboard', StandIns::cupboard(self::SEED)], 'Logger in the fridge (stand-in)' => [$fridge, 'fridge', StandIns::fridge(self::SEED)]] as $name => [$place, $path, $air]) {
-            $logger = $this->instrument($name, InstrumentKind::Logger, $place, "http://127.0.0.1:4702/air/$path", 0.5);
-            $this->tells($logger, $air->hours($now->modify('-1 year'), $now), $now);
-        }
+        $this->logger('Logger in the cupboard (stand-in)', $cupboard, 'cupboard', StandIns::cupboard(self::SEED), '-1 year');
+        $this->logger('Logger in the fridge (stand-in)', $fridge, 'fridge', StandIns::fridge(self::SEED), '-1 year');
         $this->weather($now);
+    }
+
+    /** In a room where seed dries. */
+    public function hangIn(Place $washHouse): void
+    {
+        $this->logger('Logger in the wash-house (stand-in)', $washHouse, 'wash-house', StandIns::washHouse(self::SEED), '-20 days');
+    }
+
+    private function logger(string $name, Place $place, string $path, MadeUpAir $air, string $since): void
+    {
+        $now = $this->clock->now();
+        $this->tells($this->instrument($name, InstrumentKind::Logger, $place, "http://127.0.0.1:4702/air/$path", 0.5), $air->hours($now->modify($since), $now), $now);
     }
 
     /** @param  list<array<string, mixed>>  $rows */

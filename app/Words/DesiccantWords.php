@@ -9,6 +9,8 @@ use App\Voice\When;
 use Marrow\Core\Drying\DesiccantJar;
 use Marrow\Core\Drying\DesiccantKind;
 use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Steps\Drying\DesiccantTask;
+use Marrow\Core\Work\Task;
 
 /** Seed in a closed jar with a desiccant: how far that takes it, when it is changed, and where its water went. */
 final readonly class DesiccantWords
@@ -54,6 +56,18 @@ final readonly class DesiccantWords
                 : $this->goes($jar, $kind),
             ...$account,
         ];
+    }
+
+    /** "60 g of silica gel, look on Friday 11 September"; null of what is in no such jar. */
+    public function until(): ?string
+    {
+        $desiccant = $this->lot->desiccant;
+        if ($desiccant->in === null) {
+            return null;
+        }
+        $task = array_find($desiccant->wants(), static fn (Task $task): bool => $task->kind instanceof DesiccantTask);
+
+        return sprintf('%s%s%s', $desiccant->in->desiccantG === null ? '' : Quantity::grams($desiccant->in->desiccantG).' of ', self::name($desiccant->in->desiccant), $task === null ? '' : sprintf(', %s %s', $task->kind === DesiccantTask::Change ? 'change it' : 'look', $this->when->day($task->best)));
     }
 
     private function goes(DesiccantJar $jar, DesiccantKind $kind): string

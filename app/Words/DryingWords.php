@@ -56,6 +56,10 @@ final readonly class DryingWords
         $drying = $this->lot->drying;
         $target = $drying->targetMass();
 
+        if ($this->lot->rack->isShutIn && $evidence !== null && $drying->moistureKnownAt() <= $this->lot->desiccant->since) {
+            return sprintf('It held %s as it went in with the desiccant; %s or less is dry enough for a jar.', $is, $enough);
+        }
+
         return trim(match (true) {
             $drying->moisture() === null && $evidence !== null => EvidenceWords::sentence($evidence, (float) $this->lot->facts->crop->jarMoisture).($drying->isDampInside() ? ' '.EvidenceWords::DRY_OUTSIDE : ''),
             $drying->moisture() !== null && $target !== null => sprintf('Not dry enough for a jar: %s; %s or less is. It will be there when it weighs %s.', $is, $enough, Quantity::grams($target)),

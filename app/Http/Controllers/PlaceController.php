@@ -6,10 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Boards\Boards;
 use App\Boards\Narrowing;
+use App\Boards\RacksGlance;
 use App\Documents\PlaceDocument;
 use App\Documents\TableDocument;
 use App\Http\Scalar;
 use App\Http\SeenFrom;
+use App\Steps\Drying\RacksDocument;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Marrow\Core\Work\Place;
@@ -54,6 +56,16 @@ final class PlaceController extends Controller
         $board = $boards->of($place) ?? throw new NotFoundHttpException('There is no such place.');
 
         return new JsonResponse($board->table(self::narrowing($request), $seen->when()));
+    }
+
+    #[OA\Get(path: '/racks', operationId: 'racks', description: 'All that dries, how far it is by what is known, and the air it dries in.', parameters: [
+        new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'the racks at a glance', content: new OA\JsonContent(ref: RacksDocument::class)),
+    ])]
+    public function racks(SeenFrom $seen, RacksGlance $glance): JsonResponse
+    {
+        return new JsonResponse($glance->of($seen->when()));
     }
 
     private static function narrowing(Request $request): Narrowing

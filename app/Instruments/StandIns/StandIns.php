@@ -9,7 +9,7 @@ use Closure;
 use RuntimeException;
 
 /**
- * Stands in for instruments on the network, for those who have none: a scale, two loggers, a weather station with a forecast.
+ * Stands in for instruments on the network, for those who have none: a scale, three loggers, a weather station with a forecast.
  * What it tells is made up, from a seed number; with a fault it does what instruments do when something ails them.
  */
 final readonly class StandIns
@@ -77,6 +77,7 @@ final readonly class StandIns
         $body = match ($path) {
             '/air/cupboard' => ['readings' => self::cupboard($this->seed)->hours($now->modify('-1 day'), $now)],
             '/air/fridge' => ['readings' => self::fridge($this->seed)->hours($now->modify('-1 day'), $now)],
+            '/air/wash-house' => ['readings' => self::washHouse($this->seed)->hours($now->modify('-1 day'), $now)],
             '/weather' => (new MadeUpWeather($this->seed))->sent($now),
             default => null,
         };
@@ -102,6 +103,11 @@ final readonly class StandIns
     public static function fridge(int $seed): MadeUpAir
     {
         return new MadeUpAir($seed + 1, 5.0, 60.0, 0.6);
+    }
+
+    public static function washHouse(int $seed): MadeUpAir
+    {
+        return new MadeUpAir($seed + 2, 17.0, 68.0, 2.5);
     }
 
     private static function http(string $body): string

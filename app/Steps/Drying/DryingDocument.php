@@ -17,8 +17,7 @@ final readonly class DryingDocument implements SectionDocument
      * @param  list<string>  $says  where it lies or is shut in, and how far that takes it
      * @param  list<WeighingDocument>  $weighings
      * @param  ?float  $low  per cent of wet mass within which its moisture is known to be
-     * @param  list<CoursePointDocument>  $course  how it dries on, or by the air alone where nobody weighed; none where that cannot be told
-     * @param  ?ReadPointDocument  $read  what was read last in a jar
+     * @param  ?DryingChartDocument  $chart  its way to dry; null where there is nothing to draw
      */
     public function __construct(
         #[OA\Property(enum: ['not_spread', 'drying', 'steady', 'stopped', 'by_hand', 'dry_enough', 'left', 'must_not_dry'])]
@@ -43,10 +42,8 @@ final readonly class DryingDocument implements SectionDocument
         public ?float $target_grams,
         #[OA\Property(items: new OA\Items(ref: WeighingDocument::class))]
         public array $weighings,
-        #[OA\Property(items: new OA\Items(ref: CoursePointDocument::class))]
-        public array $course,
-        #[OA\Property(ref: ReadPointDocument::class, nullable: true)]
-        public ?ReadPointDocument $read,
+        #[OA\Property(ref: DryingChartDocument::class, nullable: true)]
+        public ?DryingChartDocument $chart,
         #[OA\Property(enum: ['drying'])]
         public string $section = 'drying',
         #[OA\Property(enum: ['racks'])]

@@ -28,7 +28,7 @@ final class DryingSection implements SheetSection
             return [];
         }
         $words = new DryingWords($lot, $when);
-        $from = ($drying->spreadAt ?? $drying->moistureKnownAt())?->getTimestamp() ?? 0;
+        $outlook = new DryingOutlook($lot);
 
         return [new DryingDocument(
             $drying->verdict()->value,
@@ -43,12 +43,11 @@ final class DryingSection implements SheetSection
             $drying->targetMass(),
             array_map(static fn (Weighing $weighing): WeighingDocument => new WeighingDocument(
                 Moment::say($weighing->at),
-                ($weighing->at->getTimestamp() - $from) / 3600,
+                $outlook->hours($weighing->at),
                 $weighing->mass,
                 $weighing->moisture,
             ), $drying->weighings()),
-            DryingOutlook::of($lot, $from),
-            DryingOutlook::read($lot, $from),
+            $outlook->chart(),
         )];
     }
 

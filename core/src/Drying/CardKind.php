@@ -6,13 +6,13 @@ namespace Marrow\Core\Drying;
 
 use Marrow\Core\Fields\Choice;
 
-/** Cards with spots, by the humidities beside them. */
+/** Cards with spots, each by the humidities beside them. */
 enum CardKind: string implements Choice
 {
-    case Six = 'six';
-    case Four = 'four';
-    case Three = 'three';
-    case Low = 'low';
+    case Six = '10-20-30-40-50-60';
+    case Four = '20-30-40-50';
+    case Three = '30-40-50';
+    case Low = '10-20-30';
 
     public function label(): string
     {
@@ -22,11 +22,6 @@ enum CardKind: string implements Choice
     /** @return list<int> per cent, rising */
     public function spots(): array
     {
-        return match ($this) {
-            self::Six => [10, 20, 30, 40, 50, 60],
-            self::Four => [20, 30, 40, 50],
-            self::Three => [30, 40, 50],
-            self::Low => [10, 20, 30],
-        };
+        return array_map(intval(...), explode('-', $this->value));
     }
 }

@@ -88,7 +88,7 @@ final class RacksTest extends CoreTestCase
     {
         $of = static function (?int $dampTo, ?int $dryFrom): Diary {
             $diary = self::onRacks('french-bean');
-            $diary->record('card_read', '2026-09-20 09:00', ['card' => 'six', 'damp_to' => $dampTo, 'dry_from' => $dryFrom, 'temperature_c' => 20]);
+            $diary->record('card_read', '2026-09-20 09:00', ['card' => '10-20-30-40-50-60', 'damp_to' => $dampTo, 'dry_from' => $dryFrom, 'temperature_c' => 20]);
 
             return $diary;
         };

@@ -360,7 +360,7 @@ final class RandomJournalsTest extends CoreTestCase
             'spread' => ['surface' => 'mesh', 'mass_g' => 100, 'moisture' => $chance->getInt(0, 1) === 1 ? $chance->getInt(15, 55) : null],
             'weighed' => ['mass_g' => max(0.01, round($mass * $chance->getInt(70, 101) / 100, 2))],
             'jar_read' => ['rh' => $chance->getInt(10, 90), 'temperature_c' => $chance->getInt(5, 30)],
-            'card_read' => [['card' => 'six', 'damp_to' => 20, 'dry_from' => 40, 'temperature_c' => 20], ['card' => 'three', 'damp_to' => 50, 'dry_from' => null, 'temperature_c' => 8], ['card' => 'three', 'damp_to' => null, 'dry_from' => 30, 'temperature_c' => 20]][$chance->getInt(0, 2)],
+            'card_read' => [['card' => '10-20-30-40-50-60', 'damp_to' => 20, 'dry_from' => 40, 'temperature_c' => 20], ['card' => '30-40-50', 'damp_to' => 50, 'dry_from' => null, 'temperature_c' => 8], ['card' => '30-40-50', 'damp_to' => null, 'dry_from' => 30, 'temperature_c' => 20]][$chance->getInt(0, 2)],
             'hand_tried' => ['sun_jar' => ['mist', 'no_mist'][$chance->getInt(0, 1)]],
             'raked' => ['dry_outside' => $chance->getInt(0, 1) === 1],
             'dries_elsewhere' => ['where' => ['indoors', 'shade', 'sun'][$chance->getInt(0, 2)], 'place_id' => [null, 'cellar'][$chance->getInt(0, 1)]],

@@ -1182,6 +1182,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/racks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description All that dries, how far it is by what is known, and the air it dries in. */
+        get: operations["racks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/plans": {
         parameters: {
             query?: never;
@@ -3014,16 +3031,27 @@ export interface components {
             end: string;
             sentence: string;
         };
-        /** @description How moist seed may be at an hour to come, or was by the air it lay in. */
-        CoursePointDocument: {
+        /** @description What seed weighed or held at an hour, and within what. */
+        ChartPointDocument: {
             /** Format: float */
             hours: number;
             /** Format: float */
+            value: number | null;
+            /** Format: float */
             low: number;
             /** Format: float */
-            moisture: number;
-            /** Format: float */
             high: number;
+            says: string;
+        };
+        /** @description A lot's way to dry, as it is drawn: what was measured, how it goes on, and where it is to get to. */
+        DryingChartDocument: {
+            /** @enum {string} */
+            unit: "g" | "%";
+            says: string;
+            /** Format: float */
+            target: number | null;
+            measured: components["schemas"]["ChartPointDocument"][];
+            course: components["schemas"]["ChartPointDocument"][];
         };
         /** @description How the drying goes. */
         DryingDocument: {
@@ -3044,21 +3072,43 @@ export interface components {
             /** Format: float */
             target_grams: number | null;
             weighings: components["schemas"]["WeighingDocument"][];
-            course: components["schemas"]["CoursePointDocument"][];
-            read: components["schemas"]["ReadPointDocument"] | null;
+            chart: components["schemas"]["DryingChartDocument"] | null;
             /** @enum {string} */
             section: "drying";
             /** @enum {string} */
             belongs: "racks";
         };
-        /** @description How moist seed was by a reading, and within what. */
-        ReadPointDocument: {
-            /** Format: float */
-            hours: number;
+        /** @description The humidity of a place on one day. */
+        RackDayDocument: {
+            day: string;
             /** Format: float */
             low: number;
             /** Format: float */
+            mean: number;
+            /** Format: float */
             high: number;
+        };
+        /** @description One lot on its way to dry. */
+        RackLotDocument: {
+            code: string;
+            variety: string;
+            is: string;
+            rests: string;
+            place: string | null;
+            chart: components["schemas"]["DryingChartDocument"] | null;
+            jar: string | null;
+        };
+        /** @description A place where seed dries, and its air over the last days. */
+        RackRoomDocument: {
+            id: string;
+            name: string;
+            says: string;
+            days: components["schemas"]["RackDayDocument"][];
+        };
+        /** @description What dries, and the air it dries in. */
+        RacksDocument: {
+            lots: components["schemas"]["RackLotDocument"][];
+            rooms: components["schemas"]["RackRoomDocument"][];
         };
         /** @description One weighing. */
         WeighingDocument: {
@@ -3797,7 +3847,7 @@ export interface components {
              * @description The card has
              * @enum {string}
              */
-            card: "six" | "four" | "three" | "low";
+            card: "10-20-30-40-50-60" | "20-30-40-50" | "30-40-50" | "10-20-30";
             /** @description Damp up to the spot at, % RH */
             damp_to?: ((number | null) | (string | null)) | null;
             /** @description Dry from the spot at, % RH */
@@ -6116,6 +6166,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TableDocument"];
+                };
+            };
+        };
+    };
+    racks: {
+        parameters: {
+            query?: {
+                on?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the racks at a glance */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RacksDocument"];
                 };
             };
         };

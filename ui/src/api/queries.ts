@@ -87,6 +87,16 @@ export function usePlace(place: PlaceName, narrowing: Narrowing) {
   });
 }
 
+/** All that dries, how far it is, and the air it dries in. */
+export function useRacks() {
+  const { on } = useLook();
+  return useQuery({
+    queryKey: keys.racks(on),
+    queryFn: () => take(api.GET('/racks', { params: { query: { on } } })),
+    placeholderData: keepPreviousData,
+  });
+}
+
 export function useLot(code: string) {
   const { on } = useLook();
   return useQuery({

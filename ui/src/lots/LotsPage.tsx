@@ -8,8 +8,14 @@ import { TwoPanes } from '../kit/TwoPanes';
 import { Begin } from '../record/Begin';
 import { useLook } from '../api/look';
 import { may, usePresent } from '../api/present';
+import { later } from '../kit/Coming';
 import { AtAGlance } from './AtAGlance';
 import { LotSheet } from './LotSheet';
+
+const RacksAtAGlance = later(async () => (await import('../steps/drying/RacksAtAGlance')).RacksAtAGlance, {
+  lines: 3,
+  height: 84,
+});
 
 /** How seed begins that was picked from no planting written down here, by where the hand is that has it. */
 const begins = {
@@ -53,6 +59,7 @@ export function LotsPage({ place }: { place: LotPlace }) {
           {on === undefined && code === undefined && place !== 'store' && (
             <Box sx={{ display: { md: 'none' } }}>
               <AtAGlance place={place} only="rest" />
+              {place === 'racks' && <RacksAtAGlance />}
             </Box>
           )}
         </>
@@ -62,6 +69,7 @@ export function LotsPage({ place }: { place: LotPlace }) {
           <PlaceHead name={place} ways={ways} wide />
           <Overview place={place} />
           {on === undefined && place !== 'store' && <AtAGlance place={place} />}
+          {place === 'racks' && <RacksAtAGlance />}
         </>
       }
       sheet={

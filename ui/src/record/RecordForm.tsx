@@ -15,6 +15,7 @@ import { sentOf, startOf, type Value } from '../kit/fields';
 import { Resumed } from '../kit/Resumed';
 import { Waiting } from '../kit/Waiting';
 import { useSpoken } from '../kit/spoken';
+import { pictured } from './pictured';
 import { useFieldChecks } from './useFieldChecks';
 import { errorOf, FieldGrid, type Values } from '../kit/FieldGrid';
 
@@ -93,6 +94,7 @@ export function RecordForm({
       .filter(([key, value]) => value !== '' || shown.some((field) => field.key === key)),
   ) as Record<string, unknown>;
   const checks = useFieldChecks(kind);
+  const Pictured = pictured[kind];
   const save = useRecord((evenSo: boolean) => ({
     title: titled,
     form: draft.name,
@@ -146,6 +148,12 @@ export function RecordForm({
             onChange={(of) => draft.set({ of: of === '' ? subject : String(of) })}
           />
         </Box>
+      )}
+      {Pictured !== undefined && (
+        <Pictured
+          values={{ ...Object.fromEntries(fields.map((f) => [f.key, startOf(f)])), ...values.fields }}
+          onChange={(fields) => draft.set({ fields })}
+        />
       )}
       <FieldGrid
         fields={fields}

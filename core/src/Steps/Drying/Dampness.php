@@ -68,6 +68,16 @@ final class Dampness
         [$this->read, $this->readMass, $this->readAt] = [$reading, $mass, $at];
     }
 
+    /**
+     * It was weighed soon after it was read, which nobody had done before.
+     *
+     * @param  float  $mass  g
+     */
+    public function weighedThen(float $mass): void
+    {
+        $this->readMass ??= $this->read === null ? null : $mass;
+    }
+
     public function tried(SignResult $result, DateTimeImmutable $at): void
     {
         $this->signs[$result->sign()->value] = [$result, $at];

@@ -72,7 +72,7 @@ final class DesiccantStrand extends Strand
         $this->since = $entry->happenedAt;
         $this->disagree = null;
         [$mass, $moisture] = [$this->drying->lastMass(), $this->drying->moisture()];
-        $this->massIn = $mass;
+        $this->massIn = $this->drying->weighedAbout($entry->happenedAt);
         $this->jar = $mass === null || $moisture === null || $in->desiccantG === null || $moisture > 60.0 ? null : DesiccantJar::of($this->crop->balance, $mass, $moisture, $in->desiccant, $in->desiccantG, $in->held());
         if ($this->jar !== null && $this->jar->takes <= 0.0) {
             $this->doubt('desiccant_g', 'It is wetter than the seed: it would give water off. Dry it again first.');
@@ -141,7 +141,10 @@ final class DesiccantStrand extends Strand
             return [Offer::of(DesiccantIn::class, $this->practice->wordFor('dry_gel', $this->crop->key) === 'gel' || $this->drying->verdict() === DryingVerdict::Stopped ? 14 : 30)];
         }
 
-        return [Offer::of(DesiccantOut::class, $this->drying->verdict() === DryingVerdict::DryEnough ? 4 : 11), Offer::of(DesiccantIn::class, 13)->calledHere('Change the desiccant')];
+        // What is due stands first.
+        $changes = $this->jar !== null && $this->crop->jarMoisture !== null && $this->jar->until($this->crop->jarMoisture)[1] === null;
+
+        return [Offer::of(DesiccantOut::class, $changes ? 9 : 7), Offer::of(DesiccantIn::class, $changes ? 7 : 13)->calledHere('Change the desiccant')];
     }
 
     /** What went out of the seed by the desiccant, and what by the scale. */

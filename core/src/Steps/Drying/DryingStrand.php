@@ -45,6 +45,9 @@ final class DryingStrand extends Strand
     /** It is looked at once a week at the least. */
     private const WEIGHED_DAYS = 7;
 
+    /** Days within which a weighing and a jar are of seed as dry as it was. */
+    private const TOGETHER_DAYS = 2;
+
     /** Drying seed does not get heavier than this many times its first weight. */
     private const HEAVIEST = 1.25;
 
@@ -133,6 +136,9 @@ final class DryingStrand extends Strand
             ));
         }
         $this->weighed->add($entry->happenedAt, $mass);
+        if ($this->dampness->readAt !== null && $entry->happenedAt <= Later::days($this->dampness->readAt, self::TOGETHER_DAYS)) {
+            $this->dampness->weighedThen($mass);
+        }
     }
 
     #[Takes]
@@ -163,10 +169,18 @@ final class DryingStrand extends Strand
             return;
         }
         try {
-            $this->dampness->read($reading(), $this->lastMass(), $entry->happenedAt);
+            $this->dampness->read($reading(), $this->weighedAbout($entry->happenedAt), $entry->happenedAt);
         } catch (InvalidFigure $e) {
             throw Misfit::at($e->path === 'temperature' ? 'temperature_c' : $field, $e->getMessage());
         }
+    }
+
+    /** @return ?float g that it weighs about then; null where it was weighed so long before that it has dried since */
+    public function weighedAbout(\DateTimeImmutable $at): ?float
+    {
+        $last = $this->lastWeighedAt();
+
+        return $last !== null && ($at <= Later::days($last, self::TOGETHER_DAYS) || $this->isSteady()) ? $this->lastMass() : null;
     }
 
     #[Takes]
@@ -345,12 +359,33 @@ final class DryingStrand extends Strand
         }
 
         return match ($this->where->place) {
-            Place::Racks => $this->verdict() === DryingVerdict::DryEnough
-                ? [Offer::of(JarRead::class, 20), Offer::of(CardRead::class, 21), Offer::of(Weighed::class, 25), $this->byHand(28)]
-                : [Offer::of(Weighed::class, 10), $this->byHand(15), Offer::of(JarRead::class, 20), Offer::of(CardRead::class, 21)],
+            Place::Racks => $this->onRacks(),
             Place::Store => [Offer::of(JarRead::class, 30), Offer::of(CardRead::class, 31), Offer::of(Spread::class, 60)],
             default => [Offer::of(Spread::class, $this->cleaning->isClean() ? 10 : 30)],
         };
+    }
+
+    /** @return list<Offer> what is asked for first, then the other ways */
+    private function onRacks(): array
+    {
+        [$jar, $card, $weigh, $hand] = match (true) {
+            $this->verdict() === DryingVerdict::DryEnough => [20, 21, 25, 28],
+            $this->verdict() === DryingVerdict::ByHand => [6, 7, 15, 16],
+            default => match ($this->way()) {
+                'jar' => [10, 16, 15, 20],
+                'card' => [16, 10, 15, 20],
+                'hand' => [16, 20, 15, 10],
+                default => [20, 21, 10, 15],
+            },
+        };
+
+        return [Offer::of(JarRead::class, $jar), Offer::of(CardRead::class, $card), Offer::of(Weighed::class, $weigh), $this->byHand($hand)];
+    }
+
+    /** How it is told: whoever weighed a lot goes on with that, else the way of this keeper. */
+    private function way(): string
+    {
+        return $this->weighed->all() !== [] && ($this->dampness->by() === Witness::Weight || count($this->weighed->all()) > 1) ? 'weight' : $this->practice->wordFor('dry_known_by', $this->crop->key);
     }
 
     /** Only the signs that its kind answers to are asked. */
@@ -487,7 +522,7 @@ final class DryingStrand extends Strand
      */
     private function look(\DateTimeImmutable $last, array $figures): array
     {
-        $way = $this->weighed->all() !== [] && ($this->dampness->by() === Witness::Weight || count($this->weighed->all()) > 1) ? 'weight' : $this->practice->wordFor('dry_known_by', $this->crop->key);
+        $way = $this->way();
         $dryBy = $this->dryBy();
         $figures += ['dry_from' => $dryBy?->early->format('Y-m-d'), 'dry_by' => $dryBy?->middle->format('Y-m-d'), 'dry_to' => $dryBy?->late?->format('Y-m-d'), 'place' => $this->rack->course()?->isAirKnown === true ? $this->rack->placeName() : null];
         if ($way === 'weight') {

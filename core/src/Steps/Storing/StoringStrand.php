@@ -321,12 +321,15 @@ final class StoringStrand extends Strand
         $rank = match (true) {
             $this->where->place === Place::Store => 50,
             $this->where->place === Place::Racks && $this->drying->verdict() === DryingVerdict::DryEnough => 10,
+            $this->where->place === Place::Racks && $this->drying->verdict() === DryingVerdict::ByHand => 8,
             $this->origin->cameClean() => 5,
             default => 30,
         };
         $offer = Offer::of(Stored::class, $rank);
         if ($this->crop->isKeptAlive()) {
             $offer = $offer->usually('container', ContainerKind::ClothBag->value);
+        } elseif ($this->where->place === Place::Racks && ($this->drying->verdict() === DryingVerdict::ByHand || $this->practice->wordFor('dry_to', $this->crop->key) === 'paper')) {
+            $offer = $offer->usually('container', ContainerKind::PaperEnvelope->value);
         }
         $main = $this->kepts->rest() ?? $this->now;
         if ($main === null) {

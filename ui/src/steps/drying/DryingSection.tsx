@@ -12,10 +12,17 @@ export function DryingSection({ drying }: { drying: Drying }) {
       <Box sx={(t) => ({ color: t.vars?.palette.text.secondary, mb: 1.5, maxWidth: '46em' })}>
         {drying.ground}
       </Box>
+      {drying.says.map((says) => (
+        <Box key={says} sx={{ mb: 0.75, maxWidth: '46em' }}>
+          {says}
+        </Box>
+      ))}
       <Facts facts={drying.facts} />
-      <Box sx={{ mt: 1 }}>
-        <DryingChart drying={drying} />
-      </Box>
+      {drying.chart !== null && (
+        <Box sx={{ mt: 1 }}>
+          <DryingChart chart={drying.chart} />
+        </Box>
+      )}
     </Section>
   );
 }

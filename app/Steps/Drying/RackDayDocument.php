@@ -6,19 +6,22 @@ namespace App\Steps\Drying;
 
 use OpenApi\Attributes as OA;
 
-/** How moist seed was by a reading, and within what. */
+/** The humidity of a place on one day. */
 #[OA\Schema]
-final readonly class ReadPointDocument
+final readonly class RackDayDocument
 {
     /**
-     * @param  float  $hours  since it was spread
-     * @param  float  $low  per cent of wet mass
+     * @param  float  $low  % RH
+     * @param  float  $mean  % RH
+     * @param  float  $high  % RH
      */
     public function __construct(
         #[OA\Property]
-        public float $hours,
+        public string $day,
         #[OA\Property]
         public float $low,
+        #[OA\Property]
+        public float $mean,
         #[OA\Property]
         public float $high,
     ) {}

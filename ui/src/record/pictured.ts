@@ -1,0 +1,11 @@
+import type { ReactNode } from 'react';
+import { later } from '../kit/Coming';
+import type { Values } from '../kit/FieldGrid';
+
+/** What is easier shown than typed, by the kind of its entry; its fields stand beneath all the same. */
+export const pictured: Record<
+  string,
+  ((props: { values: Values; onChange: (values: Values) => void }) => ReactNode) | undefined
+> = {
+  card_read: later(async () => (await import('./CardSpots')).CardSpots, { lines: 1, height: 130 }),
+};
