@@ -86,7 +86,7 @@ final readonly class DryingSimulation
     }
 
     /** Of the crop's own species where that was measured, else of any that was and is as oily. */
-    private static function seed(Dice $dice, Crop $crop): TrueSeed
+    public static function seed(Dice $dice, Crop $crop): TrueSeed
     {
         $as = $crop->species();
         if ($crop->balance->ground !== BalanceGround::Measured) {

@@ -16,9 +16,6 @@ final class EvidenceWords
 {
     public const DRY_OUTSIDE = 'It was wet less than three days ago: dry outside, it may still be damp inside.';
 
-    /** As moisture is said, to the tenth. */
-    private const ROUNDED = 0.05;
-
     /** Per cent of wet mass; so dry no seed comes in a room. */
     private const NOTHING = 1.0;
 
@@ -29,11 +26,11 @@ final class EvidenceWords
         $wanted = Quantity::moisture($enough);
 
         return match (true) {
-            ! $evidence->decidedBy->isGuess() && $evidence->counted() <= $enough + self::ROUNDED => "Dry enough for a jar: $is; $wanted or less is.",
+            $evidence->isDryEnough($enough) => "Dry enough for a jar: $is; $wanted or less is.",
             $evidence->decidedBy === Witness::Air => "Not known to be dry: by the air it lies in $is; $wanted or less is wanted for a jar.",
             $evidence->low > $enough => "Not dry enough for a jar: $is; $wanted or less is.",
             $evidence->isProbablyDry($enough) => "Probably dry enough for paper or cloth: $is. For a jar ($wanted or less) close it in one for a day and look for mist.",
-            $evidence->decidedBy->isGuess() => "Not known to be dry: $is; $wanted or less is wanted for a jar.",
+            $evidence->decidedBy->isGuess() => "Not known to be dry: $is; $wanted or less is wanted for a jar. Try another sign, or close it in a jar for a day.",
             default => "It may be dry enough for a jar, or not quite: $is; $wanted or less is.",
         };
     }

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Handbook\CropFiles;
 use App\Simulation\CountSimulation;
 use App\Simulation\CrossingSimulation;
+use App\Simulation\DampnessSimulation;
 use App\Simulation\Dice;
 use App\Simulation\DryingSimulation;
 use App\Simulation\PacketSimulation;
@@ -14,6 +15,7 @@ use App\Simulation\StorageSimulation;
 use App\Simulation\TrueLot;
 use App\Simulation\TrueSeed;
 use Illuminate\Support\Facades\Artisan;
+use Marrow\Core\Botany\CropReference;
 use Tests\TestCase;
 
 /** Whether what is said of seed is as sure as it says, on made-up keepers whose seed is known. */
@@ -84,6 +86,19 @@ final class SimulateTest extends TestCase
         $masses = $seed->drying(40.0, 0.30, 0.0, 0.05, 400);
         self::assertEqualsWithDelta(100 / 60, $masses[0], 1e-12);
         self::assertEqualsWithDelta(100 / (100 - 1.1 * 5.6), $masses[400], 1e-6);
+    }
+
+    public function test_damp_seed_is_hardly_ever_called_dry_and_dry_seed_mostly_is(): void
+    {
+        foreach ((new DampnessSimulation(app(CropReference::class)))->run(new Dice(5), 40) as [$read, $hands, $damp, $dry, $mouldy]) {
+            self::assertLessThanOrEqual(0.02, $damp, "$read, $hands");
+            if ($read === 'hand signs alone') {
+                self::assertEqualsWithDelta(0.0, $dry, 1e-12, 'no hand calls it dry enough for a jar');
+                self::assertLessThan($hands === 'as taken' ? 0.04 : 0.15, $mouldy);
+            } else {
+                self::assertGreaterThan(0.70, $dry, "$read, $hands");
+            }
+        }
     }
 
     public function test_intervals_of_counts_and_sowings_hold_what_they_state(): void

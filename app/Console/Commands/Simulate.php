@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Simulation\CountSimulation;
 use App\Simulation\CrossingSimulation;
+use App\Simulation\DampnessSimulation;
 use App\Simulation\Dice;
 use App\Simulation\DryingSimulation;
 use App\Simulation\PacketSimulation;
@@ -20,7 +21,7 @@ final class Simulate extends Command
 
     protected $description = 'Print how often the truth lies where Marrow says, for made-up keepers whose seed is known';
 
-    public function handle(StorageSimulation $storage, DryingSimulation $drying, PacketSimulation $packets): int
+    public function handle(StorageSimulation $storage, DryingSimulation $drying, DampnessSimulation $dampness, PacketSimulation $packets): int
     {
         $dice = new Dice((int) $this->option('seed'));
         $size = max(1, min(5000, (int) $this->option('size')));
@@ -29,7 +30,8 @@ final class Simulate extends Command
             'storage' => $this->option('by-crop')
                 ? $this->tell(['crop', 'pace', 'what was known', 'in the 90 % band', 'above it', 'below it'], $storage->byCrop($dice, $size))
                 : $this->tell(['what is wrong', 'pace', 'what was known', 'in the 90 % band', 'above it', 'below it'], $storage->run($dice, $size)),
-            'drying' => $this->tell(['what is wrong', 'balance with air', 'moisture within a point', 'called dry that is', 'dry that is called so', 'courses read', 'time left within a third'], $drying->run($dice, $size)),
+            'drying' => $this->tell(['what was read', 'hands are', 'damp lots called dry', 'dry lots called dry', 'mouldy lots called dry enough for paper'], $dampness->run($dice, $size))
+                + $this->tell(['what is wrong', 'balance with air', 'moisture within a point', 'called dry that is', 'dry that is called so', 'courses read', 'time left within a third'], $drying->run($dice, $size)),
             'crossing' => $this->tell(['what is wrong', 'known', 'in the 90 % band', 'above it', 'below it'], CrossingSimulation::run($dice, 20 * $size)),
             'germination' => $this->tell(['tested', 'in the 95 % interval'], CountSimulation::germination($dice, 100 * $size)),
             'sowing' => $this->tell(['known', 'as many plants as wanted, or more (95 % meant)'], [...CountSimulation::sowing($dice, 50 * $size), ...$packets->run($dice, 5 * $size)]),

@@ -27,6 +27,11 @@ final readonly class Evidence
     /** What is less likely than this within the range contradicts it. */
     private const UNLIKELY = 0.25;
 
+    /** Share of RH above which seed moulds in paper, too, and how likely that may be of what is called probably dry. */
+    private const MOULDS = 0.65;
+
+    private const SELDOM = 0.10;
+
     /** Points of moisture; no hand tells it nearer. */
     private const NEAR = 2.0;
 
@@ -49,8 +54,9 @@ final readonly class Evidence
      * @param  ?float  $moisture  per cent of wet mass: what was read, else the middle of what it may be; null where only the limits hold
      * @param  float  $low  within which it is: of a reading its doubt, else nine times in ten
      * @param  list<Witness|SignResult>  $against  what contradicts that
+     * @param  float  $moulds  how likely it is so damp that it moulds even in paper, share; of what was read 0, as that speaks for itself
      */
-    private function __construct(public ?float $moisture, public float $low, public float $high, public Witness $decidedBy, public array $against) {}
+    private function __construct(public ?float $moisture, public float $low, public float $high, public Witness $decidedBy, public array $against, private float $moulds = 0.0) {}
 
     /**
      * What was weighed or read, the surest of it, and what is said against that.
@@ -123,13 +129,25 @@ final readonly class Evidence
             $against[] = Witness::Air;
         }
 
-        return new self($at(0.5), $low, $high, $signs === [] ? Witness::Air : Witness::Signs, $against);
+        $moulds = array_sum(array_filter($chances, static fn (int $step): bool => self::rh($step) > self::MOULDS, ARRAY_FILTER_USE_KEY));
+
+        return new self($at(0.5), $low, $high, $signs === [] ? Witness::Air : Witness::Signs, $against, $moulds);
     }
 
     /** Whether it may be damper than any limit says. */
     public function isOpen(): bool
     {
         return $this->high >= 100.0;
+    }
+
+    /**
+     * Whether it may be closed in tight: only of what was weighed or read, to the tenth of a per cent, as it is shown.
+     *
+     * @param  float  $enough  per cent of wet mass
+     */
+    public function isDryEnough(float $enough): bool
+    {
+        return ! $this->decidedBy->isGuess() && round($this->counted(), 1) <= $enough;
     }
 
     /** What is gone by, per cent of wet mass, as MoistureReading::counted has it. */
@@ -148,7 +166,7 @@ final readonly class Evidence
      */
     public function isProbablyDry(float $enough): bool
     {
-        return $this->decidedBy->isGuess() && $this->moisture !== null && $this->moisture <= $enough + self::NEAR;
+        return $this->decidedBy->isGuess() && $this->moisture !== null && $this->moisture <= $enough + self::NEAR && $this->moulds <= self::SELDOM;
     }
 
     /**
