@@ -26,10 +26,12 @@ use Marrow\Core\Botany\TestConditions;
 use Marrow\Core\Botany\Wind;
 use Marrow\Core\Cleaning\FermentWindow;
 use Marrow\Core\Drying\SeedHeat;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\OpeningWay;
 use Marrow\Core\Steps\Cleaning\ThreshingWay;
 use Marrow\Core\Steps\Cleaning\WinnowingWay;
 use Marrow\Core\Storage\ConstantsBasis;
+use Marrow\Core\Storage\ViabilityConstants;
 use Marrow\Core\Work\Later;
 
 /** The pages of the handbook: a crop in sentences, from its figures. */
@@ -361,7 +363,29 @@ final readonly class HandbookWords
             $crop->viability()->basis === ConstantsBasis::Published
                 ? 'Its storage life is forecast with constants measured for it ('.($crop->source('storage.constants')->from ?? 'published').').'
                 : 'No constants have been published for it: its storage life is forecast from those ordinary years.',
+            $this->paperOrJar(),
         ]);
+    }
+
+    /** What it costs to leave it in paper: by the forecast, in one and the same room. */
+    private function paperOrJar(): ?string
+    {
+        $jar = $this->crop->jarMoisture;
+        if ($jar === null) {
+            return null;
+        }
+        $practice = new Practice;
+        $constants = $this->crop->viability();
+        $sigma = static fn (float $moisture): float => $constants->sigma(max(ViabilityConstants::MIN_MOISTURE, min(ViabilityConstants::MAX_MOISTURE, $moisture)), $practice->number('room_temperature'));
+        $times = $sigma($jar) / $sigma($this->crop->balance->moisture($practice->number('room_rh') / 100.0, $practice->number('room_temperature')));
+
+        return sprintf(
+            'Dried to %s and shut in a jar it keeps about %s times as long there by the forecast: some %s instead of %s. Damp in a jar it is lost in weeks; in paper nothing has to be known.',
+            Quantity::moisture($jar),
+            Quantity::decimal(round($times, 1)),
+            self::years($times * $this->crop->ordinaryYears < 5.0 ? round($times * $this->crop->ordinaryYears, 1) : round($times * $this->crop->ordinaryYears)),
+            self::years($this->crop->ordinaryYears),
+        );
     }
 
     public static function range(float|int $low, float|int $high): string

@@ -115,7 +115,8 @@ final class PartsOfLotsTest extends TestCase
     {
         $page = fn (string $crop): array => array_column(array_map(static fn (array $setting): array => ['key' => $setting['field']['key'], 'now' => $setting['now']], $this->getJson("/api/crops/$crop")->assertOk()->json('schools')), 'now', 'key');
         self::assertSame('as for every crop', $page('cucumber')['gel_school:cucumber']);
-        self::assertSame([], $page('kale'));
+        self::assertSame(['dry_known_by:kale', 'dry_to:kale', 'dry_gel:kale', 'dry_out:kale'], array_keys($page('kale')), 'kale has no gel, and is dried');
+        self::assertSame([], $page('chayote'));
         $this->putJson('/api/settings/gel_school:cucumber', ['value' => 'rinse'])->assertOk();
         self::assertSame('rubbed and rinsed at once', $page('cucumber')['gel_school:cucumber']);
         $first = fn (string $crop): string => $this->getJson('/api/lots/'.$this->keeper->pick($this->keeper->sow($this->keeper->variety($crop, "Of $crop")), '2026-08-20T10:00'))->json('offers.0.kind');

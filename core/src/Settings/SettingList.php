@@ -91,7 +91,11 @@ final class SettingList
     }
 
     /** Settings that may be another for one crop. */
-    private const BY_CROP = ['gel_school', 'ferment_cover', 'ferment_stir', 'floaters', 'dry_known_by', 'dry_to', 'dry_gel', 'dry_out'];
+    private const BY_CROP = [...self::OF_GEL, ...self::OF_DRYING];
+
+    private const OF_GEL = ['gel_school', 'ferment_cover', 'ferment_stir', 'floaters'];
+
+    private const OF_DRYING = ['dry_known_by', 'dry_to', 'dry_gel', 'dry_out'];
 
     /** Sections and settings that bear on less than everything; what is not named here bears on all. */
     private const BEARS = [
@@ -149,7 +153,9 @@ final class SettingList
      */
     public static function ofCrop(Crop $crop): FieldList
     {
-        return FieldList::of(...($crop->cleaning->way === CleaningWay::Ferment ? array_map(static fn (string $key): Field => self::asOf(self::all()[$key], $crop->key), self::BY_CROP) : []));
+        $keys = [...($crop->cleaning->way === CleaningWay::Ferment ? self::OF_GEL : []), ...($crop->bearsDrying() ? self::OF_DRYING : [])];
+
+        return FieldList::of(...array_map(static fn (string $key): Field => self::asOf(self::all()[$key], $crop->key), $keys));
     }
 
     /** @return ?string the crop that a setting is of; null of one that is for all */

@@ -134,6 +134,13 @@ final class HurriedLinesTest extends CoreTestCase
             ['pods', 'L7 threshed 410 g', 'threshed', ['mass_g' => '410 g']],
             ['pods', 'L7 shelled', 'threshed', []],
             // What a hygrometer says.
+            ['racks', 'L7 by hand snaps', 'hand_tried', ['snap' => 'snaps']],
+            ['racks', 'L7 it snaps, runs freely', 'hand_tried', ['snap' => 'snaps', 'runs' => 'runs_freely']],
+            ['racks', 'L7 bends', 'hand_tried', ['snap' => 'bends']],
+            ['racks', 'L7 card damp 20, dry 40 %', 'card_read', ['damp_to' => '20', 'dry_from' => '40 %']],
+            ['racks', 'L7 gel 60 g', 'desiccant_in', ['desiccant_g' => '60 g']],
+            ['racks', 'L7 taken in', 'dries_elsewhere', []],
+            ['racks', 'L7 raked, dry to the touch', 'raked', ['dry_outside' => true]],
             ['racks', 'L7 rh 38', 'jar_read', ['rh' => '38', 'temperature_c' => '20']],
             ['racks', 'L7 38 % rh', 'jar_read', ['rh' => '38 % rh']],
             ['racks', 'L7 jar 38 % 19 °C', 'jar_read', ['rh' => '38 %', 'temperature_c' => '19 ° C']],

@@ -29,8 +29,8 @@ final readonly class CardRead implements Checked, Payload
         return Kind::of('card_read', Subject::Lot, 'Card read')->act('Read a card in its jar')->also('card', 'indicator card', 'card reads')
             ->asks(
                 Field::choice('card', 'The card has', CardKind::class)->called('which spots the card has')->usually(CardKind::Six->value),
-                Field::number('damp_to', 'Damp up to the spot at', '% RH', 1, 99)->called('the last damp spot')->optional()->hint('Left open, none is damp. What stands between the two is between its colours'),
-                Field::number('dry_from', 'Dry from the spot at', '% RH', 1, 99)->called('the first dry spot')->optional()->hint('Left open, none is dry'),
+                Field::number('damp_to', 'Damp up to the spot at', '% RH', 1, 99)->called('the last damp spot')->also('damp to', 'damp')->optional()->hint('Left open, none is damp. What stands between the two is between its colours'),
+                Field::number('dry_from', 'Dry from the spot at', '% RH', 1, 99)->called('the first dry spot')->also('dry from', 'dry')->optional()->hint('Left open, none is dry'),
                 Field::number('temperature_c', 'Temperature of the jar', '°C', -5, 50)->usually(20),
             )
             ->says('damp to {damp_to}', 'dry from {dry_from}', 'at {temperature_c}');

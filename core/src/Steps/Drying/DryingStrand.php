@@ -361,7 +361,9 @@ final class DryingStrand extends Strand
         return match ($this->where->place) {
             Place::Racks => $this->onRacks(),
             Place::Store => [Offer::of(JarRead::class, 30), Offer::of(CardRead::class, 31), Offer::of(Spread::class, 60)],
-            default => [Offer::of(Spread::class, $this->cleaning->isClean() ? 10 : 30)],
+            default => [$this->practice->wordFor('dry_out', $this->crop->key) === 'sun'
+                ? Offer::of(Spread::class, $this->cleaning->isClean() ? 10 : 30)->usually('where', DriesWhere::Sun->value)
+                : Offer::of(Spread::class, $this->cleaning->isClean() ? 10 : 30)],
         };
     }
 
