@@ -93,11 +93,16 @@ final readonly class DryingWords
      */
     public static function dryBy(DateTimeImmutable $early, DateTimeImmutable $middle, ?DateTimeImmutable $late, ?string $place, When $when): string
     {
+        $there = $place === null ? 'in an ordinary room' : "in the air of $place";
+        if ($middle <= $when->now) {
+            return sprintf('%s it should be dry enough since about %s: look whether it is.', ucfirst($there), $when->date($middle));
+        }
+
         return sprintf(
             'Dry by about %s %s (%s in drier air, %s).',
             $when->date($middle),
-            $place === null ? 'in an ordinary room' : "in the air of $place",
-            $when->date($early),
+            $there,
+            $early <= $when->now ? 'by now' : $when->date($early),
             $late === null ? 'never in damper' : $when->date($late).' in damper',
         );
     }

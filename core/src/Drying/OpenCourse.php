@@ -30,8 +30,9 @@ final readonly class OpenCourse implements DryingCourse
      * @param  float  $rh  share
      * @param  bool  $isAirKnown  whether anybody measured it
      * @param  bool  $isWet  whether it was in water, or came out of wet fruit
+     * @param  ?array{float, float, float}  $starts  per cent of wet mass that it begins with, at best, likeliest, at worst; null where nothing but that is known
      */
-    public function __construct(private Balance $balance, public float $rh, public float $temperature, public bool $isAirKnown, private bool $isWet) {}
+    public function __construct(private Balance $balance, public float $rh, public float $temperature, public bool $isAirKnown, private bool $isWet, private ?array $starts = null) {}
 
     /** Per cent of wet mass in balance with that air. */
     public function stopsAt(): float
@@ -111,7 +112,7 @@ final readonly class OpenCourse implements DryingCourse
     /** @return array{float, float, float} */
     private function starts(): array
     {
-        return $this->isWet ? self::WET : self::GREEN;
+        return $this->starts ?? ($this->isWet ? self::WET : self::GREEN);
     }
 
     private static function within(float $rh): float

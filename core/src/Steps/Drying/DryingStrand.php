@@ -258,7 +258,7 @@ final class DryingStrand extends Strand
     /** All that is known of how moist it is, weighed together; null while nobody read or tried anything. */
     public function evidence(): ?Evidence
     {
-        return $this->dampness->evidence($this->lastMass(), $this->where->place === Place::Racks ? $this->rack->course() : null, $this->driesSince());
+        return $this->dampness->evidence($this->lastMass(), $this->where->place === Place::Racks ? $this->rack->course() : null, $this->rack->since());
     }
 
     /** What it is known by; null while no moisture is. */
@@ -270,12 +270,6 @@ final class DryingStrand extends Strand
     public function moistureKnownAt(): ?\DateTimeImmutable
     {
         return $this->dampness->readAt;
-    }
-
-    /** When what it holds of water began to leave it. */
-    private function driesSince(): ?\DateTimeImmutable
-    {
-        return $this->cleaning->wetAt ?? $this->cleaning->threshedAt ?? $this->spreadAt;
     }
 
     /** g at which the seed may be jarred; null while no moisture is known */
@@ -589,7 +583,7 @@ final class DryingStrand extends Strand
 
             return $course === null ? null : [$two[1]['at'], $course];
         }
-        $since = $this->driesSince();
+        $since = $this->rack->since();
 
         // What was read says more than the air does.
         return $this->moisture() !== null || $since === null ? null : [$since, $air];

@@ -43,7 +43,8 @@ final readonly class HandTried implements Checked, Payload
     public function check(): void
     {
         if ($this->results() === []) {
-            throw Refused::at(HandSign::Snap->value, 'Say what the hand found: one sign is enough.');
+            // That sign is asked of every kind.
+            throw Refused::at(HandSign::SunJar->value, 'Say what the hand found: one sign is enough.');
         }
     }
 

@@ -67,6 +67,9 @@ final class RackStrand extends Strand
 
     private ?DateTimeImmutable $movedAt = null;
 
+    /** @var ?array{DateTimeImmutable, array{float, float, float}} since when it dries as it lies, and what it may have held then; null where it has from the beginning */
+    private ?array $goesOn = null;
+
     private ?DateTimeImmutable $raked = null;
 
     /** Whether it is shut into a jar with a desiccant, where the air of the room says nothing. */
@@ -84,6 +87,7 @@ final class RackStrand extends Strand
         $this->spreadAt = $entry->happenedAt;
         $this->surface = $spread->surface;
         $this->isShutIn = false;
+        $this->goesOn = null;
         $this->raked = null;
         $this->isDryOutside = false;
         $wetAt = $this->cleaning->wetAt;
@@ -109,6 +113,8 @@ final class RackStrand extends Strand
     {
         $this->mustLie();
         $this->isShutIn = false;
+        [$course, $since] = [$this->course(), $this->since()];
+        $this->goesOn = $course === null || $since === null ? null : [$entry->happenedAt, $course->after(max(0.0, ($entry->happenedAt->getTimestamp() - $since->getTimestamp()) / 3600))];
         $this->lies($moved->placeId ?? $this->placeId, $moved->where ?? $this->lies, $moved->aid, $moved->temperatureC, null, $entry);
     }
 
@@ -203,7 +209,13 @@ final class RackStrand extends Strand
             $temperature = min(Air::MAX_TEMPERATURE, $this->temperature);
         }
 
-        return new OpenCourse($this->crop->balance, $rh, $temperature, $isKnown && $this->aid?->driesAir() !== true && ! $this->lies->isOut(), $this->isWet || $this->crop->isWetCleaned());
+        return new OpenCourse($this->crop->balance, $rh, $temperature, $isKnown && $this->aid?->driesAir() !== true && ! $this->lies->isOut(), $this->isWet || $this->crop->isWetCleaned(), $this->goesOn[1] ?? null);
+    }
+
+    /** Since when its course goes: when its water began to leave it, or when it was moved to where it lies. */
+    public function since(): ?DateTimeImmutable
+    {
+        return $this->goesOn[0] ?? $this->cleaning->wetAt ?? $this->cleaning->threshedAt ?? $this->spreadAt;
     }
 
     /** @return ?string what the place is called in which it lies; null where nobody said */
