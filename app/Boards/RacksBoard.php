@@ -12,6 +12,7 @@ use App\Models\LotStanding;
 use App\Voice\Quantity;
 use App\Voice\When;
 use App\Words\Stages;
+use Marrow\Core\Steps\Drying\DryingVerdict;
 use Marrow\Core\Work\Place;
 
 final class RacksBoard extends LotBoard
@@ -29,6 +30,7 @@ final class RacksBoard extends LotBoard
         return match (true) {
             $row->moisture !== null => [Quantity::moisture($row->moisture), 'moisture'],
             $row->grams !== null => [Quantity::grams($row->grams), 'last weighed'],
+            $row->stage === DryingVerdict::ByHand->value => ['–', 'tried by hand'],
             default => ['–', 'not weighed'],
         };
     }

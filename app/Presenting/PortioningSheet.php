@@ -19,6 +19,8 @@ use App\Words\AdviceWords;
 use App\Words\ForecastWords;
 use Closure;
 use LogicException;
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Drying\Desiccant;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\Values;
@@ -34,6 +36,9 @@ use Marrow\Core\Work\Offer;
 /** How a lot would be parted into packets, in figures and words. */
 final readonly class PortioningSheet
 {
+    /** Share of RH in a packet that is dry enough. */
+    private const JAR_RH = 0.35;
+
     public function __construct(private Facts $facts, private JournalReader $journal, private Tags $tags, private Settings $settings) {}
 
     /** @param  Closure(FieldList): Values  $read  reads what was typed into what is asked */
@@ -72,7 +77,7 @@ final readonly class PortioningSheet
                 sprintf('%s for %s', Quantity::seeds($portion->seeds, $unit), Quantity::number($wish->plants, 'plant')),
                 $portion->low === null ? Quantity::percent($portion->share).' taken' : Quantity::percent($portion->share).' alive, '.Quantity::likely($forecast?->limitsAt($portion->sowing) ?? throw new LogicException),
             ), $portioning->portions ?? []),
-            $portioning === null ? [] : $this->facts($portioning, $unit),
+            $portioning === null ? [] : $this->facts($portioning, $unit, $course->facts->crop),
             $asksShare
                 ? 'No forecast is made of it, so the share is what you think, the same for every year.'
                 : 'Each holds enough over all that the forecast leaves open of how much lives by then, kept in such a packet there, and as sure as you ask for the luck of the seeds themselves.',
@@ -130,7 +135,7 @@ final readonly class PortioningSheet
     }
 
     /** @return list<FactDocument> */
-    private function facts(Portioning $portioning, string $unit): array
+    private function facts(Portioning $portioning, string $unit, Crop $crop): array
     {
         $price = fn (string $key): ?float => is_numeric($value = $this->settings->value($key)) ? (float) $value : null;
         $cost = $portioning->cost($price('packet_price'), $price('sachet_price'), $price('label_price'));
@@ -145,7 +150,20 @@ final readonly class PortioningSheet
                 $portioning->sachets() === 0 ? '' : Quantity::number($portioning->sachets(), 'sachet'),
                 $portioning->labels() === 0 ? '' : Quantity::number($portioning->labels(), 'label'),
             ]))),
+            $portioning->sachets() === 0 ? null : self::sachet($portioning, $crop),
             $cost === null ? null : new FactDocument('Costs', trim(number_format($cost, 2).' '.$this->settings->text('money'))),
         ]));
+    }
+
+    /** How large a sachet must be to do anything for the seed of a packet. */
+    private static function sachet(Portioning $portioning, Crop $crop): ?FactDocument
+    {
+        if ($crop->jarMoisture === null || $portioning->portions === []) {
+            return null;
+        }
+        $fullest = max(array_map(static fn (Portion $portion): int => $portion->seeds, $portioning->portions)) * $crop->ordinaryTsm() / 1000.0;
+        $gel = Desiccant::of(max(0.001, $fullest), $crop->jarMoisture + 1.0, $crop->jarMoisture, self::JAR_RH)->desiccant / $portioning->wish->sachets;
+
+        return new FactDocument('A sachet in each', sprintf('for the fullest (%s): %s of dry gel takes it a point drier', Quantity::grams($fullest), Quantity::grams((float) sprintf('%.2g', $gel))));
     }
 }

@@ -84,7 +84,7 @@ final readonly class EntryWords
             $field->unit === 'm' => Field::show($value)."\u{00A0}m",
             $field->unit === '°C' => Quantity::temperature((float) $value),
             $field->unit === '% RH' => round((float) $value)."\u{00A0}% RH",
-            $field->unit === '%' => Quantity::moisture((float) $value),
+            $field->unit === '%' => is_int($value) ? Quantity::percent($value / 100) : Quantity::moisture((float) $value),
             $field->noun !== '' => Quantity::number((int) $value, $field->noun, self::plural($field->noun)),
             default => Field::show($value),
         };

@@ -42,7 +42,7 @@ final class EvidenceWords
             $evidence->isOpen() => 'at least '.Quantity::moisture($evidence->low),
             $evidence->decidedBy === Witness::Weight || $evidence->decidedBy === Witness::Jar => Quantity::moisture((float) $evidence->moisture),
             $evidence->low <= self::NOTHING => 'at most '.Quantity::moisture($evidence->high),
-            default => sprintf('%s to %s', Quantity::decimal(round($evidence->low, 1)), Quantity::moisture($evidence->high)),
+            default => sprintf('%.1f to %s', $evidence->low, Quantity::moisture($evidence->high)),
         };
     }
 

@@ -26,6 +26,7 @@ final class PacketsTest extends TestCase
         $lies = collect($this->portions($lot, self::WISH)['make']['fields'])->firstWhere('key', 'place_id')['usual'];
         self::assertSame($lies, collect($said['fields'])->firstWhere('key', 'place')['usual'] ?? '');
         self::assertNotNull(collect($this->portions($lot, self::WISH + ['place' => $shelf])['make'])->get('kind'));
+        self::assertMatchesRegularExpression('/^for the fullest \(\d+(\.\d+)? g\): 0\.\d+ g of dry gel takes it a point drier$/', self::plain(collect($said['facts'])->firstWhere('label', 'A sachet in each')['said']));
         self::assertSame('8 packets, 8 sachets, 16 labels', self::plain(collect($said['facts'])->firstWhere('label', 'To have ready')['said']));
         $seeds = array_column($said['portions'], 'seeds');
         $this->part($keeper, $lot, $seeds, $shelf, 100);

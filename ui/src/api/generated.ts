@@ -3848,9 +3848,9 @@ export interface components {
              * @enum {string}
              */
             card: "10-20-30-40-50-60" | "20-30-40-50" | "30-40-50" | "10-20-30";
-            /** @description Damp up to the spot at, % RH */
+            /** @description Damp up to the spot at, % */
             damp_to?: ((number | null) | (string | null)) | null;
-            /** @description Dry from the spot at, % RH */
+            /** @description Dry from the spot at, % */
             dry_from?: ((number | null) | (string | null)) | null;
             /** @description Temperature of the jar, °C */
             temperature_c: number | string;

@@ -35,7 +35,7 @@ export function CardSpots({ values, onChange }: { values: Values; onChange: (val
               key={spot}
               aria-label={`The spot at ${spot} %: ${state === null ? 'not told' : words[state]}`}
               onClick={() => onChange({ ...values, ...typedOf(spots, tapped(reading, i)) })}
-              sx={{ flexDirection: 'column', minWidth: 64, minHeight: 84, p: 0.5 }}
+              sx={{ flexDirection: 'column', minWidth: 64, minHeight: 84, p: 0.5, font: 'inherit' }}
             >
               <svg width="44" height="44" aria-hidden="true">
                 <circle

@@ -18,19 +18,19 @@ use Marrow\Core\Journal\Subject;
 final readonly class CardRead implements Checked, Payload
 {
     /**
-     * @param  ?float  $dampTo  per cent beside the last spot in its damp colour; null where none is
-     * @param  ?float  $dryFrom  per cent beside the first spot in its dry colour; null where none is
+     * @param  ?int  $dampTo  per cent beside the last spot in its damp colour; null where none is
+     * @param  ?int  $dryFrom  per cent beside the first spot in its dry colour; null where none is
      * @param  float  $temperatureC  °C in the jar
      */
-    public function __construct(public CardKind $card, public ?float $dampTo, public ?float $dryFrom, public float $temperatureC) {}
+    public function __construct(public CardKind $card, public ?int $dampTo, public ?int $dryFrom, public float $temperatureC) {}
 
     public static function kind(): Kind
     {
         return Kind::of('card_read', Subject::Lot, 'Card read')->act('Read a card in its jar')->also('card', 'indicator card', 'card reads')
             ->asks(
                 Field::choice('card', 'The card has', CardKind::class)->called('which spots the card has')->usually(CardKind::Six->value),
-                Field::number('damp_to', 'Damp up to the spot at', '% RH', 1, 99)->called('the last damp spot')->also('damp to', 'damp')->optional()->hint('Left open, none is damp. What stands between the two is between its colours'),
-                Field::number('dry_from', 'Dry from the spot at', '% RH', 1, 99)->called('the first dry spot')->also('dry from', 'dry')->optional()->hint('Left open, none is dry'),
+                Field::integer('damp_to', 'Damp up to the spot at', '%', 1, 99)->called('the last damp spot')->also('damp to', 'damp')->optional()->hint('Left open, none is damp. What stands between the two is between its colours'),
+                Field::integer('dry_from', 'Dry from the spot at', '%', 1, 99)->called('the first dry spot')->also('dry from', 'dry')->optional()->hint('Left open, none is dry'),
                 Field::number('temperature_c', 'Temperature of the jar', '°C', -5, 50)->usually(20),
             )
             ->says('damp to {damp_to}', 'dry from {dry_from}', 'at {temperature_c}');
