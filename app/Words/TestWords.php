@@ -33,13 +33,44 @@ final readonly class TestWords
             return "$figure of the seed came up.$few$slept";
         }
 
+        $early = $outlook->verdictNow === Verdict::Open ? $test->early($this->lot->practice) : null;
+        if ($early !== null && $early->verdictNow !== Verdict::Open) {
+            return sprintf('%s up so far: it will end %s, as sure as 98 times in 100. It need not run on for that.%s', Quantity::percent($share->rate()), self::verdict($early->verdictNow), $few);
+        }
+
         return $outlook->verdictNow === Verdict::Open
             ? sprintf('So far %s up; it can still end anywhere from %s to %s.%s', Quantity::percent($share->rate()), Quantity::percent($outlook->lowest), Quantity::percent($outlook->highest), $few)
-            : sprintf('%s: %s, whatever the %s do.%s', $figure, match ($outlook->verdictNow) {
-                Verdict::Good => 'good enough to be sown as usual',
-                Verdict::Fair => 'good enough if it is sown thicker',
-                Verdict::Poor => 'too few to rely on',
-            }, Quantity::number($test->undecided(), 'undecided seed'), $few);
+            : sprintf('%s: %s, whatever the %s do.%s', $figure, self::verdict($outlook->verdictNow), Quantity::number($test->undecided(), 'undecided seed'), $few);
+    }
+
+    private static function verdict(Verdict $verdict): string
+    {
+        return match ($verdict) {
+            Verdict::Good => 'good enough to be sown as usual',
+            Verdict::Fair => 'good enough if it is sown thicker',
+            Verdict::Poor => 'too few to rely on',
+            Verdict::Open => 'open',
+        };
+    }
+
+    /** Of what kinds the rest is, and what of it may be alive; null where nobody said. */
+    public function rest(TestCourse $test): ?string
+    {
+        [$hard, $fresh, $empty] = [$test->left('hard'), $test->left('fresh'), $test->left('empty')];
+        $dead = array_filter([
+            $test->abnormal() === 0 ? '' : sprintf('%d abnormal', $test->abnormal()),
+            $test->mouldy() === 0 ? '' : sprintf('%d rotten', $test->mouldy()),
+            $empty === 0 ? '' : sprintf('%d empty', $empty),
+        ]);
+        $alive = array_filter([$hard === 0 ? '' : "$hard hard", $fresh === 0 ? '' : "$fresh firm and swollen"]);
+        $said = array_filter([
+            $dead === [] ? '' : sprintf('Of the rest %s.', implode(', ', $dead)),
+            $alive === [] ? '' : sprintf('%s may be alive: up to %s may yet come, once nicked, chilled or kept longer.', ucfirst(implode(' and ', $alive)), Quantity::percent(($test->germinated() + $hard + $fresh) / max(1, $test->sown()))),
+            $test->eaten() === 0 ? '' : sprintf('%s eaten: left out.', Quantity::number($test->eaten(), 'seed was', 'seeds were')),
+            $test->lostDishes() === 0 ? '' : sprintf('%s lost: none of it is counted.', Quantity::number($test->lostDishes(), 'dish was', 'dishes were')),
+        ]);
+
+        return $said === [] ? null : implode(' ', $said);
     }
 
     /** What the test means at sowing; null before anything has come up, and where what did not may only have slept. */

@@ -107,6 +107,9 @@ final class EntryWordsTest extends TestCase
         yield 'a test in four' => ['test_started', ['test' => 't', 'seeds' => 50, 'replicates' => 4, 'temperature_c' => 18, 'method' => 'rolled_cloth'], 'Set to germinate: 4 × 50 seeds, rolled cloth, 18 °C'];
         yield 'a count in one' => ['test_counted', ['test' => 't', 'normal' => [7], 'abnormal' => [0]], 'Seedlings counted: 7 new'];
         yield 'a count in two' => ['test_counted', ['test' => 't', 'normal' => [7, 5], 'abnormal' => [1, 2]], 'Seedlings counted: 12 new (7 + 5), 3 abnormal'];
+        yield 'a count with rotten and eaten' => ['test_counted', ['test' => 't', 'normal' => [7, 5], 'abnormal' => [0, 0], 'mouldy' => [1, 0], 'eaten' => [0, 2]], 'Seedlings counted: 12 new (7 + 5), 1 rotten, 2 eaten'];
+        yield 'a dish lost' => ['dish_lost', ['test' => 't', 'dish' => 2], 'A dish of a test lost: dish 2'];
+        yield 'test ended, and the rest judged' => ['test_ended', ['test' => 't', 'hard' => [2, 1], 'fresh' => [0, 0], 'empty' => [0, 3]], 'Test ended: 3 hard, 3 empty'];
         yield 'test ended' => ['test_ended', ['test' => 't'], 'Test ended'];
         yield 'stored' => ['stored', ['container' => 'paper_envelope', 'place' => 'Hall cupboard', 'temperature_c' => 18, 'rh' => 50, 'seeds' => 1, 'mass_g' => 0.3], 'Stored: paper envelope, Hall cupboard, 1 seed, 0.3 g'];
         yield 'moved' => ['stored', ['container' => 'tin', 'place' => 'Old fridge', 'temperature_c' => 5, 'rh' => 60], 'Stored: tin, Old fridge'];

@@ -10,6 +10,7 @@ use App\Simulation\DampnessSimulation;
 use App\Simulation\Dice;
 use App\Simulation\DryingSimulation;
 use App\Simulation\PacketSimulation;
+use App\Simulation\StopSimulation;
 use App\Simulation\StorageSimulation;
 use App\Simulation\Year\YearTable;
 use Illuminate\Console\Command;
@@ -33,7 +34,8 @@ final class Simulate extends Command
             'drying' => $this->tell(['what was read', 'hands are', 'damp lots called dry', 'dry lots called dry', 'mouldy lots called dry enough for paper'], $dampness->run($dice, $size))
                 + $this->tell(['what is wrong', 'balance with air', 'moisture within a point', 'called dry that is', 'dry that is called so', 'courses read', 'time left within a third'], $drying->run($dice, $size)),
             'crossing' => $this->tell(['what is wrong', 'known', 'in the 90 % band', 'above it', 'below it'], CrossingSimulation::run($dice, 20 * $size)),
-            'germination' => $this->tell(['tested', 'in the 95 % interval'], CountSimulation::germination($dice, 100 * $size)),
+            'germination' => $this->tell(['tested', 'in the 95 % interval'], CountSimulation::germination($dice, 100 * $size))
+                + $this->tell(['seed comes', 'tested', 'early verdict was the last', 'clear ones settled before two thirds of the days'], StopSimulation::run($dice, 5 * $size)),
             'sowing' => $this->tell(['known', 'as many plants as wanted, or more (95 % meant)'], [...CountSimulation::sowing($dice, 50 * $size), ...$packets->run($dice, 5 * $size)]),
             'year' => $this->tell(YearTable::HEAD, YearTable::of((int) $this->option('seed'), max(1, min(30, (int) $this->option('step'))))),
             default => $this->unknown(),

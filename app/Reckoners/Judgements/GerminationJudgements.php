@@ -36,10 +36,56 @@ final class GerminationJudgements implements Judges
             'germination.test_size' => self::testSize($asked),
             'germination.small' => self::small($asked),
             'germination.outlook' => self::outlook($asked),
+            'germination.stop' => self::stop($asked),
+            'germination.power' => self::power($asked),
             'sowing.seeds' => self::seeds($asked),
             'sowing.cell' => self::cell($asked),
             default => throw new \LogicException("No judgement for $asked->name."),
         };
+    }
+
+    private static function stop(Asked $asked): Judgement
+    {
+        $verdict = Verdict::from($asked->word('verdict_now'));
+        $turns = Figures::oneIn(max(0.001, $asked->figure('chance_turns')));
+
+        return new Judgement(
+            match ($verdict) {
+                Verdict::Open => sprintf('Let it run: look again on day %d.', $asked->count('look_on')),
+                Verdict::Good => 'Settled: sow it as usual, whatever the rest does.',
+                Verdict::Fair => 'Settled: it comes up thinly; sow it thicker.',
+                Verdict::Poor => 'Settled: do not rely on it.',
+            },
+            match (true) {
+                $verdict === Verdict::Open => sprintf('By what is up so far the verdict would turn until the last count %s.', $turns),
+                $asked->figure('chance_turns') <= 0.0 => 'No outcome of what is left can change it.',
+                default => sprintf('It ends otherwise %s: what comes late is reckoned with.', $turns),
+            },
+            'By an assumed pace, to less than half of the usual; seed that sleeps or lay too cold comes later than any of that, and is no part of it. On two thousand made-up tests the early verdict was the last in 98 of 100 and more.',
+        );
+    }
+
+    private static function power(Asked $asked): Judgement
+    {
+        $power = $asked->figure('power');
+        [$a, $b] = [Quantity::percent($asked->in->number('a_share')), Quantity::percent($asked->in->number('b_share'))];
+        if ($asked->has('seeds')) {
+            return new Judgement(
+                sprintf('%s in each group show it %s.', Figures::count($asked->count('seeds'), 'seed'), Figures::oneIn($power)),
+                "If $a of the one come up and $b of the other: with fewer a test like this more often shows nothing.",
+                'By Fisher’s exact test, which is never too ready to see a difference.',
+            );
+        }
+
+        return new Judgement(
+            match (true) {
+                $power >= 0.8 => sprintf('It would show: %s.', Figures::oneIn($power)),
+                $power >= 0.5 => sprintf('It may show, or may not: %s.', Figures::oneIn($power)),
+                default => sprintf('It would hardly show: %s.', Figures::oneIn($power)),
+            },
+            "If $a of the one come up and $b of the other. No difference shown would then mean ".($power >= 0.8 ? 'that there is hardly one so large.' : 'little: lay more, or ask for a larger difference.'),
+            'By Fisher’s exact test, which is never too ready to see a difference.',
+        );
     }
 
     private static function small(Asked $asked): Judgement

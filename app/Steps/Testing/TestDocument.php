@@ -67,6 +67,8 @@ final readonly class TestDocument implements SectionDocument
         #[OA\Property]
         public string $sentence,
         #[OA\Property]
+        public ?string $rest,
+        #[OA\Property]
         public ?string $sowing,
         #[OA\Property]
         public ?string $speed,

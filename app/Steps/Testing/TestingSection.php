@@ -54,6 +54,7 @@ final class TestingSection implements SheetSection
             $lot->practice->poor,
             $test->outlook($lot->practice)?->verdictNow->value,
             $words->test($test),
+            $words->rest($test),
             $words->sowing($test),
             $words->speed($test),
             $words->agreement($test),

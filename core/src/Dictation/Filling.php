@@ -351,7 +351,8 @@ final class Filling
     private function usual(): void
     {
         foreach ($this->fields as $field) {
-            if (! array_key_exists($field->key, $this->payload) && $field->usual !== null) {
+            // A column that may be left out is, where the line says nothing of it.
+            if (! array_key_exists($field->key, $this->payload) && $field->usual !== null && ($field->required || $field->each === null)) {
                 $this->payload[$field->key] = $field->each === null ? (string) $field->usual : array_fill(0, max(1, $field->each->count), (string) $field->usual);
             }
         }

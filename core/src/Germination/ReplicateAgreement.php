@@ -22,30 +22,30 @@ final readonly class ReplicateAgreement
 
     /**
      * @param  list<int>  $germinated  normal seedlings in each replicate; 2 … 100 replicates
-     * @param  int  $sown  seeds in each replicate, 1 … 1,000,000
+     * @param  int|list<int>  $sown  seeds in each replicate, 1 … 1,000,000, or of each by itself
      *
      * @throws InvalidFigure
      */
-    public static function of(array $germinated, int $sown): self
+    public static function of(array $germinated, int|array $sown): self
     {
-        InvalidFigure::unlessWithin('sown', $sown, 1, 1_000_000, 'seeds');
         $replicates = count($germinated);
         if ($replicates < 2) {
             throw InvalidFigure::because('germinated', 'Agreement needs the counts of at least 2 replicates.');
         }
         InvalidFigure::unlessWithin('germinated', $replicates, 2, 100, 'replicates');
-        foreach ($germinated as $count) {
-            InvalidFigure::unlessWithin('germinated', $count, 0, $sown, 'seeds');
+        $each = is_array($sown) ? $sown : array_fill(0, $replicates, $sown);
+        foreach ($germinated as $i => $count) {
+            InvalidFigure::unlessWithin('sown', $each[$i] ?? 0, 1, 1_000_000, 'seeds');
+            InvalidFigure::unlessWithin('germinated', $count, 0, $each[$i], 'seeds');
         }
-        $total = array_sum($germinated);
-        $rate = $total / ($sown * $replicates);
-        if ($total === 0 || $total === $sown * $replicates) {
+        [$total, $of] = [array_sum($germinated), array_sum($each)];
+        $rate = $total / $of;
+        if ($total === 0 || $total === $of) {
             return new self($rate, 0.0, 1.0, true);
         }
-        $expected = $sown * $rate;
         $chiSquare = 0.0;
-        foreach ($germinated as $count) {
-            $chiSquare += ($count - $expected) ** 2 * (1 / $expected + 1 / ($sown - $expected));
+        foreach ($germinated as $i => $count) {
+            $chiSquare += ($count - $each[$i] * $rate) ** 2 / ($each[$i] * $rate * (1.0 - $rate));
         }
         $p = ChiSquare::above($chiSquare, $replicates - 1);
 

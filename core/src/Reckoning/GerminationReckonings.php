@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Reckoning;
 
+use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Fields\Values;
 use Marrow\Core\Germination\Comparison;
+use Marrow\Core\Germination\EarlyStop;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\GerminationSpeed;
 use Marrow\Core\Germination\GroupComparison;
 use Marrow\Core\Germination\Outlook;
+use Marrow\Core\Germination\Power;
 use Marrow\Core\Germination\ReplicateAgreement;
 use Marrow\Core\Germination\SmallTest;
 use Marrow\Core\Germination\TestSize;
@@ -21,9 +24,9 @@ use Marrow\Core\Statistics\Interval;
 final class GerminationReckonings
 {
     /** @return list<Reckoning> */
-    public static function all(): array
+    public static function all(CropReference $crops): array
     {
-        return [self::rate(), self::replicates(), self::compare(), self::speed(), self::testSize(), self::small(), self::outlook()];
+        return [self::rate(), self::replicates(), self::compare(), self::speed(), self::testSize(), self::small(), self::outlook(), self::stop($crops), self::power()];
     }
 
     private static function rate(): Reckoning
@@ -241,6 +244,85 @@ final class GerminationReckonings
                 return ['verdict_now' => $outlook->verdictNow->value, 'lowest' => $outlook->lowest, 'highest' => $outlook->highest];
             },
             also: 'stop early finished done verdict wait',
+        );
+    }
+
+    private static function stop(CropReference $crops): Reckoning
+    {
+        return new Reckoning(
+            'germination.stop',
+            'Need my test run on, or is it settled by what is up?',
+            [
+                Field::integer('sown', 'seeds set to germinate', 'seeds', 1, 100_000),
+                Field::integers('days', 'days since it was laid, of each count', 'days', 0, 400),
+                Field::integers('germinated', 'normal seedlings new at each of them', 'seeds', 0, 100_000),
+                Field::integer('undecided', 'seeds neither up nor dead', 'seeds', 0, 100_000),
+                Field::crop('crop', 'the crop')->optional(),
+                Field::integer('first_count', 'day of its first count', 'day', 1, 120)->optional(),
+                Field::integer('last_count', 'day of its last count', 'day', 2, 400)->optional(),
+                Field::share('good', 'sown as usual from')->optional(0.8),
+                Field::share('poor', 'not relied on below')->optional(0.6),
+            ],
+            [
+                new Output('verdict_now', '', 'verdict: good, fair, poor or open'),
+                new Output('chance_turns', 'share', 'chance that it ends otherwise than it looks'),
+                new Output('look_on', 'day', 'next look'),
+            ],
+            'Bayes over the share that comes up, the pace and how closely together: every share as likely before, paces from 0.4 to 1.6 of the crop’s usual (six tenths up by the first count, all but one in a hundred by the last, logistic over the logarithm of the days); each seed not up comes by the last count with the chance that leaves. Settled where another verdict has 2 chances in 100 at the most.',
+            static function (Values $in) use ($crops): array {
+                [$days, $germinated] = [$in->integers('days'), $in->integers('germinated')];
+                if (count($days) !== count($germinated) || $days === []) {
+                    throw InvalidFigure::because('germinated', sprintf('There are %d days and %d counts; each count needs its day.', count($days), count($germinated)));
+                }
+                $test = $in->has('crop') ? $crops->get($in->text('crop'))->test : null;
+                $last = $test->lastCount ?? $in->integer('last_count');
+                $new = [];
+                foreach ($days as $i => $day) {
+                    if ($i > 0 && $day <= $days[$i - 1]) {
+                        throw InvalidFigure::because('days', 'The days rise from count to count.');
+                    }
+                    $new[$day] = $germinated[$i];
+                }
+                $stop = EarlyStop::of($new, $in->integer('sown'), $in->integer('undecided'), $test->firstCount ?? $in->integer('first_count'), $last, $in->number('good'), $in->number('poor'));
+
+                return ['verdict_now' => $stop->verdictNow->value, 'chance_turns' => $stop->chanceTurns, 'look_on' => $stop->lookOn];
+            },
+            [new Alternatives('how long such a test runs', [new Way('as its crop', ['crop']), new Way('by its counts', ['first_count', 'last_count'])])],
+            also: 'stop early enough finished running wait next look',
+        );
+    }
+
+    private static function power(): Reckoning
+    {
+        return new Reckoning(
+            'germination.power',
+            'With so many seeds, would a difference between two groups show?',
+            [
+                Field::share('a_share', 'share that comes up in one group'),
+                Field::share('b_share', 'share in the other'),
+                Field::integer('a_sown', 'seeds of the one', 'seeds', 1, Power::MOST)->optional(),
+                Field::integer('b_sown', 'seeds of the other', 'seeds', 1, Power::MOST)->optional(),
+                Field::share('power', 'how surely it is to show', 0.05, 0.99)->optional(),
+                Field::share('level', 'chance of showing one that is not there', 0.0001, 0.5)->optional(0.05),
+                Field::integer('comparisons', 'comparisons made of the same tests', '', 1, 100)->optional(1),
+            ],
+            [
+                new Output('power', 'share', 'chance that it shows'),
+                new Output('seeds', 'seeds', 'in each group, at the least'),
+            ],
+            'Fisher’s exact test, two-sided, at the level over the number of comparisons; summed exactly over all outcomes. The least equal number is tried one by one up to 400, as power rises in saws.',
+            static function (Values $in): array {
+                $level = max(0.0001, $in->number('level') / $in->integer('comparisons'));
+                [$a, $b] = [$in->number('a_share'), $in->number('b_share')];
+                if (! $in->has('power')) {
+                    return ['power' => Power::of($in->integer('a_sown'), $in->integer('b_sown'), $a, $b, $level), 'seeds' => null];
+                }
+                $seeds = Power::seeds($a, $b, $in->number('power'), $level) ?? throw InvalidFigure::because('power', sprintf('More than %d seeds in each would be wanted: so small a difference no test at home shows.', Power::MOST));
+
+                return ['power' => Power::of($seeds, $seeds, $a, $b, $level), 'seeds' => $seeds];
+            },
+            [new Alternatives('what is known', [new Way('how many seeds there are', ['a_sown', 'b_sown']), new Way('how sure to be', ['power'])])],
+            also: 'sample size compare difference enough seeds experiment trial detect',
         );
     }
 

@@ -15,7 +15,7 @@ final readonly class Registry
     public static function standard(CropReference $crops): self
     {
         $all = [
-            ...GerminationReckonings::all(),
+            ...GerminationReckonings::all($crops),
             ...SowingReckonings::all(),
             ...HarvestReckonings::all($crops),
             ...WaterReckonings::all($crops),

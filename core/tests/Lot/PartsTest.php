@@ -10,6 +10,7 @@ use Marrow\Core\Steps\Cleaning\CleaningStage;
 use Marrow\Core\Steps\Drying\DryingVerdict;
 use Marrow\Core\Steps\Testing\TestCounted;
 use Marrow\Core\Steps\Testing\TestCourse;
+use Marrow\Core\Steps\Testing\TestEnded;
 use Marrow\Core\Steps\Testing\TestMethod;
 use Marrow\Core\Steps\Testing\TestStarted;
 use Marrow\Core\Tests\Support\CoreTestCase;
@@ -173,9 +174,9 @@ final class PartsTest extends CoreTestCase
     public function test_a_test_ends_after_a_count_and_one_more_count_opens_it_again(): void
     {
         $test = $this->test(1, 10);
-        $this->assertRefused('if nothing came up, count 0', static fn () => $test->ended(self::at('2026-03-10')));
+        $this->assertRefused('if nothing came up, count 0', static fn () => $test->ended(new TestEnded('t'), self::at('2026-03-10')));
         $test->counted(new TestCounted('t', [0], [0]), self::at('2026-03-10'));
-        $test->ended(self::at('2026-03-15'));
+        $test->ended(new TestEnded('t'), self::at('2026-03-15'));
         self::assertSame(0, $test->undecided());
         self::assertNull($test->speed(), 'nothing came up, so nothing was fast or slow');
         self::assertNull($test->nextCountDay());

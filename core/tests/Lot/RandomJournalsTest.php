@@ -321,8 +321,10 @@ final class RandomJournalsTest extends CoreTestCase
             $seedlings = array_map(static fn (): int => $chance->getInt(0, 6), range(1, $test->set->replicates));
 
             return $ends
-                ? ['test_ended', ['test' => $test->set->test]]
-                : ['test_counted', ['test' => $test->set->test, 'normal' => $seedlings, 'abnormal' => array_fill(0, $test->set->replicates, 0)]];
+                ? ['test_ended', ['test' => $test->set->test, 'hard' => $chance->getInt(0, 3) === 0 ? array_fill(0, $test->set->replicates, 1) : []]]
+                : ($chance->getInt(0, 9) === 0
+                    ? ['dish_lost', ['test' => $test->set->test, 'dish' => $chance->getInt(1, 4)]]
+                    : ['test_counted', ['test' => $test->set->test, 'normal' => $seedlings, 'abnormal' => array_fill(0, $test->set->replicates, 0), 'eaten' => $chance->getInt(0, 3) === 0 ? array_fill(0, $test->set->replicates, 1) : []]]);
         }
         $offers = $course->offers();
         // What is likeliest is done most often, so that lots get on.

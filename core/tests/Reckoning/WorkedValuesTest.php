@@ -111,6 +111,17 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'none to spare' => ['germination.small', ['seeds_left' => 30, 'wanted_after' => 40], ['seeds' => 0, 'half_width' => 1.0, 'eaten_share' => 0.0]];
         // By R: borage, oil 0.3, the usual of vegetables on the line between its points (approx, uniroot).
         yield 'a room too damp for borage' => ['drying.room', ['crop' => 'borage', 'rh' => 0.62, 'temperature' => 20], ['stops_at' => 8.934974, 'enough' => 6.4, 'rh_needed' => 0.345863]];
+        // By R: the same grid of shares, paces and steepness typed in afresh, with dbinom for what is to come.
+        yield 'a test that is settled' => ['germination.stop', ['sown' => 100, 'days' => [5, 8], 'germinated' => [30, 12], 'undecided' => 58, 'first_count' => 5, 'last_count' => 14, 'good' => 0.8, 'poor' => 0.6], ['verdict_now' => 'poor', 'chance_turns' => 0.001010046, 'look_on' => null]];
+        yield 'a test that may turn' => ['germination.stop', ['sown' => 25, 'days' => '4 6 8', 'germinated' => '3 5 4', 'undecided' => 12, 'first_count' => 6, 'last_count' => 14], ['verdict_now' => 'open', 'chance_turns' => 0.47117016]];
+        yield 'a test of which nothing was up at first' => ['germination.stop', ['sown' => 20, 'days' => [3, 5], 'germinated' => [0, 14], 'undecided' => 6, 'first_count' => 5, 'last_count' => 8], ['verdict_now' => 'open', 'chance_turns' => 0.30025401]];
+        yield 'a test at its last count' => ['germination.stop', ['sown' => 20, 'days' => [5, 14], 'germinated' => [8, 5], 'undecided' => 7, 'crop' => 'tomato'], ['verdict_now' => 'fair', 'chance_turns' => 0.0, 'look_on' => null]];
+        // By R: the sum of dbinom(x, n1, p1) * dbinom(y, n2, p2) over all tables with fisher.test(...)$p.value <= level.
+        yield 'power of 25 against 25' => ['germination.power', ['a_sown' => 25, 'b_sown' => 25, 'a_share' => 0.9, 'b_share' => 0.6], ['power' => 0.590532, 'seeds' => null]];
+        yield 'power of 40 against 39' => ['germination.power', ['a_sown' => 40, 'b_sown' => 39, 'a_share' => 0.95, 'b_share' => 0.75], ['power' => 0.724691]];
+        yield 'power of tens' => ['germination.power', ['a_sown' => 10, 'b_sown' => 10, 'a_share' => 0.9, 'b_share' => 0.3, 'level' => 0.05, 'comparisons' => 1], ['power' => 0.666917]];
+        yield 'seeds for a difference' => ['germination.power', ['a_share' => 0.9, 'b_share' => 0.6, 'power' => 0.8], ['seeds' => 36]];
+        yield 'seeds for a large one' => ['germination.power', ['a_share' => 0.95, 'b_share' => 0.5, 'power' => 0.9], ['seeds' => 21]];
         yield 'a card with one spot between' => ['card.reading', ['spots' => [10, 20, 30, 40, 50, 60], 'states' => 'damp damp between dry dry dry'], ['rh' => 0.30, 'low' => 0.25, 'high' => 0.35]];
         yield 'two spots between' => ['card.reading', ['spots' => [30, 40, 50], 'states' => 'between, between, dry'], ['rh' => 0.35, 'low' => 0.25, 'high' => 0.45]];
         yield 'none between' => ['card.reading', ['spots' => [30, 40, 50], 'states' => 'damp dry dry'], ['rh' => 0.35, 'low' => 0.30, 'high' => 0.40]];
@@ -321,6 +332,11 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'a yield of nothing' => ['harvest.yield', ['mass' => 10], 'plants', 'of how many plants'];
         yield 'dry seed does not soak' => ['cleaning.soak', ['crop' => 'pea', 'temperature' => 20], 'crop', 'not cleaned in water'];
         yield 'damp after dry' => ['card.reading', ['spots' => [30, 40], 'states' => 'dry damp'], 'states', 'look again'];
+        yield 'a count of a test without its day' => ['germination.stop', ['sown' => 20, 'days' => [3], 'germinated' => [0, 14], 'undecided' => 6, 'crop' => 'tomato'], 'germinated', '1 days and 2 counts'];
+        yield 'days of a test that fall' => ['germination.stop', ['sown' => 20, 'days' => [5, 3], 'germinated' => [0, 14], 'undecided' => 6, 'crop' => 'tomato'], 'days', 'rise'];
+        yield 'no difference to be shown' => ['germination.power', ['a_share' => 0.8, 'b_share' => 0.8, 'power' => 0.8], 'b_share', 'Both are the same'];
+        yield 'too small a difference' => ['germination.power', ['a_share' => 0.9, 'b_share' => 0.88, 'power' => 0.9], 'power', 'More than 400'];
+        yield 'seeds of one alone' => ['germination.power', ['a_share' => 0.9, 'b_share' => 0.6, 'a_sown' => 20], 'b_sown', ''];
         yield 'nothing known of it' => ['drying.evidence', ['crop' => 'french-bean'], 'signs', 'Nothing is known'];
         yield 'a card without its states' => ['drying.evidence', ['crop' => 'french-bean', 'spots' => [30, 40]], 'states', 'go together'];
         yield 'no sign' => ['drying.evidence', ['crop' => 'french-bean', 'signs' => 'snaps, shiny'], 'signs', 'shiny'];

@@ -3257,6 +3257,7 @@ export interface components {
             poor: number;
             verdict: string | null;
             sentence: string;
+            rest: string | null;
             sowing: string | null;
             speed: string | null;
             agreement: string | null;
@@ -3987,11 +3988,28 @@ export interface components {
             normal: (number | string)[];
             /** @description Abnormal or dead */
             abnormal: (number | string)[];
+            /** @description Rotten, taken out */
+            mouldy?: (((number | null) | (string | null)) | null)[];
+            /** @description Eaten or lost */
+            eaten?: (((number | null) | (string | null)) | null)[];
         };
         /** Test ended */
         EntryTestEnded: {
             /** @description Which test was ended */
             test: string;
+            /** @description Of what is left, hard */
+            hard?: (((number | null) | (string | null)) | null)[];
+            /** @description Firm and swollen */
+            fresh?: (((number | null) | (string | null)) | null)[];
+            /** @description Empty */
+            empty?: (((number | null) | (string | null)) | null)[];
+        };
+        /** A dish of a test lost */
+        EntryDishLost: {
+            /** @description Which test it was of */
+            test: string;
+            /** @description Which dish */
+            dish: number | string;
         };
         /** Opened */
         EntryOpened: Record<string, never>;
@@ -4088,7 +4106,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryCardRead"] | components["schemas"]["EntryHandTried"] | components["schemas"]["EntryDriesElsewhere"] | components["schemas"]["EntryDesiccantIn"] | components["schemas"]["EntryDesiccantOut"] | components["schemas"]["EntryRaked"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryCardRead"] | components["schemas"]["EntryHandTried"] | components["schemas"]["EntryDriesElsewhere"] | components["schemas"]["EntryDesiccantIn"] | components["schemas"]["EntryDesiccantOut"] | components["schemas"]["EntryRaked"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryDishLost"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;

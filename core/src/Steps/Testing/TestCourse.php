@@ -6,6 +6,7 @@ namespace Marrow\Core\Steps\Testing;
 
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Folding\Misfit;
+use Marrow\Core\Germination\EarlyStop;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\GerminationSpeed;
 use Marrow\Core\Germination\Outlook;
@@ -20,6 +21,12 @@ final class TestCourse
     private array $counts = [];
 
     public ?\DateTimeImmutable $endedAt = null;
+
+    /** What was left at its end, judged; null where nobody did, or it runs. */
+    private ?TestEnded $left = null;
+
+    /** @var array<int, true> replicates that tell nothing, from 0 */
+    private array $lost = [];
 
     public function __construct(
         public readonly TestStarted $set,
@@ -41,8 +48,9 @@ final class TestCourse
     /** @throws Misfit */
     public function counted(TestCounted $counted, \DateTimeImmutable $at): void
     {
-        foreach (['normal' => $counted->normal, 'abnormal' => $counted->abnormal] as $field => $list) {
-            if (count($list) !== $this->set->replicates) {
+        foreach (['normal' => $counted->normal, 'abnormal' => $counted->abnormal, 'mouldy' => $counted->mouldy, 'eaten' => $counted->eaten] as $field => $list) {
+            // What is seldom counted may be left out.
+            if (count($list) !== $this->set->replicates && ! ($list === [] && in_array($field, ['mouldy', 'eaten'], true))) {
                 throw Misfit::at($field, sprintf('This test has %d replicates; give a count for each.', $this->set->replicates));
             }
         }
@@ -53,16 +61,43 @@ final class TestCourse
         $this->mustFit($counted);
         // Counted once more after its end, it was not over.
         $this->endedAt = null;
+        $this->left = null;
         $this->counts[] = ['day' => $day, 'at' => $at, 'counted' => $counted];
     }
 
     /** @throws Misfit */
-    public function ended(\DateTimeImmutable $at): void
+    public function ended(TestEnded $ended, \DateTimeImmutable $at): void
     {
         if ($this->counts === []) {
             throw Misfit::outOfPlace('A test is ended after at least one count; if nothing came up, count 0.');
         }
+        for ($i = 0; $i < $this->set->replicates; $i++) {
+            $judged = ($ended->hard[$i] ?? 0) + ($ended->fresh[$i] ?? 0) + ($ended->empty[$i] ?? 0);
+            $there = $this->set->seeds - $this->takenOut($i);
+            if ($judged > $there) {
+                throw Misfit::at('hard', sprintf('Of replicate %d only %d are left to be judged; that would make %d.', $i + 1, $there, $judged));
+            }
+        }
         $this->endedAt = $at;
+        $this->left = $ended;
+    }
+
+    /** @throws Misfit */
+    public function lost(DishLost $lost): void
+    {
+        if ($lost->dish > $this->set->replicates) {
+            throw Misfit::at('dish', sprintf('This test has %d replicates.', $this->set->replicates));
+        }
+        if (count($this->lost + [$lost->dish - 1 => true]) >= $this->set->replicates) {
+            throw Misfit::at('dish', 'With that nothing would be left of the test: strike its start instead.');
+        }
+        $this->lost[$lost->dish - 1] = true;
+    }
+
+    /** @return int how many replicates tell nothing */
+    public function lostDishes(): int
+    {
+        return count($this->lost);
     }
 
     /** @return list<Offer> */
@@ -74,8 +109,9 @@ final class TestCourse
         $replicates = $this->set->replicates;
 
         return [
-            Offer::of(TestCounted::class, 10)->given('test', $this->set->test)->each('normal', $replicates)->each('abnormal', $replicates),
-            ...($this->counts === [] ? [] : [Offer::of(TestEnded::class, 20)->given('test', $this->set->test)]),
+            Offer::of(TestCounted::class, 10)->given('test', $this->set->test)->each('normal', $replicates)->each('abnormal', $replicates)->each('mouldy', $replicates)->each('eaten', $replicates),
+            ...($this->counts === [] ? [] : [Offer::of(TestEnded::class, 20)->given('test', $this->set->test)->each('hard', $replicates)->each('fresh', $replicates)->each('empty', $replicates)]),
+            ...($replicates - count($this->lost) < 2 ? [] : [Offer::of(DishLost::class, 40)->given('test', $this->set->test)]),
         ];
     }
 
@@ -85,9 +121,16 @@ final class TestCourse
         return (int) $this->startedAt->setTime(0, 0)->diff($at->setTime(0, 0))->format('%r%a');
     }
 
+    /** Seeds that tell: without what was eaten, and without dishes that were lost. */
     public function sown(): int
     {
-        return $this->set->seeds * $this->set->replicates;
+        return array_sum($this->laid());
+    }
+
+    /** @return list<int> in each dish that tells */
+    public function laid(): array
+    {
+        return array_map(fn (int $eaten): int => $this->set->seeds - $eaten, $this->perReplicate('eaten'));
     }
 
     public function germinated(): int
@@ -100,23 +143,49 @@ final class TestCourse
         return array_sum($this->perReplicate('abnormal'));
     }
 
+    public function mouldy(): int
+    {
+        return array_sum($this->perReplicate('mouldy'));
+    }
+
+    public function eaten(): int
+    {
+        return array_sum($this->perReplicate('eaten'));
+    }
+
+    /**
+     * Of what was left at the end.
+     *
+     * @param  'hard'|'fresh'|'empty'  $which
+     */
+    public function left(string $which): int
+    {
+        $list = match ($which) {
+            'hard' => $this->left->hard ?? [],
+            'fresh' => $this->left->fresh ?? [],
+            'empty' => $this->left->empty ?? [],
+        };
+
+        return array_sum(array_diff_key($list, $this->lost));
+    }
+
     /** Seeds that may still come up. */
     public function undecided(): int
     {
-        return $this->endedAt !== null ? 0 : $this->sown() - $this->germinated() - $this->abnormal();
+        return $this->endedAt !== null ? 0 : $this->sown() - $this->germinated() - $this->abnormal() - $this->mouldy();
     }
 
     public function share(): ?GerminationShare
     {
-        return $this->counts === [] ? null : GerminationShare::of($this->germinated(), $this->sown());
+        return $this->counts === [] || $this->sown() < 1 ? null : GerminationShare::of($this->germinated(), $this->sown());
     }
 
     /** null with one replicate, or before the first count */
     public function agreement(): ?ReplicateAgreement
     {
-        return $this->set->replicates < 2 || $this->counts === []
-            ? null
-            : ReplicateAgreement::of($this->perReplicate('normal'), $this->set->seeds);
+        $laid = $this->laid();
+
+        return count($laid) < 2 || $this->counts === [] || min($laid) < 1 ? null : ReplicateAgreement::of($this->perReplicate('normal'), $laid);
     }
 
     /** null until something has come up */
@@ -130,7 +199,7 @@ final class TestCourse
         foreach ($this->counts as $count) {
             // Nothing is up before the first day is over; two counts of a day are one.
             $day = max(1, $count['day']);
-            $byDay[$day] = ($byDay[$day] ?? 0) + array_sum($count['counted']->normal);
+            $byDay[$day] = ($byDay[$day] ?? 0) + array_sum(array_diff_key($count['counted']->normal, $this->lost));
         }
 
         return GerminationSpeed::of(array_keys($byDay), array_values($byDay));
@@ -141,6 +210,21 @@ final class TestCourse
         $share = $this->share();
 
         return $share === null ? null : Outlook::of($share, $this->undecided(), $practice->good, $practice->poor);
+    }
+
+    /** Whether it need run on, by what is up at each count; null before the first, and of one that is over. */
+    public function early(Practice $practice): ?EarlyStop
+    {
+        if ($this->endedAt !== null || $this->share() === null || $this->undecided() < 0) {
+            return null;
+        }
+        $new = [];
+        foreach ($this->counts as $count) {
+            $new[$count['day']] = ($new[$count['day']] ?? 0) + array_sum(array_diff_key($count['counted']->normal, $this->lost));
+        }
+        ksort($new);
+
+        return $new === [] ? null : EarlyStop::of($new, $this->sown(), $this->undecided(), $this->crop->test->firstCount, $this->crop->test->lastCount, $practice->good, $practice->poor);
     }
 
     /** @return list<array{day: int, at: \DateTimeImmutable, counted: TestCounted}> */
@@ -171,10 +255,8 @@ final class TestCourse
     /** @throws Misfit when more seedlings are counted than seeds were set */
     private function mustFit(TestCounted $counted): void
     {
-        $normal = $this->perReplicate('normal');
-        $abnormal = $this->perReplicate('abnormal');
         foreach ($counted->normal as $i => $new) {
-            $total = $normal[$i] + $abnormal[$i] + $new + $counted->abnormal[$i];
+            $total = $this->takenOut($i) + $new + $counted->abnormal[$i] + ($counted->mouldy[$i] ?? 0) + ($counted->eaten[$i] ?? 0);
             if ($total > $this->set->seeds) {
                 throw Misfit::at('normal', sprintf(
                     'More seedlings than seeds: that would make %d from the %d seeds%s.',
@@ -186,19 +268,31 @@ final class TestCourse
         }
     }
 
+    /** Of one replicate, up, rotten or eaten so far. */
+    private function takenOut(int $i): int
+    {
+        return array_sum(array_map(static fn (array $count): int => $count['counted']->normal[$i] + $count['counted']->abnormal[$i] + ($count['counted']->mouldy[$i] ?? 0) + ($count['counted']->eaten[$i] ?? 0), $this->counts));
+    }
+
     /**
-     * @param  'normal'|'abnormal'  $which
-     * @return list<int>
+     * @param  'normal'|'abnormal'|'mouldy'|'eaten'  $which
+     * @return list<int> of each dish that tells
      */
     public function perReplicate(string $which): array
     {
         $sums = array_fill(0, $this->set->replicates, 0);
         foreach ($this->counts as $count) {
-            foreach ($which === 'normal' ? $count['counted']->normal : $count['counted']->abnormal as $i => $new) {
+            $list = match ($which) {
+                'normal' => $count['counted']->normal,
+                'abnormal' => $count['counted']->abnormal,
+                'mouldy' => $count['counted']->mouldy,
+                'eaten' => $count['counted']->eaten,
+            };
+            foreach ($list as $i => $new) {
                 $sums[$i] += $new;
             }
         }
 
-        return array_values($sums);
+        return array_values(array_diff_key($sums, $this->lost));
     }
 }

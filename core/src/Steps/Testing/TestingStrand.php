@@ -90,7 +90,13 @@ final class TestingStrand extends Strand
     #[Takes]
     public function ended(TestEnded $ended, Entry $entry): void
     {
-        $this->test($ended->test)->ended($entry->happenedAt);
+        $this->test($ended->test)->ended($ended, $entry->happenedAt);
+    }
+
+    #[Takes]
+    public function dishLost(DishLost $lost, Entry $entry): void
+    {
+        $this->test($lost->test)->lost($lost);
     }
 
     public static function taskKinds(): string

@@ -13,7 +13,7 @@ export function TestSection({ test, lot }: { test: Test; lot: string }) {
   return (
     <Section title={test.title}>
       <Box sx={{ fontWeight: 700, fontSize: '1.0625rem', maxWidth: '42em' }}>{test.sentence}</Box>
-      {[test.sowing, test.agreement, test.speed].map(
+      {[test.rest, test.sowing, test.agreement, test.speed].map(
         (line) =>
           line !== null && (
             <Box
@@ -34,7 +34,8 @@ export function TestSection({ test, lot }: { test: Test; lot: string }) {
           offers={test.offers}
           headings={{
             test_counted: 'New seedlings since the last count',
-            test_ended: 'End the test: what has not come up counts as dead',
+            test_ended: 'End the test: what has not come up counts as dead, but for what is hard or firm',
+            dish_lost: 'Leave a dish out: dropped, dried out or eaten empty',
           }}
           most={Infinity}
         />
