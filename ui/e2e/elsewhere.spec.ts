@@ -99,7 +99,7 @@ test('days and units are said as the keeper set them, everywhere at once', async
   await expect(page.getByText('Monday September 14, 2026')).toBeVisible();
   await page.goto('/racks/L10');
   await expect(page.getByRole('main')).toContainText(/\d\soz/);
-  await expect(page.getByRole('img', { name: /Weight fell from .* oz/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /oz at first, .* oz last/ })).toBeVisible();
   await page.goto('/books/settings');
   await set('Days', '14 September 2026');
   await set('Units', 'metric: g, °C, m');
