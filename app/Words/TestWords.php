@@ -77,7 +77,7 @@ final readonly class TestWords
     public function sowing(TestCourse $test): ?string
     {
         $share = $test->share();
-        if ($share === null || $test->endedAt === null || $share->germinated === 0 || $this->lot->testing->mayHaveSlept($test)) {
+        if ($share === null || $test->endedAt === null || $test->isOfSome() || $share->germinated === 0 || $this->lot->testing->mayHaveSlept($test)) {
             return null;
         }
         try {

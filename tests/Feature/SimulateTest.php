@@ -11,6 +11,7 @@ use App\Simulation\DampnessSimulation;
 use App\Simulation\Dice;
 use App\Simulation\DryingSimulation;
 use App\Simulation\PacketSimulation;
+use App\Simulation\StopSimulation;
 use App\Simulation\StorageSimulation;
 use App\Simulation\TrueLot;
 use App\Simulation\TrueSeed;
@@ -99,6 +100,19 @@ final class SimulateTest extends TestCase
                 self::assertGreaterThan(0.70, $dry, "$read, $hands");
             }
         }
+    }
+
+    public function test_what_is_settled_early_is_what_it_ends_as_and_clear_tests_are_settled_soon(): void
+    {
+        $by = [];
+        foreach (StopSimulation::run(new Dice(3), 60) as [$how, , $right, $soon]) {
+            $by[$how][] = [$right, $soon];
+        }
+        foreach ($by as $how => $of) {
+            self::assertGreaterThanOrEqual(0.97, array_sum(array_column($of, 0)) / count($of), "$how, of so few");
+            self::assertGreaterThan(0.5, array_sum(array_column($of, 1)) / count($of), $how);
+        }
+        self::assertSame(['as usual', 'half as fast'], array_keys($by));
     }
 
     public function test_intervals_of_counts_and_sowings_hold_what_they_state(): void

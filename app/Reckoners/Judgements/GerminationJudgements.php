@@ -61,7 +61,7 @@ final class GerminationJudgements implements Judges
                 $asked->figure('chance_turns') <= 0.0 => 'No outcome of what is left can change it.',
                 default => sprintf('It ends otherwise %s: what comes late is reckoned with.', $turns),
             },
-            'By an assumed pace, to less than half of the usual; seed that sleeps or lay too cold comes later than any of that, and is no part of it. On two thousand made-up tests the early verdict was the last in 98 of 100 and more.',
+            'By an assumed pace, to less than half of the usual; seed that sleeps or lay too cold comes later than any of that, and is no part of it. On made-up tests, also of seed half as fast, the early verdict was the last in 98 of 100.',
         );
     }
 

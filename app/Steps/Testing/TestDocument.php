@@ -16,6 +16,7 @@ final readonly class TestDocument implements SectionDocument
      * @param  int  $day  of the day looked at
      * @param  int  $seeds  in each replicate
      * @param  list<CountDocument>  $counts
+     * @param  ?string  $beside  what was laid beside it, compared; null where it stands alone
      * @param  string  $set  how it was laid out and what came of it
      * @param  list<OfferDocument>  $offers
      */
@@ -66,6 +67,8 @@ final readonly class TestDocument implements SectionDocument
         public ?string $verdict,
         #[OA\Property]
         public string $sentence,
+        #[OA\Property]
+        public ?string $beside,
         #[OA\Property]
         public ?string $rest,
         #[OA\Property]

@@ -9,6 +9,7 @@ use App\Moment;
 use App\Sheet\SheetSection;
 use App\Voice\Quantity;
 use App\Voice\When;
+use App\Words\SideBySideWords;
 use App\Words\TestWords;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Testing\TestCourse;
@@ -54,12 +55,13 @@ final class TestingSection implements SheetSection
             $lot->practice->poor,
             $test->outlook($lot->practice)?->verdictNow->value,
             $words->test($test),
+            SideBySideWords::sentence($lot->testing->beside($test)),
             $words->rest($test),
             $words->sowing($test),
             $words->speed($test),
             $words->agreement($test),
             $agreement === null || $agreement->agree,
-            $test->endedAt === null ? sprintf('Germination test, day %d', $test->dayOf($when->now)) : 'Germination test of '.$when->date($test->startedAt),
+            ($test->endedAt === null ? sprintf('Germination test, day %d', $test->dayOf($when->now)) : 'Germination test of '.$when->date($test->startedAt)).($test->isOfSome() ? ": {$test->set->group}" : ''),
             self::set($test, $when),
             array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $lot->cautions()), $test->offers()),
         );
@@ -70,15 +72,17 @@ final class TestingSection implements SheetSection
         $seeds = $test->set->replicates === 1 ? Quantity::number($test->set->seeds, 'seed') : sprintf('%d × %s', $test->set->replicates, Quantity::number($test->set->seeds, 'seed'));
 
         return sprintf(
-            '%s in a %s, %s, set %s. %d up%s%s of %d.',
+            '%s in a %s, %s, set %s%s. %d up%s%s of %d.%s',
             $seeds,
             $test->set->method->label(),
             Quantity::temperature($test->set->temperatureC),
             $when->date($test->startedAt),
+            $test->set->sorted ? ', empty seed sorted out first' : '',
             $test->germinated(),
             $test->abnormal() > 0 ? sprintf(', %d abnormal', $test->abnormal()) : '',
             $test->endedAt === null ? sprintf(', %d undecided', $test->undecided()) : '',
             $test->sown(),
+            $test->isOfSome() ? ' Of some of the lot alone: it is not counted for the whole.' : '',
         );
     }
 

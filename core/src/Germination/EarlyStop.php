@@ -14,7 +14,7 @@ use Marrow\Core\Fields\InvalidFigure;
 final readonly class EarlyStop
 {
     /** Chance of another verdict at the end below which nobody need wait. */
-    private const SETTLED = 0.02;
+    private const SETTLED = 0.03;
 
     private const SHARES = 40;
 

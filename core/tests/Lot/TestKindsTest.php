@@ -79,6 +79,24 @@ final class TestKindsTest extends CoreTestCase
         self::assertGreaterThan(6, $early->lookOn);
     }
 
+    public function test_what_is_laid_side_by_side_tells_of_its_own_part_alone(): void
+    {
+        $diary = self::laid(2, 25);
+        foreach (['f' => 'floaters', 's' => 'sinkers'] as $id => $group) {
+            $diary->record('test_started', '2026-03-02 09:00', ['test' => $id, 'replicates' => 1, 'seeds' => 36, 'temperature_c' => 18, 'method' => 'dish', 'group' => $group]);
+            $diary->record('test_counted', '2026-03-12', ['test' => $id, 'normal' => [$id === 'f' ? 31 : 33], 'abnormal' => [0]]);
+            $diary->record('test_ended', '2026-03-14', ['test' => $id]);
+        }
+        $testing = $diary->course()->testing;
+        self::assertSame(['f', 's'], array_map(static fn (TestCourse $test): string => $test->set->test, $testing->beside($testing->tests['s'])));
+        self::assertSame([], $testing->beside($testing->tests['t']));
+        self::assertNull($testing->lastEnded(), 'of the lot as a whole nothing is known yet');
+        self::assertSame([], $testing->results());
+        $alone = self::laid(1, 10);
+        $alone->record('test_started', '2026-03-02 09:00', ['test' => 'f', 'replicates' => 1, 'seeds' => 10, 'temperature_c' => 18, 'method' => 'dish', 'group' => 'floaters']);
+        self::assertSame([], $alone->course()->testing->beside($alone->course()->testing->tests['f']), 'beside nothing');
+    }
+
     private static function laid(int $replicates, int $seeds): Diary
     {
         $diary = new Diary(self::crop('onion'));

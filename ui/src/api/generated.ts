@@ -3257,6 +3257,7 @@ export interface components {
             poor: number;
             verdict: string | null;
             sentence: string;
+            beside: string | null;
             rest: string | null;
             sowing: string | null;
             speed: string | null;
@@ -3979,6 +3980,10 @@ export interface components {
              * @enum {string}
              */
             method: "damp_towel" | "rolled_cloth" | "dish" | "sand";
+            /** @description Of which of it */
+            group?: string | null;
+            /** @description Empty seed sorted out first */
+            sorted?: boolean;
         };
         /** Seedlings counted */
         EntryTestCounted: {

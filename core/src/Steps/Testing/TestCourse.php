@@ -115,6 +115,12 @@ final class TestCourse
         ];
     }
 
+    /** Whether it is of some of the lot alone, laid beside others to be compared: of the lot as a whole it tells nothing. */
+    public function isOfSome(): bool
+    {
+        return $this->set->group !== '';
+    }
+
     /** Days since the start by the calendar: the day it was set up is day 0. */
     public function dayOf(\DateTimeImmutable $at): int
     {

@@ -16,6 +16,8 @@ final readonly class TestStarted implements Payload
      * @param  string  $test  id of the test, made by whoever recorded it
      * @param  int  $seeds  in each replicate
      * @param  float  $temperatureC  °C
+     * @param  string  $group  what of the lot it is of, where others are laid beside it: floaters, big, of the fridge; may be empty
+     * @param  bool  $sorted  empty seed was sorted out before it was laid
      */
     public function __construct(
         public string $test,
@@ -23,6 +25,8 @@ final readonly class TestStarted implements Payload
         public int $seeds,
         public float $temperatureC,
         public TestMethod $method,
+        public string $group = '',
+        public bool $sorted = false,
     ) {}
 
     public static function kind(): Kind
@@ -34,7 +38,9 @@ final readonly class TestStarted implements Payload
                 Field::integer('seeds', 'Seeds in each', '', 1, 10_000)->called('the number of seeds in each replicate')->usually(25)->of('seed'),
                 Field::number('temperature_c', 'Temperature', '°C', 0, 45)->called('the temperature'),
                 Field::choice('method', 'Laid out in a', TestMethod::class)->called('how the test is laid out')->usually(TestMethod::DampTowel->value),
+                Field::text('group', 'Of which of it', 40)->called('which of it is tested')->also('group')->optional('')->hint('Where others are laid beside it, to be compared: floaters and sinkers, big and small, of the fridge and of the hall')->seldom(),
+                Field::flag('sorted', 'Empty seed sorted out first')->hint('Packets are then reckoned as if they were, too')->seldom(),
             )
-            ->says('{replicates} × {seeds}', '{method}', '{temperature_c}');
+            ->says('{replicates} × {seeds}', '{group}', '{method}', '{temperature_c}', '{sorted}');
     }
 }

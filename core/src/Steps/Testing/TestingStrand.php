@@ -31,6 +31,9 @@ final class TestingStrand extends Strand
     /** Chance of so far a rise between two tests of one share. */
     private const CANNOT_BOTH = 0.001;
 
+    /** Days within which tests were laid side by side. */
+    private const TOGETHER_DAYS = 3;
+
     /** A test that leaves less than this share of what there is, uses the lot up. */
     private const LEAVES = 0.1;
 
@@ -156,7 +159,7 @@ final class TestingStrand extends Strand
      */
     public function lastEnded(): ?TestCourse
     {
-        $ended = array_filter($this->tests, fn (TestCourse $test): bool => $test->endedAt !== null && ! $this->mayHaveSlept($test));
+        $ended = array_filter($this->tests, fn (TestCourse $test): bool => $test->endedAt !== null && ! $test->isOfSome() && ! $this->mayHaveSlept($test));
 
         return $ended === [] ? $this->told : $ended[array_key_last($ended)];
     }
@@ -164,7 +167,7 @@ final class TestingStrand extends Strand
     /** The newest test that has ended, where what did not come up in it may have been asleep; null where a later one tells. */
     public function asleep(): ?TestCourse
     {
-        $ended = array_filter($this->tests, static fn (TestCourse $test): bool => $test->endedAt !== null);
+        $ended = array_filter($this->tests, static fn (TestCourse $test): bool => $test->endedAt !== null && ! $test->isOfSome());
         $last = $ended === [] ? null : $ended[array_key_last($ended)];
 
         return $last !== null && $this->mayHaveSlept($last) ? $last : null;
@@ -202,7 +205,7 @@ final class TestingStrand extends Strand
     /** Whether its first test is running and has been counted: what it will say is open, and nothing else is known. */
     public function isFirstRunning(): bool
     {
-        return $this->results() === [] && array_any($this->running(), static fn (TestCourse $test): bool => $test->share() !== null);
+        return $this->results() === [] && array_any($this->running(), static fn (TestCourse $test): bool => ! $test->isOfSome() && $test->share() !== null);
     }
 
     /**
@@ -241,10 +244,25 @@ final class TestingStrand extends Strand
     /** @return list<TestCourse> */
     private function readings(): array
     {
-        $counted = array_values(array_filter([...array_values($this->tests), ...array_filter([$this->told])], fn (TestCourse $test): bool => $test->endedAt !== null && $test->share() !== null && ! $this->mayHaveSlept($test)));
+        $counted = array_values(array_filter([...array_values($this->tests), ...array_filter([$this->told])], fn (TestCourse $test): bool => $test->endedAt !== null && ! $test->isOfSome() && $test->share() !== null && ! $this->mayHaveSlept($test)));
         usort($counted, static fn (TestCourse $a, TestCourse $b): int => $a->startedAt <=> $b->startedAt);
 
         return $counted;
+    }
+
+    /**
+     * What was laid beside a test, to be compared: tests of other parts of the lot, begun within days of it.
+     *
+     * @return list<TestCourse> with it, in the order in which they were started; none where it stands alone
+     */
+    public function beside(TestCourse $test): array
+    {
+        if (! $test->isOfSome()) {
+            return [];
+        }
+        $beside = array_values(array_filter($this->tests, static fn (TestCourse $other): bool => $other->isOfSome() && abs($other->startedAt->getTimestamp() - $test->startedAt->getTimestamp()) <= self::TOGETHER_DAYS * 86_400));
+
+        return count(array_unique(array_map(static fn (TestCourse $one): string => mb_strtolower($one->set->group), $beside))) < 2 ? [] : $beside;
     }
 
     /** @throws Misfit */

@@ -13,7 +13,7 @@ export function TestSection({ test, lot }: { test: Test; lot: string }) {
   return (
     <Section title={test.title}>
       <Box sx={{ fontWeight: 700, fontSize: '1.0625rem', maxWidth: '42em' }}>{test.sentence}</Box>
-      {[test.rest, test.sowing, test.agreement, test.speed].map(
+      {[test.beside, test.rest, test.sowing, test.agreement, test.speed].map(
         (line) =>
           line !== null && (
             <Box

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Tests\Support\Keeper;
+use Tests\TestCase;
+
+/** Germination tests as the worksheet tells of them. */
+final class TraysTest extends TestCase
+{
+    private Keeper $keeper;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->keeper = new Keeper($this);
+    }
+
+    public function test_floaters_and_sinkers_are_compared_and_count_for_neither_the_lot_nor_its_forecast(): void
+    {
+        $lot = $this->lot();
+        $before = $this->getJson("/api/lots/$lot")->json('advice.sentence');
+        foreach (['f' => ['floaters', 31], 's' => ['sinkers', 33]] as $test => [$group, $up]) {
+            $this->keeper->records($lot, 'test_started', '2026-08-20T09:00', ['test' => $test, 'replicates' => 1, 'seeds' => 36, 'temperature_c' => 18, 'method' => 'dish', 'group' => $group]);
+        }
+        self::assertSame('Laid side by side: with so many seeds 90 % against 60 % would show 80 times in 100.', self::plain($this->test($lot, 'f')['beside']));
+        foreach (['f' => 31, 's' => 33] as $test => $up) {
+            $this->keeper->records($lot, 'test_counted', '2026-09-01T09:00', ['test' => $test, 'normal' => [$up], 'abnormal' => [0]]);
+            $this->keeper->records($lot, 'test_ended', '2026-09-03T09:00', ['test' => $test]);
+        }
+        self::assertSame('Floaters 31 of 36, sinkers 33 of 36 came up: no difference shown, and one of up to 21 points would have gone unseen.', self::plain($this->test($lot, 's')['beside']));
+        self::assertSame($before, $this->getJson("/api/lots/$lot")->json('advice.sentence'));
+        self::assertStringContainsString('Of some of the lot alone', $this->test($lot, 'f')['set']);
+        self::assertNull($this->test($lot, 'f')['sowing']);
+    }
+
+    public function test_a_difference_that_shows_is_said_with_its_limits(): void
+    {
+        $lot = $this->lot();
+        foreach (['a' => ['from the fridge', 34], 'b' => ['from the hall', 14], 'c' => ['from the shed', 30]] as $test => [$group, $up]) {
+            $this->keeper->records($lot, 'test_started', '2026-08-20T09:00', ['test' => $test, 'replicates' => 1, 'seeds' => 36, 'temperature_c' => 18, 'method' => 'dish', 'group' => $group]);
+            $this->keeper->records($lot, 'test_counted', '2026-09-01T09:00', ['test' => $test, 'normal' => [$up], 'abnormal' => [0]]);
+            $this->keeper->records($lot, 'test_ended', '2026-09-03T09:00', ['test' => $test]);
+            if ($test === 'b') {
+                self::assertStringStartsWith('From the fridge 34 of 36, from the hall 14 of 36 came up: a difference of 56 points (likely 35 to 70 points)', self::plain($this->test($lot, 'b')['beside']));
+            }
+        }
+        self::assertStringContainsString('what differs: from the fridge and from the hall; from the hall and from the shed', self::plain($this->test($lot, 'c')['beside']));
+    }
+
+    public function test_the_rest_is_said_by_its_kinds(): void
+    {
+        $lot = $this->lot();
+        $this->keeper->records($lot, 'test_started', '2026-08-20T09:00', ['test' => 't', 'replicates' => 4, 'seeds' => 25, 'temperature_c' => 18, 'method' => 'rolled_cloth', 'sorted' => true]);
+        $this->keeper->records($lot, 'test_counted', '2026-08-26T09:00', ['test' => 't', 'normal' => [18, 17, 19, 16], 'abnormal' => [1, 0, 0, 1], 'mouldy' => [0, 2, 0, 0], 'eaten' => [0, 0, 0, 3]]);
+        $this->keeper->tries($lot, 'test_ended', '2026-09-03T09:00', ['test' => 't', 'hard' => [7, 0, 0, 0], 'fresh' => [0, 0, 0, 0], 'empty' => [0, 0, 0, 0]])->assertUnprocessable()->assertJsonPath('answers.0.errors.hard', 'Of replicate 1 only 6 are left to be judged; that would make 7.');
+        $this->keeper->records($lot, 'test_ended', '2026-09-03T09:00', ['test' => 't', 'hard' => [2, 1, 0, 0], 'fresh' => [1, 0, 0, 0], 'empty' => [0, 0, 4, 0]]);
+        self::assertSame('Of the rest 2 abnormal, 2 rotten, 4 empty. 3 hard and 1 firm and swollen may be alive: up to 76 % may yet come, once nicked, chilled or kept longer. 3 seeds were eaten: left out.', self::plain($this->test($lot, 't')['rest']));
+        self::assertStringContainsString('empty seed sorted out first', $this->test($lot, 't')['set']);
+        self::assertSame(97, $this->test($lot, 't')['germinated'] + 27, 'of 97 that tell');
+    }
+
+    public function test_a_dish_that_was_dropped_is_left_out(): void
+    {
+        $lot = $this->lot();
+        $this->keeper->records($lot, 'test_started', '2026-08-20T09:00', ['test' => 't', 'replicates' => 2, 'seeds' => 25, 'temperature_c' => 18, 'method' => 'dish']);
+        $this->keeper->records($lot, 'test_counted', '2026-08-28T09:00', ['test' => 't', 'normal' => [22, 3], 'abnormal' => [0, 0]]);
+        self::assertFalse($this->test($lot, 't')['agrees']);
+        $this->keeper->records($lot, 'dish_lost', '2026-08-29T09:00', ['test' => 't', 'dish' => 2]);
+        $test = $this->test($lot, 't');
+        self::assertSame([22, '1 dish was lost: none of it is counted.', null], [$test['germinated'], self::plain($test['rest']), $test['agreement']]);
+        $this->keeper->tries($lot, 'dish_lost', '2026-08-30T09:00', ['test' => 't', 'dish' => 3])->assertUnprocessable();
+    }
+
+    public function test_a_running_test_that_is_settled_says_so(): void
+    {
+        $lot = $this->lot();
+        $this->keeper->records($lot, 'test_started', '2026-09-01T09:00', ['test' => 't', 'replicates' => 4, 'seeds' => 25, 'temperature_c' => 18, 'method' => 'dish']);
+        foreach (['2026-09-07' => 9, '2026-09-09' => 3, '2026-09-11' => 0] as $day => $up) {
+            $this->keeper->records($lot, 'test_counted', "{$day}T09:00", ['test' => 't', 'normal' => [$up, $up, $up, $up], 'abnormal' => [0, 0, 0, 0]]);
+        }
+        self::assertStringStartsWith('48 % up so far: it will end too few to rely on, as sure as 98 times in 100.', self::plain($this->test($lot, 't')['sentence']));
+    }
+
+    private function lot(): string
+    {
+        $lot = $this->keeper->pick($this->keeper->sow($this->keeper->variety('onion', 'Capstan'), '2025-03-01T10:00'), '2025-08-20T10:00');
+        $this->keeper->records($lot, 'threshed', '2025-09-09T09:00');
+        $this->keeper->records($lot, 'jar_read', '2025-09-20T09:00', ['rh' => 32, 'temperature_c' => 19]);
+
+        return $lot;
+    }
+
+    /** @return array<string, mixed> */
+    private function test(string $lot, string $id): array
+    {
+        return collect($this->getJson("/api/lots/$lot")->assertOk()->json('sections'))->firstOrFail(static fn (array $section): bool => $section['section'] === 'test' && $section['id'] === $id);
+    }
+
+    private static function plain(?string $text): string
+    {
+        return str_replace("\u{00A0}", ' ', (string) $text);
+    }
+}
