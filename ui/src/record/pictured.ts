@@ -7,5 +7,6 @@ export const pictured: Record<
   string,
   ((props: { values: Values; onChange: (values: Values) => void }) => ReactNode) | undefined
 > = {
+  test_counted: later(async () => (await import('./TapCounts')).TapCounts, { lines: 1, height: 130 }),
   card_read: later(async () => (await import('./CardSpots')).CardSpots, { lines: 1, height: 130 }),
 };
