@@ -8,6 +8,7 @@ use App\Voice\Quantity;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Drying\DriesWhere;
 use Marrow\Core\Steps\Drying\DryingAid;
+use Marrow\Core\Steps\Drying\DryingVerdict;
 use Marrow\Core\Work\Place;
 
 /** Where seed lies to dry, in what air, and how far that air takes it. */
@@ -32,7 +33,8 @@ final readonly class RackWords
     {
         $course = $this->lot->rack->course();
         $enough = $this->lot->facts->crop->jarMoisture;
-        if ($course === null || $enough === null) {
+        // What is dry enough need not be told what the room would make of it.
+        if ($course === null || $enough === null || $this->lot->drying->verdict() === DryingVerdict::DryEnough) {
             return null;
         }
         $isKnown = $course->isAirKnown;

@@ -18,7 +18,10 @@ final readonly class TestDocument implements SectionDocument
      * @param  list<CountDocument>  $counts
      * @param  ?string  $beside  what was laid beside it, compared; null where it stands alone
      * @param  string  $set  how it was laid out and what came of it
+     * @param  int  $sown  seeds that tell: without what was eaten, and without dishes that were lost
      * @param  list<OfferDocument>  $offers
+     * @param  list<float>  $usual  share up by each day from 0 on, of fresh sound seed of the crop
+     * @param  list<string>  $steps  how such a test is done
      */
     public function __construct(
         #[OA\Property]
@@ -45,6 +48,8 @@ final readonly class TestDocument implements SectionDocument
         public ?int $next_count,
         #[OA\Property(items: new OA\Items(ref: CountDocument::class))]
         public array $counts,
+        #[OA\Property]
+        public int $sown,
         #[OA\Property]
         public int $germinated,
         #[OA\Property]
@@ -85,6 +90,10 @@ final readonly class TestDocument implements SectionDocument
         public string $set,
         #[OA\Property(items: new OA\Items(ref: OfferDocument::class))]
         public array $offers,
+        #[OA\Property(items: new OA\Items(type: 'number'))]
+        public array $usual,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $steps,
         #[OA\Property(enum: ['test'])]
         public string $section = 'test',
         #[OA\Property(enum: ['trays'])]

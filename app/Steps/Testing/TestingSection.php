@@ -10,7 +10,9 @@ use App\Sheet\SheetSection;
 use App\Voice\Quantity;
 use App\Voice\When;
 use App\Words\SideBySideWords;
+use App\Words\TestWays;
 use App\Words\TestWords;
+use Marrow\Core\Germination\UsualPace;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Testing\TestCourse;
 use Marrow\Core\Work\Offer;
@@ -44,6 +46,7 @@ final class TestingSection implements SheetSection
             $conditions->lastCount,
             $test->nextCountDay(),
             self::counts($test),
+            $test->sown(),
             $test->germinated(),
             $test->abnormal(),
             $test->undecided(),
@@ -64,7 +67,18 @@ final class TestingSection implements SheetSection
             ($test->endedAt === null ? sprintf('Germination test, day %d', $test->dayOf($when->now)) : 'Germination test of '.$when->date($test->startedAt)).($test->isOfSome() ? ": {$test->set->group}" : ''),
             self::set($test, $when),
             array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $lot->cautions()), $test->offers()),
+            self::usual($lot),
+            TestWays::steps($test->set->method),
         );
+    }
+
+    /** @return list<float> share that would be up by each day from 0 to the last count, of fresh sound seed */
+    private static function usual(LotCourse $lot): array
+    {
+        $conditions = $lot->facts->crop->test;
+        $pace = UsualPace::ofCounts($conditions->firstCount, $conditions->lastCount);
+
+        return array_map(static fn (int $day): float => round($lot->practice->untestedShare * $pace->upBy($day), 4), range(0, $conditions->lastCount));
     }
 
     private static function set(TestCourse $test, When $when): string
@@ -91,10 +105,9 @@ final class TestingSection implements SheetSection
     {
         $total = 0;
         $documents = [];
-        foreach ($test->counts() as $count) {
-            $new = array_sum($count['counted']->normal);
+        foreach ($test->newByDay() as $day => [$new, $abnormal]) {
             $total += $new;
-            $documents[] = new CountDocument($count['day'], $new, $total, array_sum($count['counted']->abnormal));
+            $documents[] = new CountDocument($day, $new, $total, $abnormal);
         }
 
         return $documents;

@@ -76,7 +76,10 @@ final class TestKindsTest extends CoreTestCase
         $open->record('test_counted', '2026-03-07', ['test' => 't', 'normal' => [12, 13, 12, 13], 'abnormal' => [0, 0, 0, 0]]);
         $early = self::test($open)->early(new Practice);
         self::assertSame(Verdict::Open, $early?->verdictNow);
-        self::assertGreaterThan(6, $early->lookOn);
+        // One dish lost is out of what it goes by, too.
+        self::assertSame([6 => [50, 0]], self::test($open)->newByDay());
+        $open->record('dish_lost', '2026-03-08', ['test' => 't', 'dish' => 1]);
+        self::assertSame([6 => [38, 0]], self::test($open)->newByDay());
     }
 
     public function test_what_is_laid_side_by_side_tells_of_its_own_part_alone(): void

@@ -3240,6 +3240,7 @@ export interface components {
             last_count: number;
             next_count: number | null;
             counts: components["schemas"]["CountDocument"][];
+            sown: number;
             germinated: number;
             abnormal: number;
             undecided: number;
@@ -3266,6 +3267,8 @@ export interface components {
             title: string;
             set: string;
             offers: components["schemas"]["OfferDocument"][];
+            usual: number[];
+            steps: string[];
             /** @enum {string} */
             section: "test";
             /** @enum {string} */
@@ -3979,7 +3982,7 @@ export interface components {
              * @description Laid out in a
              * @enum {string}
              */
-            method: "damp_towel" | "rolled_cloth" | "dish" | "sand";
+            method: "damp_towel" | "rolled_cloth" | "dish" | "sand" | "folded_paper" | "modules";
             /** @description Of which of it */
             group?: string | null;
             /** @description Empty seed sorted out first */

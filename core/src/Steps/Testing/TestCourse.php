@@ -202,10 +202,10 @@ final class TestCourse
         }
 
         $byDay = [];
-        foreach ($this->counts as $count) {
-            // Nothing is up before the first day is over; two counts of a day are one.
-            $day = max(1, $count['day']);
-            $byDay[$day] = ($byDay[$day] ?? 0) + array_sum(array_diff_key($count['counted']->normal, $this->lost));
+        foreach ($this->newByDay() as $day => [$new]) {
+            // Nothing is up before the first day is over.
+            $day = max(1, $day);
+            $byDay[$day] = ($byDay[$day] ?? 0) + $new;
         }
 
         return GerminationSpeed::of(array_keys($byDay), array_values($byDay));
@@ -218,19 +218,28 @@ final class TestCourse
         return $share === null ? null : Outlook::of($share, $this->undecided(), $practice->good, $practice->poor);
     }
 
+    /** @return array<int, array{int, int}> normal and abnormal seedlings new at each count, by its day, of the dishes that tell */
+    public function newByDay(): array
+    {
+        $new = [];
+        foreach ($this->counts as $count) {
+            [$normal, $abnormal] = $new[$count['day']] ?? [0, 0];
+            $new[$count['day']] = [$normal + array_sum(array_diff_key($count['counted']->normal, $this->lost)), $abnormal + array_sum(array_diff_key($count['counted']->abnormal, $this->lost))];
+        }
+        ksort($new);
+
+        return $new;
+    }
+
     /** Whether it need run on, by what is up at each count; null before the first, and of one that is over. */
     public function early(Practice $practice): ?EarlyStop
     {
         if ($this->endedAt !== null || $this->share() === null || $this->undecided() < 0) {
             return null;
         }
-        $new = [];
-        foreach ($this->counts as $count) {
-            $new[$count['day']] = ($new[$count['day']] ?? 0) + array_sum(array_diff_key($count['counted']->normal, $this->lost));
-        }
-        ksort($new);
+        $new = array_map(static fn (array $count): int => $count[0], $this->newByDay());
 
-        return $new === [] ? null : EarlyStop::of($new, $this->sown(), $this->undecided(), $this->crop->test->firstCount, $this->crop->test->lastCount, $practice->good, $practice->poor);
+        return $new === [] ? null : EarlyStop::of($new, $this->sown(), $this->undecided(), $this->crop->test->firstCount, $this->crop->test->lastCount, $practice->good, $practice->poor, false);
     }
 
     /** @return list<array{day: int, at: \DateTimeImmutable, counted: TestCounted}> */

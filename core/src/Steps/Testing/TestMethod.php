@@ -13,6 +13,8 @@ enum TestMethod: string implements Choice
     case RolledCloth = 'rolled_cloth';
     case Dish = 'dish';
     case Sand = 'sand';
+    case FoldedPaper = 'folded_paper';
+    case Modules = 'modules';
 
     public function label(): string
     {
@@ -20,7 +22,9 @@ enum TestMethod: string implements Choice
             self::DampTowel => 'damp towel',
             self::RolledCloth => 'rolled cloth',
             self::Dish => 'dish',
-            self::Sand => 'sand',
+            self::Sand => 'tray of sand',
+            self::FoldedPaper => 'folded paper in a bag',
+            self::Modules => 'tray of modules',
         };
     }
 }

@@ -8,11 +8,12 @@ import { ChartBox, useInk } from '../../charts/Chart';
 export function TestChart({ test }: { test: Test }) {
   const { ink, faint } = useInk();
   if (test.counts.length === 0) return null;
-  const sown = test.seeds * test.replicates;
-  const days = [0, ...test.counts.map((c) => c.day)];
-  const shares = [0, ...test.counts.map((c) => c.total / sown)];
+  const sown = Math.max(1, test.sown);
+  const counted = new Map([[0, 0], ...test.counts.map((c): [number, number] => [c.day, c.total / sown])]);
+  const days = [...new Set([...counted.keys(), ...test.usual.keys()])].toSorted((a, b) => a - b);
+  const last = Math.max(...test.counts.map((c) => c.day));
   return (
-    <ChartBox says={`${test.germinated} of ${sown} seeds had come up by day ${days[days.length - 1]}.`}>
+    <ChartBox says={`${test.germinated} of ${sown} seeds had come up by day ${last}.`}>
       <LineChart
         height={230}
         hideLegend
@@ -23,7 +24,7 @@ export function TestChart({ test }: { test: Test }) {
             height: 52,
             data: days,
             min: 0,
-            max: Math.max(test.last_count, days[days.length - 1] ?? 0),
+            max: Math.max(test.last_count, last),
             label: 'days since it was set',
             tickMinStep: 1,
           },
@@ -31,13 +32,24 @@ export function TestChart({ test }: { test: Test }) {
         yAxis={[{ min: 0, max: 1, width: 60, valueFormatter: (share: number) => percent(share) }]}
         series={[
           {
-            data: shares,
+            id: 'usual',
+            data: days.map((day) => test.usual[day] ?? null),
+            curve: 'linear',
+            color: faint,
+            showMark: false,
+            valueFormatter: (share) => (share === null ? '' : `${percent(share)} usual of fresh seed`),
+          },
+          {
+            id: 'counted',
+            data: days.map((day) => counted.get(day) ?? null),
             curve: 'linear',
             color: ink,
             showMark: true,
+            connectNulls: true,
             valueFormatter: (share) => (share === null ? '' : percent(share)),
           },
         ]}
+        sx={{ '& .MuiLineChart-line[data-series="usual"]': { strokeDasharray: '2 6' } }}
       >
         <ChartsReferenceLine
           y={test.good}

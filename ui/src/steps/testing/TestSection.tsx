@@ -44,6 +44,21 @@ export function TestSection({ test, lot }: { test: Test; lot: string }) {
         <IntervalBar rate={test.rate} low={test.low} high={test.high} marks={[test.poor, test.good]} />
       )}
       <TestChart test={test} />
+      {test.counts.length > 0 && (
+        <Box sx={(t) => ({ fontSize: '0.875rem', color: t.vars?.palette.text.secondary })}>
+          Dotted: as fresh sound seed of this crop usually comes up, by an assumed pace.
+        </Box>
+      )}
+      {test.ended === null && (
+        <Box component="details" sx={{ mt: 1, maxWidth: '46em' }}>
+          <summary>How it is done</summary>
+          <ol style={{ marginTop: 4, paddingLeft: '1.4em' }}>
+            {test.steps.map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+          </ol>
+        </Box>
+      )}
     </Section>
   );
 }
