@@ -84,6 +84,19 @@ final class TraysTest extends TestCase
         self::assertStringStartsWith('48 % up so far: it will end too few to rely on, as sure as 98 times in 100.', self::plain($this->test($lot, 't')['sentence']));
     }
 
+    public function test_how_many_are_laid_and_what_counts_as_up_is_as_the_keeper_set_it(): void
+    {
+        $lot = $this->lot();
+        $usual = fn (): array => array_intersect_key(array_column(collect($this->getJson("/api/lots/$lot")->json('offers'))->firstWhere('kind', 'test_started')['fields'], 'usual', 'key'), ['replicates' => 1, 'seeds' => 1, 'up' => 1]);
+        self::assertSame(['replicates' => '2', 'seeds' => '25', 'up' => 'seedling'], $usual());
+        $this->putJson('/api/settings/test_usual', ['value' => 'ten'])->assertOk();
+        $this->putJson('/api/settings/counts_as_up', ['value' => 'root'])->assertOk();
+        self::assertSame(['replicates' => '1', 'seeds' => '10', 'up' => 'root'], $usual());
+        $this->keeper->records($lot, 'test_started', '2026-08-20T09:00', ['test' => 't', 'replicates' => 1, 'seeds' => 10, 'temperature_c' => 18, 'method' => 'folded_paper', 'up' => 'root']);
+        self::assertStringContainsString('10 seeds in a bag with folded paper, 18 °C, set Thursday 20 August, up when a root is seen.', self::plain($this->test($lot, 't')['set']));
+        self::assertStringStartsWith('Kitchen paper folded twice', $this->test($lot, 't')['steps'][1]);
+    }
+
     private function lot(): string
     {
         $lot = $this->keeper->pick($this->keeper->sow($this->keeper->variety('onion', 'Capstan'), '2025-03-01T10:00'), '2025-08-20T10:00');

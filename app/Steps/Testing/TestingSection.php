@@ -91,7 +91,7 @@ final class TestingSection implements SheetSection
             $test->set->method->label(),
             Quantity::temperature($test->set->temperatureC),
             $when->date($test->startedAt),
-            $test->set->sorted ? ', empty seed sorted out first' : '',
+            ($test->set->sorted ? ', empty seed sorted out first' : '').($test->set->up === null ? '' : ", up when {$test->set->up->label()}"),
             $test->germinated(),
             $test->abnormal() > 0 ? sprintf(', %d abnormal', $test->abnormal()) : '',
             $test->endedAt === null ? sprintf(', %d undecided', $test->undecided()) : '',

@@ -90,7 +90,7 @@ final class LotCourse extends Folded
         $this->rack = new RackStrand($facts->crop, $this->where, $this->cleaning, $this->stock, $facts->holdings(), $practice);
         $this->drying = new DryingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->rack, $practice);
         $this->desiccant = new DesiccantStrand($facts->crop, $this->where, $this->drying, $this->stock, $practice);
-        $this->testing = new TestingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock);
+        $this->testing = new TestingStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $practice);
         $this->treating = new TreatingStrand($facts->crop, $this->where, $this->cleaning, $this->stock);
         $this->opening = new OpeningStrand($kepts);
         $this->storing = new StoringStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->treating, $facts->holdings(), $practice, $kepts);

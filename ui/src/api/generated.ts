@@ -3987,6 +3987,11 @@ export interface components {
             group?: string | null;
             /** @description Empty seed sorted out first */
             sorted?: boolean;
+            /**
+             * @description Up is counted when
+             * @enum {string|null}
+             */
+            up?: "root" | "seedling" | "emerged" | null;
         };
         /** Seedlings counted */
         EntryTestCounted: {

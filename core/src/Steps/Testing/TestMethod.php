@@ -23,7 +23,7 @@ enum TestMethod: string implements Choice
             self::RolledCloth => 'rolled cloth',
             self::Dish => 'dish',
             self::Sand => 'tray of sand',
-            self::FoldedPaper => 'folded paper in a bag',
+            self::FoldedPaper => 'bag with folded paper',
             self::Modules => 'tray of modules',
         };
     }

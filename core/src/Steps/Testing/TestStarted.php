@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Steps\Testing;
 
 use Marrow\Core\Fields\Field;
+use Marrow\Core\Germination\CountsAsUp;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Payload;
 use Marrow\Core\Journal\Subject;
@@ -18,6 +19,7 @@ final readonly class TestStarted implements Payload
      * @param  float  $temperatureC  °C
      * @param  string  $group  what of the lot it is of, where others are laid beside it: floaters, big, of the fridge; may be empty
      * @param  bool  $sorted  empty seed was sorted out before it was laid
+     * @param  ?CountsAsUp  $up  what is counted as up; null where nobody said
      */
     public function __construct(
         public string $test,
@@ -27,6 +29,7 @@ final readonly class TestStarted implements Payload
         public TestMethod $method,
         public string $group = '',
         public bool $sorted = false,
+        public ?CountsAsUp $up = null,
     ) {}
 
     public static function kind(): Kind
@@ -40,7 +43,8 @@ final readonly class TestStarted implements Payload
                 Field::choice('method', 'Laid out in a', TestMethod::class)->called('how the test is laid out')->usually(TestMethod::DampTowel->value),
                 Field::text('group', 'Of which of it', 40)->called('which of it is tested')->also('group')->optional('')->hint('Where others are laid beside it, to be compared: floaters and sinkers, big and small, of the fridge and of the hall')->seldom(),
                 Field::flag('sorted', 'Empty seed sorted out first')->hint('Packets are then reckoned as if they were, too')->seldom(),
+                Field::choice('up', 'Up is counted when', CountsAsUp::class)->called('what is counted as up')->optional()->hint('A root alone is seen days sooner, and in more seed than makes a sound plant')->seldom(),
             )
-            ->says('{replicates} × {seeds}', '{group}', '{method}', '{temperature_c}', '{sorted}');
+            ->says('{replicates} × {seeds}', '{group}', '{method}', '{temperature_c}', '{sorted}', 'up when {up}');
     }
 }

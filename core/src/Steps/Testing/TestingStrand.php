@@ -14,6 +14,7 @@ use Marrow\Core\Germination\Comparison;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\SmallerTest;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Origin\Received;
@@ -49,6 +50,7 @@ final class TestingStrand extends Strand
         private readonly OriginStrand $origin,
         private readonly CleaningStrand $cleaning,
         private readonly StockStrand $stock,
+        private readonly Practice $practice,
     ) {}
 
     /** What came with the seed counts for what it can: the keeper's own test as any, what a seller or giver says as a small one. */
@@ -144,7 +146,14 @@ final class TestingStrand extends Strand
             return [];
         }
 
-        return [Offer::of(TestStarted::class, $this->where->place === Place::Store ? 20 : 50)->usually('temperature_c', $this->crop->test->steadyTemperature())];
+        [$replicates, $seeds] = match ($this->practice->word('test_usual')) {
+            'ten' => [1, 10],
+            'hundred' => [4, 25],
+            default => [2, 25],
+        };
+
+        return [Offer::of(TestStarted::class, $this->where->place === Place::Store ? 20 : 50)
+            ->usually('temperature_c', $this->crop->test->steadyTemperature())->usually('replicates', $replicates)->usually('seeds', $seeds)->usually('up', $this->practice->word('counts_as_up'))];
     }
 
     /** @return list<TestCourse> */
