@@ -9,7 +9,6 @@ use Marrow\Core\Botany\CropName;
 use Marrow\Core\Drying\DryBy;
 use Marrow\Core\Drying\DryingCourse;
 use Marrow\Core\Drying\Evidence;
-use Marrow\Core\Drying\HandSign;
 use Marrow\Core\Drying\Moisture;
 use Marrow\Core\Drying\MoistureReading;
 use Marrow\Core\Drying\WeighedCourse;
@@ -27,10 +26,8 @@ use Marrow\Core\Steps\Origin\OriginStrand;
 use Marrow\Core\Steps\Stock\StockStrand;
 use Marrow\Core\Steps\Treating\Bathed;
 use Marrow\Core\Work\Later;
-use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Place;
-use Marrow\Core\Work\Task;
 use Marrow\Core\Work\Whereabouts;
 
 /**
@@ -42,9 +39,6 @@ final class DryingStrand extends Strand
     /** So long its pace may take it to the end; what would take longer has stopped. */
     private const WAITS_DAYS = 10;
 
-    /** It is looked at once a week at the least. */
-    private const WEIGHED_DAYS = 7;
-
     /** Days within which a weighing and a jar are of seed as dry as it was. */
     private const TOGETHER_DAYS = 2;
 
@@ -54,6 +48,10 @@ final class DryingStrand extends Strand
     public ?\DateTimeImmutable $spreadAt = null;
 
     private readonly Weighings $weighed;
+
+    private readonly BeforeDrying $before;
+
+    private readonly RackWork $work;
 
     public readonly Dampness $dampness;
 
@@ -68,6 +66,8 @@ final class DryingStrand extends Strand
     ) {
         $this->dampness = new Dampness($crop->balance);
         $this->weighed = new Weighings;
+        $this->before = new BeforeDrying($crop, $where, $origin, $cleaning);
+        $this->work = new RackWork($this, $crop, $rack, $this->weighed, $practice);
         $stock->whenTaken($this->taken(...));
     }
 
@@ -332,15 +332,15 @@ final class DryingStrand extends Strand
         }
         $onRacks = $this->where->place === Place::Racks;
         if ($this->crop->isKeptAlive()) {
-            return $this->where->place === Place::Store ? [] : $this->cure();
+            return $this->where->place === Place::Store ? [] : $this->before->cure();
         }
         if (! $this->crop->bearsDrying()) {
-            return $this->cleaning->isClean() || $onRacks || $this->where->place === Place::Store ? $this->sowFresh() : [];
+            return $this->cleaning->isClean() || $onRacks || $this->where->place === Place::Store ? $this->before->sowFresh() : [];
         }
 
         return match (true) {
-            $onRacks => $this->racks(),
-            $this->where->place === Place::Bench && $this->cleaning->isClean() => $this->spreadIt(),
+            $onRacks => $this->work->wants(),
+            $this->where->place === Place::Bench && $this->cleaning->isClean() => $this->before->spreadIt(),
             default => [],
         };
     }
@@ -353,195 +353,12 @@ final class DryingStrand extends Strand
         }
 
         return match ($this->where->place) {
-            Place::Racks => $this->onRacks(),
+            Place::Racks => $this->work->offers(),
             Place::Store => [Offer::of(JarRead::class, 30), Offer::of(CardRead::class, 31), Offer::of(Spread::class, 60)],
             default => [$this->practice->wordFor('dry_out', $this->crop->key) === 'sun'
                 ? Offer::of(Spread::class, $this->cleaning->isClean() ? 10 : 30)->usually('where', DriesWhere::Sun->value)
                 : Offer::of(Spread::class, $this->cleaning->isClean() ? 10 : 30)],
         };
-    }
-
-    /** @return list<Offer> what is asked for first, then the other ways */
-    private function onRacks(): array
-    {
-        [$jar, $card, $weigh, $hand] = match (true) {
-            $this->verdict() === DryingVerdict::DryEnough => [20, 21, 25, 28],
-            $this->verdict() === DryingVerdict::ByHand => [6, 7, 15, 16],
-            default => match ($this->way()) {
-                'jar' => [10, 16, 15, 20],
-                'card' => [16, 10, 15, 20],
-                'hand' => [16, 20, 15, 10],
-                default => [20, 21, 10, 15],
-            },
-        };
-
-        return [Offer::of(JarRead::class, $jar), Offer::of(CardRead::class, $card), Offer::of(Weighed::class, $weigh), $this->byHand($hand)];
-    }
-
-    /** How it is told: whoever weighed a lot goes on with that, else the way of this keeper. */
-    private function way(): string
-    {
-        return $this->weighed->all() !== [] && ($this->dampness->by() === Witness::Weight || count($this->weighed->all()) > 1) ? 'weight' : $this->practice->wordFor('dry_known_by', $this->crop->key);
-    }
-
-    /** Only the signs that its kind answers to are asked. */
-    private function byHand(int $rank): Offer
-    {
-        $offer = Offer::of(HandTried::class, $rank);
-        foreach (array_udiff(HandSign::cases(), $this->crop->handSigns(), static fn (HandSign $a, HandSign $b): int => $a->value <=> $b->value) as $sign) {
-            $offer = $offer->unasked($sign->value);
-        }
-
-        return $offer;
-    }
-
-    /** @return list<Task> */
-    private function spreadIt(): array
-    {
-        $since = $this->cleaning->since;
-        if ($since === null) {
-            return [];
-        }
-
-        return [$this->crop->isWetCleaned()
-            ? new Task(DryingTask::SpreadWet, Place::Bench, $since, $since, Later::hours($since, 12), Loss::Seed)
-            : new Task(DryingTask::SpreadDry, Place::Bench, $since, Later::days($since, 2), null, Loss::Nothing)];
-    }
-
-    /**
-     * A kind that does not bear drying is sown, or kept damp as long as it bears that; where nobody knows how long, half its
-     * ordinary life is the most that is safe.
-     *
-     * @return list<Task>
-     */
-    private function sowFresh(): array
-    {
-        $picked = $this->origin->lastAt();
-        if ($picked === null) {
-            return [];
-        }
-        $damp = $this->crop->damp;
-        $days = $damp === null ? (int) ceil($this->crop->ordinaryYears * 365.25 / 2) : (int) round($damp->months * Later::DAYS_A_MONTH);
-
-        return [new Task(DryingTask::SowFresh, $this->where->place, $picked, $picked, Later::days($picked, $days), Loss::Seed, ['days' => $days])];
-    }
-
-    /**
-     * What is kept alive cures before it goes into store.
-     *
-     * @return list<Task>
-     */
-    private function cure(): array
-    {
-        $lifted = $this->origin->lastAt() ?? $this->origin->receivedAt;
-        if ($lifted === null) {
-            return [];
-        }
-        $ripening = $this->crop->ripening;
-
-        return [new Task(DryingTask::Cure, $this->where->place, $lifted, Later::days($lifted, $ripening->restDaysMin), Later::days($lifted, $ripening->restDaysMax + 14), Loss::Seed)];
-    }
-
-    /** @return list<Task> */
-    private function racks(): array
-    {
-        $last = $this->lastWeighedAt() ?? $this->spreadAt;
-        if ($last === null || $this->spreadAt === null) {
-            return [];
-        }
-        $figures = [
-            'moisture' => $this->moisture(),
-            'jar_moisture' => $this->crop->jarMoisture,
-            'target_mass' => $this->targetMass(),
-            'mass' => $this->lastMass(),
-        ];
-        if ($this->verdict() === DryingVerdict::DryEnough) {
-            $known = $this->dampness->readAt > $last ? $this->dampness->readAt : $last;
-
-            return [new Task(DryingTask::PutAway, Place::Racks, $known, Later::days($known, 1), Later::days($known, 14), Loss::Nothing, $figures)];
-        }
-        if ($this->rack->isShutIn) {
-            // What is in with it has its own days.
-            return [];
-        }
-        if ($this->verdict() === DryingVerdict::Stopped) {
-            // In balance with the room: weighing it again shows nothing, until it lies somewhere drier.
-            return [new Task(DryingTask::Stopped, Place::Racks, $last, Later::days($last, 1), null, Loss::Nothing, $figures + $this->desiccantAtHand(), $last->format('Y-m-d'))];
-        }
-        if ($this->verdict() === DryingVerdict::Steady) {
-            return [new Task(DryingTask::ReadJar, Place::Racks, $last, Later::days($last, 1), null, Loss::Nothing, $figures)];
-        }
-        if ($this->verdict() === DryingVerdict::ByHand) {
-            $tried = $this->dampness->triedAt() ?? $last;
-
-            return [new Task(DryingTask::DryByHand, Place::Racks, $tried, Later::days($tried, 1), Later::days($tried, 21), Loss::Nothing, $figures)];
-        }
-
-        return [...$this->tooDamp($figures), ...$this->look($last, $figures)];
-    }
-
-    /**
-     * Said at once, and once for each place that it lies in.
-     *
-     * @param  array<string, float|int|string|null>  $figures
-     * @return list<Task>
-     */
-    private function tooDamp(array $figures): array
-    {
-        $course = $this->rack->course();
-        $since = $this->rack->movedAt();
-        if ($course === null || $since === null || ! $this->isTooDampHere() || $this->practice->wordFor('dry_to', $this->crop->key) === 'paper') {
-            return [];
-        }
-
-        return [new Task(DryingTask::TooDampHere, Place::Racks, $since, Later::days($since, 2), null, Loss::Nothing, $figures + [
-            'stops_at' => $course->stopsAt(),
-            'rh' => $course->rh,
-            'temperature' => $course->temperature,
-            'place' => $this->rack->placeName(),
-        ] + $this->desiccantAtHand(), $since->format('Y-m-d H:i'))];
-    }
-
-    /** @return array<string, float|int|string|null> what the keeper has to dry it on with */
-    private function desiccantAtHand(): array
-    {
-        $has = $this->practice->desiccant();
-
-        return $has === null ? [] : ['has' => $has->kind->value, 'has_g' => $has->grams, 'has_blue' => (int) $has->isBlue, 'has_sachet' => $has->sachet];
-    }
-
-    /**
-     * How dry it is by now, by the way in which this keeper knows: whoever weighed a lot goes on with that.
-     *
-     * @param  array<string, float|int|string|null>  $figures
-     * @return list<Task>
-     */
-    private function look(\DateTimeImmutable $last, array $figures): array
-    {
-        $way = $this->way();
-        $dryBy = $this->dryBy();
-        $figures += ['dry_from' => $dryBy?->early->format('Y-m-d'), 'dry_by' => $dryBy?->middle->format('Y-m-d'), 'dry_to' => $dryBy?->late?->format('Y-m-d'), 'place' => $this->rack->course()?->isAirKnown === true ? $this->rack->placeName() : null];
-        if ($way === 'weight') {
-            // Wet seed changes by the hour at first; later a weighing every second day shows as much, or one when it should be dry.
-            $early = $last < Later::days($this->spreadAt ?? $last, 3) && $this->crop->isWetCleaned();
-            $best = match (true) {
-                $early => Later::days($last, 1),
-                $dryBy !== null => max(Later::days($last, 1), min($dryBy->middle, Later::days($last, self::WEIGHED_DAYS))),
-                default => Later::days($last, 2),
-            };
-
-            return [new Task(DryingTask::Weigh, Place::Racks, Later::hours($best, -6), $best, null, Loss::Nothing, $figures)];
-        }
-        $looked = max(array_filter([$last, $this->dampness->readAt, $this->dampness->triedAt()]));
-        if ($way === 'hand') {
-            $isFirst = $this->dampness->triedAt() === null;
-            $best = Later::days($looked, $isFirst && $this->crop->isWetCleaned() ? 4 : ($isFirst ? 6 : 2));
-
-            return [new Task(DryingTask::TryByHand, Place::Racks, Later::days($best, -1), $best, null, Loss::Nothing, $figures)];
-        }
-        $best = Later::days($looked, $this->dampness->readAt === null ? 7 : 4);
-
-        return [new Task($way === 'card' ? DryingTask::ReadCard : DryingTask::ReadJar, Place::Racks, Later::days($best, -1), $best, null, Loss::Nothing, $figures + ['by_way' => $way])];
     }
 
     /** Whether it is in balance with the room, by its last two weighings. */
