@@ -53,9 +53,31 @@ final readonly class TestWords
         };
     }
 
+    /** Nothing is up by the day when most usually is: what that can mean, and what to try. */
+    private function nothingUp(TestCourse $test): ?string
+    {
+        $conditions = $this->lot->facts->crop->test;
+        $day = $test->lastDay();
+        if ($test->endedAt !== null || $test->germinated() > 0 || $day === null || $day < $conditions->firstCount) {
+            return null;
+        }
+        $wants = $conditions->temperatureLow === $conditions->temperatureHigh ? Quantity::temperature($conditions->temperatureHigh) : Quantity::temperature($conditions->temperatureLow).' by night and '.Quantity::temperature($conditions->temperatureHigh).' by day';
+
+        return implode(' ', array_filter([
+            sprintf('Nothing is up on day %d, when most usually is. Cut one open: firm and white it is alive, soft or brown it is dead.', $day),
+            $test->set->temperatureC < $conditions->temperatureLow - 2.0 ? sprintf('It lies at %s and wants %s: it may be too cold.', Quantity::temperature($test->set->temperatureC), $wants) : "It wants $wants, damp and not wet: where water stands it drowns.",
+            $conditions->dormancy === null ? '' : sprintf('Alive, it may be asleep: %s.', lcfirst($conditions->dormancy)),
+            $conditions->hardSeeded ? 'Hard seed takes no water until it is nicked or rubbed.' : '',
+        ]));
+    }
+
     /** Of what kinds the rest is, and what of it may be alive; null where nobody said. */
     public function rest(TestCourse $test): ?string
     {
+        $nothing = $this->nothingUp($test);
+        if ($nothing !== null) {
+            return $nothing;
+        }
         [$hard, $fresh, $empty] = [$test->left('hard'), $test->left('fresh'), $test->left('empty')];
         $dead = array_filter([
             $test->abnormal() === 0 ? '' : sprintf('%d abnormal', $test->abnormal()),

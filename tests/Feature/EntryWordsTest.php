@@ -108,6 +108,7 @@ final class EntryWordsTest extends TestCase
         yield 'a count in one' => ['test_counted', ['test' => 't', 'normal' => [7], 'abnormal' => [0]], 'Seedlings counted: 7 new'];
         yield 'a count in two' => ['test_counted', ['test' => 't', 'normal' => [7, 5], 'abnormal' => [1, 2]], 'Seedlings counted: 12 new (7 + 5), 3 abnormal'];
         yield 'a count with rotten and eaten' => ['test_counted', ['test' => 't', 'normal' => [7, 5], 'abnormal' => [0, 0], 'mouldy' => [1, 0], 'eaten' => [0, 2]], 'Seedlings counted: 12 new (7 + 5), 1 rotten, 2 eaten'];
+        yield 'an old test' => ['test_result', ['test' => 't', 'seeds' => 36, 'up' => 31, 'method' => 'dish'], 'Result of an old test: 31 of 36 seeds, dish'];
         yield 'a dish lost' => ['dish_lost', ['test' => 't', 'dish' => 2], 'A dish of a test lost: dish 2'];
         yield 'test ended, and the rest judged' => ['test_ended', ['test' => 't', 'hard' => [2, 1], 'fresh' => [0, 0], 'empty' => [0, 3]], 'Test ended: 3 hard, 3 empty'];
         yield 'test ended' => ['test_ended', ['test' => 't'], 'Test ended'];

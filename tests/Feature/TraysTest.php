@@ -21,7 +21,7 @@ final class TraysTest extends TestCase
     public function test_floaters_and_sinkers_are_compared_and_count_for_neither_the_lot_nor_its_forecast(): void
     {
         $lot = $this->lot();
-        $before = $this->getJson("/api/lots/$lot")->json('advice.sentence');
+        $before = $this->getJson("/api/lots/$lot")->json('advice');
         foreach (['f' => ['floaters', 31], 's' => ['sinkers', 33]] as $test => [$group, $up]) {
             $this->keeper->records($lot, 'test_started', '2026-08-20T09:00', ['test' => $test, 'replicates' => 1, 'seeds' => 36, 'temperature_c' => 18, 'method' => 'dish', 'group' => $group]);
         }
@@ -31,7 +31,7 @@ final class TraysTest extends TestCase
             $this->keeper->records($lot, 'test_ended', '2026-09-03T09:00', ['test' => $test]);
         }
         self::assertSame('Floaters 31 of 36, sinkers 33 of 36 came up: no difference shown, and one of up to 21 points would have gone unseen.', self::plain($this->test($lot, 's')['beside']));
-        self::assertSame($before, $this->getJson("/api/lots/$lot")->json('advice.sentence'));
+        self::assertSame($before, $this->getJson("/api/lots/$lot")->json('advice'));
         self::assertStringContainsString('Of some of the lot alone', $this->test($lot, 'f')['set']);
         self::assertNull($this->test($lot, 'f')['sowing']);
     }
@@ -95,6 +95,30 @@ final class TraysTest extends TestCase
         $this->keeper->records($lot, 'test_started', '2026-08-20T09:00', ['test' => 't', 'replicates' => 1, 'seeds' => 10, 'temperature_c' => 18, 'method' => 'folded_paper', 'up' => 'root']);
         self::assertStringContainsString('10 seeds in a bag with folded paper, 18 °C, set Thursday 20 August, up when a root is seen.', self::plain($this->test($lot, 't')['set']));
         self::assertStringStartsWith('Kitchen paper folded twice', $this->test($lot, 't')['steps'][1]);
+    }
+
+    public function test_an_old_result_is_one_form_and_counts_as_a_test(): void
+    {
+        $lot = $this->lot();
+        $this->keeper->tries($lot, 'test_result', '2026-02-20', ['test' => 't', 'seeds' => 36, 'up' => 40])->assertUnprocessable()->assertJsonPath('answers.0.errors.up', 'Of 36 seeds not more than 36 can come up.');
+        $this->keeper->tries($lot, 'test_result', '2026-02-20', ['test' => 't', 'seeds' => 0, 'up' => 0])->assertUnprocessable();
+        $this->keeper->records($lot, 'test_result', '2026-02-20', ['test' => 't', 'seeds' => 36, 'up' => 31]);
+        $test = $this->test($lot, 't');
+        self::assertSame('86 %, likely 71 to 94 % of the seed came up.', self::plain($test['sentence']));
+        self::assertSame('31 of 36 came up, as it was written down; day by day it is not known.', $test['set']);
+        self::assertStringContainsString('86 %', self::plain($this->getJson("/api/lots/$lot")->json('advice')));
+        $read = $this->postJson('/api/lines/read', ['text' => "$lot old test 31 of 36"])->assertOk();
+        self::assertStringContainsString('test_result', (string) json_encode($read->json()));
+    }
+
+    public function test_where_nothing_is_up_in_time_it_is_said_what_that_can_mean(): void
+    {
+        $lot = $this->lot();
+        $this->keeper->records($lot, 'test_started', '2026-09-01T09:00', ['test' => 't', 'replicates' => 1, 'seeds' => 20, 'temperature_c' => 9, 'method' => 'dish']);
+        $this->keeper->records($lot, 'test_counted', '2026-09-04T09:00', ['test' => 't', 'normal' => [0], 'abnormal' => [0]]);
+        self::assertNull($this->test($lot, 't')['rest'], 'too early to say');
+        $this->keeper->records($lot, 'test_counted', '2026-09-09T09:00', ['test' => 't', 'normal' => [0], 'abnormal' => [0]]);
+        self::assertStringStartsWith('Nothing is up on day 8, when most usually is. Cut one open: firm and white it is alive, soft or brown it is dead. It lies at 9 °C and wants 15 °C', self::plain($this->test($lot, 't')['rest']));
     }
 
     private function lot(): string

@@ -15,6 +15,7 @@ use App\Words\TestWords;
 use Marrow\Core\Germination\UsualPace;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Testing\TestCourse;
+use Marrow\Core\Steps\Testing\Told;
 use Marrow\Core\Work\Offer;
 
 final class TestingSection implements SheetSection
@@ -83,6 +84,9 @@ final class TestingSection implements SheetSection
 
     private static function set(TestCourse $test, When $when): string
     {
+        if ($test->told === Told::ByKeeper) {
+            return sprintf('%d of %d came up, as it was written down; day by day it is not known.', $test->germinated(), $test->sown());
+        }
         $seeds = $test->set->replicates === 1 ? Quantity::number($test->set->seeds, 'seed') : sprintf('%d × %s', $test->set->replicates, Quantity::number($test->set->seeds, 'seed'));
 
         return sprintf(

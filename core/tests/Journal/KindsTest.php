@@ -125,6 +125,7 @@ final class KindsTest extends TestCase
         // Either seeds or a mass is taken; a thing lies in a place, or in a container.
         return match ($kind->name) {
             'withdrawn', 'divided' => [...$typed, 'mass_g' => null],
+            'test_result' => [...$typed, 'seeds' => '40', 'up' => '12'],
             'card_read' => [...$typed, 'damp_to' => '10', 'dry_from' => '30'],
             'placed' => [...$typed, 'inside' => null],
             'seen' => [...$typed, 'gone' => false],

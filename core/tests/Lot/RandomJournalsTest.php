@@ -368,6 +368,7 @@ final class RandomJournalsTest extends CoreTestCase
             'dries_elsewhere' => ['where' => ['indoors', 'shade', 'sun'][$chance->getInt(0, 2)], 'place_id' => [null, 'cellar'][$chance->getInt(0, 1)]],
             'desiccant_in' => ['desiccant' => ['gel', 'rice'][$chance->getInt(0, 1)], 'desiccant_g' => [null, 40, 200][$chance->getInt(0, 2)]],
             'desiccant_out' => ['desiccant_g' => [null, 44, 215][$chance->getInt(0, 2)]],
+            'test_result' => ['test' => "r$step", 'seeds' => 30, 'up' => $chance->getInt(0, 30)],
             'sample_weighed' => ['counted' => 100, 'masses_g' => [$course->facts->crop->ordinaryTsm() / 10]],
             'test_started' => ['test' => "t$step", 'replicates' => $chance->getInt(1, 4), 'seeds' => $chance->getInt(5, 50), 'temperature_c' => 20, 'method' => 'dish'],
             'stored' => [

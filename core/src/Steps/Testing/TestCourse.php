@@ -45,6 +45,16 @@ final class TestCourse
         return $test;
     }
 
+    /** One that was done and counted elsewhere. */
+    public static function result(TestResult $result, \DateTimeImmutable $at, Crop $crop): self
+    {
+        $test = new self(new TestStarted($result->test, 1, $result->seeds, $crop->test->steadyTemperature(), $result->method ?? TestMethod::DampTowel), $at, $crop, Told::ByKeeper);
+        $test->counts[] = ['day' => $crop->test->lastCount, 'at' => $at, 'counted' => new TestCounted($result->test, [$result->up], [0])];
+        $test->endedAt = $at;
+
+        return $test;
+    }
+
     /** @throws Misfit */
     public function counted(TestCounted $counted, \DateTimeImmutable $at): void
     {

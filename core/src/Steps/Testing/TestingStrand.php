@@ -86,6 +86,17 @@ final class TestingStrand extends Strand
         $this->tests[$set->test] = new TestCourse($set, $entry->happenedAt, $this->crop);
     }
 
+    /** Its seed was taken out when it was laid, whoever wrote that down; here it is only told. */
+    #[Takes]
+    public function result(TestResult $result, Entry $entry): void
+    {
+        $this->origin->mustHaveBegun($entry->happenedAt);
+        if (isset($this->tests[$result->test])) {
+            throw Misfit::at('test', 'There is such a test already.');
+        }
+        $this->tests[$result->test] = TestCourse::result($result, $entry->happenedAt, $this->crop);
+    }
+
     #[Takes]
     public function counted(TestCounted $counted, Entry $entry): void
     {
@@ -153,7 +164,7 @@ final class TestingStrand extends Strand
         };
 
         return [Offer::of(TestStarted::class, $this->where->place === Place::Store ? 20 : 50)
-            ->usually('temperature_c', $this->crop->test->steadyTemperature())->usually('replicates', $replicates)->usually('seeds', $seeds)->usually('up', $this->practice->word('counts_as_up'))];
+            ->usually('temperature_c', $this->crop->test->steadyTemperature())->usually('replicates', $replicates)->usually('seeds', $seeds)->usually('up', $this->practice->word('counts_as_up')), Offer::of(TestResult::class, 62)];
     }
 
     /** @return list<TestCourse> */
