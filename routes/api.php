@@ -40,6 +40,7 @@ Route::middleware(Needs::least(Role::Reader))->group(static function (): void {
     Route::get('/today', [FrameController::class, 'today']);
     Route::get('/along', [FrameController::class, 'along']);
     Route::get('/racks', [PlaceController::class, 'racks']);
+    Route::get('/trays', [PlaceController::class, 'trays']);
     Route::get('/places/{place}', [PlaceController::class, 'show']);
     Route::get('/places/{place}/table', [PlaceController::class, 'table']);
     Route::get('/lots/{code}', [LotController::class, 'show']);

@@ -145,6 +145,8 @@ final class QueryPlansTest extends TestCase
         yield 'store, by code' => ['/api/places/store?sort=code'];
         yield 'store, the last of their variety' => ['/api/places/store?only=last'];
         yield 'racks' => ['/api/places/racks'];
+        yield 'the racks at a glance' => ['/api/racks'];
+        yield 'the trays at a glance' => ['/api/trays'];
         yield 'instruments' => ['/api/instruments'];
         yield 'ten years of a logger' => ['/api/instruments/{logger}?from=2016-01-01'];
         yield 'bench' => ['/api/places/bench'];

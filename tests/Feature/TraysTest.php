@@ -121,6 +121,20 @@ final class TraysTest extends TestCase
         self::assertStringStartsWith('Nothing is up on day 8, when most usually is. Cut one open: firm and white it is alive, soft or brown it is dead. It lies at 9 °C and wants 15 °C', self::plain($this->test($lot, 't')['rest']));
     }
 
+    public function test_the_trays_at_a_glance_are_dish_by_dish_with_what_wants_testing_next(): void
+    {
+        $lot = $this->lot();
+        $this->keeper->records($lot, 'stored', '2025-09-21T09:00', ['container' => 'jar', 'place' => 'Hall', 'temperature_c' => 18, 'rh' => 50, 'seeds' => 900]);
+        self::assertSame([$lot, '50 of 900 seeds'], [$this->getJson('/api/trays')->json('next.0.code'), self::plain($this->getJson('/api/trays')->json('next.0.costs'))]);
+        $this->keeper->records($lot, 'test_started', '2026-09-06T09:00', ['test' => 't', 'replicates' => 2, 'seeds' => 25, 'temperature_c' => 18, 'method' => 'dish']);
+        $this->keeper->records($lot, 'test_counted', '2026-09-13T09:00', ['test' => 't', 'normal' => [12, 14], 'abnormal' => [1, 0], 'mouldy' => [1, 0], 'eaten' => [0, 2]]);
+        $trays = $this->getJson('/api/trays')->assertOk();
+        self::assertSame([['up' => 12, 'dead' => 2, 'open' => 11], ['up' => 14, 'dead' => 0, 'open' => 9]], $trays->json('tests.0.dishes'));
+        self::assertSame('26 of 48 up, counted on day 7', self::plain($trays->json('tests.0.said')));
+        self::assertSame('look tomorrow, day 9', self::plain($trays->json('tests.0.next')));
+        self::assertSame([], $trays->json('next'), 'one runs');
+    }
+
     private function lot(): string
     {
         $lot = $this->keeper->pick($this->keeper->sow($this->keeper->variety('onion', 'Capstan'), '2025-03-01T10:00'), '2025-08-20T10:00');

@@ -68,3 +68,15 @@ test('floaters are laid beside sinkers, with what so many can show', async ({ pa
     /Laid side by side: with so many seeds 90\s% against 60\s% would show 80\stimes in 100\./,
   );
 });
+
+test('the trays show each running test dish by dish, and what wants testing next', async ({ page }) => {
+  await page.goto('/trays');
+  const dishes = page.getByRole('region', { name: 'Dish by dish' });
+  await expect(dishes.getByRole('listitem').filter({ hasText: 'Capstan' })).toContainText(
+    '65 of 100 up, counted on day 8, look Wednesday 16 September, day 10',
+  );
+  await expect(dishes.getByRole('img', { name: 'Dish 1: 16 up, 0 dead or abnormal, 9 open.' })).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'What wants testing next' }).getByRole('listitem').first(),
+  ).toContainText(/of [\d\s]+ seeds/);
+});

@@ -7,11 +7,13 @@ namespace App\Http\Controllers;
 use App\Boards\Boards;
 use App\Boards\Narrowing;
 use App\Boards\RacksGlance;
+use App\Boards\TraysGlance;
 use App\Documents\PlaceDocument;
 use App\Documents\TableDocument;
 use App\Http\Scalar;
 use App\Http\SeenFrom;
 use App\Steps\Drying\RacksDocument;
+use App\Steps\Testing\TraysDocument;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Marrow\Core\Work\Place;
@@ -64,6 +66,16 @@ final class PlaceController extends Controller
         new OA\Response(response: 200, description: 'the racks at a glance', content: new OA\JsonContent(ref: RacksDocument::class)),
     ])]
     public function racks(SeenFrom $seen, RacksGlance $glance): JsonResponse
+    {
+        return new JsonResponse($glance->of($seen->when()));
+    }
+
+    #[OA\Get(path: '/trays', operationId: 'trays', description: 'All tests that run, dish by dish, and what wants testing next.', parameters: [
+        new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'the trays at a glance', content: new OA\JsonContent(ref: TraysDocument::class)),
+    ])]
+    public function trays(SeenFrom $seen, TraysGlance $glance): JsonResponse
     {
         return new JsonResponse($glance->of($seen->when()));
     }

@@ -28,6 +28,7 @@ export type DrawnMeasure = Schemas['DrawnMeasureDocument'];
 export type Weather = Schemas['WeatherDocument'];
 export type Test = Schemas['TestDocument'];
 export type Drying = Schemas['DryingDocument'];
+export type Dish = Schemas['DishDocument'];
 export type RackLot = Schemas['RackLotDocument'];
 export type RackRoom = Schemas['RackRoomDocument'];
 export type DryingChart = Schemas['DryingChartDocument'];

@@ -1199,6 +1199,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/trays": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description All tests that run, dish by dish, and what wants testing next. */
+        get: operations["trays"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/plans": {
         parameters: {
             query?: never;
@@ -3225,6 +3242,12 @@ export interface components {
             total: number;
             abnormal: number;
         };
+        /** @description One dish of a test: each of its seeds is one of these. */
+        DishDocument: {
+            up: number;
+            dead: number;
+            open: number;
+        };
         /** @description A germination test. */
         TestDocument: {
             id: string;
@@ -3273,6 +3296,27 @@ export interface components {
             section: "test";
             /** @enum {string} */
             belongs: "trays";
+        };
+        /** @description A running test as its dishes. */
+        TrayDocument: {
+            code: string;
+            variety: string;
+            group: string;
+            dishes: components["schemas"]["DishDocument"][];
+            said: string;
+            next: string;
+        };
+        /** @description What germinates, dish by dish, and what wants testing next. */
+        TraysDocument: {
+            tests: components["schemas"]["TrayDocument"][];
+            next: components["schemas"]["WantsTestDocument"][];
+        };
+        /** @description A lot that wants a test, and what it would cost. */
+        WantsTestDocument: {
+            code: string;
+            variety: string;
+            when: string;
+            costs: string;
         };
         SheetSection: components["schemas"]["CleaningDocument"] | components["schemas"]["DryingDocument"] | components["schemas"]["OriginDocument"] | components["schemas"]["PacketsDocument"] | components["schemas"]["StoreDocument"] | components["schemas"]["TestDocument"];
         /** Struck */
@@ -6233,6 +6277,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RacksDocument"];
+                };
+            };
+        };
+    };
+    trays: {
+        parameters: {
+            query?: {
+                on?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the trays at a glance */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TraysDocument"];
                 };
             };
         };

@@ -8,6 +8,7 @@ export const keys = {
   today: (on: Day) => ['today', on],
   place: (place: string, on: Day, narrowing: object) => ['place', place, on, narrowing],
   racks: (on: Day) => ['place', 'racks', on, 'glance'],
+  trays: (on: Day) => ['place', 'trays', on, 'glance'],
   lot: (code: string, on: Day) => ['lot', code, on],
   planting: (code: string, on: Day) => ['planting', code, on],
   holders: (on: Day) => ['holders', '', on],

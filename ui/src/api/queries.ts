@@ -97,6 +97,16 @@ export function useRacks() {
   });
 }
 
+/** All tests that run, dish by dish, and what wants testing next. */
+export function useTrays() {
+  const { on } = useLook();
+  return useQuery({
+    queryKey: keys.trays(on),
+    queryFn: () => take(api.GET('/trays', { params: { query: { on } } })),
+    placeholderData: keepPreviousData,
+  });
+}
+
 export function useLot(code: string) {
   const { on } = useLook();
   return useQuery({

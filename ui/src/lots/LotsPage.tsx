@@ -17,6 +17,11 @@ const RacksAtAGlance = later(async () => (await import('../steps/drying/RacksAtA
   height: 84,
 });
 
+const TraysAtAGlance = later(async () => (await import('../steps/testing/TraysAtAGlance')).TraysAtAGlance, {
+  lines: 2,
+  height: 84,
+});
+
 /** How seed begins that was picked from no planting written down here, by where the hand is that has it. */
 const begins = {
   store: { title: 'Seed from elsewhere', says: '', usual: {} },
@@ -60,6 +65,7 @@ export function LotsPage({ place }: { place: LotPlace }) {
             <Box sx={{ display: { md: 'none' } }}>
               <AtAGlance place={place} only="rest" />
               {place === 'racks' && <RacksAtAGlance />}
+              {place === 'trays' && <TraysAtAGlance />}
             </Box>
           )}
         </>
@@ -70,6 +76,7 @@ export function LotsPage({ place }: { place: LotPlace }) {
           <Overview place={place} />
           {on === undefined && place !== 'store' && <AtAGlance place={place} />}
           {place === 'racks' && <RacksAtAGlance />}
+          {place === 'trays' && <TraysAtAGlance />}
         </>
       }
       sheet={

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Boards;
+
+use App\Models\DueTask;
+use App\Models\Lot;
+use App\Models\LotStanding;
+use App\Models\TestStanding;
+use App\Moment;
+use App\Reading\Facts;
+use App\Steps\Testing\DishDocument;
+use App\Steps\Testing\TrayDocument;
+use App\Steps\Testing\TraysDocument;
+use App\Steps\Testing\WantsTestDocument;
+use App\Voice\Quantity;
+use App\Voice\When;
+use Marrow\Core\Lot\KeepingTask;
+use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Steps\Testing\TestCourse;
+use Marrow\Core\Work\Later;
+
+/** All tests that run, dish by dish, and the lots that want one next, with what it would cost them. */
+final readonly class TraysGlance
+{
+    /** Of more nobody sees at a glance. */
+    private const MOST = 30;
+
+    private const NEXT = 8;
+
+    public function __construct(private Facts $facts) {}
+
+    public function of(When $when): TraysDocument
+    {
+        $ids = array_values(array_unique(TestStanding::query()->whereNull('ended_at')->orderBy('started_at')->limit(self::MOST)->get()->map(static fn (TestStanding $row): string => $row->lot_id)->all()));
+        $lots = Lot::query()->with(['variety', 'planting.variety'])->findMany($ids);
+
+        return new TraysDocument(
+            array_merge([], ...$this->facts->each($lots->toBase(), fn (Lot $lot, LotCourse $course): array => array_map(fn (TestCourse $test): TrayDocument => $this->tray($lot, $test, $when), $course->testing->running()))),
+            $this->next($when),
+        );
+    }
+
+    private function tray(Lot $lot, TestCourse $test, When $when): TrayDocument
+    {
+        [$normal, $abnormal, $mouldy, $laid] = [$test->perReplicate('normal'), $test->perReplicate('abnormal'), $test->perReplicate('mouldy'), $test->laid()];
+        $day = $test->nextCountDay();
+
+        return new TrayDocument(
+            $lot->code(),
+            $lot->variety->name,
+            $test->set->group,
+            array_map(static fn (int $seeds, int $i): DishDocument => new DishDocument($normal[$i], $abnormal[$i] + $mouldy[$i], max(0, $seeds - $normal[$i] - $abnormal[$i] - $mouldy[$i])), $laid, array_keys($laid)),
+            sprintf('%d of %d up, counted on day %d', $test->germinated(), $test->sown(), $test->lastDay() ?? 0),
+            $day === null ? '' : sprintf('look %s, day %d', $when->day(Later::days($test->startedAt->setTime(9, 0), $day)), $day),
+        );
+    }
+
+    /** @return list<WantsTestDocument> */
+    private function next(When $when): array
+    {
+        $due = DueTask::standing($when->now)->whereIn('kind', [KeepingTask::TestFirst->value, KeepingTask::TestAgain->value])->orderBy('best_at')->limit(self::NEXT)->get();
+        $standing = LotStanding::query()->with('lot.variety')->whereIn('lot_id', $due->pluck('subject_id')->all())->get()->keyBy('lot_id');
+        $usual = match ($this->facts->practice->word('test_usual')) {
+            'ten' => 10,
+            'hundred' => 100,
+            default => 50,
+        };
+        $next = [];
+        foreach ($due as $task) {
+            $row = $standing->get($task->subject_id);
+            if ($row instanceof LotStanding) {
+                $next[] = new WantsTestDocument($row->lot->code(), $row->lot->variety->name, $when->away(Moment::read($task->best_at)), $row->seeds === null ? Quantity::number($usual, 'seed') : sprintf('%d of %s', $usual, Quantity::seeds($row->seeds, $this->facts->title($row->lot->variety)->counts->value)));
+            }
+        }
+
+        return $next;
+    }
+}

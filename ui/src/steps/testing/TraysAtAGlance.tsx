@@ -1,0 +1,94 @@
+import Box from '@mui/material/Box';
+import { Link } from 'react-router';
+import type { Dish } from '../../api/client';
+import { useLook } from '../../api/look';
+import { useTrays } from '../../api/queries';
+import { useInk } from '../../charts/Chart';
+import { Section } from '../../kit/Section';
+
+/** Every test that runs as its dishes, seed by seed, and what wants testing next with what it costs. */
+export function TraysAtAGlance() {
+  const trays = useTrays();
+  const { at } = useLook();
+  if (trays.data === undefined) return null;
+  const { tests, next } = trays.data;
+  return (
+    <Box sx={{ px: 2, pb: 3 }}>
+      {tests.length > 0 && (
+        <Section title="Dish by dish">
+          <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 2 }}>
+            {tests.map((test, i) => (
+              <Box component="li" key={`${test.code} ${i}`}>
+                <Box component={Link} to={at(`/trays/${test.code}`)} sx={{ color: 'inherit' }}>
+                  <b>{test.code}</b> {test.variety}
+                  {test.group === '' ? '' : `: ${test.group}`}
+                </Box>{' '}
+                <b>{test.said}</b>, {test.next}
+                <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, mt: 0.5 }}>
+                  {test.dishes.map((dish, d) => (
+                    <DishDrawing key={d} dish={dish} number={d + 1} />
+                  ))}
+                </Box>
+              </Box>
+            ))}
+          </Box>
+          <Box sx={(t) => ({ fontSize: '0.875rem', color: t.vars?.palette.text.secondary, mt: 1 })}>
+            A square a seed: full when it is up, crossed out when it is dead or abnormal, empty while nobody
+            knows.
+          </Box>
+        </Section>
+      )}
+      {next.length > 0 && (
+        <Section title="What wants testing next">
+          <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.5 }}>
+            {next.map(({ code, variety, when, costs }) => (
+              <li key={code}>
+                <Box component={Link} to={at(`/store/${code}`)} sx={{ color: 'inherit' }}>
+                  <b>{code}</b> {variety}
+                </Box>
+                , {when}: {costs}
+              </li>
+            ))}
+          </Box>
+        </Section>
+      )}
+    </Box>
+  );
+}
+
+const SEED = 9;
+/** Seeds to a row. */
+const ROW = 10;
+
+function DishDrawing({ dish, number }: { dish: Dish; number: number }) {
+  const { ink, faint } = useInk();
+  const seeds = dish.up + dish.dead + dish.open;
+  const rows = Math.max(1, Math.ceil(seeds / ROW));
+  return (
+    <svg
+      width={Math.min(ROW, seeds) * SEED + 2}
+      height={rows * SEED + 2}
+      role="img"
+      aria-label={`Dish ${number}: ${dish.up} up, ${dish.dead} dead or abnormal, ${dish.open} open.`}
+    >
+      {Array.from({ length: seeds }, (_, i) => {
+        const [x, y] = [(i % ROW) * SEED + 1, Math.floor(i / ROW) * SEED + 1];
+        const up = i < dish.up;
+        const dead = !up && i < dish.up + dish.dead;
+        return (
+          <g key={i}>
+            <rect
+              x={x + 1}
+              y={y + 1}
+              width={SEED - 2}
+              height={SEED - 2}
+              fill={up ? ink : 'none'}
+              stroke={up ? ink : faint}
+            />
+            {dead && <path d={`M${x + 1} ${y + 1}l${SEED - 2} ${SEED - 2}`} stroke={ink} strokeWidth="2" />}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
