@@ -16,6 +16,7 @@ use App\Steps\Testing\TraysDocument;
 use App\Steps\Testing\WantsTestDocument;
 use App\Voice\Quantity;
 use App\Voice\When;
+use DateTimeImmutable;
 use Marrow\Core\Lot\KeepingTask;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Testing\TestCourse;
@@ -71,10 +72,15 @@ final readonly class TraysGlance
         foreach ($due as $task) {
             $row = $standing->get($task->subject_id);
             if ($row instanceof LotStanding) {
-                $next[] = new WantsTestDocument($row->lot->code(), $row->lot->variety->name, $when->away(Moment::read($task->best_at)), $row->seeds === null ? Quantity::number($usual, 'seed') : sprintf('%d of %s', $usual, Quantity::seeds($row->seeds, $this->facts->title($row->lot->variety)->counts->value)));
+                $next[] = new WantsTestDocument($row->lot->code(), $row->lot->variety->name, self::wanted(Moment::read($task->best_at), $when), $row->seeds === null ? Quantity::number($usual, 'seed') : sprintf('%d of %s', $usual, Quantity::seeds($row->seeds, $this->facts->title($row->lot->variety)->counts->value)));
             }
         }
 
         return $next;
+    }
+
+    private static function wanted(DateTimeImmutable $best, When $when): string
+    {
+        return $best <= $when->now ? 'wanted since '.$when->since($best) : $when->away($best);
     }
 }

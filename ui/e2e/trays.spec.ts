@@ -78,5 +78,5 @@ test('the trays show each running test dish by dish, and what wants testing next
   await expect(dishes.getByRole('img', { name: 'Dish 1: 16 up, 0 dead or abnormal, 9 open.' })).toBeVisible();
   await expect(
     page.getByRole('region', { name: 'What wants testing next' }).getByRole('listitem').first(),
-  ).toContainText(/of [\d\s]+ seeds/);
+  ).toContainText(/of [\d\s]+seeds/);
 });
