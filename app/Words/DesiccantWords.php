@@ -52,7 +52,7 @@ final readonly class DesiccantWords
         return [
             sprintf('In a closed jar with %s%s since %s.', $desiccant->in->desiccantG === null ? '' : Quantity::grams($desiccant->in->desiccantG).' of ', self::name($kind), $this->when->day($desiccant->since)),
             $jar === null
-                ? 'How far that takes it cannot be reckoned: its weight, its moisture or the weight of the desiccant is not known. Look at its colour or a card in a week.'
+                ? 'How far that takes it cannot be reckoned: its weight, its moisture or the weight of the desiccant is not known. Take it out in a week, and read the jar of the seed by itself a day later.'
                 : $this->goes($jar, $kind),
             ...$account,
         ];

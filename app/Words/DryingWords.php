@@ -56,6 +56,12 @@ final readonly class DryingWords
         $drying = $this->lot->drying;
         $target = $drying->targetMass();
 
+        if ($this->lot->rack->isShutIn && $evidence === null) {
+            return sprintf('How dry it was as it was shut in nobody had measured; %s or less is dry enough for a jar.', $enough);
+        }
+        if ($this->lot->rack->wasShutIn && ! $this->lot->rack->isShutIn && $evidence === null) {
+            return sprintf('Out of its jar with desiccant it is drier than it was, and nobody knows how dry: shut it in a jar by itself for a day and read that; %s or less is wanted.', $enough);
+        }
         if ($this->lot->rack->isShutIn && $evidence !== null && $drying->moistureKnownAt() <= $this->lot->desiccant->since) {
             return sprintf('It held %s as it went in with the desiccant; %s or less is dry enough for a jar.', $is, $enough);
         }

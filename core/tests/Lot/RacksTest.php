@@ -205,6 +205,28 @@ final class RacksTest extends CoreTestCase
         self::assertEqualsWithDelta([478.0, 100.0 * (1.0 - 440.0 / 478.0), 22.0], [$drying->lastMass(), $drying->moisture(), $diary->course()->desiccant->taken], 1e-9);
     }
 
+    public function test_out_of_gel_and_never_weighed_nobody_knows_how_dry_it_is(): void
+    {
+        $diary = self::onRacks('french-bean', ['mass_g' => 500, 'moisture' => 12]);
+        $diary->record('desiccant_in', '2026-09-11 09:00', ['desiccant' => 'gel', 'desiccant_g' => 150]);
+        self::assertStringContainsString('was some of it left in there', self::asked(static fn () => $diary->record('desiccant_out', '2026-09-25 09:00', ['desiccant_g' => 120])));
+        $diary->record('desiccant_out', '2026-09-25 09:00');
+        $drying = $diary->course()->drying;
+        self::assertSame([null, null, null], [$drying->moisture(), $drying->evidence(), $drying->dryBy()], 'what it held before is no longer so');
+        self::assertSame([DryingTask::ReadJar], self::kinds($diary->course()));
+        self::assertSame('2026-09-26', $diary->course()->tasks()[0]->best->format('Y-m-d'));
+        $diary->record('jar_read', '2026-09-26 09:00', ['rh' => 30, 'temperature_c' => 20]);
+        self::assertSame(DryingVerdict::DryEnough, $diary->course()->drying->verdict());
+    }
+
+    public function test_what_helps_stands_first_where_it_is_wanted(): void
+    {
+        $first = static fn (LotCourse $course): string => $course->offers()[0]->kind->name;
+        self::assertSame('dries_elsewhere', $first(self::inPlace(62.0, true)));
+        self::assertSame('weighed', $first(self::inPlace(25.0, true)));
+        self::assertSame('dries_elsewhere', $first(self::onRacks('lettuce', ['where' => 'sun'])->course()));
+    }
+
     public function test_where_gel_and_scale_disagree_that_is_kept(): void
     {
         $diary = self::onRacks('french-bean', ['mass_g' => 500, 'moisture' => 12]);

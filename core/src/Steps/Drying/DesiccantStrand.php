@@ -90,7 +90,15 @@ final class DesiccantStrand extends Strand
         $dry = $this->in->desiccantG;
         if ($out->desiccantG !== null && $dry !== null) {
             $took = $out->desiccantG - $dry * (1.0 + $this->in->held());
+            if ($took < -self::SCALE_G) {
+                $this->doubt('desiccant_g', sprintf('It went in at %s g, and a desiccant does not get lighter in a jar that is damper than itself: was some of it left in there?', Show::grams(round($dry * (1.0 + $this->in->held()), 1))));
+            }
             $this->account($took, $entry->happenedAt);
+        }
+        // Neither weighed nor read since it went in, it is drier now than anybody knows.
+        $known = max($this->drying->lastWeighedAt(), $this->drying->moistureKnownAt());
+        if ($known === null || $this->since === null || $known <= $this->since) {
+            $this->drying->driedUnseen();
         }
         $this->end();
     }

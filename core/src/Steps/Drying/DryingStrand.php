@@ -211,6 +211,12 @@ final class DryingStrand extends Strand
         }
     }
 
+    /** It was dried on by something that nobody weighed: what was read of it before is no longer so. */
+    public function driedUnseen(): void
+    {
+        $this->dampness->forget();
+    }
+
     /** Whether it was in water so lately that it is still wet within. */
     public function isStillWet(\DateTimeImmutable $at): bool
     {
@@ -258,7 +264,7 @@ final class DryingStrand extends Strand
     /** All that is known of how moist it is, weighed together; null while nobody read or tried anything. */
     public function evidence(): ?Evidence
     {
-        return $this->dampness->evidence($this->lastMass(), $this->where->place === Place::Racks ? $this->rack->course() : null, $this->rack->since());
+        return $this->dampness->evidence($this->lastMass(), $this->where->place === Place::Racks && ! $this->rack->wasShutIn ? $this->rack->course() : null, $this->rack->since());
     }
 
     /** What it is known by; null while no moisture is. */
@@ -402,8 +408,8 @@ final class DryingStrand extends Strand
         }
         $since = $this->rack->since();
 
-        // What was read says more than the air does.
-        return $this->moisture() !== null || $since === null ? null : [$since, $air];
+        // What was read says more than the air does, which knows nothing of what gel took.
+        return $this->moisture() !== null || $since === null || $this->rack->wasShutIn ? null : [$since, $air];
     }
 
     /** Whether the air of its place, as it was measured, makes it no drier than a jar wants, whatever happens there. */

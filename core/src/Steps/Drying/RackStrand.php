@@ -75,6 +75,12 @@ final class RackStrand extends Strand
     /** Whether it is shut into a jar with a desiccant, where the air of the room says nothing. */
     public bool $isShutIn = false;
 
+    /** Whether it came out of such a jar and has not been spread anew: what the air had made of it until then is no longer so. */
+    public bool $wasShutIn = false;
+
+    /** When it came out of such a jar last. */
+    public ?DateTimeImmutable $cameOutAt = null;
+
     private bool $isWet = false;
 
     private bool $isDryOutside = false;
@@ -86,7 +92,7 @@ final class RackStrand extends Strand
     {
         $this->spreadAt = $entry->happenedAt;
         $this->surface = $spread->surface;
-        $this->isShutIn = false;
+        $this->isShutIn = $this->wasShutIn = false;
         $this->goesOn = null;
         $this->raked = null;
         $this->isDryOutside = false;
@@ -151,14 +157,15 @@ final class RackStrand extends Strand
     #[Takes]
     public function desiccantIn(DesiccantIn $in): void
     {
-        $this->isShutIn = true;
+        $this->isShutIn = $this->wasShutIn = true;
         $this->isDryOutside = true;
     }
 
     #[Takes]
-    public function desiccantOut(DesiccantOut $out): void
+    public function desiccantOut(DesiccantOut $out, Entry $entry): void
     {
         $this->isShutIn = false;
+        $this->cameOutAt = $entry->happenedAt;
     }
 
     #[Takes]
@@ -188,7 +195,7 @@ final class RackStrand extends Strand
         if ($this->where->place !== Place::Racks || ! $this->crop->bearsDrying() || $this->stock->stock->isUsedUp()) {
             return [];
         }
-        $moved = Offer::of(DriesElsewhere::class, $this->lies->isOut() ? 12 : 35);
+        $moved = Offer::of(DriesElsewhere::class, $this->lies->isOut() ? 6 : 35);
 
         return [
             $this->lies->isOut() ? $moved->usually('where', DriesWhere::Indoors->value)->calledHere('Take it in') : $moved,

@@ -98,6 +98,12 @@ final readonly class RackWork
      */
     private function look(\DateTimeImmutable $last, array $figures): array
     {
+        if ($this->rack->wasShutIn && $this->drying->basis() === null) {
+            // Out of its jar with a desiccant, only a jar by itself says how far that took it.
+            $out = $this->rack->cameOutAt ?? $last;
+
+            return [new Task(DryingTask::ReadJar, Place::Racks, $out, Later::days($out, 1), null, Loss::Nothing, $figures + ['by_way' => 'jar'])];
+        }
         $way = $this->way();
         $dryBy = $this->drying->dryBy();
         $figures += ['dry_from' => $dryBy?->early->format('Y-m-d'), 'dry_by' => $dryBy?->middle->format('Y-m-d'), 'dry_to' => $dryBy?->late?->format('Y-m-d'), 'place' => $this->rack->course()?->isAirKnown === true ? $this->rack->placeName() : null];
@@ -138,7 +144,10 @@ final readonly class RackWork
             },
         };
 
-        return [Offer::of(JarRead::class, $jar), Offer::of(CardRead::class, $card), Offer::of(Weighed::class, $weigh), $this->byHand($hand)];
+        // Where the room is too damp, what helps stands first.
+        $helps = $this->drying->isTooDampHere() || $this->drying->verdict() === DryingVerdict::Stopped ? [Offer::of(DriesElsewhere::class, 8), Offer::of(DesiccantIn::class, 9)] : [];
+
+        return [...$helps, Offer::of(JarRead::class, $jar), Offer::of(CardRead::class, $card), Offer::of(Weighed::class, $weigh), $this->byHand($hand)];
     }
 
     /** How it is told: whoever weighed a lot goes on with that, else the way of this keeper. */
