@@ -71,6 +71,8 @@ test('left alone, what waits is not kept later behind one’s back', async ({ pa
   await page.getByRole('button', { name: 'Keep: note' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'Not kept yet.' })).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
+  // What was on its way as it was cancelled is turned away first: it is what waits that must not be sent.
+  await page.waitForTimeout(1_000);
   await page.unroute('**/api/entries');
   await page.waitForTimeout(4_000);
   await page.reload();

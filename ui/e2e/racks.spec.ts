@@ -1,5 +1,5 @@
 import { expect, layAnew, test } from './garden';
-import { act, Keeper } from './keeper';
+import { act, carriedPhone, Keeper } from './keeper';
 
 test.afterEach(({ which }, info) => layAnew(which, info.parallelIndex));
 
@@ -90,4 +90,36 @@ test('the racks show each way to dry, what it rests on, and the air of the rooms
   const air = page.getByRole('region', { name: 'The air there' });
   await expect(air).toContainText('Wash-house');
   await expect(air.getByRole('img', { name: /^Humidity of Wash-house/ })).toBeVisible();
+});
+
+test('without network a card and the hand are told on a phone, and go by themselves', async ({
+  browser,
+  baseURL,
+}) => {
+  test.setTimeout(180_000);
+  const [context, page] = await carriedPhone(browser, baseURL);
+  try {
+    const keeper = new Keeper(page);
+    await context.setOffline(true);
+    await page.goto('/racks/L68');
+    await expect(page.getByRole('status').filter({ hasText: /^No network\. As known / })).toBeVisible();
+    await act(page, 'Read a card in its jar');
+    await page.getByRole('button', { name: /^The spot at 50 %/ }).click();
+    await page.getByRole('button', { name: 'Keep: card read' }).click();
+    const waits = page.getByRole('region', { name: 'Waits to be sent' });
+    await expect(waits).toContainText('Card read, L68');
+    await page.goto('/racks/L66');
+    await act(page, 'Try it by hand');
+    await keeper.fill({ 'Under a hammer': 'it squashes' });
+    await page.getByRole('button', { name: 'Keep: tried by hand' }).click();
+    await expect(waits).toContainText('2 entries wait to be sent.');
+    await context.setOffline(false);
+    await expect(waits).toHaveCount(0);
+    await page.goto('/racks/L68');
+    await expect(keeper.section('Drying')).toContainText('From a card read today');
+    await page.goto('/racks/L66');
+    await expect(keeper.section('Drying')).toContainText('it squashes');
+  } finally {
+    await context.close();
+  }
 });
