@@ -17,6 +17,7 @@ use App\Steps\Testing\WantsTestDocument;
 use App\Voice\Quantity;
 use App\Voice\When;
 use DateTimeImmutable;
+use Marrow\Core\Germination\UsualTest;
 use Marrow\Core\Lot\KeepingTask;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Testing\TestCourse;
@@ -63,11 +64,8 @@ final readonly class TraysGlance
     {
         $due = DueTask::standing($when->now)->whereIn('kind', [KeepingTask::TestFirst->value, KeepingTask::TestAgain->value])->orderBy('best_at')->limit(self::NEXT)->get();
         $standing = LotStanding::query()->with('lot.variety')->whereIn('lot_id', $due->pluck('subject_id')->all())->get()->keyBy('lot_id');
-        $usual = match ($this->facts->practice->word('test_usual')) {
-            'ten' => 10,
-            'hundred' => 100,
-            default => 50,
-        };
+        $test = UsualTest::from($this->facts->practice->word('test_usual'));
+        $usual = $test->replicates() * $test->seeds();
         $next = [];
         foreach ($due as $task) {
             $row = $standing->get($task->subject_id);

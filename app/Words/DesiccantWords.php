@@ -17,16 +17,6 @@ final readonly class DesiccantWords
 {
     public function __construct(private LotCourse $lot, private When $when) {}
 
-    public static function name(DesiccantKind $kind): string
-    {
-        return match ($kind) {
-            DesiccantKind::Gel => 'silica gel',
-            DesiccantKind::Clay => 'clay',
-            DesiccantKind::Rice => 'rice',
-            DesiccantKind::Salt => 'salt',
-        };
-    }
-
     /** How it is dried again, with what is to be heeded. */
     public static function again(DesiccantKind $kind): string
     {
@@ -50,7 +40,7 @@ final readonly class DesiccantWords
         $jar = $desiccant->jar;
 
         return [
-            sprintf('In a closed jar with %s%s since %s.', $desiccant->in->desiccantG === null ? '' : Quantity::grams($desiccant->in->desiccantG).' of ', self::name($kind), $this->when->day($desiccant->since)),
+            sprintf('In a closed jar with %s%s since %s.', $desiccant->in->desiccantG === null ? '' : Quantity::grams($desiccant->in->desiccantG).' of ', $kind->label(), $this->when->day($desiccant->since)),
             $jar === null
                 ? 'How far that takes it cannot be reckoned: its weight, its moisture or the weight of the desiccant is not known. Take it out in a week, and read the jar of the seed by itself a day later.'
                 : $this->goes($jar, $kind),
@@ -67,7 +57,7 @@ final readonly class DesiccantWords
         }
         $task = array_find($desiccant->wants(), static fn (Task $task): bool => $task->kind instanceof DesiccantTask);
 
-        return sprintf('%s%s%s', $desiccant->in->desiccantG === null ? '' : Quantity::grams($desiccant->in->desiccantG).' of ', self::name($desiccant->in->desiccant), $task === null ? '' : sprintf(', %s %s', $task->kind === DesiccantTask::Change ? 'change it' : 'look', $this->when->day($task->best)));
+        return sprintf('%s%s%s', $desiccant->in->desiccantG === null ? '' : Quantity::grams($desiccant->in->desiccantG).' of ', $desiccant->in->desiccant->label(), $task === null ? '' : sprintf(', %s %s', $task->kind === DesiccantTask::Change ? 'change it' : 'look', $this->when->day($task->best)));
     }
 
     private function goes(DesiccantJar $jar, DesiccantKind $kind): string

@@ -128,7 +128,7 @@ final readonly class DryingWords
      * What would dry it on.
      *
      * @param  ?float  $mass  g, what it weighs now; null where nobody weighed it
-     * @param  ?array{string, float, bool}  $has  what the keeper has: its kind, g dry, and whether it is blue
+     * @param  ?array{string, float, bool, ?float}  $has  what the keeper has: its kind, g dry, and whether it is blue
      */
     public static function wayOut(Crop $crop, float $moisture, ?float $mass, ?array $has = null): string
     {
@@ -147,7 +147,7 @@ final readonly class DryingWords
     /**
      * How much that dries goes into a closed jar with it, to two figures: kinds differ by a third.
      *
-     * @param  ?array{string, float, bool}  $has
+     * @param  ?array{string, float, bool, ?float}  $has
      */
     private static function gel(?float $mass, float $moisture, float $enough, float $rhEnd, ?array $has): string
     {
@@ -160,8 +160,9 @@ final readonly class DryingWords
         $kind = DesiccantKind::from($has[0]);
         $wanted = $about($kind);
 
-        return sprintf('%s of dry %s in a closed jar%s%s', Quantity::grams($wanted), DesiccantWords::name($kind), $for, match (true) {
-            $mass === null || $wanted <= $has[1] => '',
+        return sprintf('%s of dry %s in a closed jar%s%s', Quantity::grams($wanted), $kind->label(), $for, match (true) {
+            $mass === null => '',
+            $wanted <= $has[1] => $has[3] === null ? '' : sprintf(' (%s of yours)', Quantity::number((int) ceil($wanted / $has[3]), 'sachet')),
             default => sprintf(' (of the %s you have that is %s, dried again in between)', Quantity::grams($has[1]), Quantity::number((int) ceil($wanted / $has[1]), 'fill')),
         });
     }

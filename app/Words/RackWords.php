@@ -7,7 +7,6 @@ namespace App\Words;
 use App\Voice\Quantity;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Drying\DriesWhere;
-use Marrow\Core\Steps\Drying\DryingAid;
 use Marrow\Core\Steps\Drying\DryingVerdict;
 use Marrow\Core\Work\Place;
 
@@ -23,7 +22,7 @@ final readonly class RackWords
         if ($this->lot->place() !== Place::Racks || $rack->surface === null || $rack->isShutIn) {
             return [];
         }
-        $lies = [ucfirst($rack->surface->label()), $rack->placeName() === null ? '' : "in {$rack->placeName()}", $rack->lies === DriesWhere::Indoors ? '' : $rack->lies->label(), $rack->aid === null ? '' : 'with '.self::aid($rack->aid)];
+        $lies = [ucfirst($rack->surface->label()), $rack->placeName() === null ? '' : "in {$rack->placeName()}", $rack->lies === DriesWhere::Indoors ? '' : $rack->lies->label(), $rack->aid === null ? '' : 'with '.$rack->aid->label()];
 
         return array_values(array_filter([implode(', ', array_filter($lies)).'.', $this->air()]));
     }
@@ -45,17 +44,6 @@ final readonly class RackWords
             $course->stopsAt() <= $enough => sprintf($isKnown ? '%s: there it comes down to %s, dry enough for a jar.' : '%s it would come down to %s, dry enough for a jar.', $air, Quantity::moisture($course->stopsAt())),
             $course->stopsAt() <= $enough + $within => sprintf($isKnown ? '%s: there it stops at about %s; %s or less is wanted for a jar, so it may get there, or not quite.' : '%s it would stop at about %s; %s or less is wanted for a jar, so it may get there, or not quite.', $air, Quantity::moisture($course->stopsAt()), Quantity::moisture($enough)),
             default => sprintf($isKnown ? '%s: there it stops at %s, and never comes to the %s that a jar wants.' : '%s it would stop at about %s, above the %s that a jar wants.', $air, Quantity::moisture($course->stopsAt()), Quantity::moisture($enough)),
-        };
-    }
-
-    private static function aid(DryingAid $aid): string
-    {
-        return match ($aid) {
-            DryingAid::Fan => 'a fan',
-            DryingAid::Dehumidifier => 'a dehumidifier',
-            DryingAid::AirConditioner => 'an air conditioner',
-            DryingAid::Dehydrator => 'a dehydrator',
-            DryingAid::Oven => 'an oven',
         };
     }
 }

@@ -92,12 +92,12 @@ final class EntryWordsTest extends TestCase
         yield 'winnowed unweighed' => ['winnowed', [], 'Winnowed'];
         yield 'spread' => ['spread', ['surface' => 'coffee_filter', 'mass_g' => 31.4, 'moisture' => 44], 'Spread to dry: on a coffee filter, 31.4 g, at 44.0 % moisture'];
         yield 'hung' => ['spread', ['surface' => 'hung_bag'], 'Spread to dry: hung in a bag'];
-        yield 'spread in the sun' => ['spread', ['surface' => 'newspaper', 'where' => 'sun', 'aid' => 'fan', 'temperature_c' => 28], 'Spread to dry: on newspaper, out of doors, in the sun, with a fan: moves the air, and dries it not, in air of 28 °C'];
+        yield 'spread in the sun' => ['spread', ['surface' => 'newspaper', 'where' => 'sun', 'aid' => 'fan', 'temperature_c' => 28], 'Spread to dry: on newspaper, out of doors, in the sun, with a fan, in air of 28 °C'];
         yield 'taken in' => ['dries_elsewhere', ['where' => 'indoors'], 'Dries elsewhere: indoors'];
         yield 'turned as it dries' => ['raked', ['dry_outside' => true], 'Turned as it dries: dry to the touch'];
         yield 'tried by hand' => ['hand_tried', ['snap' => 'snaps', 'sun_jar' => 'no_mist'], 'Tried by hand: it snaps, no mist'];
         yield 'a card' => ['card_read', ['card' => '10-20-30-40-50-60', 'damp_to' => 20, 'dry_from' => 40, 'temperature_c' => 20], 'Card read: damp to 20 %, dry from 40 %, at 20 °C'];
-        yield 'with gel' => ['desiccant_in', ['desiccant' => 'gel', 'desiccant_g' => 120], 'Into a jar with desiccant: silica gel, also as cat litter, 120 g'];
+        yield 'with gel' => ['desiccant_in', ['desiccant' => 'gel', 'desiccant_g' => 120], 'Into a jar with desiccant: silica gel, 120 g'];
         yield 'gel out' => ['desiccant_out', ['desiccant_g' => 138], 'Desiccant taken out: 138 g'];
         yield 'a jar hardly full' => ['jar_read', ['rh' => 33, 'temperature_c' => 19, 'little_seed' => true, 'short' => true], 'Jar humidity read: 33 % RH, 19 °C, less than half full, shut for less than a day'];
         yield 'weighed as it was typed' => ['weighed', ['mass_g' => 11.68], 'Weighed: 11.68 g'];

@@ -88,6 +88,6 @@ final class DryingVoice implements TaskVoice
 
     private static function wayOut(SeenTask $task, float $moisture): string
     {
-        return DryingWords::wayOut($task->crop(), $moisture, $task->has('mass') ? $task->number('mass') : null, $task->has('has') ? [$task->text('has'), $task->number('has_g'), $task->number('has_blue') > 0.0] : null);
+        return DryingWords::wayOut($task->crop(), $moisture, $task->has('mass') ? $task->number('mass') : null, $task->has('has') ? [$task->text('has'), $task->number('has_g'), $task->number('has_blue') > 0.0, $task->has('has_sachet') ? $task->number('has_sachet') : null] : null);
     }
 }

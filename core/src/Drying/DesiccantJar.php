@@ -54,12 +54,6 @@ final readonly class DesiccantJar implements DryingCourse
         return [$this->at(self::PACES[0], $hours), $this->at(self::PACES[1], $hours), $this->at(self::PACES[2], $hours)];
     }
 
-    /** @return float g of water that has gone over after so many hours, at the middle pace */
-    public function taken(float $hours): float
-    {
-        return $this->takes * (1.0 - exp(-self::PACES[1] * $hours));
-    }
-
     public function until(float $target): array
     {
         if ($this->from <= $target) {

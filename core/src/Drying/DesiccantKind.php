@@ -21,10 +21,10 @@ enum DesiccantKind: string implements Choice
     public function label(): string
     {
         return match ($this) {
-            self::Gel => 'silica gel, also as cat litter',
-            self::Clay => 'clay, also as cat litter',
-            self::Rice => 'rice, baked dry',
-            self::Salt => 'salt, baked dry',
+            self::Gel => 'silica gel',
+            self::Clay => 'clay',
+            self::Rice => 'rice',
+            self::Salt => 'salt',
         };
     }
 

@@ -13,6 +13,7 @@ use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Germination\CountsAsUp;
+use Marrow\Core\Germination\UsualTest;
 use Marrow\Core\Isolation\Climate;
 
 /**
@@ -56,7 +57,7 @@ final class SettingList
                 Field::integer('plants', 'Plants to reckon sowing for', 'plants', 1, 1000)->optional(24)->of('plant'),
                 Field::integer('fewest_to_test', 'Not tested below', 'seeds', 0, 1000)->optional(40)->of('seed')->hint('A test of fewer would eat the lot'),
                 Field::integer('first_test_days', 'First test wanted within', 'days', 1, 730)->optional(28)->of('day')->hint('After seed was put away; dormant seed wants longer'),
-                Field::choice('test_usual', 'A test is usually of', ['fifty' => 'fifty: two of twenty-five', 'ten' => 'ten seeds', 'hundred' => 'a hundred: four of twenty-five'])->optional('fifty')->hint('Ten tell whether most come up, half, or hardly any, and cost little; a hundred tell it to within ten points, and whether the dishes agree'),
+                Field::choice('test_usual', 'A test is usually of', UsualTest::class)->optional(UsualTest::Fifty)->hint('Ten tell whether most come up, half, or hardly any, and cost little; a hundred tell it to within ten points, and whether the dishes agree'),
                 Field::choice('counts_as_up', 'Up is counted when', CountsAsUp::class)->optional(CountsAsUp::Seedling)->hint('A root alone is seen days sooner, and in more seed than makes a sound plant; the rules of seed testing count sound seedlings'),
                 Field::number('test_stale_years', 'A test says little after', 'years', 1, 20)->optional(3.0),
             ),

@@ -26,7 +26,7 @@ final readonly class DesiccantIn implements Checked, Payload
     {
         return Kind::of('desiccant_in', Subject::Lot, 'Into a jar with desiccant')->act('Shut it in with desiccant')->also('with gel', 'gel in', 'silica gel', 'desiccant')
             ->asks(
-                Field::choice('desiccant', 'With', DesiccantKind::class)->called('what it is shut in with')->usually(DesiccantKind::Gel->value),
+                Field::choice('desiccant', 'With', DesiccantKind::class)->called('what it is shut in with')->hint('Cat litter of gel or of clay does as well; rice and salt are baked dry first')->usually(DesiccantKind::Gel->value),
                 Field::mass('desiccant_g', 'Dry, it weighs')->called('the mass of the desiccant')->optional()->hint('As it was dried last'),
                 Field::mass('as_put_in_g', 'It weighs as it goes in')->called('what it weighs as it goes in')->optional()->hint('Where it stood since it was dried')->seldom(),
                 Field::choice('colour', 'Its colour', DesiccantColour::class)->called('its colour')->optional()->hint('Only gel shows by it how wet it is')->seldom(),

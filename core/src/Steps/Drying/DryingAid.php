@@ -18,10 +18,10 @@ enum DryingAid: string implements Choice
     public function label(): string
     {
         return match ($this) {
-            self::Fan => 'a fan: moves the air, and dries it not',
-            self::Dehumidifier => 'a dehumidifier, in a shut room',
-            self::AirConditioner => 'an air conditioner that cools: it dries the air',
-            self::Dehydrator => 'a dehydrator with a thermostat',
+            self::Fan => 'a fan',
+            self::Dehumidifier => 'a dehumidifier',
+            self::AirConditioner => 'an air conditioner that cools',
+            self::Dehydrator => 'a dehydrator',
             self::Oven => 'an oven',
         };
     }

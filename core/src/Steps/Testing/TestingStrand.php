@@ -13,6 +13,7 @@ use Marrow\Core\Folding\Takes;
 use Marrow\Core\Germination\Comparison;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\SmallerTest;
+use Marrow\Core\Germination\UsualTest;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
@@ -157,14 +158,10 @@ final class TestingStrand extends Strand
             return [];
         }
 
-        [$replicates, $seeds] = match ($this->practice->word('test_usual')) {
-            'ten' => [1, 10],
-            'hundred' => [4, 25],
-            default => [2, 25],
-        };
+        $usual = UsualTest::from($this->practice->word('test_usual'));
 
         return [Offer::of(TestStarted::class, $this->where->place === Place::Store ? 20 : 50)
-            ->usually('temperature_c', $this->crop->test->steadyTemperature())->usually('replicates', $replicates)->usually('seeds', $seeds)->usually('up', $this->practice->word('counts_as_up')), Offer::of(TestResult::class, 62)];
+            ->usually('temperature_c', $this->crop->test->steadyTemperature())->usually('replicates', $usual->replicates())->usually('seeds', $usual->seeds())->usually('up', $this->practice->word('counts_as_up')), Offer::of(TestResult::class, 62)];
     }
 
     /** @return list<TestCourse> */
