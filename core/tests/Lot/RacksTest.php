@@ -205,6 +205,20 @@ final class RacksTest extends CoreTestCase
         self::assertEqualsWithDelta([478.0, 100.0 * (1.0 - 440.0 / 478.0), 22.0], [$drying->lastMass(), $drying->moisture(), $diary->course()->desiccant->taken], 1e-9);
     }
 
+    public function test_how_wet_the_desiccant_is_goes_by_its_weight_its_jar_or_its_colour(): void
+    {
+        $takes = static function (array $how): float {
+            $diary = self::onRacks('french-bean', ['mass_g' => 500, 'moisture' => 12]);
+            $diary->insist('desiccant_in', '2026-09-11 09:00', ['desiccant' => 'gel', 'desiccant_g' => 150, ...$how]);
+
+            return (float) $diary->course()->desiccant->jar?->takes;
+        };
+        // Gel in air of 20 % holds 0.10 g/g, and so it weighs 165 g.
+        self::assertEqualsWithDelta($takes(['as_put_in_g' => 165]), $takes(['rh' => 20]), 1e-9);
+        self::assertEqualsWithDelta($takes(['as_put_in_g' => 157.5]), $takes(['colour' => 'dry']), 1e-9, 'all in its dry colour: about 10 %');
+        self::assertLessThan($takes([]), $takes(['rh' => 20]));
+    }
+
     public function test_out_of_gel_and_never_weighed_nobody_knows_how_dry_it_is(): void
     {
         $diary = self::onRacks('french-bean', ['mass_g' => 500, 'moisture' => 12]);

@@ -3975,6 +3975,8 @@ export interface components {
              * @enum {string|null}
              */
             colour?: "dry" | "turning" | "spent" | null;
+            /** @description A jar of it alone reads, % RH */
+            rh?: ((number | null) | (string | null)) | null;
         };
         /** Desiccant taken out */
         EntryDesiccantOut: {
