@@ -45,6 +45,7 @@ Route::middleware(Needs::least(Role::Reader))->group(static function (): void {
     Route::get('/places/{place}/table', [PlaceController::class, 'table']);
     Route::get('/lots/{code}', [LotController::class, 'show']);
     Route::get('/lots/{code}/portions', [LotController::class, 'portions']);
+    Route::get('/lots/{code}/test-ahead', [LotController::class, 'testAhead']);
     Route::get('/rounds/{which}', [PlantingController::class, 'round']);
     Route::get('/plantings/{code}', [PlantingController::class, 'show']);
     Route::get('/intake', [IntakeController::class, 'form']);

@@ -102,7 +102,7 @@ final readonly class TraysBoard implements Board
     private function bar(TestStanding $row, ?DueTask $due, When $when): BarDocument
     {
         $from = Moment::read($row->started_at);
-        $last = $from->modify(sprintf('+%d days', $this->facts->title($row->lot->variety)->lastCount));
+        $last = Moment::read($row->began())->modify(sprintf('+%d days', $this->facts->title($row->lot->variety)->lastCount));
         $ended = Moment::readOrNull($row->ended_at);
         $next = $ended ?? ($due === null ? null : Moment::read($due->best_at)) ?? $last;
 
@@ -116,13 +116,13 @@ final readonly class TraysBoard implements Board
 
     private function item(TestStanding $row, ?TaskDocument $task, ?DueTask $due, When $when): ListItemDocument
     {
-        $day = -$when->daysTo(Moment::read($row->started_at));
+        $day = -$when->daysTo(Moment::read($row->began()));
 
         return new ListItemDocument(
             $this->tags->of($row->lot),
-            $row->last_day === null ? "day $day" : Quantity::percent($row->germinated / $row->sown),
+            $row->last_day === null ? ($day < 0 ? 'in the cold' : "day $day") : Quantity::percent($row->germinated / $row->sown),
             $row->last_day === null ? 'not counted yet' : ($row->ended_at === null ? 'up so far' : 'germinated'),
-            sprintf('%d of %d seeds%s', $row->germinated, $row->sown, $row->ended_at === null ? ", day $day" : ', ended'),
+            sprintf('%d of %d seeds%s', $row->germinated, $row->sown, $row->ended_at === null ? ($day < 0 ? '' : ", day $day") : ', ended'),
             $row->ended_at === null ? $task : null,
             $row->verdict === 'poor',
             $this->bar($row, $due, $when),

@@ -39,24 +39,35 @@ final readonly class TraysGlance
         $lots = Lot::query()->with(['variety', 'planting.variety'])->findMany($ids);
 
         return new TraysDocument(
-            array_merge([], ...$this->facts->each($lots->toBase(), fn (Lot $lot, LotCourse $course): array => array_map(fn (TestCourse $test): TrayDocument => $this->tray($lot, $test, $when), $course->testing->running()))),
+            array_merge([], ...$this->facts->each($lots->toBase(), fn (Lot $lot, LotCourse $course): array => array_map(fn (TestCourse $test): TrayDocument => $this->tray($lot, $course, $test, $when), $course->testing->running()))),
             $this->next($when),
         );
     }
 
-    private function tray(Lot $lot, TestCourse $test, When $when): TrayDocument
+    private function tray(Lot $lot, LotCourse $course, TestCourse $test, When $when): TrayDocument
     {
         [$normal, $abnormal, $mouldy, $laid] = [$test->perReplicate('normal'), $test->perReplicate('abnormal'), $test->perReplicate('mouldy'), $test->laid()];
-        $day = $test->nextCountDay();
+        $day = $test->nextCountDay($course->practice);
 
         return new TrayDocument(
             $lot->code(),
             $lot->variety->name,
             $test->set->group,
             array_map(static fn (int $seeds, int $i): DishDocument => new DishDocument($normal[$i], $abnormal[$i] + $mouldy[$i], max(0, $seeds - $normal[$i] - $abnormal[$i] - $mouldy[$i])), $laid, array_keys($laid)),
-            sprintf('%d of %d up, counted on day %d', $test->germinated(), $test->sown(), $test->lastDay() ?? 0),
-            $day === null ? '' : sprintf('look %s, day %d', $when->day(Later::days($test->startedAt->setTime(9, 0), $day)), $day),
+            self::said($test, $when),
+            $day === null ? '' : sprintf('look %s, day %d', $when->day(Later::days($test->beganAt()->setTime(9, 0), $day)), $day),
         );
+    }
+
+    private static function said(TestCourse $test, When $when): string
+    {
+        $last = $test->lastDay();
+
+        return match (true) {
+            $last !== null => sprintf('%d of %d up, counted on day %d', $test->germinated(), $test->sown(), $last),
+            $test->isChilling($when->now) => sprintf('in the cold until %s', $when->day($test->beganAt())),
+            default => sprintf('%s, not counted yet', Quantity::number($test->sown(), 'seed')),
+        };
     }
 
     /** @return list<WantsTestDocument> */

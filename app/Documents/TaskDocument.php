@@ -63,5 +63,7 @@ final readonly class TaskDocument
         public string $waits = 'season',
         #[OA\Property]
         public bool $can_wait = false,
+        #[OA\Property(ref: TapDocument::class, nullable: true)]
+        public ?TapDocument $tap = null,
     ) {}
 }

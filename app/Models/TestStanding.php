@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $lot_id
  * @property int $number  of the lot: what lists are ordered by
  * @property string $started_at
+ * @property string|null $began_at  when its days begin, where that is not as it was laid
  * @property string|null $ended_at
  * @property int $sown
  * @property int $germinated
@@ -28,6 +29,11 @@ final class TestStanding extends Record
     public $incrementing = false;
 
     protected $keyType = 'string';
+
+    public function began(): string
+    {
+        return $this->began_at ?? $this->started_at;
+    }
 
     /** @return BelongsTo<Lot, $this> */
     public function lot(): BelongsTo

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenting;
 
+use App\Documents\TapDocument;
 use App\Documents\TaskDocument;
 use App\Journal\Subjects;
 use App\Models\DueTask;
@@ -15,10 +16,12 @@ use App\Voice\Quantity;
 use App\Voice\When;
 use App\Work\SeenTask;
 use App\Work\Speech;
+use App\Work\Tap;
 use App\Work\TaskVoices;
 use Illuminate\Database\Eloquent\Collection;
 use LogicException;
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Work\Loss;
 
@@ -85,6 +88,11 @@ final readonly class Tasks
         return $shown;
     }
 
+    private static function tap(?Tap $tap): ?TapDocument
+    {
+        return $tap === null ? null : new TapDocument(Kind::declared($tap->payload)->name, Kind::declared($tap->payload)->act, $tap->about);
+    }
+
     private function document(DueTask $task, SeenTask $seen, Shown $thing): TaskDocument
     {
         $saying = $this->voices->say($task->kind, $seen);
@@ -113,6 +121,7 @@ final readonly class Tasks
                 default => 'hours',
             },
             Loss::from($task->loss)->canWait($seen->latest),
+            self::tap($this->voices->tap($task->kind)),
         );
     }
 }

@@ -130,6 +130,7 @@ final class Rows
             'lot_id' => $lot->id,
             'number' => $lot->number,
             'started_at' => Moment::keep($test->startedAt),
+            'began_at' => $test->beganAt() == $test->startedAt ? null : Moment::keep($test->beganAt()),
             'ended_at' => $test->endedAt === null ? null : Moment::keep($test->endedAt),
             'sown' => $test->sown(),
             'germinated' => $test->germinated(),

@@ -20,7 +20,7 @@ final class SideBySideWords
     private const LEVEL = 0.05;
 
     /** A difference worth knowing, by which it is said what such tests can show: shares of the two. */
-    private const WORTH = [0.9, 0.6];
+    public const WORTH = [0.9, 0.6];
 
     /** @param  list<TestCourse>  $tests  two or more, each of its own part of the lot */
     public static function sentence(array $tests): ?string

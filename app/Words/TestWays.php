@@ -15,6 +15,19 @@ final class TestWays
 
     private const NEVER_BACK = 'Seed that was moistened never goes back into the jar: what sprouts can be potted on.';
 
+    /** What to have ready, in a line. */
+    public static function ready(TestMethod $method): string
+    {
+        return 'Have ready: '.match ($method) {
+            TestMethod::FoldedPaper => 'kitchen paper, a plastic bag for each ten seeds, water, a pencil.',
+            TestMethod::DampTowel => 'two cloths and a plate for each replicate, a sprayer, a pencil.',
+            TestMethod::RolledCloth => 'strips of cloth or paper, string, a jar to stand them in, a pencil.',
+            TestMethod::Dish => 'dishes with lids, paper cut to fit, boiled water, tweezers, a pencil.',
+            TestMethod::Sand => 'a tray for each replicate, sand or sifted soil, a cover, a pencil.',
+            TestMethod::Modules => 'a module for each seed, the soil that you sow in, a pencil.',
+        };
+    }
+
     /** @return list<string> */
     public static function steps(TestMethod $method): array
     {
@@ -22,7 +35,7 @@ final class TestWays
             TestMethod::FoldedPaper => [
                 'Kitchen paper folded twice, wetted and let drip: damp, not wet.',
                 'Ten seeds in a row, none touching; fold it over, into a plastic bag that is not shut tight.',
-                'Open it daily from the first count on: take out what is up, and wet the paper where it dries.',
+                'Open it every other day: take out what is up, and wet the paper where it dries.',
             ],
             TestMethod::DampTowel => [
                 'A damp cloth on a plate, the seed in rows with a finger between, a second damp cloth over it.',

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Voice\Quantity;
+use App\Voice\Speaking;
 use Marrow\Core\Fields\InvalidFigure;
+use Marrow\Core\Germination\LaidOtherwise;
 use Marrow\Core\Germination\Verdict;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Sowing\SeedsNeeded;
@@ -23,14 +25,15 @@ final readonly class TestWords
         $share = $test->share();
         $outlook = $test->outlook($this->lot->practice);
         if ($share === null || $outlook === null) {
-            return sprintf('Nothing counted yet. The first count is on day %d.', $this->lot->facts->crop->test->firstCount);
+            return $test->wantsWarmth()
+                ? sprintf('In the cold until %s; the first count is %s later.', Speaking::forms()->day($test->beganAt()), Quantity::number($this->lot->facts->crop->test->firstCount, 'day'))
+                : sprintf('Nothing counted yet. The first count is on day %d.', $this->lot->facts->crop->test->firstCount);
         }
         $figure = Quantity::percent($share->rate()).', '.Quantity::likely($share->interval());
         $few = $share->sown < 25 ? sprintf(' Only %s tested, so this says little.', Quantity::number($share->sown, 'seed was', 'seeds were')) : '';
         if ($test->endedAt !== null) {
-            $slept = $this->lot->testing->mayHaveSlept($test) ? ' It was fresh: what did not come up may have been asleep, and it is not counted against the lot.' : '';
 
-            return "$figure of the seed came up.$few$slept";
+            return "$figure of the seed came up.$few{$this->slept($test)}";
         }
 
         $early = $outlook->verdictNow === Verdict::Open ? $test->early($this->lot->practice) : null;
@@ -41,6 +44,38 @@ final readonly class TestWords
         return $outlook->verdictNow === Verdict::Open
             ? sprintf('So far %s up; it can still end anywhere from %s to %s.%s', Quantity::percent($share->rate()), Quantity::percent($outlook->lowest), Quantity::percent($outlook->highest), $few)
             : sprintf('%s: %s, whatever the %s do.%s', $figure, self::verdict($outlook->verdictNow), Quantity::number($test->undecided(), 'undecided seed'), $few);
+    }
+
+    private function slept(TestCourse $test): string
+    {
+        return match (true) {
+            ! $this->lot->testing->mayHaveSlept($test) => '',
+            $this->lot->facts->crop->test->chilling => ' Nobody said that it had its weeks damp and cold first: what did not come up may have been asleep, and it is not counted against the lot.',
+            default => ' It was fresh: what did not come up may have been asleep, and it is not counted against the lot.',
+        };
+    }
+
+    /** What was otherwise than the crop wants; null where nothing was, as far as anybody said. */
+    public function otherwise(TestCourse $test): ?string
+    {
+        $otherwise = $test->otherwise();
+        $slept = $this->lot->testing->mayHaveSlept($test);
+        $said = array_map(fn (LaidOtherwise $one): string => match ($one) {
+            LaidOtherwise::Colder => sprintf('at %s, while the crop wants %s', Quantity::temperature($test->set->temperatureC), $this->wants()),
+            LaidOtherwise::Warmer => sprintf('at %s, while the crop wants %s', Quantity::temperature($test->set->temperatureC), $this->wants()),
+            LaidOtherwise::InTheLight => 'in the light, while the crop wants the dark',
+            LaidOtherwise::InTheDark => 'in the dark, while the crop wants light',
+            LaidOtherwise::NotChilled => 'without the weeks damp and cold that the crop wants',
+        }, $slept ? array_values(array_filter($otherwise, static fn (LaidOtherwise $one): bool => $one !== LaidOtherwise::NotChilled)) : $otherwise);
+
+        return $said === [] ? null : sprintf('It was laid %s: it says less than one laid as it should be, and more of the lot may be alive.', implode(', and ', $said));
+    }
+
+    private function wants(): string
+    {
+        $conditions = $this->lot->facts->crop->test;
+
+        return $conditions->temperatureLow === $conditions->temperatureHigh ? Quantity::temperature($conditions->temperatureHigh) : Quantity::temperature($conditions->temperatureLow).' to '.Quantity::temperature($conditions->temperatureHigh);
     }
 
     private static function verdict(Verdict $verdict): string
@@ -61,7 +96,7 @@ final readonly class TestWords
         if ($test->endedAt !== null || $test->germinated() > 0 || $day === null || $day < $conditions->firstCount) {
             return null;
         }
-        $wants = $conditions->temperatureLow === $conditions->temperatureHigh ? Quantity::temperature($conditions->temperatureHigh) : Quantity::temperature($conditions->temperatureLow).' by night and '.Quantity::temperature($conditions->temperatureHigh).' by day';
+        $wants = $this->wants();
 
         return implode(' ', array_filter([
             sprintf('Nothing is up on day %d, when most usually is. Cut one open: firm and white it is alive, soft or brown it is dead.', $day),
@@ -123,13 +158,6 @@ final readonly class TestWords
         $crop = $this->lot->facts->crop;
 
         return $crop->germs === null || $crop->germs[1] < 2 ? '' : sprintf(' Each %s gives up to %d seedlings: thin them to one.', $crop->unit->value, $crop->germs[1]);
-    }
-
-    public function speed(TestCourse $test): ?string
-    {
-        $half = $test->speed()?->t50;
-
-        return $half === null ? null : sprintf('Half of those that came up were up by day %s (T50).', number_format($half, 1));
     }
 
     public function agreement(TestCourse $test): ?string

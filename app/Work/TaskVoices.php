@@ -43,6 +43,12 @@ final readonly class TaskVoices
         return array_filter(array_map(static fn (int|string $many): int|string => is_int($many) || $many === Speech::ONE ? $many : ($task->has($many) ? $task->whole($many) : 0), $this->speech($kind)->needs));
     }
 
+    /** What finishes it in a tap; null where something must be told. */
+    public function tap(string $kind): ?Tap
+    {
+        return $this->speech($kind)->tap;
+    }
+
     /** @return list<string> kinds that can be spoken of */
     public function kinds(): array
     {

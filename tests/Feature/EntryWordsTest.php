@@ -34,6 +34,7 @@ final class EntryWordsTest extends TestCase
     public static function entries(): iterable
     {
         yield 'sown' => ['sown', ['plants' => 1], 'Sown: 1 plant'];
+        yield 'sprouts potted on' => ['sown', ['plants' => 13, 'lot' => 'x', 'sprouts' => true], 'Sown: 13 plants, sprouts of its germination test'];
         yield 'sown from a lot' => ['sown', ['plants' => 24, 'sown_from' => 'L3'], 'Sown: 24 plants, from L3'];
         yield 'from elsewhere' => ['received', ['how' => 'swapped', 'from' => 'Odile', 'year' => 2023, 'claimed' => '85 %'], 'Came from elsewhere: swapped, from Odile, ripened in 2023, said to germinate 85 %'];
         yield 'all that a packet says' => ['received', ['how' => 'bought', 'from' => 'Harbour Seeds', 'packed_for' => 2026, 'packet' => 'HS-7714', 'seeds' => 50, 'mass_g' => '0,2', 'treated' => true, 'terms' => 'not to be sold'], 'Came from elsewhere: bought, from Harbour Seeds, their HS-7714, packed for 2026, 50 seeds, 0.2 g, treated seed, not to be sold'];
@@ -105,6 +106,9 @@ final class EntryWordsTest extends TestCase
         yield 'samples' => ['sample_weighed', ['counted' => 100, 'masses_g' => [0.31, 0.305]], 'Seeds counted and weighed: samples of 100 seeds, 0.31 g, 0.305 g'];
         yield 'a test in one' => ['test_started', ['test' => 't', 'seeds' => 10, 'replicates' => 1, 'temperature_c' => 20, 'method' => 'dish'], 'Set to germinate: 10 seeds, dish, 20 °C'];
         yield 'a test in four' => ['test_started', ['test' => 't', 'seeds' => 50, 'replicates' => 4, 'temperature_c' => 18, 'method' => 'rolled_cloth'], 'Set to germinate: 4 × 50 seeds, rolled cloth, 18 °C'];
+        yield 'a test of chilled seed' => ['test_started', ['test' => 't', 'seeds' => 10, 'replicates' => 1, 'temperature_c' => 20, 'method' => 'dish', 'chilled_days' => 28, 'soaked_hours' => 12, 'coat' => 'nicked', 'smoked' => true, 'ripened_days' => 30, 'night_c' => 10, 'laid_in' => 'dark'], 'Set to germinate: 10 seeds, dish, 20 °C, first 28 days in the cold, soaked 12 hours, nicked with a blade, smoked, or soaked in smoke water, 30 days dry and warm before, 10 °C by night, in the dark'];
+        yield 'out of the cold' => ['test_warmed', ['test' => 't'], 'Taken out of the cold'];
+        yield 'wetted' => ['test_wetted', ['test' => 't'], 'Test wetted'];
         yield 'a count in one' => ['test_counted', ['test' => 't', 'normal' => [7], 'abnormal' => [0]], 'Seedlings counted: 7 new'];
         yield 'a count in two' => ['test_counted', ['test' => 't', 'normal' => [7, 5], 'abnormal' => [1, 2]], 'Seedlings counted: 12 new (7 + 5), 3 abnormal'];
         yield 'a count with rotten and eaten' => ['test_counted', ['test' => 't', 'normal' => [7, 5], 'abnormal' => [0, 0], 'mouldy' => [1, 0], 'eaten' => [0, 2]], 'Seedlings counted: 12 new (7 + 5), 1 rotten, 2 eaten'];

@@ -18,6 +18,7 @@ const pages = [
   '/bench/L13',
   '/racks/L12',
   '/trays/L9',
+  '/trays/sheet/L9',
   '/store/L2',
   '/store',
   '/store?ticked=L1.L4.L45',

@@ -42,6 +42,10 @@ const RoundPage = pageLater(async () => (await import('./plot/RoundPage')).Round
   lines: 6,
   height: 72,
 });
+const CountSheetPage = pageLater(
+  async () => (await import('./steps/testing/CountSheetPage')).CountSheetPage,
+  { lines: 6, height: 44 },
+);
 const SwapPage = pageLater(async () => (await import('./packets/SwapPage')).SwapPage, { lines: 10 });
 const ReadPage = pageLater(async () => (await import('./tags/ReadPage')).ReadPage, { lines: 2, height: 240 });
 const TagsPage = pageLater(async () => (await import('./tags/TagsPage')).TagsPage, { lines: 2, height: 240 });
@@ -77,6 +81,7 @@ function Pages() {
         <Route path="store/stock/:act?" element={<TakeStockPage />} />
         <Route path="store/swap" element={<SwapPage />} />
         <Route path="store/portion/:code" element={<PortionPage />} />
+        <Route path="trays/sheet/:code" element={<CountSheetPage />} />
         {lotPlaces.map((place) => (
           <Route key={place} path={`${place}/:code?`} element={<LotsPage key={place} place={place} />} />
         ))}

@@ -47,6 +47,8 @@ final class Hands
             'test_first', 'test_again' => $this->setTest($task),
             'count_test' => $this->count($task),
             'end_test' => $this->end($task),
+            'wet_test' => $this->says($task, 'test_wetted', ['test' => $task->about]),
+            'warm_test' => $this->says($task, 'test_warmed', ['test' => $task->about]),
             'grow_out', 'plant_again' => $this->begins('planting', 'sown', ['plants' => 12, 'lot' => $task->of], ['variety' => $this->varietyOf($task), 'spot' => 'Grown out']),
             'judge_off_types' => $this->says($task, 'off_types_judged', ['judged' => 'stray']),
             'shut_flowers' => $this->says($task, 'flowers_shut', ['females' => 2, 'males' => 4]),

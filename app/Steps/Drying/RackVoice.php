@@ -7,8 +7,10 @@ namespace App\Steps\Drying;
 use App\Work\Saying;
 use App\Work\SeenTask;
 use App\Work\Speech;
+use App\Work\Tap;
 use App\Work\TaskVoice;
 use Marrow\Core\Steps\Drying\RackTask;
+use Marrow\Core\Steps\Drying\Raked;
 
 final class RackVoice implements TaskVoice
 {
@@ -22,7 +24,7 @@ final class RackVoice implements TaskVoice
             RackTask::Turn->value => new Speech('turn and part', static fn (SeenTask $t): Saying => new Saying(
                 'Turn and part it',
                 sprintf('Wet seed that lies on other wet seed heats, sprouts and moulds. Dry to the touch by %s: no two touching, a tea-spoon to a filter, a fan if you have one.', $t->when->minute($t->day('dry_by'))),
-            )),
+            ), tap: new Tap(Raked::class)),
         ];
     }
 }

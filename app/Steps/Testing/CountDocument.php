@@ -10,6 +10,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class CountDocument
 {
+    /**
+     * @param  list<int>  $up  new in each dish
+     * @param  list<int>  $dead  abnormal or rotten in each dish, new
+     */
     public function __construct(
         #[OA\Property]
         public int $day,
@@ -19,5 +23,9 @@ final readonly class CountDocument
         public int $total,
         #[OA\Property]
         public int $abnormal,
+        #[OA\Property(items: new OA\Items(type: 'integer'))]
+        public array $up,
+        #[OA\Property(items: new OA\Items(type: 'integer'))]
+        public array $dead,
     ) {}
 }

@@ -17,11 +17,16 @@ final readonly class TestDocument implements SectionDocument
      * @param  int  $seeds  in each replicate
      * @param  list<CountDocument>  $counts
      * @param  ?string  $beside  what was laid beside it, compared; null where it stands alone
+     * @param  ?string  $otherwise  what was otherwise than its crop wants
      * @param  string  $set  how it was laid out and what came of it
      * @param  int  $sown  seeds that tell: without what was eaten, and without dishes that were lost
      * @param  list<OfferDocument>  $offers
      * @param  list<float>  $usual  share up by each day from 0 on, of fresh sound seed of the crop
      * @param  list<string>  $steps  how such a test is done
+     * @param  string  $began  when its days begin
+     * @param  list<int>  $looks  days on which such a test is counted
+     * @param  int  $sprouts  that may still be potted on
+     * @param  bool  $leads  whether it is what the lot goes by, so that what to do with the seed follows from it
      */
     public function __construct(
         #[OA\Property]
@@ -77,6 +82,8 @@ final readonly class TestDocument implements SectionDocument
         #[OA\Property]
         public ?string $rest,
         #[OA\Property]
+        public ?string $otherwise,
+        #[OA\Property]
         public ?string $sowing,
         #[OA\Property]
         public ?string $speed,
@@ -94,6 +101,14 @@ final readonly class TestDocument implements SectionDocument
         public array $usual,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $steps,
+        #[OA\Property]
+        public string $began,
+        #[OA\Property(items: new OA\Items(type: 'integer'))]
+        public array $looks,
+        #[OA\Property]
+        public int $sprouts,
+        #[OA\Property]
+        public bool $leads,
         #[OA\Property(enum: ['test'])]
         public string $section = 'test',
         #[OA\Property(enum: ['trays'])]

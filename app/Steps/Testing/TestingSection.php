@@ -9,9 +9,11 @@ use App\Moment;
 use App\Sheet\SheetSection;
 use App\Voice\Quantity;
 use App\Voice\When;
+use App\Words\BeforeWords;
 use App\Words\SideBySideWords;
 use App\Words\TestWays;
 use App\Words\TestWords;
+use App\Words\VigourWords;
 use Marrow\Core\Germination\UsualPace;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Testing\TestCourse;
@@ -20,6 +22,9 @@ use Marrow\Core\Work\Offer;
 
 final class TestingSection implements SheetSection
 {
+    /** Days after its end in which what came up can still be potted on. */
+    private const SPROUTS_DAYS = 14;
+
     public function of(LotCourse $lot, When $when): array
     {
         $words = new TestWords($lot);
@@ -45,7 +50,7 @@ final class TestingSection implements SheetSection
             $test->set->method->label(),
             $conditions->firstCount,
             $conditions->lastCount,
-            $test->nextCountDay(),
+            $test->nextCountDay($lot->practice),
             self::counts($test),
             $test->sown(),
             $test->germinated(),
@@ -54,22 +59,27 @@ final class TestingSection implements SheetSection
             $share?->rate(),
             $interval?->low,
             $interval?->high,
-            $test->speed()?->t50,
+            $test->speed()?->tellsHalf() === true ? $test->speed()->t50 : null,
             $lot->practice->good,
             $lot->practice->poor,
             $test->outlook($lot->practice)?->verdictNow->value,
             $words->test($test),
             SideBySideWords::sentence($lot->testing->beside($test)),
             $words->rest($test),
+            $words->otherwise($test),
             $words->sowing($test),
-            $words->speed($test),
+            (new VigourWords($lot))->of($test),
             $words->agreement($test),
             $agreement === null || $agreement->agree,
-            ($test->endedAt === null ? sprintf('Germination test, day %d', $test->dayOf($when->now)) : 'Germination test of '.$when->date($test->startedAt)).($test->isOfSome() ? ": {$test->set->group}" : ''),
+            ($test->endedAt === null ? ($test->isChilling($when->now) ? 'Germination test, in the cold' : sprintf('Germination test, day %d', $test->dayOf($when->now))) : 'Germination test of '.$when->date($test->startedAt)).($test->isOfSome() ? ": {$test->set->group}" : ''),
             self::set($test, $when),
             array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $lot->cautions()), $test->offers()),
             self::usual($lot),
             TestWays::steps($test->set->method),
+            Moment::say($test->beganAt()),
+            $test->looks(),
+            self::sprouts($test, $when),
+            $test === $lot->testing->lastEnded() && $test->germinated() > 0 && ! $lot->isUsedUp() && ! $lot->facts->crossed,
         );
     }
 
@@ -95,7 +105,7 @@ final class TestingSection implements SheetSection
             $test->set->method->label(),
             Quantity::temperature($test->set->temperatureC),
             $when->date($test->startedAt),
-            ($test->set->sorted ? ', empty seed sorted out first' : '').($test->set->up === null ? '' : ", up when {$test->set->up->label()}"),
+            implode('', array_map(static fn (string $one): string => ", $one", [...BeforeWords::said($test->set->before()), ...($test->set->sorted ? ['empty seed sorted out first'] : []), ...($test->set->up === null ? [] : ["up when {$test->set->up->label()}"])])),
             $test->germinated(),
             $test->abnormal() > 0 ? sprintf(', %d abnormal', $test->abnormal()) : '',
             $test->endedAt === null ? sprintf(', %d undecided', $test->undecided()) : '',
@@ -104,16 +114,39 @@ final class TestingSection implements SheetSection
         );
     }
 
+    /** Of a test that runs or is just over; later they are plants, or on the compost. */
+    private static function sprouts(TestCourse $test, When $when): int
+    {
+        return $test->told !== Told::Not || ($test->endedAt !== null && $when->daysTo($test->endedAt) < -self::SPROUTS_DAYS) ? 0 : $test->germinated();
+    }
+
     /** @return list<CountDocument> */
     private static function counts(TestCourse $test): array
     {
-        $total = 0;
-        $documents = [];
+        [$total, $documents] = [0, []];
+        $dishes = self::dishes($test);
         foreach ($test->newByDay() as $day => [$new, $abnormal]) {
             $total += $new;
-            $documents[] = new CountDocument($day, $new, $total, $abnormal);
+            $documents[] = new CountDocument($day, $new, $total, $abnormal, ...($dishes[$day] ?? [[], []]));
         }
 
         return $documents;
+    }
+
+    /** @return array<int, array{list<int>, list<int>}> up, and abnormal or rotten, new in each dish, by day */
+    private static function dishes(TestCourse $test): array
+    {
+        $none = array_fill(0, $test->set->replicates, 0);
+        $by = [];
+        foreach ($test->counts() as ['day' => $day, 'counted' => $counted]) {
+            [$up, $dead] = $by[$day] ?? [$none, $none];
+            foreach (array_keys($none) as $i) {
+                $up[$i] += $counted->normal[$i] ?? 0;
+                $dead[$i] += ($counted->abnormal[$i] ?? 0) + ($counted->mouldy[$i] ?? 0);
+            }
+            $by[$day] = [array_values($up), array_values($dead)];
+        }
+
+        return $by;
     }
 }

@@ -16,7 +16,7 @@ final readonly class Field
     public const LEAST_GRAMS = 0.001;
 
     /** Counts of these are of what was done, and not of what there is. */
-    private const DEEDS = ['time', 'minute', 'hour'];
+    private const DEEDS = ['time', 'minute', 'hour', 'day'];
 
     /**
      * @param  string  $label  over the field

@@ -12,18 +12,32 @@ use Marrow\Core\Fields\InvalidFigure;
  */
 final readonly class GerminationSpeed
 {
+    /** Days that may lie between the counts of which half is told to the day. */
+    private const CLOSE = 3.0;
+
     /**
      * @param  float  $meanDays  mean time to germinate, days; 0 when nothing has
      * @param  ?float  $t50  days by which half of those that came up had come up; null when they had at the first count, so that
      *                       nobody saw when
      * @param  float  $index  seedlings per day, summed over the counts
+     * @param  array{float, float}|null  $halfBetween  days of the counts between which half of them came up; the first is 0 where they had at the
+     *                                                first count
+     * @param  ?float  $middleDays  from when a quarter of them were up until three quarters were; null where the counts lie too far apart to tell
      */
     private function __construct(
         public int $total,
         public float $meanDays,
         public ?float $t50,
         public float $index,
+        public ?array $halfBetween = null,
+        public ?float $middleDays = null,
     ) {}
+
+    /** Whether the counts lie close enough around the half for its day to be told. */
+    public function tellsHalf(): bool
+    {
+        return $this->t50 !== null && $this->halfBetween !== null && $this->halfBetween[1] - $this->halfBetween[0] <= self::CLOSE;
+    }
 
     /**
      * @param  list<float|int>  $days  day of each count since the start, above 0 and rising, at most 3,650
@@ -60,7 +74,34 @@ final readonly class GerminationSpeed
             $index += $counts[$i] / $day;
         }
 
-        return new self($total, $dayCount / $total, self::halfway($days, $counts, $total / 2), $index);
+        [$from, $to] = self::between($days, $counts, $total / 2);
+        $quarter = self::between($days, $counts, $total / 4);
+        $threeQuarters = self::between($days, $counts, 3 * $total / 4);
+        $isClose = max($quarter[1] - $quarter[0], $threeQuarters[1] - $threeQuarters[0]) <= self::CLOSE;
+        $t25 = self::halfway($days, $counts, $total / 4);
+        $t75 = self::halfway($days, $counts, 3 * $total / 4);
+
+        return new self($total, $dayCount / $total, self::halfway($days, $counts, $total / 2), $index, [$from, $to], $isClose && $t25 !== null && $t75 !== null ? $t75 - $t25 : null);
+    }
+
+    /**
+     * @param  list<float|int>  $days
+     * @param  list<int>  $counts
+     * @return array{float, float} days of the counts between which so many had come up
+     */
+    private static function between(array $days, array $counts, float $many): array
+    {
+        $sum = 0;
+        $before = 0.0;
+        foreach ($days as $i => $day) {
+            $sum += $counts[$i];
+            if ($sum >= $many) {
+                return [$before, (float) $day];
+            }
+            $before = (float) $day;
+        }
+
+        return [$before, $before];
     }
 
     /**

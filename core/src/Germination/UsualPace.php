@@ -46,4 +46,10 @@ final readonly class UsualPace
     {
         return $day <= 0.0 ? 0.0 : 1.0 / (1.0 + exp(-$steeper * $this->steep * (log($day * $pace) - $this->middle)));
     }
+
+    /** Day by which half of what will come up is up, as is usual. */
+    public function halfUp(): float
+    {
+        return exp($this->middle);
+    }
 }

@@ -126,6 +126,7 @@ final class KindsTest extends TestCase
         return match ($kind->name) {
             'withdrawn', 'divided' => [...$typed, 'mass_g' => null],
             'test_result' => [...$typed, 'seeds' => '40', 'up' => '12'],
+            'sown' => [...$typed, 'sprouts' => false],
             'card_read' => [...$typed, 'damp_to' => '10', 'dry_from' => '30'],
             'placed' => [...$typed, 'inside' => null],
             'seen' => [...$typed, 'gone' => false],

@@ -126,12 +126,12 @@ final class LotCourseTest extends CoreTestCase
         $diary = $this->storedOnion();
         $diary->record('test_started', '2026-01-10 18:00', ['test' => 't1', 'replicates' => 2, 'seeds' => 25, 'temperature_c' => 18, 'method' => 'rolled_cloth']);
         $test = $diary->course()->testing->tests['t1'];
-        self::assertSame(6, $test->nextCountDay());
+        self::assertSame(6, $test->nextCountDay(new Practice));
         self::assertNull($test->share());
 
         $diary->record('test_counted', '2026-01-16 08:00', ['test' => 't1', 'normal' => [15, 14], 'abnormal' => [0, 1]]);
         $test = $diary->course()->testing->tests['t1'];
-        self::assertSame(8, $test->nextCountDay());
+        self::assertSame(8, $test->nextCountDay(new Practice));
         self::assertSame(29, $test->germinated());
         self::assertSame(20, $test->undecided());
         // 29 up, 20 undecided of 50: anything from 58 to 98 %, so nothing is settled.

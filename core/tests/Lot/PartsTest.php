@@ -6,6 +6,7 @@ namespace Marrow\Core\Tests\Lot;
 
 use Marrow\Core\Drying\Witness;
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Cleaning\CleaningStage;
 use Marrow\Core\Steps\Drying\DryingVerdict;
 use Marrow\Core\Steps\Testing\TestCounted;
@@ -179,7 +180,7 @@ final class PartsTest extends CoreTestCase
         $test->ended(new TestEnded('t'), self::at('2026-03-15'));
         self::assertSame(0, $test->undecided());
         self::assertNull($test->speed(), 'nothing came up, so nothing was fast or slow');
-        self::assertNull($test->nextCountDay());
+        self::assertNull($test->nextCountDay(new Practice));
         self::assertSame([], $test->offers());
         $test->counted(new TestCounted('t', [1], [0]), self::at('2026-03-16'));
         self::assertNull($test->endedAt);

@@ -317,6 +317,13 @@ final class RandomJournalsTest extends CoreTestCase
         $running = $course->testing->running();
         if ($running !== [] && $chance->getInt(0, 1) === 1) {
             $test = $running[0];
+            // By its own day, so that no other chance falls otherwise for it.
+            if ($test->wantsWarmth() && $step % 2 === 0) {
+                return ['test_warmed', ['test' => $test->set->test]];
+            }
+            if ($step % 11 === 5) {
+                return ['test_wetted', ['test' => $test->set->test]];
+            }
             $ends = $test->counts() !== [] && $chance->getInt(0, 2) === 0;
             $seedlings = array_map(static fn (): int => $chance->getInt(0, 6), range(1, $test->set->replicates));
 
@@ -370,7 +377,7 @@ final class RandomJournalsTest extends CoreTestCase
             'desiccant_out' => ['desiccant_g' => [null, 44, 215][$chance->getInt(0, 2)]],
             'test_result' => ['test' => "r$step", 'seeds' => 30, 'up' => $chance->getInt(0, 30)],
             'sample_weighed' => ['counted' => 100, 'masses_g' => [$course->facts->crop->ordinaryTsm() / 10]],
-            'test_started' => ['test' => "t$step", 'replicates' => $chance->getInt(1, 4), 'seeds' => $chance->getInt(5, 50), 'temperature_c' => 20, 'method' => 'dish'],
+            'test_started' => ['test' => "t$step", 'replicates' => $chance->getInt(1, 4), 'seeds' => $chance->getInt(5, 50), 'temperature_c' => 20, 'method' => 'dish', ...($step % 5 < 2 ? ['chilled_days' => 10] : [])],
             'stored' => [
                 'container' => ['jar', 'foil_pouch', 'paper_envelope', 'tin'][$chance->getInt(0, 3)],
                 'place_id' => array_keys(self::places())[$chance->getInt(0, 3)],

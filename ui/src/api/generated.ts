@@ -1149,6 +1149,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/lots/{code}/test-ahead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What a germination test would cost and tell, before its seed is taken. */
+        get: operations["testAhead"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/places/{place}": {
         parameters: {
             query?: never;
@@ -2856,6 +2873,12 @@ export interface components {
             container: string | null;
             code: string;
         };
+        /** @description An entry that finishes a task, of which nothing need be asked. */
+        TapDocument: {
+            kind: string;
+            act: string;
+            field: string;
+        };
         /** @description Something that wants doing, in words, as seen from the day asked for. */
         TaskDocument: {
             id: number;
@@ -2881,6 +2904,15 @@ export interface components {
             /** @enum {string} */
             waits: "season" | "days" | "hours";
             can_wait: boolean;
+            tap: components["schemas"]["TapDocument"] | null;
+        };
+        /** @description What a test would cost and tell, and how it is done: said before its seed is taken. */
+        TestAheadDocument: {
+            costs: string;
+            tells: string[];
+            wants: string[];
+            ready: string;
+            steps: string[];
         };
         /** @description A mark on a scale. */
         TickDocument: {
@@ -3241,6 +3273,8 @@ export interface components {
             new: number;
             total: number;
             abnormal: number;
+            up: number[];
+            dead: number[];
         };
         /** @description One dish of a test: each of its seeds is one of these. */
         DishDocument: {
@@ -3283,6 +3317,7 @@ export interface components {
             sentence: string;
             beside: string | null;
             rest: string | null;
+            otherwise: string | null;
             sowing: string | null;
             speed: string | null;
             agreement: string | null;
@@ -3292,6 +3327,10 @@ export interface components {
             offers: components["schemas"]["OfferDocument"][];
             usual: number[];
             steps: string[];
+            began: string;
+            looks: number[];
+            sprouts: number;
+            leads: boolean;
             /** @enum {string} */
             section: "test";
             /** @enum {string} */
@@ -3343,6 +3382,8 @@ export interface components {
             seeds?: ((number | null) | (string | null)) | null;
             /** @description Or their mass, g */
             mass_g?: ((number | null) | (string | null)) | null;
+            /** @description Sprouts of its germination test */
+            sprouts?: boolean;
             /** @description Out of */
             container?: string | null;
             /** @description As planned */
@@ -4038,6 +4079,26 @@ export interface components {
              * @enum {string|null}
              */
             up?: "root" | "seedling" | "emerged" | null;
+            /** @description First damp in the cold, days */
+            chilled_days?: ((number | null) | (string | null)) | null;
+            /** @description Soaked first, hours */
+            soaked_hours?: ((number | null) | (string | null)) | null;
+            /**
+             * @description Hard seed was
+             * @enum {string|null}
+             */
+            coat?: "nicked" | "filed" | "hot_water" | null;
+            /** @description Smoked, or soaked in smoke water */
+            smoked?: boolean;
+            /** @description Kept dry and warm before, days */
+            ripened_days?: ((number | null) | (string | null)) | null;
+            /** @description By night, °C */
+            night_c?: ((number | null) | (string | null)) | null;
+            /**
+             * @description It stands
+             * @enum {string|null}
+             */
+            laid_in?: "light" | "dark" | null;
         };
         /** Result of an old test */
         EntryTestResult: {
@@ -4083,6 +4144,16 @@ export interface components {
             test: string;
             /** @description Which dish */
             dish: number | string;
+        };
+        /** Taken out of the cold */
+        EntryTestWarmed: {
+            /** @description Which test it is */
+            test: string;
+        };
+        /** Test wetted */
+        EntryTestWetted: {
+            /** @description Which test it is */
+            test: string;
         };
         /** Opened */
         EntryOpened: Record<string, never>;
@@ -4179,7 +4250,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryCardRead"] | components["schemas"]["EntryHandTried"] | components["schemas"]["EntryDriesElsewhere"] | components["schemas"]["EntryDesiccantIn"] | components["schemas"]["EntryDesiccantOut"] | components["schemas"]["EntryRaked"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestResult"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryDishLost"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryCardRead"] | components["schemas"]["EntryHandTried"] | components["schemas"]["EntryDriesElsewhere"] | components["schemas"]["EntryDesiccantIn"] | components["schemas"]["EntryDesiccantOut"] | components["schemas"]["EntryRaked"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestResult"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryDishLost"] | components["schemas"]["EntryTestWarmed"] | components["schemas"]["EntryTestWetted"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;
@@ -6193,6 +6264,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PortioningDocument"];
+                };
+            };
+        };
+    };
+    testAhead: {
+        parameters: {
+            query?: {
+                /** @description how it would be laid, by field, as typed */
+                test?: {
+                    [key: string]: string;
+                };
+            };
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what it would cost and tell */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TestAheadDocument"];
                 };
             };
         };

@@ -13,6 +13,7 @@ export const keys = {
   planting: (code: string, on: Day) => ['planting', code, on],
   holders: (on: Day) => ['holders', '', on],
   holder: (id: string, on: Day) => ['holders', id, on],
+  testAhead: (code: string, test: object) => ['testAhead', code, test],
   portions: (code: string, on: Day, wish: object) => ['portions', code, on, wish],
   tags: (codes: string, place: string) => ['tags', codes, place],
   swapList: (on: Day) => ['swap-list', on],
@@ -56,7 +57,7 @@ export const keys = {
 } satisfies Record<string, (...parts: never[]) => QueryKey>;
 
 /** What a thing of its own is asked by: by its code or its id, which stands second. */
-const ofThings = new Set(['lot', 'planting', 'holders', 'portions']);
+const ofThings = new Set(['lot', 'planting', 'holders', 'portions', 'testAhead']);
 
 /** What shows entries of whatever things there are, but nothing that is reckoned from a word that was told. */
 const ofWords = new Set(['journal', 'act', 'find', 'place']);

@@ -128,6 +128,16 @@ export function usePortions(code: string, wish: Record<string, string>) {
   });
 }
 
+/** What a germination test of a lot would cost and tell, by how it would be laid, as typed. */
+export function useTestAhead(code: string, test: Record<string, string>) {
+  return useQuery({
+    queryKey: keys.testAhead(code, test),
+    queryFn: () => take(api.GET('/lots/{code}/test-ahead', { params: { path: { code }, query: { test } } })),
+    placeholderData: sameThing(code),
+    retry: false,
+  });
+}
+
 /** What stands on the tags of these lots and plantings, or of all that lies in a place. */
 export function useTags(codes: string, place: string) {
   return useQuery({

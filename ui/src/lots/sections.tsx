@@ -23,7 +23,7 @@ export function SheetSection({ section, lot }: { section: SectionData; lot: Lot 
     case 'packets':
       return <PacketsSection packets={section} lot={lot} />;
     case 'test':
-      return <TestSection test={section} lot={lot.id} />;
+      return <TestSection test={section} lot={lot} />;
     case 'drying':
       return <DryingSection drying={section} />;
     case 'cleaning':

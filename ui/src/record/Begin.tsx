@@ -84,9 +84,12 @@ export function Begin({
       variety: given.get('variety') ?? '',
       spot: given.get('spot') ?? '',
       packet: given.get('packet') ?? '',
-      fields: Object.fromEntries(
-        ['plants', 'lot', 'seeds'].flatMap((key) => (given.has(key) ? [[key, given.get(key) ?? '']] : [])),
-      ) as Values,
+      fields: {
+        ...Object.fromEntries(
+          ['plants', 'lot', 'seeds'].flatMap((key) => (given.has(key) ? [[key, given.get(key) ?? '']] : [])),
+        ),
+        ...(given.has('sprouts') && { sprouts: true }),
+      } as Values,
       when: moment(frame.data?.now ?? ''),
     }),
     { title, at: `${window.location.pathname}${window.location.search}` },

@@ -7,9 +7,11 @@ export type KnownSowing = {
   lot?: string | null;
   packet?: string | null;
   seeds?: number | null;
+  /** 1 where it is sprouts of a germination test that are potted on */
+  sprouts?: 1;
 };
 
-const keys = ['planned', 'variety', 'plants', 'lot', 'packet', 'seeds'] as const;
+const keys = ['planned', 'variety', 'plants', 'lot', 'packet', 'seeds', 'sprouts'] as const;
 
 /** The form of a new planting, with that filled in. */
 export const sowing = (known: KnownSowing): string =>

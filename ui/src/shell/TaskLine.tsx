@@ -10,6 +10,7 @@ import { useLook } from '../api/look';
 import { pageOf } from '../record/things';
 import { PutOff } from './PutOff';
 import { Tag } from './Tag';
+import { TapDone } from './TapDone';
 
 /** What to do, in one line, and why. */
 export function TaskLine({ task }: { task: Task }) {
@@ -35,6 +36,7 @@ export function TaskLine({ task }: { task: Task }) {
         <Box component="span" sx={(t) => ({ color: t.vars?.palette.text.secondary, whiteSpace: 'nowrap' })}>
           {task.away}
         </Box>
+        <TapDone task={task} />
         <PutOff task={task} />
       </Box>
       <Box sx={{ maxWidth: '46em' }}>{task.why}</Box>
@@ -157,6 +159,7 @@ function Brief({ task }: { task: Task }) {
           {open ? 'Fold it' : narrow ? 'Why, later …' : 'Why …'}
         </Button>
       )}
+      <TapDone task={task} />
       <Box sx={{ display: { xs: open ? 'contents' : 'none', md: 'contents' } }}>
         <PutOff task={task} />
       </Box>

@@ -251,6 +251,9 @@ final class StoringStrand extends Strand
     #[Takes(as: 'lot')]
     public function sown(Sown $sown, Entry $entry): void
     {
+        if ($sown->sprouts) {
+            return;
+        }
         $this->pass($entry->happenedAt);
         $this->ask($this->kepts->take($sown->container, $this->seedsOf($sown->seeds, $sown->massG), $entry->happenedAt));
         if ($this->ground === MoistureGround::Measured && $this->moisture !== null && $this->moisture < $this->crop->leastMoisture) {

@@ -9,16 +9,26 @@ use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Germination\EarlyStop;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\GerminationSpeed;
+use Marrow\Core\Germination\LaidOtherwise;
 use Marrow\Core\Germination\Outlook;
 use Marrow\Core\Germination\ReplicateAgreement;
+use Marrow\Core\Germination\Verdict;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Work\Offer;
 
 /** One germination test from the first damp towel to its verdict. */
 final class TestCourse
 {
-    /** @var list<array{day: int, at: \DateTimeImmutable, counted: TestCounted}> */
+    /** @var list<array{at: \DateTimeImmutable, counted: TestCounted}> */
     private array $counts = [];
+
+    /** When it came out of the cold; null where it was not in it, or nobody said. */
+    private ?\DateTimeImmutable $warmedAt = null;
+
+    private ?\DateTimeImmutable $wettedAt = null;
+
+    /** @var array{list<mixed>, EarlyStop}|null what early was reckoned of last, and what came of it */
+    private ?array $early = null;
 
     public ?\DateTimeImmutable $endedAt = null;
 
@@ -39,7 +49,7 @@ final class TestCourse
     public static function told(float $share, int $seeds, \DateTimeImmutable $at, Crop $crop, Told $told): self
     {
         $test = new self(new TestStarted('told', 1, $seeds, $crop->test->temperatureHigh, TestMethod::DampTowel), $at, $crop, $told);
-        $test->counts[] = ['day' => $crop->test->lastCount, 'at' => $at, 'counted' => new TestCounted('told', [(int) round($share * $seeds)], [0])];
+        $test->counts[] = ['at' => $at, 'counted' => new TestCounted('told', [(int) round($share * $seeds)], [0])];
         $test->endedAt = $at;
 
         return $test;
@@ -49,7 +59,7 @@ final class TestCourse
     public static function result(TestResult $result, \DateTimeImmutable $at, Crop $crop): self
     {
         $test = new self(new TestStarted($result->test, 1, $result->seeds, $crop->test->steadyTemperature(), $result->method ?? TestMethod::DampTowel), $at, $crop, Told::ByKeeper);
-        $test->counts[] = ['day' => $crop->test->lastCount, 'at' => $at, 'counted' => new TestCounted($result->test, [$result->up], [0])];
+        $test->counts[] = ['at' => $at, 'counted' => new TestCounted($result->test, [$result->up], [0])];
         $test->endedAt = $at;
 
         return $test;
@@ -64,15 +74,29 @@ final class TestCourse
                 throw Misfit::at($field, sprintf('This test has %d replicates; give a count for each.', $this->set->replicates));
             }
         }
-        $day = $this->dayOf($at);
-        if ($day < 0) {
+        if (self::daysBetween($this->startedAt, $at) < 0) {
             throw Misfit::tooEarly(sprintf('The test was started on %s; it cannot have been counted before that.', $this->startedAt->format('j F Y')));
         }
         $this->mustFit($counted);
         // Counted once more after its end, it was not over.
         $this->endedAt = null;
         $this->left = null;
-        $this->counts[] = ['day' => $day, 'at' => $at, 'counted' => $counted];
+        $this->counts[] = ['at' => $at, 'counted' => $counted];
+        $this->wettedAt = max($this->wettedAt, $at);
+    }
+
+    /** @throws Misfit */
+    public function warmed(\DateTimeImmutable $at): void
+    {
+        if (self::daysBetween($this->startedAt, $at) < 0) {
+            throw Misfit::tooEarly(sprintf('The test was started on %s; it cannot have come out of the cold before that.', $this->startedAt->format('j F Y')));
+        }
+        $this->warmedAt = $at;
+    }
+
+    public function wetted(\DateTimeImmutable $at): void
+    {
+        $this->wettedAt = max($this->wettedAt, $at);
     }
 
     /** @throws Misfit */
@@ -119,8 +143,10 @@ final class TestCourse
         $replicates = $this->set->replicates;
 
         return [
+            ...(! $this->wantsWarmth() ? [] : [Offer::of(TestWarmed::class, 5)->given('test', $this->set->test)]),
             Offer::of(TestCounted::class, 10)->given('test', $this->set->test)->each('normal', $replicates)->each('abnormal', $replicates)->each('mouldy', $replicates)->each('eaten', $replicates),
             ...($this->counts === [] ? [] : [Offer::of(TestEnded::class, 20)->given('test', $this->set->test)->each('hard', $replicates)->each('fresh', $replicates)->each('empty', $replicates)]),
+            Offer::of(TestWetted::class, 30)->given('test', $this->set->test),
             ...($replicates - count($this->lost) < 2 ? [] : [Offer::of(DishLost::class, 40)->given('test', $this->set->test)]),
         ];
     }
@@ -131,10 +157,56 @@ final class TestCourse
         return $this->set->group !== '';
     }
 
-    /** Days since the start by the calendar: the day it was set up is day 0. */
+    /** When its days begin: as it was laid, or as it came out of the water or the cold; meant to, where nobody said that it did. */
+    public function beganAt(): \DateTimeImmutable
+    {
+        return $this->warmedAt ?? $this->startedAt->modify(sprintf('+%d minutes', (int) round(60 * $this->set->before()->hours())));
+    }
+
+    /** Whether it is still in the cold, as far as anybody said. */
+    public function isChilling(\DateTimeImmutable $now): bool
+    {
+        return $this->wantsWarmth() && $now < $this->beganAt();
+    }
+
+    /** Whether it is to be taken out of the cold, and nobody said that it was. */
+    public function wantsWarmth(): bool
+    {
+        return $this->set->chilledDays !== null && $this->endedAt === null && $this->warmedAt === null && $this->counts === [];
+    }
+
+    /** Days since it began by the calendar: that day is day 0, and so is every one in the cold. */
     public function dayOf(\DateTimeImmutable $at): int
     {
-        return (int) $this->startedAt->setTime(0, 0)->diff($at->setTime(0, 0))->format('%r%a');
+        return $this->told === Told::Not ? max(0, self::daysBetween($this->beganAt(), $at)) : $this->crop->test->lastCount;
+    }
+
+    private static function daysBetween(\DateTimeImmutable $from, \DateTimeImmutable $at): int
+    {
+        return (int) $from->setTime(0, 0)->diff($at->setTime(0, 0))->format('%r%a');
+    }
+
+    /** @return list<LaidOtherwise> than its crop wants; none where nobody knows how it was laid */
+    public function otherwise(): array
+    {
+        return $this->told === Told::Not ? $this->set->before()->otherwise($this->crop, $this->set->temperatureC) : [];
+    }
+
+    /** Whether what sleeps of it was woken first, as far as anybody said. */
+    public function wasWoken(): bool
+    {
+        return $this->set->before()->wakes($this->crop);
+    }
+
+    /** When it wants wetting next: by its way, from when anybody last had it in hand; null of one that is over. */
+    public function wetAt(): ?\DateTimeImmutable
+    {
+        if ($this->endedAt !== null) {
+            return null;
+        }
+        $last = max($this->wettedAt, $this->beganAt());
+
+        return $last->setTime(9, 0)->modify(sprintf('+%d days', $this->set->method->wetEvery()));
     }
 
     /** Seeds that tell: without what was eaten, and without dishes that were lost. */
@@ -233,8 +305,9 @@ final class TestCourse
     {
         $new = [];
         foreach ($this->counts as $count) {
-            [$normal, $abnormal] = $new[$count['day']] ?? [0, 0];
-            $new[$count['day']] = [$normal + array_sum(array_diff_key($count['counted']->normal, $this->lost)), $abnormal + array_sum(array_diff_key($count['counted']->abnormal, $this->lost))];
+            $day = $this->dayOf($count['at']);
+            [$normal, $abnormal] = $new[$day] ?? [0, 0];
+            $new[$day] = [$normal + array_sum(array_diff_key($count['counted']->normal, $this->lost)), $abnormal + array_sum(array_diff_key($count['counted']->abnormal, $this->lost))];
         }
         ksort($new);
 
@@ -248,23 +321,49 @@ final class TestCourse
             return null;
         }
         $new = array_map(static fn (array $count): int => $count[0], $this->newByDay());
+        // It takes a while to reckon, and is asked for once a task and once a sentence.
+        $of = [$new, $this->sown(), $this->undecided(), $practice->good, $practice->poor];
+        if ($new === [] || ($this->early[0] ?? null) === $of) {
+            return $this->early[1] ?? null;
+        }
+        $early = EarlyStop::of($new, $this->sown(), $this->undecided(), $this->crop->test->firstCount, $this->crop->test->lastCount, $practice->good, $practice->poor, false);
+        $this->early = [$of, $early];
 
-        return $new === [] ? null : EarlyStop::of($new, $this->sown(), $this->undecided(), $this->crop->test->firstCount, $this->crop->test->lastCount, $practice->good, $practice->poor, false);
+        return $early;
     }
 
     /** @return list<array{day: int, at: \DateTimeImmutable, counted: TestCounted}> */
     public function counts(): array
     {
-        return $this->counts;
+        return array_map(fn (array $count): array => ['day' => $this->dayOf($count['at']), ...$count], $this->counts);
+    }
+
+    /** Whether what it will say is as good as sure, so that nobody need look before its last count. */
+    public function isSettled(Practice $practice): bool
+    {
+        $early = $this->early($practice);
+
+        return $early !== null && $early->verdictNow !== Verdict::Open;
     }
 
     public function lastDay(): ?int
     {
-        return $this->counts === [] ? null : $this->counts[count($this->counts) - 1]['day'];
+        return $this->counts === [] ? null : $this->dayOf($this->counts[count($this->counts) - 1]['at']);
     }
 
-    /** The day of the next count: the crop's first count, then every second day, at last its last count; null when ended. */
-    public function nextCountDay(): ?int
+    /** @return list<int> the days on which such a test is looked at: from the crop's first count every second day to its last */
+    public function looks(): array
+    {
+        $days = range($this->crop->test->firstCount, $this->crop->test->lastCount, min(2, max(1, $this->crop->test->lastCount - $this->crop->test->firstCount)));
+
+        return array_values(array_unique([...$days, $this->crop->test->lastCount]));
+    }
+
+    /**
+     * The day of the next count: the crop's first count, then every second day while what it will say is open, and at last its last count; null when
+     * ended.
+     */
+    public function nextCountDay(Practice $practice): ?int
     {
         if ($this->endedAt !== null) {
             return null;
@@ -274,7 +373,11 @@ final class TestCourse
             return $this->crop->test->firstCount;
         }
 
-        return $last >= $this->crop->test->lastCount ? $last : min($last + 2, $this->crop->test->lastCount);
+        if ($last >= $this->crop->test->lastCount) {
+            return $last;
+        }
+
+        return $this->isSettled($practice) ? $this->crop->test->lastCount : min($last + 2, $this->crop->test->lastCount);
     }
 
     /** @throws Misfit when more seedlings are counted than seeds were set */

@@ -27,4 +27,14 @@ enum TestMethod: string implements Choice
             self::Modules => 'tray of modules',
         };
     }
+
+    /** Days after which it wants looking at, and wetting where it has dried, out of the sun at the warmth of a room. */
+    public function wetEvery(): int
+    {
+        return match ($this) {
+            self::DampTowel, self::RolledCloth, self::Modules => 1,
+            self::FoldedPaper, self::Sand => 2,
+            self::Dish => 3,
+        };
+    }
 }

@@ -116,6 +116,18 @@ final class TestingStrand extends Strand
         $this->test($lost->test)->lost($lost);
     }
 
+    #[Takes]
+    public function warmed(TestWarmed $warmed, Entry $entry): void
+    {
+        $this->test($warmed->test)->warmed($entry->happenedAt);
+    }
+
+    #[Takes]
+    public function wetted(TestWetted $wetted, Entry $entry): void
+    {
+        $this->test($wetted->test)->wetted($entry->happenedAt);
+    }
+
     public static function taskKinds(): string
     {
         return TestingTask::class;
@@ -123,16 +135,24 @@ final class TestingStrand extends Strand
 
     public function wants(): array
     {
-        $tasks = [];
-        foreach ($this->running() as $test) {
-            $day = $test->nextCountDay();
-            if ($day === null) {
-                continue;
-            }
-            $last = $test->lastDay();
-            $done = ($last !== null && $last >= $this->crop->test->lastCount) || $test->undecided() === 0;
-            $morning = $test->startedAt->setTime(9, 0)->modify(sprintf('+%d days', $done ? (int) $last : $day));
-            $tasks[] = new Task(
+        return array_merge([], ...array_map($this->wantsOf(...), $this->running()));
+    }
+
+    /** @return list<Task> */
+    private function wantsOf(TestCourse $test): array
+    {
+        $day = $test->nextCountDay($this->practice);
+        if ($day === null) {
+            return [];
+        }
+        $last = $test->lastDay();
+        $began = $test->beganAt();
+        $done = ($last !== null && $last >= $this->crop->test->lastCount) || $test->undecided() === 0;
+        $morning = $began->setTime(9, 0)->modify(sprintf('+%d days', $done ? (int) $last : $day));
+        $wet = $test->wetAt();
+
+        return [
+            new Task(
                 $done ? TestingTask::EndTest : TestingTask::CountTest,
                 Place::Trays,
                 $morning->setTime(0, 0),
@@ -144,12 +164,33 @@ final class TestingStrand extends Strand
                     'first_count' => $this->crop->test->firstCount,
                     'last_count' => $this->crop->test->lastCount,
                     'undecided' => $test->undecided(),
+                    'settled' => (int) $test->isSettled($this->practice),
                 ],
                 $test->set->test,
-            );
-        }
-
-        return $tasks;
+            ),
+            // Counted the same day, it is wetted as well.
+            ...($done || $wet === null || $wet >= $morning ? [] : [new Task(
+                TestingTask::WetTest,
+                Place::Trays,
+                $wet->setTime(0, 0),
+                $wet,
+                null,
+                Loss::Nothing,
+                ['every' => $test->set->method->wetEvery()],
+                $test->set->test,
+                $morning,
+            )]),
+            ...($test->wantsWarmth() ? [new Task(
+                TestingTask::WarmTest,
+                Place::Trays,
+                $began->setTime(0, 0),
+                $began,
+                null,
+                Loss::Nothing,
+                ['chilled' => $test->set->chilledDays],
+                $test->set->test,
+            )] : []),
+        ];
     }
 
     public function offers(): array
@@ -192,14 +233,15 @@ final class TestingStrand extends Strand
 
     /**
      * Whether a test came out below what is usual of its crop while fresh seed of it commonly sleeps: what did not come up
-     * may be as alive as the rest.
+     * may be as alive as the rest. So may all of a kind that wants a winter first, where nobody said that it had one.
      */
     public function mayHaveSlept(TestCourse $test): bool
     {
         $awake = $this->awakeAt();
         $share = $test->share();
+        $asleep = $this->crop->test->chilling ? $test->told === Told::Not : $awake !== null && $test->startedAt < $awake;
 
-        return $awake !== null && $share !== null && $test->startedAt < $awake && GerminationShare::isBelow($share->rate(), $this->crop->test->minimum);
+        return $asleep && ! $test->wasWoken() && $share !== null && GerminationShare::isBelow($share->rate(), $this->crop->test->minimum);
     }
 
     /** From when on seed picked here is no longer fresh enough to sleep; null where not all of it does, or it came from elsewhere. */

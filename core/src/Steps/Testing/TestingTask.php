@@ -11,4 +11,6 @@ enum TestingTask: string implements TaskKind
 {
     case CountTest = 'count_test';
     case EndTest = 'end_test';
+    case WarmTest = 'warm_test';
+    case WetTest = 'wet_test';
 }

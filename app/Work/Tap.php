@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use Marrow\Core\Journal\Payload;
+
+/** What finishes a task in a tap: an entry of which nothing need be asked. */
+final readonly class Tap
+{
+    /**
+     * @param  class-string<Payload>  $payload  all of whose other fields have a value of their own
+     * @param  string  $about  the field that names what the task concerns; empty where it has none
+     */
+    public function __construct(public string $payload, public string $about = '') {}
+}
