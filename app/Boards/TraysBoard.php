@@ -122,7 +122,7 @@ final readonly class TraysBoard implements Board
             $this->tags->of($row->lot),
             $row->last_day === null ? ($day < 0 ? 'in the cold' : "day $day") : Quantity::percent($row->germinated / $row->sown),
             $row->last_day === null ? 'not counted yet' : ($row->ended_at === null ? 'up so far' : 'germinated'),
-            sprintf('%d of %d seeds%s', $row->germinated, $row->sown, $row->ended_at === null ? ($day < 0 ? '' : ", day $day") : ', ended'),
+            sprintf('%s%d of %d seeds%s', $row->part === '' ? '' : "$row->part, ", $row->germinated, $row->sown, $row->ended_at === null ? ($day < 0 ? '' : ", day $day") : ', ended'),
             $row->ended_at === null ? $task : null,
             $row->verdict === 'poor',
             $this->bar($row, $due, $when),

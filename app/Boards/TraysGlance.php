@@ -16,11 +16,14 @@ use App\Steps\Testing\TraysDocument;
 use App\Steps\Testing\WantsTestDocument;
 use App\Voice\Quantity;
 use App\Voice\When;
+use App\Words\SideBySideWords;
 use DateTimeImmutable;
+use Marrow\Core\Germination\SmallerTest;
 use Marrow\Core\Germination\UsualTest;
 use Marrow\Core\Lot\KeepingTask;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Testing\TestCourse;
+use Marrow\Core\Steps\Testing\TestingStrand;
 use Marrow\Core\Work\Later;
 
 /** All tests that run, dish by dish, and the lots that want one next, with what it would cost them. */
@@ -30,6 +33,12 @@ final readonly class TraysGlance
     private const MOST = 30;
 
     private const NEXT = 8;
+
+    /** No more than one in so many of what there is goes into a test. */
+    private const SPARED = 4;
+
+    /** Days for which two lots that were laid together are still compared. */
+    private const BESIDE_DAYS = 120;
 
     public function __construct(private Facts $facts) {}
 
@@ -41,6 +50,7 @@ final readonly class TraysGlance
         return new TraysDocument(
             array_merge([], ...$this->facts->each($lots->toBase(), fn (Lot $lot, LotCourse $course): array => array_map(fn (TestCourse $test): TrayDocument => $this->tray($lot, $course, $test, $when), $course->testing->running()))),
             $this->next($when),
+            $this->beside($when),
         );
     }
 
@@ -57,6 +67,35 @@ final readonly class TraysGlance
             self::said($test, $when),
             $day === null ? '' : sprintf('look %s, day %d', $when->day(Later::days($test->beganAt()->setTime(9, 0), $day)), $day),
         );
+    }
+
+    /**
+     * Lots of one variety that were laid within days of one another, of two years or two stores, compared.
+     *
+     * @return list<string>
+     */
+    private function beside(When $when): array
+    {
+        $rows = TestStanding::query()->where('started_at', '>=', Moment::keep($when->now->modify(sprintf('-%d days', self::BESIDE_DAYS))))
+            ->where('part', '')->orderBy('started_at')->limit(self::MOST)->with('lot.variety')->get()->groupBy(static fn (TestStanding $row): string => $row->lot->variety_id);
+        $said = [];
+        foreach ($rows as $of) {
+            $near = $of->filter(static fn (TestStanding $one): bool => $of->contains(static fn (TestStanding $other): bool => $other->lot_id !== $one->lot_id && abs(Moment::read($other->started_at)->getTimestamp() - Moment::read($one->started_at)->getTimestamp()) <= TestingStrand::TOGETHER_DAYS * 86_400));
+            if ($near->isEmpty()) {
+                continue;
+            }
+            $lots = Lot::query()->with(['variety', 'planting.variety'])->findMany($near->pluck('lot_id')->unique()->all());
+            $named = array_merge([], ...$this->facts->each($lots->toBase(), static fn (Lot $lot, LotCourse $course): array => array_map(
+                static fn (TestCourse $test): array => [$lot->code(), $test],
+                array_values(array_filter($course->testing->tests, static fn (TestCourse $test): bool => $near->contains('test_id', $test->set->test))),
+            )));
+            $sentence = SideBySideWords::named($named);
+            if ($sentence !== null) {
+                $said[] = "{$near->firstOrFail()->lot->variety->name}. $sentence";
+            }
+        }
+
+        return $said;
     }
 
     private static function said(TestCourse $test, When $when): string
@@ -81,11 +120,22 @@ final readonly class TraysGlance
         foreach ($due as $task) {
             $row = $standing->get($task->subject_id);
             if ($row instanceof LotStanding) {
-                $next[] = new WantsTestDocument($row->lot->code(), $row->lot->variety->name, self::wanted(Moment::read($task->best_at), $when), $row->seeds === null ? Quantity::number($usual, 'seed') : sprintf('%d of %s', $usual, Quantity::seeds($row->seeds, $this->facts->title($row->lot->variety)->counts->value)));
+                $next[] = new WantsTestDocument($row->lot->code(), $row->lot->variety->name, self::wanted(Moment::read($task->best_at), $when), $row->seeds === null ? Quantity::number($usual, 'seed') : $this->costs($usual, $row));
             }
         }
 
         return $next;
+    }
+
+    /** The usual test, or of few a smaller one that leaves most of them. */
+    private function costs(int $usual, LotStanding $row): string
+    {
+        $there = (float) $row->seeds;
+        $spare = (int) floor($there / self::SPARED);
+        $of = Quantity::seeds($there, $this->facts->title($row->lot->variety)->counts->value);
+        $seeds = $usual <= $spare ? $usual : SmallerTest::within($spare)?->seeds;
+
+        return $seeds === null ? "too few to spare any, $of" : "$seeds of $of";
     }
 
     private static function wanted(DateTimeImmutable $best, When $when): string

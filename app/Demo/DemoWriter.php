@@ -52,11 +52,11 @@ final class DemoWriter
         return Lot::query()->with('variety')->findOrFail($id);
     }
 
-    /** @param  ?Lot  $lot  of the garden's own that it was sown from; or $from, in words */
-    public function sow(Variety $variety, string $on, int $plants, string $spot, string $from = '', string $by = '', ?Lot $lot = null): Planting
+    /** @param  ?Lot  $lot  of the garden's own that it was sown from; or $from, in words; $sprouts of a test of it, where they were potted on */
+    public function sow(Variety $variety, string $on, int $plants, string $spot, string $from = '', string $by = '', ?Lot $lot = null, bool $sprouts = false): Planting
     {
         $id = $this->id();
-        $this->record($id, Subject::Planting, 'sown', "$on 10:00", ['plants' => $plants, 'sown_from' => $from, 'lot' => $lot?->id], $by, new Begins($variety->id, spot: $spot));
+        $this->record($id, Subject::Planting, 'sown', "$on 10:00", ['plants' => $plants, 'sown_from' => $from, 'lot' => $lot?->id, 'sprouts' => $sprouts], $by, new Begins($variety->id, spot: $spot));
 
         return Planting::query()->with('variety')->findOrFail($id);
     }

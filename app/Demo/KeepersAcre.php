@@ -30,7 +30,7 @@ final class KeepersAcre
     /** The squash that turns out to be crossed. */
     private Lot $crossed;
 
-    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets, private readonly MadeUpInstruments $instruments, private readonly WaysToDry $waysToDry) {}
+    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets, private readonly MadeUpInstruments $instruments, private readonly WaysToDry $waysToDry, private readonly WaysToTest $waysToTest) {}
 
     public function lay(): void
     {
@@ -53,6 +53,7 @@ final class KeepersAcre
         $this->halfWinnowed();
         $this->instruments->hang($this->cupboard, $this->fridge);
         $this->waysToDry->lay($this->write, $this->instruments, $this->varieties);
+        $this->waysToTest->lay($this->write, $this->cupboard);
         $this->keepers();
     }
 

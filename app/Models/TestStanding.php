@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $started_at
  * @property string|null $began_at  when its days begin, where that is not as it was laid
  * @property string|null $ended_at
+ * @property string $part  of the lot that it is of, where that is not all of it
  * @property int $sown
  * @property int $germinated
  * @property int $undecided

@@ -132,6 +132,7 @@ final class Rows
             'started_at' => Moment::keep($test->startedAt),
             'began_at' => $test->beganAt() == $test->startedAt ? null : Moment::keep($test->beganAt()),
             'ended_at' => $test->endedAt === null ? null : Moment::keep($test->endedAt),
+            'part' => $test->set->group,
             'sown' => $test->sown(),
             'germinated' => $test->germinated(),
             'undecided' => $test->undecided(),

@@ -25,7 +25,14 @@ final class SideBySideWords
     /** @param  list<TestCourse>  $tests  two or more, each of its own part of the lot */
     public static function sentence(array $tests): ?string
     {
-        $of = self::together($tests);
+        return self::named(array_map(static fn (TestCourse $test): array => [$test->set->group, $test], $tests));
+    }
+
+    /** @param  list<array{string, TestCourse}>  $named  two or more, each with the name of what it is of */
+    public static function named(array $named): ?string
+    {
+        $of = self::together($named);
+        $tests = array_column($named, 1);
         if (count($of) < 2) {
             return null;
         }
@@ -90,16 +97,16 @@ final class SideBySideWords
     /**
      * What was laid of one part in several tests goes together.
      *
-     * @param  list<TestCourse>  $tests
+     * @param  list<array{string, TestCourse}>  $named
      * @return array<string, array{int, int}> up and laid, by the name of the part
      */
-    private static function together(array $tests): array
+    private static function together(array $named): array
     {
         $of = [];
-        foreach ($tests as $test) {
+        foreach ($named as [$name, $test]) {
             if ($test->sown() > 0) {
-                [$up, $laid] = $of[$test->set->group] ?? [0, 0];
-                $of[$test->set->group] = [$up + $test->germinated(), $laid + $test->sown()];
+                [$up, $laid] = $of[$name] ?? [0, 0];
+                $of[$name] = [$up + $test->germinated(), $laid + $test->sown()];
             }
         }
 

@@ -7,11 +7,13 @@ namespace App\Words;
 use App\Voice\Figures;
 use App\Voice\Quantity;
 use App\Voice\Speaking;
+use DateTimeImmutable;
 use Marrow\Core\Botany\Light;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\Power;
 use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Work\Later;
 
 /** What a test would cost and tell, said before its seed is taken. */
 final readonly class TestAheadWords
@@ -61,11 +63,13 @@ final readonly class TestAheadWords
         return $power >= self::SURELY || $wanted === null ? "$would." : "$would; to be shown 8 times in 10, it wants $wanted seeds of each.";
     }
 
-    /** @return list<string> how the crop wants it, and what wakes it */
-    public function wants(): array
+    /** @return list<string> how the crop wants it, and what wakes it while it may sleep */
+    public function wants(DateTimeImmutable $now): array
     {
         $wants = $this->lot->facts->crop->test;
         $fresh = $wants->fresh;
+        $picked = $this->lot->origin->lastAt();
+        $isPast = $fresh !== null && $picked !== null && Later::days($picked, 7 * $fresh->weeksMax) <= $now;
         $awake = $this->lot->testing->awakeAt();
 
         return array_values(array_filter([
@@ -81,7 +85,7 @@ final readonly class TestAheadWords
                 $wants->lastCount,
             ),
             $wants->dormancy === null ? '' : "$wants->dormancy.",
-            $fresh === null || $fresh->weeksMax === 0 ? '' : sprintf(
+            $fresh === null || $fresh->weeksMax === 0 || $isPast ? '' : sprintf(
                 'Fresh it may sleep for %s: %s.%s',
                 $fresh->weeksMin === $fresh->weeksMax ? Quantity::number($fresh->weeksMax, 'week') : "$fresh->weeksMin to $fresh->weeksMax weeks",
                 lcfirst($fresh->brokenBy),

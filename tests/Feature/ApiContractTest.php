@@ -65,8 +65,8 @@ final class ApiContractTest extends TestCase
 
     public function test_every_worksheet_is_as_described(): void
     {
-        // Those of every way to dry came last.
-        foreach ([...range(1, 17), ...range(66, 69)] as $n) {
+        // Those of every way to dry and to test came last.
+        foreach ([...range(1, 17), ...range(66, 75)] as $n) {
             $this->assertDescribed('get', '/lots/{code}', $this->getJson("/api/lots/L$n")->assertOk()->content(), "L$n");
         }
         for ($n = 1; $n <= 21; $n++) {

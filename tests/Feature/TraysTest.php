@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use Tests\Support\Keeper;
 use Tests\TestCase;
 
@@ -133,6 +135,104 @@ final class TraysTest extends TestCase
         self::assertSame('26 of 48 up, counted on day 7', self::plain($trays->json('tests.0.said')));
         self::assertSame('look tomorrow, day 9', self::plain($trays->json('tests.0.next')));
         self::assertSame([], $trays->json('next'), 'one runs');
+    }
+
+    public function test_what_a_test_costs_and_tells_is_said_before_its_seed_is_taken(): void
+    {
+        $lot = $this->lot();
+        $ahead = fn (array $test): array => $this->getJson("/api/lots/$lot/test-ahead?".http_build_query(['test' => ['replicates' => 2, 'seeds' => 25, 'method' => 'damp_towel', 'group' => '', ...$test]]))->assertOk()->json();
+        self::assertSame('50 seeds of it; how many there are is not known.', self::plain($ahead([])['costs']));
+        $this->keeper->records($lot, 'stored', '2025-09-21T09:00', ['container' => 'jar', 'place' => 'Hall', 'temperature_c' => 18, 'rh' => 50, 'seeds' => 900]);
+        self::assertSame('50 of 900 seeds; 850 seeds are left.', self::plain($ahead([])['costs']));
+        // By R: prop.test(40, 50, correct = FALSE), prop.test(80, 100, correct = FALSE); the power summed over fisher.test of all outcomes.
+        self::assertSame(['Were 40 of 50 to come up, likely 67 to 89 % of the lot would be alive; with 100 seeds likely 71 to 87 %.'], array_map(self::plain(...), $ahead([])['tells']));
+        self::assertSame('Beside another of as many, 90 % against 60 % would show 93 times in 100.', self::plain($ahead(['group' => 'floaters'])['tells'][1]));
+        self::assertStringEndsWith('to be shown 8 times in 10, it wants 38 seeds of each.', self::plain($ahead(['group' => 'floaters', 'replicates' => 1, 'seeds' => 10])['tells'][1]));
+        self::assertSame('950 seeds, and there are only 900 seeds.', self::plain($ahead(['replicates' => 10, 'seeds' => 95])['costs']));
+        self::assertStringStartsWith('Have ready: dishes with lids', $ahead(['method' => 'dish'])['ready']);
+        self::assertStringContainsString('it gives off chlorine', implode(' ', $ahead(['method' => 'dish'])['steps']));
+        $this->getJson("/api/lots/$lot/test-ahead?test[replicates]=2&test[seeds]=0&test[method]=dish")->assertUnprocessable();
+    }
+
+    public function test_a_chilled_test_is_counted_from_when_it_comes_into_the_warmth(): void
+    {
+        $lot = $this->lot();
+        $this->keeper->records($lot, 'test_started', '2026-08-17T09:00', ['test' => 't', 'replicates' => 2, 'seeds' => 25, 'temperature_c' => 18, 'method' => 'dish', 'chilled_days' => 42]);
+        self::assertSame(['Germination test, in the cold', 'In the cold until 28 September 2026; the first count is 6 days later.'], [$this->test($lot, 't')['title'], self::plain($this->test($lot, 't')['sentence'])]);
+        $board = $this->getJson('/api/places/trays')->assertOk();
+        self::assertStringContainsString('in the cold', (string) json_encode($board->json()));
+        $this->keeper->records($lot, 'test_warmed', '2026-09-10T09:00', ['test' => 't']);
+        self::assertSame('Germination test, day 4', $this->test($lot, 't')['title']);
+        self::assertStringContainsString('first 42 days damp in the cold', self::plain($this->test($lot, 't')['set']));
+        $task = collect($this->getJson("/api/lots/$lot")->json('tasks'))->firstWhere('kind', 'wet_test');
+        self::assertSame(['kind' => 'test_wetted', 'act' => 'Wet it', 'field' => 'test'], $task['tap']);
+        $this->keeper->records($lot, $task['tap']['kind'], '2026-09-14T09:00', [$task['tap']['field'] => $task['about']]);
+        self::assertNull(collect($this->getJson("/api/lots/$lot")->json('tasks'))->firstWhere('kind', 'wet_test'), 'it is counted before it wants wetting again');
+    }
+
+    public function test_laid_otherwise_than_the_crop_wants_it_says_less(): void
+    {
+        $lot = $this->lot();
+        $this->keeper->records($lot, 'test_started', '2026-08-20T09:00', ['test' => 't', 'replicates' => 1, 'seeds' => 25, 'temperature_c' => 9, 'method' => 'dish']);
+        self::assertSame('It was laid at 9 °C, while the crop wants 15 °C to 20 °C: it says less than one laid as it should be, and more of the lot may be alive.', self::plain($this->test($lot, 't')['otherwise']));
+        $this->keeper->records($lot, 'test_result', '2026-02-20', ['test' => 'old', 'seeds' => 36, 'up' => 31]);
+        self::assertNull($this->test($lot, 'old')['otherwise'], 'nobody knows how it was laid');
+    }
+
+    public function test_vigour_is_told_against_its_own_earlier_test_where_the_counts_can_tell_it(): void
+    {
+        $lot = $this->lot();
+        foreach (['a' => ['2026-02-01', [5 => 4, 6 => 10, 7 => 5]], 'b' => ['2026-08-20', [7 => 4, 8 => 10, 10 => 5]], 'c' => ['2026-09-01', [11 => 19]]] as $id => [$on, $counts]) {
+            $this->keeper->records($lot, 'test_started', "{$on}T09:00", ['test' => $id, 'replicates' => 1, 'seeds' => 20, 'temperature_c' => 18, 'method' => 'dish']);
+            foreach ($counts as $day => $new) {
+                $this->keeper->records($lot, 'test_counted', date('Y-m-d\T09:00', strtotime("$on +$day days")), ['test' => $id, 'normal' => [$new], 'abnormal' => [0]]);
+            }
+            $this->keeper->records($lot, 'test_ended', date('Y-m-d\T10:00', strtotime("$on +12 days")), ['test' => $id]);
+        }
+        // By hand: 4 before, 5.5 of 10 between days 5 and 6; then between days 7 and 8.
+        self::assertSame('Half of those that came up were up by day 5.6 (T50). Fresh seed of the crop: about day 5.6, by an assumed pace.', self::plain(preg_replace('/, the middle half of them within [\d.]+ days/', '', $this->test($lot, 'a')['speed'])));
+        self::assertStringEndsWith('In its test of February 2026 it was day 5.6: slower now.', self::plain($this->test($lot, 'b')['speed']));
+        self::assertSame('Half of those that came up came between day 0 and day 11: the counts lie too far apart to say how fast.', $this->test($lot, 'c')['speed']);
+        self::assertNull($this->test($lot, 'c')['t50']);
+    }
+
+    public function test_sprouts_are_potted_on_without_taking_their_seed_twice(): void
+    {
+        $lot = $this->lot();
+        $this->keeper->records($lot, 'stored', '2025-09-21T09:00', ['container' => 'jar', 'place' => 'Hall', 'temperature_c' => 18, 'rh' => 50, 'seeds' => 900]);
+        $this->keeper->records($lot, 'test_started', '2026-08-28T09:00', ['test' => 't', 'replicates' => 1, 'seeds' => 20, 'temperature_c' => 18, 'method' => 'modules']);
+        $this->keeper->records($lot, 'test_counted', '2026-09-05T09:00', ['test' => 't', 'normal' => [17], 'abnormal' => [0]]);
+        $this->keeper->records($lot, 'test_ended', '2026-09-09T09:00', ['test' => 't']);
+        self::assertSame([17, true], [$this->test($lot, 't')['sprouts'], $this->test($lot, 't')['leads']]);
+        $variety = $this->getJson("/api/lots/$lot")->json('variety');
+        $potted = fn (array $payload): TestResponse => $this->keeper->sends(['id' => (string) Str::uuid7(), 'kind' => 'sown', 'about' => ['subject' => 'planting', 'id' => (string) Str::uuid7()], 'begins' => ['variety' => $variety, 'spot' => 'Frame 1'], 'happened_at' => '2026-09-10T10:00', 'payload' => $payload]);
+        $sprouts = ['lot' => $this->keeper->idOf($lot), 'plants' => 12, 'sprouts' => true];
+        $potted([...$sprouts, 'seeds' => 12])->assertUnprocessable()->assertJsonPath('answers.0.errors.seeds', 'Sprouts of a test take no more seed: it was taken when the test was laid. Leave this empty.');
+        $potted($sprouts)->assertOk();
+        self::assertStringContainsString('880 seeds', self::plain((string) json_encode($this->getJson("/api/lots/$lot")->json('sections'), JSON_UNESCAPED_UNICODE)));
+        self::assertCount(1, $this->getJson("/api/lots/$lot")->json('grown'));
+    }
+
+    public function test_lots_of_one_variety_that_were_laid_together_are_compared(): void
+    {
+        $variety = $this->keeper->variety('onion', 'Capstan');
+        $lots = [];
+        foreach (['2023' => 11, '2025' => 22] as $year => $up) {
+            $lots[] = $lot = $this->keeper->pick($this->keeper->sow($variety, "$year-03-01T10:00"), "$year-08-20T10:00");
+            $this->keeper->records($lot, 'threshed', "$year-09-09T09:00");
+            $this->keeper->records($lot, 'test_started', '2026-08-20T09:00', ['test' => "t$year", 'replicates' => 1, 'seeds' => 25, 'temperature_c' => 18, 'method' => 'dish']);
+            $this->keeper->records($lot, 'test_counted', '2026-09-01T09:00', ['test' => "t$year", 'normal' => [$up], 'abnormal' => [0]]);
+            $this->keeper->records($lot, 'test_ended', '2026-09-01T10:00', ['test' => "t$year"]);
+        }
+        // By R: fisher.test(matrix(c(11, 14, 22, 3), 2))$p.value is 0.00229.
+        self::assertSame(["Capstan. $lots[0] 11 of 25, $lots[1] 22 of 25 came up: a difference of 44 points (likely 18 to 63 points), which chance alone makes 1 time in 440."], array_map(self::plain(...), $this->getJson('/api/trays')->json('beside')));
+    }
+
+    public function test_of_few_seeds_a_smaller_test_is_wanted_than_the_usual(): void
+    {
+        $lot = $this->lot();
+        $this->keeper->records($lot, 'stored', '2025-09-21T09:00', ['container' => 'jar', 'place' => 'Hall', 'temperature_c' => 18, 'rh' => 50, 'seeds' => 45]);
+        self::assertSame('11 of 45 seeds', self::plain($this->getJson('/api/trays')->json('next.0.costs')));
     }
 
     private function lot(): string

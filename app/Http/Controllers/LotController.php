@@ -47,14 +47,15 @@ final class LotController extends Controller
 
     #[OA\Get(path: '/lots/{code}/test-ahead', operationId: 'testAhead', description: 'What a germination test would cost and tell, before its seed is taken.', parameters: [
         new OA\PathParameter(name: 'code', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string')),
         new OA\QueryParameter(name: 'test', description: 'how it would be laid, by field, as typed', style: 'deepObject', explode: true, schema: new OA\Schema(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))),
     ], responses: [
         new OA\Response(response: 200, description: 'what it would cost and tell', content: new OA\JsonContent(ref: TestAheadDocument::class)),
     ])]
-    public function testAhead(string $code, Request $request, TestAhead $ahead): JsonResponse
+    public function testAhead(string $code, Request $request, SeenFrom $seen, TestAhead $ahead): JsonResponse
     {
         $test = $request->query('test', []);
 
-        return new JsonResponse($ahead->of($this->lot($code), static fn (FieldList $fields): Values => Input::read($fields, is_array($test) ? $test : [])));
+        return new JsonResponse($ahead->of($this->lot($code), static fn (FieldList $fields): Values => Input::read($fields, is_array($test) ? $test : []), $seen->when()));
     }
 }

@@ -3349,6 +3349,7 @@ export interface components {
         TraysDocument: {
             tests: components["schemas"]["TrayDocument"][];
             next: components["schemas"]["WantsTestDocument"][];
+            beside: string[];
         };
         /** @description A lot that wants a test, and what it would cost. */
         WantsTestDocument: {
@@ -6271,6 +6272,7 @@ export interface operations {
     testAhead: {
         parameters: {
             query?: {
+                on?: string;
                 /** @description how it would be laid, by field, as typed */
                 test?: {
                     [key: string]: string;

@@ -130,9 +130,11 @@ export function usePortions(code: string, wish: Record<string, string>) {
 
 /** What a germination test of a lot would cost and tell, by how it would be laid, as typed. */
 export function useTestAhead(code: string, test: Record<string, string>) {
+  const { on } = useLook();
   return useQuery({
-    queryKey: keys.testAhead(code, test),
-    queryFn: () => take(api.GET('/lots/{code}/test-ahead', { params: { path: { code }, query: { test } } })),
+    queryKey: keys.testAhead(code, on, test),
+    queryFn: () =>
+      take(api.GET('/lots/{code}/test-ahead', { params: { path: { code }, query: { on, test } } })),
     placeholderData: sameThing(code),
     retry: false,
   });

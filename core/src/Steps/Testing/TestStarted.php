@@ -23,7 +23,7 @@ final readonly class TestStarted implements Payload
      * @param  bool  $sorted  empty seed was sorted out before it was laid
      * @param  ?CountsAsUp  $up  what is counted as up; null where nobody said
      * @param  ?SeedCoat  $coat  what was done to the coat of hard seed
-     * @param  ?float  $soakedHours  in water
+     * @param  ?int  $soakedHours  in water
      * @param  ?int  $chilledDays  damp and cold from its start on, before it comes into the warmth
      * @param  ?int  $ripenedDays  dry and warm, before its start
      * @param  ?float  $nightC  °C by night, where warmth and cool take turns

@@ -34,7 +34,7 @@ final class TestingStrand extends Strand
     private const CANNOT_BOTH = 0.001;
 
     /** Days within which tests were laid side by side. */
-    private const TOGETHER_DAYS = 3;
+    public const TOGETHER_DAYS = 3;
 
     /** A test that leaves less than this share of what there is, uses the lot up. */
     private const LEAVES = 0.1;
@@ -169,7 +169,7 @@ final class TestingStrand extends Strand
                 $test->set->test,
             ),
             // Counted the same day, it is wetted as well.
-            ...($done || $wet === null || $wet >= $morning ? [] : [new Task(
+            ...($done || $wet === null || $wet >= $morning || $test->wantsWarmth() ? [] : [new Task(
                 TestingTask::WetTest,
                 Place::Trays,
                 $wet->setTime(0, 0),

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v5 } from 'uuid';
-import type { Lot, Test } from '../../api/client';
+import { Refused, type Lot, type Test } from '../../api/client';
 import { NoneKept } from '../../api/entries';
 import { useLook } from '../../api/look';
 import { useRecord } from '../../api/outbox';
@@ -96,16 +96,15 @@ function Sheet({ test, lot, code }: { test: Test; lot: Lot; code: string }) {
       say(`Kept. ${saved.said}`, saved.entry);
       void navigate(at(`/trays/${code}`));
     } catch (error) {
-      if (!(error instanceof Error)) throw error;
-      const answers = error instanceof NoneKept ? error.answers : [];
-      const at = answers.findIndex(({ status, errors, questions }) => {
-        return status !== 'kept' && (Object.keys(errors).length > 0 || questions.length > 0);
-      });
-      const answer = answers[at];
-      const index = sent[Math.max(0, at)]?.index ?? 0;
-      const why =
-        answer === undefined ? undefined : [...Object.values(answer.errors), ...answer.questions][0];
-      setWrong({ [index]: why ?? error.message });
+      if (!(error instanceof Refused)) throw error;
+      const whole = error instanceof NoneKept ? error.answers : [];
+      // Of several the first that is not kept is what there is to say.
+      const first = Math.max(
+        0,
+        whole.findIndex(({ status, errors }) => status !== 'kept' && Object.keys(errors).length > 0),
+      );
+      const said = whole[first] === undefined ? error.fields : whole[first].errors;
+      setWrong({ [sent[first]?.index ?? 0]: Object.values(said)[0] ?? error.message });
     }
   };
   const dishes = Array.from({ length: test.replicates }, (_, i) => i);
@@ -128,7 +127,7 @@ function Sheet({ test, lot, code }: { test: Test; lot: Lot; code: string }) {
         <Resumed draft={draft} />
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
           {test.counts.map((count) => (
-            <Part key={`counted ${count.day}`} head={`Day ${count.day}`}>
+            <Part key={`counted ${count.day}`} head={`Day ${count.day}`} narrow>
               {dishes.map((i) => (
                 <Row key={i} name={dishName(i)}>
                   <Done>{count.up[i]}</Done>
@@ -193,23 +192,38 @@ function Sheet({ test, lot, code }: { test: Test; lot: Lot; code: string }) {
 }
 
 /** One day of the sheet. */
-function Part({ head, wrong, children }: { head: ReactNode; wrong?: string; children: ReactNode }) {
+function Part({
+  head,
+  wrong,
+  narrow = false,
+  children,
+}: {
+  head: ReactNode;
+  wrong?: string;
+  narrow?: boolean;
+  children: ReactNode;
+}) {
+  const width = narrow ? 38 : 56;
   return (
     <Box
       sx={(t) => ({
         border: `1px solid ${t.vars?.palette.rule}`,
         p: 1,
-        minWidth: 172,
+        minWidth: narrow ? 150 : 172,
         maxWidth: 260,
         breakInside: 'avoid',
         '@media print': { borderColor: '#000' },
       })}
     >
       <Box sx={{ fontWeight: 700, minHeight: 44, display: 'flex', alignItems: 'center' }}>{head}</Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 56px 56px', gap: 0.5 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${width}px ${width}px`, gap: 0.5 }}>
         <span />
-        <span>up</span>
-        <span>dead</span>
+        <Box component="span" sx={{ textAlign: 'center' }}>
+          up
+        </Box>
+        <Box component="span" sx={{ textAlign: 'center' }}>
+          dead
+        </Box>
         {children}
       </Box>
       {wrong !== undefined && (

@@ -11,7 +11,7 @@ export function TraysAtAGlance() {
   const trays = useTrays();
   const { at } = useLook();
   if (trays.data === undefined) return null;
-  const { tests, next } = trays.data;
+  const { tests, next, beside } = trays.data;
   return (
     <Box sx={{ px: 2, pb: 3 }}>
       {tests.length > 0 && (
@@ -36,6 +36,15 @@ export function TraysAtAGlance() {
             A square a seed: full when it is up, crossed out when it is dead or abnormal, empty while nobody
             knows.
           </Box>
+        </Section>
+      )}
+      {beside.length > 0 && (
+        <Section title="Side by side">
+          {beside.map((line) => (
+            <Box key={line} sx={{ maxWidth: '46em' }}>
+              {line}
+            </Box>
+          ))}
         </Section>
       )}
       {next.length > 0 && (
