@@ -68,6 +68,11 @@ final class ReckonerJudgementsTest extends TestCase
         yield 'a line of which nothing is known' => ['line.trueness', [], 'Not known.'];
         yield 'one off-type in thirty' => ['line.trueness', ['parent_share' => 0, 'cross_share' => 0.01, 'seen' => 30, 'off' => 1], 'Doubtful: about 2 % of its plants are not of it, at most 5.3 %.'];
         yield 'hard or mild' => ['selection.tradeoff', ['weights' => '1', 'heritabilities' => '0.5', 'scores' => '1;2;3;4;5', 'keep' => '1,5'], 'Keeping 1 plant gains 0.63 and keeps a rare form 1 time in 10; keeping 5 plants gains 0 and keeps a rare form 40 times in 100.'];
+        yield 'a tasting that shows something' => ['taste.agreement', ['scores' => '1 2 3;1 2 3;1 2 3'], 'They agree: from best to least, sample 3, 2, 1.'];
+        yield 'one that shows nothing' => ['taste.agreement', ['scores' => '4 2 5 3;3 2 5 4;5 1 4 2'], 'No difference shown: what one liked another did not.'];
+        yield 'one that could show nothing' => ['taste.agreement', ['scores' => '1 2 3;1 2 3'], 'Nothing is shown, and with so few nothing could be.'];
+        yield 'too few, before it is held' => ['taste.agreement', ['tasters' => '2', 'samples' => '3'], 'Too few to show anything: more tasters, or more samples.'];
+        yield 'enough, before it is held' => ['taste.agreement', ['tasters' => '3', 'samples' => '3'], 'It can show a difference, where all or nearly all agree.'];
         yield 'one choice' => ['selection.tradeoff', ['weights' => '1', 'heritabilities' => '0.5', 'scores' => '1;2;3', 'keep' => '2'], 'Keeping 2 plants gains 0.25 and keeps a rare form 1 time in 5.4.'];
         yield 'three that differ' => ['germination.compare', ['germinated' => '31,47,40', 'sown' => '36,48,50'], 'They differ: number 2 came up best, 98 %, and number 3 worst, 80 %.'];
         yield 'three alike' => ['germination.compare', ['germinated' => '8,9,8', 'sown' => '10,10,10'], 'No difference is shown among them.'];

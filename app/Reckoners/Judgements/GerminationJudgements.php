@@ -51,7 +51,7 @@ final class GerminationJudgements implements Judges
 
         return new Judgement(
             match ($verdict) {
-                Verdict::Open => sprintf('Let it run: look again on day %d.', $asked->count('look_on')),
+                Verdict::Open => sprintf('Let it run: likeliest settled on day %d.', $asked->count('look_on')),
                 Verdict::Good => 'Settled: sow it as usual, whatever the rest does.',
                 Verdict::Fair => 'Settled: it comes up thinly; sow it thicker.',
                 Verdict::Poor => 'Settled: do not rely on it.',

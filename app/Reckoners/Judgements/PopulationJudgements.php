@@ -15,8 +15,11 @@ final class PopulationJudgements implements Judges
 {
     public static function families(): array
     {
-        return ['population' => 'Parents and choosing', 'selection' => 'Parents and choosing', 'roguing' => 'Parents and choosing', 'line' => 'Lines, and how true they are'];
+        return ['population' => 'Parents and choosing', 'selection' => 'Parents and choosing', 'roguing' => 'Parents and choosing', 'taste' => 'Parents and choosing', 'line' => 'Lines, and how true they are'];
     }
+
+    /** Chance below which agreement is taken to be there. */
+    private const SHOWS = 0.05;
 
     private const PARENTS = 'Counts plants that gave seed to the lot in equal parts; unequal ones count for fewer.';
 
@@ -44,6 +47,7 @@ final class PopulationJudgements implements Judges
             'line.trueness' => self::trueness($asked),
             'selection.index' => self::selection($asked),
             'selection.tradeoff' => self::tradeoff($asked),
+            'taste.agreement' => self::tasting($asked),
             'roguing.plants' => new Judgement(
                 sprintf('Look over %s.', Figures::count($asked->count('plants'), 'plant')),
                 sprintf('If %s of the plants are off-type, at least one is among them %s.', Quantity::percent($asked->in->number('share')), Figures::oneIn($asked->in->number('confidence'))),
@@ -162,5 +166,32 @@ final class PopulationJudgements implements Judges
     private static function chance(float $share): string
     {
         return $share > 0.995 ? 'almost surely ('.Quantity::percent($share).')' : 'with a chance of '.Quantity::percent($share);
+    }
+
+    private static function tasting(Asked $asked): Judgement
+    {
+        $least = $asked->figure('least_p');
+        $sure = 'Blind only: by numbers in a random order, plates alike, no word until all have scored. Of gourds and squash a crumb first, spat out where it is bitter.';
+        if (! $asked->has('p')) {
+            return new Judgement(
+                $least > self::SHOWS ? 'Too few to show anything: more tasters, or more samples.' : sprintf('It can show a difference, where %s agree.', $least > self::SHOWS / 10 ? 'all or nearly all' : 'most'),
+                sprintf('Were all to agree, chance alone would make that %s.', Figures::oneIn($least)),
+                $sure,
+            );
+        }
+        $p = $asked->figure('p');
+        $ranks = $asked->list('ranks');
+        arsort($ranks);
+        $order = implode(', ', array_map(static fn (int $i): string => (string) ($i + 1), array_keys($ranks)));
+
+        return new Judgement(
+            match (true) {
+                $p < self::SHOWS => "They agree: from best to least, sample $order.",
+                $least > self::SHOWS => 'Nothing is shown, and with so few nothing could be.',
+                default => 'No difference shown: what one liked another did not.',
+            },
+            sprintf('As much agreement comes by chance alone %s%s; agreement %s of 1.', Figures::oneIn($p), $asked->yes('exact') ? '' : ', roughly', Figures::round($asked->figure('w'), 2)),
+            $sure.' It says that they differ, not that each differs from the next.',
+        );
     }
 }

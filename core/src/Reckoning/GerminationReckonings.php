@@ -266,7 +266,7 @@ final class GerminationReckonings
             [
                 new Output('verdict_now', '', 'verdict: good, fair, poor or open'),
                 new Output('chance_turns', 'share', 'chance that it ends otherwise than it looks'),
-                new Output('look_on', 'day', 'next look'),
+                new Output('look_on', 'day', 'likeliest settled'),
             ],
             'Bayes over the share that comes up, the pace and how closely together: every share as likely before, paces from 0.4 to 1.6 of the crop’s usual (six tenths up by the first count, all but one in a hundred by the last, logistic over the logarithm of the days); each seed not up comes by the last count with the chance that leaves. Settled where another verdict has 3 chances in 100 at the most.',
             static function (Values $in) use ($crops): array {

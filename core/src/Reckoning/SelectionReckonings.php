@@ -10,13 +10,14 @@ use Marrow\Core\Selection\LineTrueness;
 use Marrow\Core\Selection\Roguing;
 use Marrow\Core\Selection\SelectionIndex;
 use Marrow\Core\Selection\SelectionTradeoff;
+use Marrow\Core\Selection\TasteAgreement;
 
 final class SelectionReckonings
 {
     /** @return list<Reckoning> */
     public static function all(): array
     {
-        return [self::index(), self::tradeoff(), self::roguing(), self::trueness()];
+        return [self::index(), self::tradeoff(), self::roguing(), self::trueness(), self::tasting()];
     }
 
     private static function roguing(): Reckoning
@@ -131,6 +132,38 @@ final class SelectionReckonings
                 return ['ranking' => $index->ranking, 'differential' => $index->differential, 'response' => $index->response];
             },
             also: 'select best score rank keep heritability',
+        );
+    }
+
+    private static function tasting(): Reckoning
+    {
+        return new Reckoning(
+            'taste.agreement',
+            'We tasted blind: do we agree on which is better, and what could such a tasting show?',
+            [
+                Field::rows('scores', 'a row for each taster, a score for each sample', -1e6, 1e6)->optional(),
+                Field::integer('tasters', 'tasters', 'tasters', 2, TasteAgreement::MOST_TASTERS)->optional(),
+                Field::integer('samples', 'samples', 'samples', 2, TasteAgreement::MOST_SAMPLES)->optional(),
+            ],
+            [
+                new Output('ranks', '', 'mean rank of each sample, the best the highest'),
+                new Output('w', '', 'agreement, from 0 to 1'),
+                new Output('chi_square', '', 'χ² of the ranks'),
+                new Output('p', 'share', 'chance of as much agreement where nobody tastes a difference'),
+                new Output('exact', '', 'whether that is exact'),
+                new Output('least_p', 'share', 'the least that such a tasting could show'),
+            ],
+            'Friedman (1937) on mid-ranks within tasters; Kendall’s W = χ²/(m(k − 1)), corrected for ties. Exact over all (k!)^(m − 1) arrangements while these are at most 200,000; else by χ², which is rough.',
+            static function (Values $in): array {
+                if (! $in->has('scores')) {
+                    return ['ranks' => null, 'w' => null, 'chi_square' => null, 'p' => null, 'exact' => null, 'least_p' => TasteAgreement::leastP($in->integer('tasters'), $in->integer('samples'))];
+                }
+                $taste = TasteAgreement::of($in->rows('scores'));
+
+                return ['ranks' => $taste->ranks, 'w' => $taste->w, 'chi_square' => $taste->chiSquare, 'p' => $taste->p, 'exact' => $taste->isExact, 'least_p' => $taste->leastP];
+            },
+            [new Alternatives('whether it was held', [new Way('it was', ['scores']), new Way('it is to be', ['tasters', 'samples'])])],
+            also: 'tasting blind taste flavour score friedman kendall tasters panel',
         );
     }
 }

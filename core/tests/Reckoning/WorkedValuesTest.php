@@ -217,6 +217,12 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'an outcrosser of which nothing is' => ['line.trueness', ['parent_share' => 0, 'outcrosses' => 0.4], ['word' => 'not known']];
         // By hand, from the same index: means 6.6, 3.4 and 50, deviations (n − 1) 1.816590, 2.302173 and 7.905694.
         yield 'choosing hard or keeping many' => ['selection.tradeoff', ['weights' => '1,2,-0.5', 'heritabilities' => '0.3,0.5,0.2', 'scores' => '8,3,50;6,4,55;9,1,40;5,5,60;7,2,45', 'keep' => '1,2,5'], ['ne' => [1.0, 2.0, 5.0], 'kept' => [0.0975, 0.18549375, 0.4012630607616]]];
+        // By R: friedman.test, and all arrangements enumerated.
+        yield 'three tasters' => ['taste.agreement', ['scores' => '4 2 5 3;3 2 5 4;5 1 4 2'], ['ranks' => [3.0, 1.0, 3.6666667, 2.3333333], 'w' => 0.777778, 'chi_square' => 7.0, 'p' => 0.053819444, 'exact' => true, 'least_p' => 0.0017361111]];
+        yield 'four tasters, with ties' => ['taste.agreement', ['scores' => '3 3 5 1 2;4 2 4 1 3;2 3 5 1 1;4 4 5 2 3'], ['ranks' => [3.625, 3.25, 4.875, 1.125, 2.125], 'w' => 0.868421053, 'chi_square' => 13.894737, 'p' => 0.0076387, 'exact' => false]];
+        yield 'ties, exactly' => ['taste.agreement', ['scores' => '3 3 1;2 2 1;3 2 2;3 1 2'], ['chi_square' => 4.7692308, 'p' => 0.11111111, 'exact' => true]];
+        yield 'all of them alike to everybody' => ['taste.agreement', ['scores' => '2 2;4 4'], ['w' => 0.0, 'p' => 1.0]];
+        yield 'before it is held' => ['taste.agreement', ['tasters' => 2, 'samples' => 3], ['least_p' => 0.166666667, 'p' => null]];
         yield 'midnight sun' => ['sun.times', ['latitude' => 70, 'longitude' => 25, 'date' => '2026-06-21', 'zone' => 'Europe/Oslo'], ['rise' => null, 'set' => null, 'day_hours' => 24.0]];
         yield 'polar night' => ['sun.times', ['latitude' => 70, 'longitude' => 25, 'date' => '2026-12-21', 'zone' => 'Europe/Oslo'], ['rise' => null, 'set' => null, 'day_hours' => 0.0]];
 
