@@ -30,7 +30,7 @@ final class KeepersAcre
     /** The squash that turns out to be crossed. */
     private Lot $crossed;
 
-    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets, private readonly MadeUpInstruments $instruments, private readonly WaysToDry $waysToDry, private readonly WaysToTest $waysToTest) {}
+    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets, private readonly MadeUpInstruments $instruments, private readonly WaysToDry $waysToDry, private readonly WaysToTest $waysToTest, private readonly ChosenKale $chosenKale) {}
 
     public function lay(): void
     {
@@ -264,7 +264,10 @@ final class KeepersAcre
         $this->write->sow($this->varieties['Keel'], '2026-06-08', 90, 'Long bed', by: 'Marek');
         // Of what next year's plan asked to be sown this year, all was but the cabbage.
         foreach ([['Capstan', '2026-03-12', 24, 'North wall', 'Odile'], ['Groyne', '2026-04-12', 20, 'Long bed', 'Yusra'], ['Signal Red', '2026-05-20', 10, 'South bed', 'Ines'], ['Bollard', '2026-05-25', 12, 'South bed', 'Ines'], ['Breakwater', '2026-06-02', 8, 'North wall', 'Marek']] as [$name, $on, $plants, $spot, $by]) {
-            $this->write->sow($this->varieties[$name], $on, $plants, $spot, by: $by);
+            $row = $this->write->sow($this->varieties[$name], $on, $plants, $spot, by: $by);
+            if ($name === 'Breakwater') {
+                $this->chosenKale->walk($this->write, $row);
+            }
         }
         $growOut = $this->write->sow($this->varieties['Bell Buoy'], '2025-05-12', 5, 'Heap', by: 'Odile', lot: $this->crossed);
         $this->write->see($growOut, 'off_types_seen', '2025-08-20 18:00', ['seen' => 5, 'off' => 2, 'how' => 'warted fruit'], 'Odile');

@@ -50,5 +50,7 @@ final readonly class PlantingDocument
         public array $lots,
         #[OA\Property(items: new OA\Items(ref: EntryDocument::class))]
         public array $entries,
+        #[OA\Property]
+        public WalkDocument $walk,
     ) {}
 }

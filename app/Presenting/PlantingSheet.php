@@ -64,6 +64,7 @@ final readonly class PlantingSheet
             self::offers($course),
             array_values($lots->map(fn (Lot $lot) => $this->tags->lot($lot))->all()),
             $this->entries->of(Subject::Planting, $planting->id, $course->adrift(), $course->agrees()),
+            Walk::of($course),
         );
     }
 

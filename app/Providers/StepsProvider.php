@@ -34,6 +34,7 @@ use App\Reckoners\Pictures\Pictures;
 use App\Reckoners\Pictures\PopulationPictures;
 use App\Reckoners\Pictures\StoragePictures;
 use App\Reckoners\Pictures\WaterPictures;
+use App\Steps\Choosing\ChoosingVoice;
 use App\Steps\Cleaning\CleaningSection;
 use App\Steps\Cleaning\CleaningVoice;
 use App\Steps\Drying\DesiccantVoice;
@@ -59,7 +60,7 @@ use Illuminate\Support\ServiceProvider;
 /** What each step of the work says, shows and draws, found the one way: what is new is a line here, and nowhere else. */
 final class StepsProvider extends ServiceProvider
 {
-    private const VOICES = [GrowingVoice::class, CleaningVoice::class, DryingVoice::class, RackVoice::class, DesiccantVoice::class, TestingVoice::class, StoringVoice::class, KeepingVoice::class, TreatingVoice::class, SharingVoice::class, TruenessVoice::class, PollinatingVoice::class, SettleVoice::class];
+    private const VOICES = [GrowingVoice::class, ChoosingVoice::class, CleaningVoice::class, DryingVoice::class, RackVoice::class, DesiccantVoice::class, TestingVoice::class, StoringVoice::class, KeepingVoice::class, TreatingVoice::class, SharingVoice::class, TruenessVoice::class, PollinatingVoice::class, SettleVoice::class];
 
     /** In the order in which they stand on the worksheet. */
     private const SECTIONS = [StoringSection::class, PacketsSection::class, TestingSection::class, DryingSection::class, CleaningSection::class, OriginSection::class];

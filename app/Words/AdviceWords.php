@@ -42,7 +42,9 @@ final readonly class AdviceWords
         return match ($advice->counsel) {
             Counsel::NotForSeed => 'Crossed: it may be grown as a mixture, but not for seed of its variety.',
             Counsel::PlantAlive => self::keptAlive($this->lot->facts->crop),
-            Counsel::MaySleep => "It may be asleep, not dead: $tested, while fresh seed of it still sleeps. {$this->woken()} Then test it again.",
+            Counsel::MaySleep => $this->lot->facts->crop->test->chilling
+                ? "It may be asleep, not dead: $tested, and nobody said that it had its weeks damp and cold first. Test it again, chilled."
+                : "It may be asleep, not dead: $tested, while fresh seed of it still sleeps. {$this->woken()} Then test it again.",
             Counsel::SowFresh => self::keptDamp($this->lot->facts->crop),
             Counsel::DryFirst => $this->lot->treating->isWet()
                 ? 'Dry it before anything else: it is wet from its bath.'

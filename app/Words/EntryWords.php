@@ -100,7 +100,7 @@ final readonly class EntryWords
         if ($field->type === FieldType::Integer && $field->min >= self::YEARS) {
             return self::years(array_values(array_filter($values, is_int(...))));
         }
-        if ($field->type === FieldType::Integer) {
+        if ($field->type === FieldType::Integer && ! $field->isName) {
             $sum = array_sum(array_filter($values, is_int(...)));
 
             return $sum === 0 && $field->usual === 0 ? '' : ($field->noun === '' ? (string) $sum : self::number($field, $sum));
@@ -124,7 +124,7 @@ final readonly class EntryWords
     /** What each dish had, behind the sum. */
     private static function each(Field $field, mixed $values): string
     {
-        if ($field->min >= self::YEARS) {
+        if ($field->min >= self::YEARS || $field->isName) {
             return '';
         }
         $several = is_array($values) ? array_values(array_filter($values, is_int(...))) : [];

@@ -33,6 +33,10 @@ final class EntryWordsTest extends TestCase
     /** @return iterable<string, array{string, array<string, mixed>, string}> */
     public static function entries(): iterable
     {
+        yield 'chosen by' => ['traits_chosen', ['traits' => 'vigour; stem height (cm)'], 'Chosen by: vigour; stem height (cm)'];
+        yield 'a plant looked at' => ['plant_looked_at', ['plant' => 7, 'scores' => 'health 4; stem height 42', 'at_edge' => true, 'rare' => 'white stem'], 'Plant looked at: 7, health 4; stem height 42, at a border or a gap, white stem'];
+        yield 'a plant struck out' => ['plant_looked_at', ['plant' => 3, 'out' => 'off_type'], 'Plant looked at: 3, struck out, off-type'];
+        yield 'parents' => ['plants_kept', ['plants' => [2, 5, 9]], 'Chosen as parents: 2, 5, 9'];
         yield 'sown' => ['sown', ['plants' => 1], 'Sown: 1 plant'];
         yield 'sprouts potted on' => ['sown', ['plants' => 13, 'lot' => 'x', 'sprouts' => true], 'Sown: 13 plants, sprouts of its germination test'];
         yield 'sown from a lot' => ['sown', ['plants' => 24, 'sown_from' => 'L3'], 'Sown: 24 plants, from L3'];

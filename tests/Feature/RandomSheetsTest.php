@@ -51,8 +51,10 @@ final class RandomSheetsTest extends TestCase
         $codes[] = $keeper->pick($codes[0], '2025-09-03T10:00', ['plants' => 2, 'fruits' => 1, 'mass_g' => 90]);
         $codes[] = $keeper->sends(['about' => ['subject' => 'lot', 'id' => (string) Str::uuid7()], 'begins' => ['variety' => $variety], 'kind' => 'received', 'happened_at' => '2025-01-05', 'payload' => ['how' => 'given', 'seeds' => 1], 'even_so' => true])->assertOk()->json('answers.0.code');
         $kinds = array_values(array_filter(Registered::kinds()->all(), static fn ($kind): bool => $kind->name !== 'struck' && ! $kind->starts));
+        // Dealt and not drawn: each has its turn about as often, however many there are.
+        $deck = $chance->shuffleArray($kinds);
         for ($step = 0; $step < self::STEPS; $step++) {
-            $kind = $kinds[$chance->getInt(0, count($kinds) - 1)];
+            $kind = $deck[$step % count($deck)];
             $subject = $random->one($kind->of);
             $ids = $random->ids(['lot' => 'lots', 'planting' => 'plantings', 'place' => 'places', 'container' => 'containers'][$subject->value], $subject === Subject::Container ? "name != ''" : '1');
             $at = (new \DateTimeImmutable('2025-09-04'))->modify(sprintf('+%d hours', $step * 200 + $chance->getInt(0, 150)))->format('Y-m-d\TH:i');

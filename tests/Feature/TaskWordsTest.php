@@ -13,6 +13,7 @@ use DateTimeImmutable;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Folding\Settle;
 use Marrow\Core\Lot\KeepingTask;
+use Marrow\Core\Steps\Choosing\ChoosingTask;
 use Marrow\Core\Steps\Cleaning\CleaningTask;
 use Marrow\Core\Steps\Drying\DesiccantTask;
 use Marrow\Core\Steps\Drying\DryingTask;
@@ -93,6 +94,7 @@ final class TaskWordsTest extends TestCase
         // By R: 2.300 g of water, over 0.175 g/g of gel and 0.0625 g/g of rice.
         yield 'stopped' => [DryingTask::Stopped, 'onion', ['moisture' => 10.8, 'mass' => 100.0], 'Dry it somewhere drier, or put it into paper', 'It has stopped at 10.8 %: in balance with air of about 55 % RH, and 8.7 % or less is dry enough for a jar. What would help: 13 g of dry silica gel in a closed jar with it (or 37 g of rice, baked dry), a room below 35 % RH, or warmer air (30 °C at the most). In paper or cloth it keeps as it is. Gel that is blue when dry is poisonous: keep it off seed for eating.'];
         yield 'put away' => [DryingTask::PutAway, 'pepper', ['moisture' => 8.31, 'jar_moisture' => 8.5], 'Put it away', 'At 8.3 % it is dry enough to close in tight (8.5 % or less is); left out, it takes up damp again.'];
+        yield 'pull what is struck out' => [ChoosingTask::PullStruckOut, 'kale', ['plants' => 2, 'which' => '3, 7'], 'Pull what is struck out before it blooms: 2 plants', 'Plants 3, 7: in bloom its pollen is in the seed of all the others.'];
         yield 'first count' => [TestingTask::CountTest, 'onion', ['day' => 6, 'first_count' => 6, 'last_count' => 12, 'undecided' => 50], 'Count the seedlings: day 6', 'Day 6 is the first count for onion.'];
         yield 'a later count' => [TestingTask::CountTest, 'onion', ['day' => 8, 'first_count' => 6, 'last_count' => 12, 'undecided' => 1, 'settled' => 0], 'Count the seedlings: day 8', '1 seed still undecided; the last count is on day 12.'];
         yield 'a count of what is settled' => [TestingTask::CountTest, 'onion', ['day' => 12, 'first_count' => 6, 'last_count' => 12, 'undecided' => 3, 'settled' => 1], 'Count the seedlings: day 12', '3 seeds still undecided; the last count is on day 12. What it will say is as good as settled: nobody need look before.'];
@@ -106,6 +108,8 @@ final class TaskWordsTest extends TestCase
         yield 'out of the cold' => [StoringTask::TakeOutOfCold, 'pea', ['container' => 'glass jar', 'containers' => 1, 'place' => 'Freezer'], 'Take it out of the cold, and leave it shut', 'The glass jar was in Freezer long enough for what eats the seed to be dead. Shut until it is as warm as the room, or water settles on the seed.'];
         yield 'leave it shut' => [StoringTask::LeaveShut, 'pea', ['until' => '2026-09-14 12:20', 'container' => 'glass jar', 'place' => 'Kitchen'], 'Leave it shut until today 12:20', 'The glass jar came out of the cold into the air of Kitchen: until it is warmer than the dew point, water settles on whatever is opened.'];
         yield 'read a stored jar' => [StoringTask::ReadStoredJar, 'pea', [], 'Put a hygrometer in and read it after a day', 'Nothing says how dry this seed went in. A day in the closed jar with a hygrometer tells.'];
+        yield 'test again, chilled' => [KeepingTask::TestFirst, 'cowslip', ['slept' => 1, 'wants_cold' => 1], 'Test it again, chilled first', 'It was tested without its weeks damp and cold, as far as anybody said: what did not come up may be alive.'];
+        yield 'tested in parts' => [KeepingTask::TestFirst, 'pea', ['slept' => 0, 'wants_cold' => 0, 'parts' => 1], 'Test how it germinates', 'Only parts of it were tested, side by side: how much of all of it is alive nobody knows yet.'];
         yield 'test for the first time' => [KeepingTask::TestFirst, 'pea', [], 'Test how it germinates', 'It has never been tested: nobody knows yet how much of it is alive.'];
         yield 'test again' => [KeepingTask::TestAgain, 'onion', ['tested' => '2025-02-10', 'may_fall' => '2026-11-02', 'threshold' => 0.7], 'Test it again', 'Last tested February 2025; it may have fallen to 70 % by November 2026.'];
         yield 'settle' => [Settle::Settle, 'onion', ['entries' => 1], 'Settle an entry that does not fit', 'It is kept in the journal, but nothing is reckoned from it until it fits: record what is missing, or strike or correct what is wrong.'];

@@ -15,6 +15,7 @@ const pages = [
   '/plot',
   '/plot/P20',
   '/plot/new',
+  '/plot/walk/P26',
   '/bench/L13',
   '/racks/L12',
   '/trays/L9',

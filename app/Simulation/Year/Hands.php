@@ -157,13 +157,26 @@ final class Hands
     {
         $since = $this->tests[$task->about] ?? null;
         if ($since === null) {
-            // What others set is theirs to count.
+            // What others set is theirs to count; where nobody did, nothing is said to have come up.
+            $this->countsNothing($task);
+
             return $this->end($task);
         }
         $crop = DB::table('lots')->join('varieties', 'varieties.id', '=', 'lots.variety_id')->where('lots.id', $task->of)->value('crop');
         $isLast = $since->setTime(0, 0)->diff($this->door->now()->setTime(0, 0))->days >= $this->crops->get(is_string($crop) ? $crop : '')->test->lastCount;
 
         return $this->says($task, 'test_counted', ['test' => $task->about, 'normal' => [$this->truth->cameUp($task->of, $task->about, self::TESTED, $isLast)], 'abnormal' => [0]]);
+    }
+
+    private function countsNothing(Wanted $task): void
+    {
+        $sections = $this->door->see("lots/$task->code")['sections'] ?? [];
+        foreach (is_array($sections) ? $sections : [] as $section) {
+            if (is_array($section) && ($section['id'] ?? null) === $task->about && ($section['counts'] ?? null) === [] && is_int($section['replicates'] ?? null)) {
+                $none = array_fill(0, $section['replicates'], 0);
+                $this->says($task, 'test_counted', ['test' => $task->about, 'normal' => $none, 'abnormal' => $none]);
+            }
+        }
     }
 
     private function end(Wanted $task): bool

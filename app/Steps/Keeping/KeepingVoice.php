@@ -19,10 +19,16 @@ final class KeepingVoice implements TaskVoice
     {
         return [
             KeepingTask::TestFirst->value => new Speech('test', needs: ['germination cloth' => 1], say: static fn (SeenTask $t): Saying => new Saying(
-                $t->has('slept') && $t->whole('slept') === 1 ? 'Test it again when it is awake' : 'Test how it germinates',
                 match (true) {
-                    $t->has('slept') && $t->whole('slept') === 1 => 'It was tested while fresh seed of it sleeps: what did not come up may be alive.',
+                    ! self::is($t, 'slept') => 'Test how it germinates',
+                    self::is($t, 'wants_cold') => 'Test it again, chilled first',
+                    default => 'Test it again when it is awake',
+                },
+                match (true) {
+                    self::is($t, 'slept') && self::is($t, 'wants_cold') => 'It was tested without its weeks damp and cold, as far as anybody said: what did not come up may be alive.',
+                    self::is($t, 'slept') => 'It was tested while fresh seed of it sleeps: what did not come up may be alive.',
                     $t->has('sleeps_until') => sprintf('Never tested yet. Fresh seed of it commonly sleeps until about %s: before that a test says little.', When::month($t->day('sleeps_until'))),
+                    self::is($t, 'parts') => 'Only parts of it were tested, side by side: how much of all of it is alive nobody knows yet.',
                     default => 'It has never been tested: nobody knows yet how much of it is alive.',
                 },
             )),
@@ -41,5 +47,11 @@ final class KeepingVoice implements TaskVoice
                     sprintf('It is to be counted on for %s, the least that is worth passing on, until %s; more likely it lasts %s. What is picked from it renews the line.', Quantity::percent($t->number('threshold')), When::month($t->day('good_until')), ForecastWords::span($t->day('likely_until'), $t->when)),
                 )),
         ];
+    }
+
+    /** What is told by 1, where it is told at all: tasks of before do not hold it. */
+    private static function is(SeenTask $task, string $figure): bool
+    {
+        return $task->has($figure) && $task->whole($figure) === 1;
     }
 }

@@ -31,6 +31,7 @@ final readonly class Field
      * @param  string  $of  of a reference: what it is to
      * @param  list<string>  $spoken  what hands call it besides, in a line
      * @param  array<string, string>  $means  what other fields are, in a line, where this one is told: given away, where it is told to whom
+     * @param  bool  $isName  a number by which things are called, which adds up to nothing
      * @param  ?\Closure(mixed): mixed  $check  of more than its bounds
      */
     private function __construct(
@@ -55,6 +56,7 @@ final readonly class Field
         public bool $isPerson = false,
         public array $spoken = [],
         public array $means = [],
+        public bool $isName = false,
         private ?\Closure $check = null,
     ) {}
 
@@ -236,6 +238,12 @@ final readonly class Field
     public function seldom(): self
     {
         return $this->with(['seldom' => true]);
+    }
+
+    /** Its numbers are what things are called by, and add up to nothing. */
+    public function naming(): self
+    {
+        return $this->with(['isName' => true]);
     }
 
     /** What stands in it may be somebody's name: it is listed among the people, and goes when they are to be forgotten. */

@@ -238,6 +238,8 @@ final class Keeping extends Strand
             return [new Task(KeepingTask::TestFirst, Place::Store, $awake > $since ? $awake : $since, $awake > $best ? $awake : $best, null, Loss::Nothing, [
                 'sleeps_until' => $awake > $best ? $awake->format('Y-m-d') : null,
                 'slept' => (int) ($this->testing->asleep() !== null),
+                'wants_cold' => (int) $this->facts->crop->test->chilling,
+                'parts' => (int) array_any($this->testing->tests, static fn (TestCourse $test): bool => $test->isOfSome() && $test->endedAt !== null),
             ])];
         }
         $forecast = $this->forecast();

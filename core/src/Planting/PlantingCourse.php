@@ -9,6 +9,7 @@ use Marrow\Core\Folding\Admission;
 use Marrow\Core\Folding\Course;
 use Marrow\Core\Folding\Folded;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Steps\Choosing\ChoosingStrand;
 use Marrow\Core\Steps\Growing\GrowingStrand;
 use Marrow\Core\Steps\Marks\MarkStrand;
 use Marrow\Core\Steps\Notes\NotesStrand;
@@ -33,6 +34,8 @@ final class PlantingCourse extends Folded
 
     public readonly PollinatingStrand $pollinating;
 
+    public readonly ChoosingStrand $choosing;
+
     public readonly MarkStrand $marks;
 
     public readonly PutOffStrand $putOff;
@@ -44,6 +47,7 @@ final class PlantingCourse extends Folded
         $this->tending = new TendingStrand($this->growing);
         $this->trueness = new TruenessStrand($facts->crop, $this->growing, $this->tending, $facts->made);
         $this->pollinating = new PollinatingStrand($facts->crop, $facts->variety, $this->growing, $this->tending, $facts->pollen);
+        $this->choosing = new ChoosingStrand($facts->crop, $this->growing, $this->tending);
         $this->marks = new MarkStrand;
         $this->putOff = new PutOffStrand;
     }

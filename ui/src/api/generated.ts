@@ -1796,6 +1796,14 @@ export interface components {
             said: string;
             seeds: number | null;
         };
+        /** @description Something that plants are chosen by. */
+        ChosenTraitDocument: {
+            name: string;
+            /** @enum {string} */
+            scale: "marks" | "words" | "measure";
+            words: string[];
+            unit: string;
+        };
         /** @description A line in the book of who came and went. */
         ComingDocument: {
             at: string;
@@ -2590,6 +2598,7 @@ export interface components {
             offers: components["schemas"]["OfferDocument"][];
             lots: components["schemas"]["TagDocument"][];
             entries: components["schemas"]["EntryDocument"][];
+            walk: components["schemas"]["WalkDocument"];
         };
         /** @description Something of somebody else's that flowers. */
         PollenSourceDocument: {
@@ -2934,6 +2943,13 @@ export interface components {
             trouble: string | null;
             weather: components["schemas"]["WeatherDocument"] | null;
         };
+        /** @description What keeping so many plants gains and costs. */
+        TradeoffDocument: {
+            keep: number;
+            both: string;
+            mothers: string;
+            rare: string;
+        };
         /** @description A variety. */
         VarietyDocument: {
             id: string;
@@ -2945,6 +2961,25 @@ export interface components {
             type: "open_pollinated" | "hybrid" | "stabilising" | "landrace" | "unknown";
             generation: string;
             note: string;
+        };
+        /** @description The plants of a row, what they are chosen by, and whom to keep. */
+        WalkDocument: {
+            there: number | null;
+            traits: components["schemas"]["ChosenTraitDocument"][];
+            plants: components["schemas"]["WalkedPlantDocument"][];
+            order: number[];
+            tradeoffs: components["schemas"]["TradeoffDocument"][];
+            said: string[];
+        };
+        /** @description One plant of a row, as far as it was looked at. */
+        WalkedPlantDocument: {
+            number: number;
+            scores: (string | null)[];
+            out: string | null;
+            out_said: string;
+            at_edge: boolean;
+            rare: string;
+            kept: boolean;
         };
         /** @description One way of telling it. */
         WayDocument: {
@@ -3558,6 +3593,32 @@ export interface components {
             dropped?: ((number | null) | (string | null)) | null;
             /** @description Tied with */
             tie?: string | null;
+        };
+        /** Chosen by */
+        EntryTraitsChosen: {
+            /** @description Traits */
+            traits: string;
+        };
+        /** Plant looked at */
+        EntryPlantLookedAt: {
+            /** @description Which plant */
+            plant: number | string;
+            /** @description How it is */
+            scores?: string | null;
+            /**
+             * @description Struck out
+             * @enum {string|null}
+             */
+            out?: "sick" | "off_type" | "weak" | "pulled" | null;
+            /** @description At a border or a gap */
+            at_edge?: boolean;
+            /** @description What few have */
+            rare?: string | null;
+        };
+        /** Chosen as parents */
+        EntryPlantsKept: {
+            /** @description Plants */
+            plants: (number | string)[];
         };
         /** Marked */
         EntryMarked: {
@@ -4251,7 +4312,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryCardRead"] | components["schemas"]["EntryHandTried"] | components["schemas"]["EntryDriesElsewhere"] | components["schemas"]["EntryDesiccantIn"] | components["schemas"]["EntryDesiccantOut"] | components["schemas"]["EntryRaked"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestResult"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryDishLost"] | components["schemas"]["EntryTestWarmed"] | components["schemas"]["EntryTestWetted"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryTraitsChosen"] | components["schemas"]["EntryPlantLookedAt"] | components["schemas"]["EntryPlantsKept"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryCardRead"] | components["schemas"]["EntryHandTried"] | components["schemas"]["EntryDriesElsewhere"] | components["schemas"]["EntryDesiccantIn"] | components["schemas"]["EntryDesiccantOut"] | components["schemas"]["EntryRaked"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestResult"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryDishLost"] | components["schemas"]["EntryTestWarmed"] | components["schemas"]["EntryTestWetted"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;

@@ -58,9 +58,16 @@ export function PlantingSheet({ code }: { code: string }) {
       <Section
         title="Planting"
         action={
-          <Button component={Link} to={`/tags/${code}`}>
-            Print its tag
-          </Button>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+            {data.sown !== null && (
+              <Button component={Link} to={at(`/plot/walk/${code}`)}>
+                Walk the row
+              </Button>
+            )}
+            <Button component={Link} to={`/tags/${code}`}>
+              Print its tag
+            </Button>
+          </Box>
         }
       >
         <Facts facts={data.facts} />

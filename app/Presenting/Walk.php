@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenting;
+
+use App\Documents\ChosenTraitDocument;
+use App\Documents\TradeoffDocument;
+use App\Documents\WalkDocument;
+use App\Documents\WalkedPlantDocument;
+use App\Voice\Figures;
+use App\Words\ChoosingWords;
+use Marrow\Core\Planting\PlantingCourse;
+use Marrow\Core\Selection\ChosenTrait;
+use Marrow\Core\Selection\ParentChoice;
+use Marrow\Core\Selection\SelectionTradeoff;
+use Marrow\Core\Selection\TraitScale;
+use Marrow\Core\Steps\Choosing\WalkedPlant;
+
+/** The plants of a row as they were looked at, and whom to keep. */
+final class Walk
+{
+    public static function of(PlantingCourse $planting): WalkDocument
+    {
+        $choosing = $planting->choosing;
+        $choice = ParentChoice::of($choosing->traits, array_map(static fn (WalkedPlant $plant): array => ['scores' => $plant->scores, 'out' => $plant->out !== null], $choosing->plants));
+        $settled = $planting->facts->crop->outcrossingHigh <= ChoosingWords::SETS_ITS_OWN;
+
+        return new WalkDocument(
+            $planting->growing->sown?->plants,
+            array_map(self::chosenTrait(...), $choosing->traits->traits),
+            array_values(array_map(static fn (WalkedPlant $plant): WalkedPlantDocument => new WalkedPlantDocument(
+                $plant->number,
+                array_map(static fn (ChosenTrait $trait): ?string => self::told($trait, $plant->scores[$trait->name] ?? null), $choosing->traits->traits),
+                $plant->out?->value,
+                $plant->out?->label() ?? '',
+                $plant->atEdge,
+                $plant->rare,
+                in_array($plant->number, $choosing->kept, true),
+            ), $choosing->plants)),
+            $choice->order,
+            array_map(static fn (SelectionTradeoff $one): TradeoffDocument => new TradeoffDocument(
+                $one->keep,
+                $settled ? '' : Figures::round($one->response, 2),
+                $settled ? '' : Figures::round($one->response / 2, 2),
+                Figures::oneIn($one->rareKept),
+            ), $choice->tradeoffs),
+            (new ChoosingWords($planting, $choice))->said(),
+        );
+    }
+
+    private static function chosenTrait(ChosenTrait $trait): ChosenTraitDocument
+    {
+        return new ChosenTraitDocument($trait->name, $trait->scale->value, $trait->scale === TraitScale::Marks ? array_map(strval(...), range(1, ChosenTrait::MOST_MARKS)) : $trait->words, $trait->unit);
+    }
+
+    private static function told(ChosenTrait $trait, ?float $figure): ?string
+    {
+        return $figure === null ? null : ($trait->scale === TraitScale::Words ? $trait->words[(int) $figure - 1] ?? null : rtrim(rtrim(number_format($figure, 3, '.', ''), '0'), '.'));
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Choosing;
+
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Folding\Misfit;
+use Marrow\Core\Folding\Strand;
+use Marrow\Core\Folding\Takes;
+use Marrow\Core\Journal\Entry;
+use Marrow\Core\Selection\ChosenTrait;
+use Marrow\Core\Selection\TraitList;
+use Marrow\Core\Steps\Growing\GrowingStrand;
+use Marrow\Core\Steps\Tending\TendingStrand;
+use Marrow\Core\Work\Loss;
+use Marrow\Core\Work\Offer;
+use Marrow\Core\Work\Place;
+use Marrow\Core\Work\Task;
+
+/** Which plants of a row become parents, and by what they are chosen. */
+final class ChoosingStrand extends Strand
+{
+    /** Share of seed by the pollen of others from which what stands there matters to all of it. */
+    private const POLLEN_COUNTS = 0.05;
+
+    public TraitList $traits;
+
+    /** @var array<int, WalkedPlant> by their numbers along the row */
+    public array $plants = [];
+
+    /** @var list<int> numbers of those that are to be parents */
+    public array $kept = [];
+
+    public function __construct(private readonly Crop $crop, private readonly GrowingStrand $growing, private readonly TendingStrand $tending)
+    {
+        $this->traits = TraitList::usual();
+    }
+
+    #[Takes]
+    public function chosenBy(TraitsChosen $chosen): void
+    {
+        $this->traits = TraitList::read($chosen->traits);
+    }
+
+    #[Takes]
+    public function lookedAt(PlantLookedAt $look, Entry $entry): void
+    {
+        [$scores, $unread] = $this->traits->scores($look->scores);
+        if ($unread !== null) {
+            throw Misfit::at('scores', $unread);
+        }
+        $there = $this->growing->sown?->plants;
+        if ($there !== null && $look->plant > $there) {
+            $this->doubt('plant', sprintf('By what is recorded %d plants were sown or set out.', $there));
+        }
+        $before = $this->plants[$look->plant] ?? null;
+        $this->plants[$look->plant] = $before === null
+            ? new WalkedPlant($look->plant, $scores, $look->out, $look->atEdge, $look->rare, $entry->happenedAt)
+            : $before->again($scores, $look, $entry->happenedAt);
+        ksort($this->plants);
+        if ($look->out !== null) {
+            $this->kept = array_values(array_diff($this->kept, [$look->plant]));
+        }
+    }
+
+    #[Takes]
+    public function kept(PlantsKept $kept): void
+    {
+        $plants = array_values(array_unique($kept->plants));
+        sort($plants);
+        $out = array_values(array_filter($plants, fn (int $plant): bool => ($this->plants[$plant] ?? null)?->out !== null));
+        if ($out !== []) {
+            $this->doubt('plants', sprintf('Struck out: %s. A parent that is sick or off-type passes that on.', implode(', ', $out)));
+        }
+        $this->kept = $plants;
+    }
+
+    public static function taskKinds(): string
+    {
+        return ChoosingTask::class;
+    }
+
+    public function wants(): array
+    {
+        $out = array_filter($this->plants, static fn (WalkedPlant $plant): bool => $plant->out !== null && $plant->out !== StruckOut::Pulled);
+        if ($out === [] || $this->crop->outcrossingHigh <= self::POLLEN_COUNTS || $this->growing->firstBloomAt !== null || $this->growing->pickedAt !== null) {
+            return [];
+        }
+        $since = max(array_map(static fn (WalkedPlant $plant): \DateTimeImmutable => $plant->seenAt, array_values($out)));
+
+        return [new Task(ChoosingTask::PullStruckOut, Place::Plot, $since, $since->modify('+1 day'), null, Loss::Season, [
+            'plants' => count($out),
+            'which' => implode(', ', array_keys($out)),
+        ])];
+    }
+
+    public function offers(): array
+    {
+        if ($this->growing->sownAt === null || $this->tending->standing === 0) {
+            return [];
+        }
+        $next = $this->plants === [] ? 1 : max(array_keys($this->plants)) + 1;
+
+        return [
+            Offer::of(TraitsChosen::class, 75)->usually('traits', count($this->traits->traits) === 1 ? null : implode('; ', array_map(static fn (ChosenTrait $trait): string => $trait->typed(), $this->traits->traits))),
+            Offer::of(PlantLookedAt::class, 76)->usually('plant', $next),
+            ...($this->plants === [] ? [] : [Offer::of(PlantsKept::class, 77)]),
+        ];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marrow\Core\Steps\Choosing;
+
+use Marrow\Core\Fields\Choice;
+
+/** Why a plant is to be no parent, whatever else it has. */
+enum StruckOut: string implements Choice
+{
+    case Sick = 'sick';
+    case OffType = 'off_type';
+    case Weak = 'weak';
+    case Pulled = 'pulled';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Sick => 'sick',
+            self::OffType => 'off-type',
+            self::Weak => 'weak',
+            self::Pulled => 'gone or pulled',
+        };
+    }
+}

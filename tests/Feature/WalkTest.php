@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Tests\Support\Keeper;
+use Tests\TestCase;
+
+/** Plants of a row that are looked at one by one, and who of them becomes a parent. */
+final class WalkTest extends TestCase
+{
+    private Keeper $keeper;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->keeper = new Keeper($this);
+    }
+
+    public function test_a_row_is_walked_and_its_best_stand_first(): void
+    {
+        $row = $this->row();
+        foreach ([1 => 'health 5; vigour 1', 4 => 'health 3; vigour 5', 6 => 'health 4; vigour 4', 9 => 'health 2; vigour 3'] as $plant => $scores) {
+            $this->keeper->records($row, 'plant_looked_at', '2026-06-01T10:00', ['plant' => $plant, 'scores' => $scores]);
+        }
+        $this->keeper->records($row, 'plant_looked_at', '2026-06-01T10:10', ['plant' => 11, 'out' => 'sick']);
+        $this->keeper->records($row, 'plant_looked_at', '2026-06-01T10:20', ['plant' => 12, 'scores' => 'health 5', 'rare' => 'white stem', 'at_edge' => true]);
+        $walk = $this->walk($row);
+        self::assertSame([6, 1, 4, 9], $walk['order']);
+        self::assertSame(['parents' => [3, 4], 'rare' => '26 times in 100'], ['parents' => array_column($walk['tradeoffs'], 'keep'), 'rare' => self::plain($walk['tradeoffs'][0]['rare'])]);
+        self::assertEqualsWithDelta((float) $walk['tradeoffs'][0]['both'] / 2, (float) $walk['tradeoffs'][0]['mothers'], 0.006);
+        self::assertSame([
+            'Struck out: 11. No parent, whatever else it has.',
+            'Not scored in all, so in no order: 12.',
+            'With more room, at a border or a gap, a plant looks better than it is: 12.',
+            'White stem: 1 plant of those that were looked at (12). Keep one in the mix, though it may score low.',
+            'Equal seed from each keeps most of what there is.',
+        ], array_map(self::plain(...), $walk['said']));
+    }
+
+    public function test_looked_at_again_what_is_told_anew_takes_the_place_of_what_was(): void
+    {
+        $row = $this->row();
+        $this->keeper->records($row, 'plant_looked_at', '2026-06-01T10:00', ['plant' => 3, 'scores' => 'health 4', 'out' => 'weak']);
+        $this->keeper->records($row, 'plant_looked_at', '2026-06-03T10:00', ['plant' => 3, 'scores' => 'vigour 2']);
+        self::assertSame([['4', '2'], null], [$this->walk($row)['plants'][0]['scores'], $this->walk($row)['plants'][0]['out']]);
+    }
+
+    public function test_what_cannot_be_read_is_asked_about_at_the_field(): void
+    {
+        $row = $this->row();
+        $this->keeper->tries($row, 'plant_looked_at', '2026-06-01T10:00', ['plant' => 3, 'scores' => 'health 7'])->assertUnprocessable()->assertJsonPath('answers.0.errors.scores', '“health 7”: health is told 1 to 5.');
+        $this->keeper->tries($row, 'plant_looked_at', '2026-06-01T10:00', ['plant' => 3, 'scores' => 'sweetness 4'])->assertUnprocessable()->assertJsonPath('answers.0.errors.scores', '“sweetness 4”: it is chosen by health, vigour.');
+        $this->keeper->tries($row, 'plant_looked_at', '2026-06-01T10:00', ['plant' => 40])->assertUnprocessable()->assertJsonPath('answers.0.errors.plant', 'By what is recorded 24 plants were sown or set out.');
+        $this->keeper->tries($row, 'traits_chosen', '2026-06-01T10:00', ['traits' => 'colour: green'])->assertUnprocessable()->assertJsonPath('answers.0.errors.traits', '“colour: green”: after a colon stand two words or more to choose among.');
+        $this->keeper->tries($row, 'traits_chosen', '2026-06-01T10:00', ['traits' => 'vigour; Vigour'])->assertUnprocessable()->assertJsonPath('answers.0.errors.traits', 'One of them stands there twice.');
+    }
+
+    public function test_what_is_struck_out_is_to_be_pulled_before_it_blooms_where_pollen_counts(): void
+    {
+        $row = $this->row();
+        $task = fn (string $of): ?array => collect($this->getJson("/api/plantings/$of")->json('tasks'))->firstWhere('kind', 'pull_struck_out');
+        self::assertNull($task($row));
+        $this->keeper->records($row, 'plant_looked_at', '2026-06-01T10:00', ['plant' => 3, 'out' => 'off_type']);
+        $this->keeper->records($row, 'plant_looked_at', '2026-06-01T10:01', ['plant' => 7, 'out' => 'sick']);
+        self::assertSame('Pull what is struck out before it blooms: 2 plants', self::plain($task($row)['do'] ?? ''));
+        foreach ([3, 7] as $plant) {
+            $this->keeper->records($row, 'plant_looked_at', '2026-06-02T10:00', ['plant' => $plant, 'out' => 'pulled']);
+        }
+        self::assertNull($task($row));
+        $selfing = $this->keeper->sow($this->keeper->variety('pea', 'Coxswain'), '2026-03-20T10:00', 24);
+        $this->keeper->records($selfing, 'plant_looked_at', '2026-06-01T10:00', ['plant' => 3, 'out' => 'off_type']);
+        self::assertNull($task($selfing), 'its pollen goes nowhere');
+        self::assertStringContainsString('gains nothing but what is struck out', implode(' ', $this->walk($selfing)['said']));
+    }
+
+    public function test_parents_are_named_and_too_few_are_said(): void
+    {
+        $row = $this->row();
+        $this->keeper->records($row, 'plant_looked_at', '2026-06-01T10:00', ['plant' => 3, 'out' => 'sick']);
+        $this->keeper->records($row, 'plant_looked_at', '2026-06-01T10:01', ['plant' => 5, 'scores' => 'health 5; vigour 5']);
+        $this->keeper->tries($row, 'plants_kept', '2026-06-04T10:00', ['plants' => [3, 5]])->assertUnprocessable()->assertJsonPath('answers.0.errors.plants', 'Struck out: 3. A parent that is sick or off-type passes that on.');
+        $this->keeper->records($row, 'plants_kept', '2026-06-04T10:00', ['plants' => [5]]);
+        self::assertSame([false, true], array_column($this->walk($row)['plants'], 'kept'));
+        self::assertStringContainsString('1 parent: fewer than the crop bears', self::plain(implode(' ', $this->walk($row)['said'])));
+        $this->keeper->records($row, 'plant_looked_at', '2026-06-05T10:00', ['plant' => 5, 'out' => 'weak']);
+        self::assertSame([false, false], array_column($this->walk($row)['plants'], 'kept'), 'what is struck out later is none');
+    }
+
+    /** Kale, chosen by vigour. */
+    private function row(): string
+    {
+        $row = $this->keeper->sow($this->keeper->variety('kale', 'Breakwater'), '2026-03-20T10:00', 24);
+        $this->keeper->records($row, 'traits_chosen', '2026-05-01T10:00', ['traits' => 'vigour']);
+
+        return $row;
+    }
+
+    /** @return array<string, mixed> */
+    private function walk(string $code): array
+    {
+        return $this->getJson("/api/plantings/$code")->assertOk()->json('walk');
+    }
+
+    private static function plain(string $text): string
+    {
+        return str_replace("\u{00A0}", ' ', $text);
+    }
+}
