@@ -139,14 +139,14 @@ final readonly class TestWords
         }
         try {
             $sow = sprintf(
-                'Sow %s to a module to leave at most 1 in %d empty, or %s for %d plants (19 times in 20, indoors).',
+                'Sow %s to a module, or to each place in a row, to leave at most 1 in %d empty, or %s for %d plants (19 times in 20, indoors).',
                 SeedsPerCell::of(max(0.001, $share->rate()), $this->lot->practice->number('max_empty')),
                 (int) round(1 / $this->lot->practice->number('max_empty')),
                 Quantity::seeds(SeedsNeeded::fromTest((int) $this->lot->practice->number('plants'), $share)),
                 (int) $this->lot->practice->number('plants'),
             );
 
-            return $sow.$this->thinning();
+            return $sow.$this->thinning().($share->rate() < $this->lot->practice->poor ? ' Only if there is no other: sprouted first on damp paper, what comes can be potted on and no module stands empty.' : '');
         } catch (InvalidFigure $e) {
             return $e->getMessage();
         }
@@ -168,8 +168,9 @@ final readonly class TestWords
             $agreement === null => null,
             $agreement->agree => 'The replicates agree.',
             default => sprintf(
-                'The replicates do not agree (chance of such a difference: %s): one was treated differently, or the seed was not well mixed. Test again.',
+                'The replicates do not agree (chance of such a difference: %s)%s: one was treated differently, or the seed was not well mixed. Test again.',
                 $agreement->p < 0.001 ? 'under 1 in 1 000' : '1 in '.round(1 / $agreement->p),
+                $agreement->farthest === null ? '' : sprintf(', dish %d the least like the others with %d of %d', $test->dishes()[$agreement->farthest], $test->perReplicate('normal')[$agreement->farthest], $test->laid()[$agreement->farthest]),
             ),
         };
     }

@@ -135,7 +135,7 @@ final class LotSentencesTest extends CoreTestCase
     public function test_a_test_of_clusters_says_that_each_gives_several_seedlings(): void
     {
         $course = self::beetroot()->course();
-        self::assertSame('Sow 2 to a module to leave at most 1 in 20 empty, or 29 seeds for 24 plants (19 times in 20, indoors). Each cluster gives up to 4 seedlings: thin them to one.', self::plain((new TestWords($course))->sowing($course->testing->tests['a']) ?? ''));
+        self::assertSame('Sow 2 to a module, or to each place in a row, to leave at most 1 in 20 empty, or 29 seeds for 24 plants (19 times in 20, indoors). Each cluster gives up to 4 seedlings: thin them to one.', self::plain((new TestWords($course))->sowing($course->testing->tests['a']) ?? ''));
     }
 
     public function test_how_much_there_is_is_as_sure_as_it_was_counted(): void

@@ -76,6 +76,23 @@ final class TraysTest extends TestCase
         $this->keeper->tries($lot, 'dish_lost', '2026-08-30T09:00', ['test' => 't', 'dish' => 3])->assertUnprocessable();
     }
 
+    public function test_the_dish_that_is_least_like_the_others_is_named_by_its_own_number(): void
+    {
+        $lot = $this->lot();
+        $this->keeper->records($lot, 'test_started', '2026-08-20T09:00', ['test' => 't', 'replicates' => 4, 'seeds' => 25, 'temperature_c' => 18, 'method' => 'dish']);
+        $this->keeper->records($lot, 'test_counted', '2026-08-28T09:00', ['test' => 't', 'normal' => [2, 22, 21, 9], 'abnormal' => [0, 0, 0, 0]]);
+        $this->keeper->records($lot, 'dish_lost', '2026-08-29T09:00', ['test' => 't', 'dish' => 1]);
+        self::assertStringContainsString(', dish 4 the least like the others with 9 of 25: one was treated differently', self::plain($this->test($lot, 't')['agreement']));
+        $this->keeper->records($lot, 'test_ended', '2026-09-03T09:00', ['test' => 't']);
+    }
+
+    public function test_of_a_poor_one_it_is_said_how_it_is_sown_where_there_is_no_other(): void
+    {
+        $lot = $this->lot();
+        $this->keeper->records($lot, 'test_result', '2026-02-20', ['test' => 't', 'seeds' => 40, 'up' => 14]);
+        self::assertStringEndsWith('Only if there is no other: sprouted first on damp paper, what comes can be potted on and no module stands empty.', self::plain($this->test($lot, 't')['sowing']));
+    }
+
     public function test_a_running_test_that_is_settled_says_so(): void
     {
         $lot = $this->lot();

@@ -13,11 +13,13 @@ final readonly class ReplicateAgreement
     /** Below this p the replicates are said not to agree: one dish was treated differently, or the seed was not mixed. */
     public const AGREE_FROM = 0.025;
 
+    /** @param  ?int  $farthest  the one that lies farthest from the rest, from 0; null where all agree */
     private function __construct(
         public float $rate,
         public float $chiSquare,
         public float $p,
         public bool $agree,
+        public ?int $farthest = null,
     ) {}
 
     /**
@@ -43,12 +45,12 @@ final readonly class ReplicateAgreement
         if ($total === 0 || $total === $of) {
             return new self($rate, 0.0, 1.0, true);
         }
-        $chiSquare = 0.0;
-        foreach ($germinated as $i => $count) {
-            $chiSquare += ($count - $each[$i] * $rate) ** 2 / ($each[$i] * $rate * (1.0 - $rate));
-        }
+        $parts = array_map(static fn (int $count, int $of): float => ($count - $of * $rate) ** 2 / ($of * $rate * (1.0 - $rate)), $germinated, $each);
+        $chiSquare = array_sum($parts);
         $p = ChiSquare::above($chiSquare, $replicates - 1);
+        $agree = $p >= self::AGREE_FROM;
 
-        return new self($rate, $chiSquare, $p, $p >= self::AGREE_FROM);
+        // Of two neither stands out.
+        return new self($rate, $chiSquare, $p, $agree, $agree || $replicates < 3 ? null : (int) array_search(max($parts), $parts, true));
     }
 }

@@ -46,7 +46,9 @@ final class TestKindsTest extends CoreTestCase
         $diary = self::laid(3, 10);
         $diary->record('test_counted', '2026-03-08', ['test' => 't', 'normal' => [9, 0, 8], 'abnormal' => [0, 0, 0]]);
         self::assertFalse(self::test($diary)->agreement()?->agree);
+        self::assertSame(1, self::test($diary)->agreement()->farthest, 'the second stands out');
         $diary->record('dish_lost', '2026-03-09', ['test' => 't', 'dish' => 2]);
+        self::assertSame([1, 3], self::test($diary)->dishes());
         $test = self::test($diary);
         self::assertSame([20, 17, 1], [$test->sown(), $test->germinated(), $test->lostDishes()]);
         self::assertTrue($test->agreement()?->agree);
@@ -60,6 +62,8 @@ final class TestKindsTest extends CoreTestCase
         // By R: chisq.test(rbind(c(20, 15, 22), c(5, 5, 3)), correct = FALSE).
         $agreement = ReplicateAgreement::of([20, 15, 22], [25, 20, 25]);
         self::assertEqualsWithDelta([57 / 70, 1.29419703, 0.52356268], [$agreement->rate, $agreement->chiSquare, $agreement->p], 1e-6);
+        self::assertNull($agreement->farthest, 'all agree');
+        self::assertNull(ReplicateAgreement::of([25, 2], 25)->farthest, 'of two neither');
         self::assertEquals(ReplicateAgreement::of([20, 15, 22], 25), ReplicateAgreement::of([20, 15, 22], [25, 25, 25]));
     }
 

@@ -128,6 +128,12 @@ final class TestCourse
         $this->lost[$lost->dish - 1] = true;
     }
 
+    /** @return list<int> numbers of those that tell, from 1 */
+    public function dishes(): array
+    {
+        return array_values(array_diff(range(1, $this->set->replicates), array_map(static fn (int $i): int => $i + 1, array_keys($this->lost))));
+    }
+
     /** @return int how many replicates tell nothing */
     public function lostDishes(): int
     {
