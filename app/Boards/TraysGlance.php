@@ -11,6 +11,7 @@ use App\Models\TestStanding;
 use App\Moment;
 use App\Reading\Facts;
 use App\Steps\Testing\DishDocument;
+use App\Steps\Testing\TestingSection;
 use App\Steps\Testing\TrayDocument;
 use App\Steps\Testing\TraysDocument;
 use App\Steps\Testing\WantsTestDocument;
@@ -58,6 +59,7 @@ final readonly class TraysGlance
     {
         [$normal, $abnormal, $mouldy, $laid] = [$test->perReplicate('normal'), $test->perReplicate('abnormal'), $test->perReplicate('mouldy'), $test->laid()];
         $day = $test->nextCountDay($course->practice);
+        $new = $test->newByDay();
 
         return new TrayDocument(
             $lot->code(),
@@ -65,7 +67,10 @@ final readonly class TraysGlance
             $test->set->group,
             array_map(static fn (int $seeds, int $i): DishDocument => new DishDocument($normal[$i], $abnormal[$i] + $mouldy[$i], max(0, $seeds - $normal[$i] - $abnormal[$i] - $mouldy[$i])), $laid, array_keys($laid)),
             self::said($test, $when),
-            $day === null ? '' : sprintf('look %s, day %d', $when->day(Later::days($test->beganAt()->setTime(9, 0), $day)), $day),
+            $day === null ? '' : sprintf('Look %s, day %d', $when->day(Later::days($test->beganAt()->setTime(9, 0), $day)), $day),
+            array_keys($new),
+            array_map(static fn (int $up): float => round($up / max(1, $test->sown()), 4), self::sums(array_map(static fn (array $count): int => $count[0], array_values($new)))),
+            TestingSection::usual($course),
         );
     }
 
@@ -96,6 +101,15 @@ final readonly class TraysGlance
         }
 
         return $said;
+    }
+
+    /**
+     * @param  list<int>  $new
+     * @return list<int> so far, at each
+     */
+    private static function sums(array $new): array
+    {
+        return array_map(static fn (int $i): int => array_sum(array_slice($new, 0, $i + 1)), array_keys($new));
     }
 
     private static function said(TestCourse $test, When $when): string

@@ -150,7 +150,7 @@ final class TraysTest extends TestCase
         $trays = $this->getJson('/api/trays')->assertOk();
         self::assertSame([['up' => 12, 'dead' => 2, 'open' => 11], ['up' => 14, 'dead' => 0, 'open' => 9]], $trays->json('tests.0.dishes'));
         self::assertSame('26 of 48 up, counted on day 7', self::plain($trays->json('tests.0.said')));
-        self::assertSame('look tomorrow, day 9', self::plain($trays->json('tests.0.next')));
+        self::assertSame('Look tomorrow, day 9', self::plain($trays->json('tests.0.next')));
         self::assertSame([], $trays->json('next'), 'one runs');
     }
 

@@ -152,8 +152,9 @@ test('the trays show each running test dish by dish, and what wants testing next
   await page.goto('/trays');
   const dishes = page.getByRole('region', { name: 'Dish by dish' });
   await expect(dishes.getByRole('listitem').filter({ hasText: 'Capstan' })).toContainText(
-    '65 of 100 up, counted on day 8, look Wednesday 16 September, day 10',
+    '65 of 100 up, counted on day 8Look Wednesday 16 September, day 10',
   );
+  await expect(dishes.getByRole('img', { name: /^Up by day: day 6 38\s%, day 8 65\s%\.$/ })).toBeVisible();
   await expect(dishes.getByRole('img', { name: 'Dish 1: 16 up, 0 dead or abnormal, 9 open.' })).toBeVisible();
   await expect(
     page.getByRole('region', { name: 'What wants testing next' }).getByRole('listitem').first(),

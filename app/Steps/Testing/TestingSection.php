@@ -84,7 +84,7 @@ final class TestingSection implements SheetSection
     }
 
     /** @return list<float> share that would be up by each day from 0 to the last count, of fresh sound seed */
-    private static function usual(LotCourse $lot): array
+    public static function usual(LotCourse $lot): array
     {
         $conditions = $lot->facts->crop->test;
         $pace = UsualPace::ofCounts($conditions->firstCount, $conditions->lastCount);

@@ -14,6 +14,9 @@ final readonly class TrayDocument
      * @param  string  $group  which of the lot it is of; may be empty
      * @param  list<DishDocument>  $dishes  those that tell
      * @param  string  $next  when it is looked at next
+     * @param  list<int>  $days  on which it was counted
+     * @param  list<float>  $shares  that were up by each of them
+     * @param  list<float>  $usual  share up by each day from 0 on, of fresh sound seed of the crop
      */
     public function __construct(
         #[OA\Property]
@@ -28,5 +31,11 @@ final readonly class TrayDocument
         public string $said,
         #[OA\Property]
         public string $next,
+        #[OA\Property(items: new OA\Items(type: 'integer'))]
+        public array $days,
+        #[OA\Property(items: new OA\Items(type: 'number'))]
+        public array $shares,
+        #[OA\Property(items: new OA\Items(type: 'number'))]
+        public array $usual,
     ) {}
 }

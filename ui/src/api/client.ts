@@ -29,6 +29,7 @@ export type Weather = Schemas['WeatherDocument'];
 export type Test = Schemas['TestDocument'];
 export type Drying = Schemas['DryingDocument'];
 export type Dish = Schemas['DishDocument'];
+export type Tray = Schemas['TrayDocument'];
 export type RackLot = Schemas['RackLotDocument'];
 export type RackRoom = Schemas['RackRoomDocument'];
 export type DryingChart = Schemas['DryingChartDocument'];

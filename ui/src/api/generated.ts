@@ -3379,6 +3379,9 @@ export interface components {
             dishes: components["schemas"]["DishDocument"][];
             said: string;
             next: string;
+            days: number[];
+            shares: number[];
+            usual: number[];
         };
         /** @description What germinates, dish by dish, and what wants testing next. */
         TraysDocument: {

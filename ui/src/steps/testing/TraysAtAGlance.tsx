@@ -1,10 +1,11 @@
 import Box from '@mui/material/Box';
 import { Link } from 'react-router';
-import type { Dish } from '../../api/client';
+import type { Dish, Tray } from '../../api/client';
 import { useLook } from '../../api/look';
 import { useTrays } from '../../api/queries';
 import { useInk } from '../../charts/Chart';
 import { Section } from '../../kit/Section';
+import { percent } from '../../kit/words';
 
 /** Every test that runs as its dishes, seed by seed, and what wants testing next with what it costs. */
 export function TraysAtAGlance() {
@@ -23,18 +24,20 @@ export function TraysAtAGlance() {
                   <b>{test.code}</b> {test.variety}
                   {test.group === '' ? '' : `: ${test.group}`}
                 </Box>{' '}
-                <b>{test.said}</b>, {test.next}
-                <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, mt: 0.5 }}>
+                {test.said}
+                <Box sx={{ fontWeight: 700, fontSize: '1.125rem' }}>{test.next}</Box>
+                <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'flex-end', gap: 1.5, mt: 0.5 }}>
                   {test.dishes.map((dish, d) => (
                     <DishDrawing key={d} dish={dish} number={d + 1} />
                   ))}
+                  <CurveDrawing tray={test} />
                 </Box>
               </Box>
             ))}
           </Box>
           <Box sx={(t) => ({ fontSize: '0.875rem', color: t.vars?.palette.text.secondary, mt: 1 })}>
             A square a seed: full when it is up, crossed out when it is dead or abnormal, empty while nobody
-            knows.
+            knows. Beside them what is up day by day, dotted as fresh sound seed usually comes.
           </Box>
         </Section>
       )}
@@ -98,6 +101,34 @@ function DishDrawing({ dish, number }: { dish: Dish; number: number }) {
           </g>
         );
       })}
+    </svg>
+  );
+}
+
+const WIDE = 140;
+const HIGH = 44;
+
+/** What is up by each count, against what is usual, small. */
+function CurveDrawing({ tray }: { tray: Tray }) {
+  const { ink, faint } = useInk();
+  const last = Math.max(1, tray.usual.length - 1, ...tray.days);
+  const point = (day: number, share: number) => `${(day / last) * WIDE},${HIGH - share * (HIGH - 2) - 1}`;
+  const up = [0, ...tray.days].map((day, i) => point(day, i === 0 ? 0 : (tray.shares[i - 1] ?? 0)));
+  return (
+    <svg
+      width={WIDE + 2}
+      height={HIGH}
+      role="img"
+      aria-label={`Up by day: ${tray.days.map((day, i) => `day ${day} ${percent(tray.shares[i] ?? 0)}`).join(', ') || 'nothing counted yet'}.`}
+    >
+      <path d={`M0 ${HIGH - 1}H${WIDE}M0 1V${HIGH}`} stroke={faint} fill="none" />
+      <polyline
+        points={tray.usual.map((share, day) => point(day, share)).join(' ')}
+        fill="none"
+        stroke={faint}
+        strokeDasharray="2 4"
+      />
+      {up.length > 1 && <polyline points={up.join(' ')} fill="none" stroke={ink} strokeWidth="2" />}
     </svg>
   );
 }
