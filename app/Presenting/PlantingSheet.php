@@ -89,6 +89,11 @@ final readonly class PlantingSheet
         $pollinating = $course->pollinating;
         // Of what is all lifted and lies in store no seed can be picked; only what was picked before may still be written down.
         $offer = Offer::of(Picked::class, $course->tending->isLifted && $course->tending->standing === 0 ? 90 : 10)->calledHere('Pick seed: start a lot');
+        $kept = count($course->choosing->kept);
+        if ($kept > 0) {
+            // Those that were chosen are picked before any other.
+            $offer = $offer->calledHere('Pick the parents: start a lot')->usually('plants', $kept);
+        }
         if ($pollinating->done === []) {
             return $offer;
         }
@@ -128,6 +133,10 @@ final readonly class PlantingSheet
         $crossed = $course->trueness->crossed();
         if ($crossed !== null) {
             $facts[] = new FactDocument('Strange pollen', sprintf('up to %s of its seed, by how it was kept apart', Quantity::finePercent($crossed)));
+        }
+
+        if ($course->choosing->kept !== []) {
+            $facts[] = new FactDocument('Parents', 'plants '.implode(', ', $course->choosing->kept));
         }
 
         return [...$facts, ...self::travels($course), ...self::byHand($course), ...self::marks($course->marks)];

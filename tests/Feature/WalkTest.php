@@ -83,6 +83,10 @@ final class WalkTest extends TestCase
         $this->keeper->tries($row, 'plants_kept', '2026-06-04T10:00', ['plants' => [3, 5]])->assertUnprocessable()->assertJsonPath('answers.0.errors.plants', 'Struck out: 3. A parent that is sick or off-type passes that on.');
         $this->keeper->records($row, 'plants_kept', '2026-06-04T10:00', ['plants' => [5]]);
         self::assertSame([false, true], array_column($this->walk($row)['plants'], 'kept'));
+        $sheet = $this->getJson("/api/plantings/$row");
+        self::assertStringContainsString('"plants 5"', (string) json_encode($sheet->json('facts')));
+        $pick = collect($sheet->json('offers'))->firstWhere('kind', 'picked');
+        self::assertSame(['Pick the parents: start a lot', '1'], [$pick['act'], array_column($pick['fields'], 'usual', 'key')['plants']]);
         self::assertStringContainsString('1 parent: fewer than the crop bears', self::plain(implode(' ', $this->walk($row)['said'])));
         $this->keeper->records($row, 'plant_looked_at', '2026-06-05T10:00', ['plant' => 5, 'out' => 'weak']);
         self::assertSame([false, false], array_column($this->walk($row)['plants'], 'kept'), 'what is struck out later is none');
