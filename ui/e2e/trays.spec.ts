@@ -87,6 +87,19 @@ for (const [screen, viewport] of [
       await expect(page.getByRole('region', { name: 'Sown from it' })).toContainText('Slipway');
     });
 
+    test('four of a hundred are judged by five kinds, and what may be alive is told apart', async ({
+      page,
+    }) => {
+      await page.goto('/trays/L70');
+      const result = new Keeper(page).section(/^Germination test of Monday 24 August/);
+      await expect(result).toContainText(/79\s%, likely 75 to 83\s% of the seed came up/);
+      await expect(result).toContainText(
+        'Of the rest 9 abnormal, 22 rotten, 8 empty. 26 hard and 2 firm and swollen may be alive',
+      );
+      await expect(result).toContainText('4 seeds were eaten: left out.');
+      await expect(result).toContainText('The replicates agree.');
+    });
+
     test('a chilled one is counted from the day on which it comes into the warmth', async ({ page }) => {
       const keeper = new Keeper(page);
       await page.goto('/trays/L73');

@@ -19,8 +19,7 @@ use Marrow\Core\Work\Offer;
 /** One germination test from the first damp towel to its verdict. */
 final class TestCourse
 {
-    /** @var list<array{at: \DateTimeImmutable, counted: TestCounted}> */
-    private array $counts = [];
+    private readonly DishTally $tally;
 
     /** When it came out of the cold; null where it was not in it, or nobody said. */
     private ?\DateTimeImmutable $warmedAt = null;
@@ -35,21 +34,20 @@ final class TestCourse
     /** What was left at its end, judged; null where nobody did, or it runs. */
     private ?TestEnded $left = null;
 
-    /** @var array<int, true> replicates that tell nothing, from 0 */
-    private array $lost = [];
-
     public function __construct(
         public readonly TestStarted $set,
         public readonly \DateTimeImmutable $startedAt,
         private readonly Crop $crop,
         public readonly Told $told = Told::Not,
-    ) {}
+    ) {
+        $this->tally = new DishTally($set->replicates, $set->seeds);
+    }
 
     /** A test of which only what came of it is known: a share of so many seeds. */
     public static function told(float $share, int $seeds, \DateTimeImmutable $at, Crop $crop, Told $told): self
     {
         $test = new self(new TestStarted('told', 1, $seeds, $crop->test->temperatureHigh, TestMethod::DampTowel), $at, $crop, $told);
-        $test->counts[] = ['at' => $at, 'counted' => new TestCounted('told', [(int) round($share * $seeds)], [0])];
+        $test->tally->add(new TestCounted('told', [(int) round($share * $seeds)], [0]), $at);
         $test->endedAt = $at;
 
         return $test;
@@ -59,7 +57,7 @@ final class TestCourse
     public static function result(TestResult $result, \DateTimeImmutable $at, Crop $crop): self
     {
         $test = new self(new TestStarted($result->test, 1, $result->seeds, $crop->test->steadyTemperature(), $result->method ?? TestMethod::DampTowel), $at, $crop, Told::ByKeeper);
-        $test->counts[] = ['at' => $at, 'counted' => new TestCounted($result->test, [$result->up], [0])];
+        $test->tally->add(new TestCounted($result->test, [$result->up], [0]), $at);
         $test->endedAt = $at;
 
         return $test;
@@ -68,20 +66,14 @@ final class TestCourse
     /** @throws Misfit */
     public function counted(TestCounted $counted, \DateTimeImmutable $at): void
     {
-        foreach (['normal' => $counted->normal, 'abnormal' => $counted->abnormal, 'mouldy' => $counted->mouldy, 'eaten' => $counted->eaten] as $field => $list) {
-            // What is seldom counted may be left out.
-            if (count($list) !== $this->set->replicates && ! ($list === [] && in_array($field, ['mouldy', 'eaten'], true))) {
-                throw Misfit::at($field, sprintf('This test has %d replicates; give a count for each.', $this->set->replicates));
-            }
-        }
         if (self::daysBetween($this->startedAt, $at) < 0) {
             throw Misfit::tooEarly(sprintf('The test was started on %s; it cannot have been counted before that.', $this->startedAt->format('j F Y')));
         }
-        $this->mustFit($counted);
+        $this->tally->mustFit($counted);
         // Counted once more after its end, it was not over.
         $this->endedAt = null;
         $this->left = null;
-        $this->counts[] = ['at' => $at, 'counted' => $counted];
+        $this->tally->add($counted, $at);
         $this->wettedAt = max($this->wettedAt, $at);
     }
 
@@ -102,16 +94,10 @@ final class TestCourse
     /** @throws Misfit */
     public function ended(TestEnded $ended, \DateTimeImmutable $at): void
     {
-        if ($this->counts === []) {
+        if ($this->tally->counts === []) {
             throw Misfit::outOfPlace('A test is ended after at least one count; if nothing came up, count 0.');
         }
-        for ($i = 0; $i < $this->set->replicates; $i++) {
-            $judged = ($ended->hard[$i] ?? 0) + ($ended->fresh[$i] ?? 0) + ($ended->empty[$i] ?? 0);
-            $there = $this->set->seeds - $this->takenOut($i);
-            if ($judged > $there) {
-                throw Misfit::at('hard', sprintf('Of replicate %d only %d are left to be judged; that would make %d.', $i + 1, $there, $judged));
-            }
-        }
+        $this->tally->mustBeLeft($ended);
         $this->endedAt = $at;
         $this->left = $ended;
     }
@@ -119,25 +105,19 @@ final class TestCourse
     /** @throws Misfit */
     public function lost(DishLost $lost): void
     {
-        if ($lost->dish > $this->set->replicates) {
-            throw Misfit::at('dish', sprintf('This test has %d replicates.', $this->set->replicates));
-        }
-        if (count($this->lost + [$lost->dish - 1 => true]) >= $this->set->replicates) {
-            throw Misfit::at('dish', 'With that nothing would be left of the test: strike its start instead.');
-        }
-        $this->lost[$lost->dish - 1] = true;
+        $this->tally->lose($lost->dish);
     }
 
     /** @return list<int> numbers of those that tell, from 1 */
     public function dishes(): array
     {
-        return array_values(array_diff(range(1, $this->set->replicates), array_map(static fn (int $i): int => $i + 1, array_keys($this->lost))));
+        return $this->tally->telling();
     }
 
     /** @return int how many replicates tell nothing */
     public function lostDishes(): int
     {
-        return count($this->lost);
+        return $this->tally->lost();
     }
 
     /** @return list<Offer> */
@@ -151,9 +131,9 @@ final class TestCourse
         return [
             ...(! $this->wantsWarmth() ? [] : [Offer::of(TestWarmed::class, 5)->given('test', $this->set->test)]),
             Offer::of(TestCounted::class, 10)->given('test', $this->set->test)->each('normal', $replicates)->each('abnormal', $replicates)->each('mouldy', $replicates)->each('eaten', $replicates),
-            ...($this->counts === [] ? [] : [Offer::of(TestEnded::class, 20)->given('test', $this->set->test)->each('hard', $replicates)->each('fresh', $replicates)->each('empty', $replicates)]),
+            ...($this->tally->counts === [] ? [] : [Offer::of(TestEnded::class, 20)->given('test', $this->set->test)->each('hard', $replicates)->each('fresh', $replicates)->each('empty', $replicates)]),
             Offer::of(TestWetted::class, 30)->given('test', $this->set->test),
-            ...($replicates - count($this->lost) < 2 ? [] : [Offer::of(DishLost::class, 40)->given('test', $this->set->test)]),
+            ...($replicates - $this->tally->lost() < 2 ? [] : [Offer::of(DishLost::class, 40)->given('test', $this->set->test)]),
         ];
     }
 
@@ -178,7 +158,7 @@ final class TestCourse
     /** Whether it is to be taken out of the cold, and nobody said that it was. */
     public function wantsWarmth(): bool
     {
-        return $this->set->chilledDays !== null && $this->endedAt === null && $this->warmedAt === null && $this->counts === [];
+        return $this->set->chilledDays !== null && $this->endedAt === null && $this->warmedAt === null && $this->tally->counts === [];
     }
 
     /** Days since it began by the calendar: that day is day 0, and so is every one in the cold. */
@@ -224,27 +204,27 @@ final class TestCourse
     /** @return list<int> in each dish that tells */
     public function laid(): array
     {
-        return array_map(fn (int $eaten): int => $this->set->seeds - $eaten, $this->perReplicate('eaten'));
+        return $this->tally->laid();
     }
 
     public function germinated(): int
     {
-        return array_sum($this->perReplicate('normal'));
+        return array_sum($this->tally->each('normal'));
     }
 
     public function abnormal(): int
     {
-        return array_sum($this->perReplicate('abnormal'));
+        return array_sum($this->tally->each('abnormal'));
     }
 
     public function mouldy(): int
     {
-        return array_sum($this->perReplicate('mouldy'));
+        return array_sum($this->tally->each('mouldy'));
     }
 
     public function eaten(): int
     {
-        return array_sum($this->perReplicate('eaten'));
+        return array_sum($this->tally->each('eaten'));
     }
 
     /**
@@ -260,7 +240,7 @@ final class TestCourse
             'empty' => $this->left->empty ?? [],
         };
 
-        return array_sum(array_diff_key($list, $this->lost));
+        return $this->tally->sum($list);
     }
 
     /** Seeds that may still come up. */
@@ -271,7 +251,7 @@ final class TestCourse
 
     public function share(): ?GerminationShare
     {
-        return $this->counts === [] || $this->sown() < 1 ? null : GerminationShare::of($this->germinated(), $this->sown());
+        return $this->tally->counts === [] || $this->sown() < 1 ? null : GerminationShare::of($this->germinated(), $this->sown());
     }
 
     /** null with one replicate, or before the first count */
@@ -279,7 +259,7 @@ final class TestCourse
     {
         $laid = $this->laid();
 
-        return count($laid) < 2 || $this->counts === [] || min($laid) < 1 ? null : ReplicateAgreement::of($this->perReplicate('normal'), $laid);
+        return count($laid) < 2 || $this->tally->counts === [] || min($laid) < 1 ? null : ReplicateAgreement::of($this->tally->each('normal'), $laid);
     }
 
     /** null until something has come up */
@@ -310,10 +290,10 @@ final class TestCourse
     public function newByDay(): array
     {
         $new = [];
-        foreach ($this->counts as $count) {
+        foreach ($this->tally->counts as $count) {
             $day = $this->dayOf($count['at']);
             [$normal, $abnormal] = $new[$day] ?? [0, 0];
-            $new[$day] = [$normal + array_sum(array_diff_key($count['counted']->normal, $this->lost)), $abnormal + array_sum(array_diff_key($count['counted']->abnormal, $this->lost))];
+            $new[$day] = [$normal + $this->tally->sum($count['counted']->normal), $abnormal + $this->tally->sum($count['counted']->abnormal)];
         }
         ksort($new);
 
@@ -341,7 +321,7 @@ final class TestCourse
     /** @return list<array{day: int, at: \DateTimeImmutable, counted: TestCounted}> */
     public function counts(): array
     {
-        return array_map(fn (array $count): array => ['day' => $this->dayOf($count['at']), ...$count], $this->counts);
+        return array_map(fn (array $count): array => ['day' => $this->dayOf($count['at']), ...$count], $this->tally->counts);
     }
 
     /** Whether what it will say is as good as sure, so that nobody need look before its last count. */
@@ -354,7 +334,7 @@ final class TestCourse
 
     public function lastDay(): ?int
     {
-        return $this->counts === [] ? null : $this->dayOf($this->counts[count($this->counts) - 1]['at']);
+        return $this->tally->counts === [] ? null : $this->dayOf($this->tally->counts[count($this->tally->counts) - 1]['at']);
     }
 
     /** @return list<int> the days on which such a test is looked at: from the crop's first count every second day to its last */
@@ -386,47 +366,12 @@ final class TestCourse
         return $this->isSettled($practice) ? $this->crop->test->lastCount : min($last + 2, $this->crop->test->lastCount);
     }
 
-    /** @throws Misfit when more seedlings are counted than seeds were set */
-    private function mustFit(TestCounted $counted): void
-    {
-        foreach ($counted->normal as $i => $new) {
-            $total = $this->takenOut($i) + $new + $counted->abnormal[$i] + ($counted->mouldy[$i] ?? 0) + ($counted->eaten[$i] ?? 0);
-            if ($total > $this->set->seeds) {
-                throw Misfit::at('normal', sprintf(
-                    'More seedlings than seeds: that would make %d from the %d seeds%s.',
-                    $total,
-                    $this->set->seeds,
-                    $this->set->replicates > 1 ? ' of replicate '.($i + 1) : '',
-                ));
-            }
-        }
-    }
-
-    /** Of one replicate, up, rotten or eaten so far. */
-    private function takenOut(int $i): int
-    {
-        return array_sum(array_map(static fn (array $count): int => $count['counted']->normal[$i] + $count['counted']->abnormal[$i] + ($count['counted']->mouldy[$i] ?? 0) + ($count['counted']->eaten[$i] ?? 0), $this->counts));
-    }
-
     /**
      * @param  'normal'|'abnormal'|'mouldy'|'eaten'  $which
      * @return list<int> of each dish that tells
      */
     public function perReplicate(string $which): array
     {
-        $sums = array_fill(0, $this->set->replicates, 0);
-        foreach ($this->counts as $count) {
-            $list = match ($which) {
-                'normal' => $count['counted']->normal,
-                'abnormal' => $count['counted']->abnormal,
-                'mouldy' => $count['counted']->mouldy,
-                'eaten' => $count['counted']->eaten,
-            };
-            foreach ($list as $i => $new) {
-                $sums[$i] += $new;
-            }
-        }
-
-        return array_values(array_diff_key($sums, $this->lost));
+        return $this->tally->each($which);
     }
 }
