@@ -53,7 +53,7 @@ final class WalkTest extends TestCase
         $this->keeper->tries($row, 'plant_looked_at', '2026-06-01T10:00', ['plant' => 3, 'scores' => 'health 7'])->assertUnprocessable()->assertJsonPath('answers.0.errors.scores', '“health 7”: health is told 1 to 5.');
         $this->keeper->tries($row, 'plant_looked_at', '2026-06-01T10:00', ['plant' => 3, 'scores' => 'sweetness 4'])->assertUnprocessable()->assertJsonPath('answers.0.errors.scores', '“sweetness 4”: it is chosen by health, vigour.');
         $this->keeper->tries($row, 'plant_looked_at', '2026-06-01T10:00', ['plant' => 40])->assertUnprocessable()->assertJsonPath('answers.0.errors.plant', 'By what is recorded 24 plants were sown or set out.');
-        $this->keeper->tries($row, 'traits_chosen', '2026-06-01T10:00', ['traits' => 'colour: green'])->assertUnprocessable()->assertJsonPath('answers.0.errors.traits', '“colour: green”: after a colon stand two words or more to choose among.');
+        $this->keeper->tries($row, 'traits_chosen', '2026-06-01T10:00', ['traits' => 'colour: green'])->assertUnprocessable()->assertJsonPath('answers.0.errors.traits', '“colour: green”: after a colon stand two words or more to choose among, and what counts for nothing is left out.');
         $this->keeper->tries($row, 'traits_chosen', '2026-06-01T10:00', ['traits' => 'vigour; Vigour'])->assertUnprocessable()->assertJsonPath('answers.0.errors.traits', 'One of them stands there twice.');
     }
 

@@ -21,7 +21,7 @@ final readonly class ParentChoice
      */
     private const HERITABILITY = ['marks' => 0.3, 'words' => 0.5, 'measure' => 0.5];
 
-    /** Health counts twice as much as any other. */
+    /** Health counts twice as much as any other, where the keeper did not say how much. */
     private const HEALTH_WEIGHS = 2.0;
 
     /**
@@ -49,7 +49,7 @@ final readonly class ParentChoice
         }
         $numbers = array_keys($scored);
         $rows = array_map(static fn (array $plant): array => array_map(static fn (string $name): float => $plant['scores'][$name], $names), array_values($scored));
-        $weights = array_map(static fn (string $name): float => mb_strtolower($name) === TraitList::HEALTH ? self::HEALTH_WEIGHS : 1.0, $names);
+        $weights = array_map(static fn (ChosenTrait $trait): float => $trait->weight ?? (mb_strtolower($trait->name) === TraitList::HEALTH ? self::HEALTH_WEIGHS : 1.0), $traits->traits);
         $heritabilities = array_map(static fn (ChosenTrait $trait): float => self::HERITABILITY[$trait->scale->value], $traits->traits);
         $keeps = array_values(array_unique([...array_filter(self::KEEPS, static fn (int $keep): bool => $keep < count($rows)), count($rows)]));
         $index = SelectionIndex::of($weights, $heritabilities, $rows, 1);

@@ -50,6 +50,17 @@ final class ParentChoiceTest extends CoreTestCase
         self::assertEqualsWithDelta(1 - 0.95 ** 6, $choice->tradeoffs[0]->rareKept, 1e-12);
     }
 
+    public function test_what_counts_more_or_is_better_low_is_told_with_its_name(): void
+    {
+        $list = TraitList::read('vigour ×3; days (days) *-1,5; leaf: flat, curled × 2');
+        self::assertSame([null, 3.0, -1.5, 2.0], array_map(static fn (ChosenTrait $one): ?float => $one->weight, $list->traits));
+        self::assertSame(['health', 'vigour ×3', 'days (days) ×-1.5', 'leaf: flat, curled ×2'], array_map(static fn (ChosenTrait $one): string => $one->typed(), $list->traits));
+        self::assertNull(ChosenTrait::read('vigour ×0'), 'it counts for nothing');
+        // By R: scale(cbind(c(5, 3, 4, 2), c(1, 5, 4, 3))) %*% c(2, 3) is -1.629, 2.299, 2.092, -2.763; with -3 for 3 it is 6.276, -3.849, -0.543, -1.885.
+        self::assertSame([4, 6, 1, 9], ParentChoice::of(TraitList::read('vigour ×3'), self::plants([1 => [5, 1], 4 => [3, 5], 6 => [4, 4], 9 => [2, 3]]))->order);
+        self::assertSame([1, 6, 9, 4], ParentChoice::of(TraitList::read('vigour ×-3'), self::plants([1 => [5, 1], 4 => [3, 5], 6 => [4, 4], 9 => [2, 3]]))->order);
+    }
+
     public function test_of_one_plant_there_is_no_order_to_speak_of(): void
     {
         $choice = ParentChoice::of(TraitList::usual(), self::plants([3 => [4]]));

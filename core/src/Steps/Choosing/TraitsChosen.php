@@ -22,7 +22,7 @@ final readonly class TraitsChosen implements Checked, Payload
     public static function kind(): Kind
     {
         return Kind::of('traits_chosen', Subject::Planting, 'Chosen by')->act('Say what it is chosen by')->also('chosen by', 'choose by')
-            ->asks(Field::text('traits', 'Traits', 300)->called('what it is chosen by')->hint('Parted by semicolons, few: vigour; stem height (cm); leaf: flat, curled. The more wanted word last; health goes before all'))
+            ->asks(Field::text('traits', 'Traits', 300)->called('what it is chosen by')->hint('Parted by semicolons, few: vigour; stem height (cm); leaf: flat, curled. The more wanted word last; health goes before all. What counts more: vigour ×3; where less is better: days to heading (days) ×-1'))
             ->says('{traits}');
     }
 
@@ -31,7 +31,7 @@ final readonly class TraitsChosen implements Checked, Payload
         $parts = array_values(array_filter(array_map(trim(...), explode(';', $this->traits)), static fn (string $one): bool => $one !== ''));
         foreach ($parts as $part) {
             if (ChosenTrait::read($part) === null) {
-                throw Refused::at('traits', sprintf('“%s”: after a colon stand two words or more to choose among.', $part));
+                throw Refused::at('traits', sprintf('“%s”: after a colon stand two words or more to choose among, and what counts for nothing is left out.', $part));
             }
         }
         $names = array_map(static fn (string $part): string => mb_strtolower(ChosenTrait::read($part)->name ?? ''), $parts);
