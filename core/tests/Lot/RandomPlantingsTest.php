@@ -24,7 +24,7 @@ final class RandomPlantingsTest extends CoreTestCase
 
     private const KEEPERS = 80;
 
-    private const KINDS = ['sown', 'first_bloom', 'first_bloom', 'last_bloom', 'off_types_seen', 'noted', 'planted_out', 'thinned', 'covered', 'covered', 'uncovered', 'rogued', 'sick_seen', 'lifted', 'winter_lost', 'replanted', 'bolted', 'watered', 'shaken', 'cut_to_ripen', 'neighbours_seen', 'off_types_judged', 'hand_wanted', 'flowers_shut', 'hand_pollinated', 'hand_pollinated', 'set_seen', 'marked', 'mark_seen', 'put_off'];
+    private const KINDS = ['sown', 'first_bloom', 'first_bloom', 'last_bloom', 'off_types_seen', 'noted', 'planted_out', 'thinned', 'covered', 'covered', 'uncovered', 'rogued', 'sick_seen', 'lifted', 'winter_lost', 'replanted', 'bolted', 'watered', 'shaken', 'cut_to_ripen', 'neighbours_seen', 'off_types_judged', 'hand_wanted', 'flowers_shut', 'hand_pollinated', 'hand_pollinated', 'set_seen', 'marked', 'mark_seen', 'put_off', 'traits_chosen', 'plant_looked_at', 'plant_looked_at', 'plants_kept'];
 
     /** @var array<string, int> how often each kind was tried */
     private static array $tried = [];
@@ -152,6 +152,9 @@ final class RandomPlantingsTest extends CoreTestCase
                     'set_seen' => ['took' => $chance->getInt(1, 2), 'dropped' => $chance->getInt(0, 2)],
                     'marked' => ['mark' => (string) $chance->getInt(1, 3), 'what' => 'plant'],
                     'mark_seen' => ['mark' => (string) $chance->getInt(1, 3), 'seen' => 'mildew'],
+                    'traits_chosen' => ['traits' => ['vigour', 'vigour; stem (cm)'][$chance->getInt(0, 1)]],
+                    'plant_looked_at' => ['plant' => $chance->getInt(1, 14), 'scores' => ['health 4', 'health 3; vigour 2', ''][$chance->getInt(0, 2)], 'out' => ['sick', 'pulled', null, null][$chance->getInt(0, 3)]],
+                    'plants_kept' => ['plants' => [$chance->getInt(1, 6), $chance->getInt(7, 14)]],
                     'put_off' => ['task' => ['pick', 'shut_flowers'][$chance->getInt(0, 1)], ...[['how' => 'done'], ['how' => 'next_year'], ['how' => 'later', 'until' => '2026-12-24']][$chance->getInt(0, 2)]],
                     default => [],
                 });
