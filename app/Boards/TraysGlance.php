@@ -35,9 +35,6 @@ final readonly class TraysGlance
 
     private const NEXT = 8;
 
-    /** No more than one in so many of what there is goes into a test. */
-    private const SPARED = 4;
-
     /** Days for which two lots that were laid together are still compared. */
     private const BESIDE_DAYS = 120;
 
@@ -145,9 +142,8 @@ final readonly class TraysGlance
     private function costs(int $usual, LotStanding $row): string
     {
         $there = (float) $row->seeds;
-        $spare = (int) floor($there / self::SPARED);
         $of = Quantity::seeds($there, $this->facts->title($row->lot->variety)->counts->value);
-        $seeds = $usual <= $spare ? $usual : SmallerTest::within($spare)?->seeds;
+        $seeds = $usual <= SmallerTest::spared($there) ? $usual : SmallerTest::ofThere($there)?->seeds;
 
         return $seeds === null ? "too few to spare any, $of" : "$seeds of $of";
     }

@@ -77,7 +77,7 @@ final readonly class PortioningSheet
                 sprintf('%s for %s', Quantity::seeds($portion->seeds, $unit), Quantity::number($wish->plants, 'plant')),
                 $portion->low === null ? Quantity::percent($portion->share).' taken' : Quantity::percent($portion->share).' alive, '.Quantity::likely($forecast?->limitsAt($portion->sowing) ?? throw new LogicException),
             ), $portioning->portions ?? []),
-            $portioning === null ? [] : $this->facts($portioning, $unit, $course->facts->crop),
+            $portioning === null ? [] : [...$this->facts($portioning, $unit, $course->facts->crop), ...($course->testing->lastEnded()?->set->sorted === true ? [new FactDocument('Fill them with', 'full seed alone: the empty was sorted out before its test, too')] : [])],
             $asksShare
                 ? 'No forecast is made of it, so the share is what you think, the same for every year.'
                 : 'Each holds enough over all that the forecast leaves open of how much lives by then, kept in such a packet there, and as sure as you ask for the luck of the seeds themselves.',

@@ -24,7 +24,7 @@ final class Walk
     {
         $choosing = $planting->choosing;
         $choice = ParentChoice::of($choosing->traits, array_map(static fn (WalkedPlant $plant): array => ['scores' => $plant->scores, 'out' => $plant->out !== null], $choosing->plants));
-        $settled = $planting->facts->crop->outcrossingHigh <= ChoosingWords::SETS_ITS_OWN;
+        $settled = $choosing->setsItsOwnSeed();
 
         return new WalkDocument(
             $planting->growing->sown?->plants,
@@ -42,7 +42,7 @@ final class Walk
             array_map(static fn (SelectionTradeoff $one): TradeoffDocument => new TradeoffDocument(
                 $one->keep,
                 $settled ? '' : Figures::round($one->response, 2),
-                $settled ? '' : Figures::round($one->response / 2, 2),
+                $settled ? '' : Figures::round($one->ofMothers(), 2),
                 Figures::oneIn($one->rareKept),
             ), $choice->tradeoffs),
             (new ChoosingWords($planting, $choice))->said(),

@@ -12,9 +12,6 @@ use Marrow\Core\Steps\Choosing\WalkedPlant;
 /** What bears on which plants are kept as parents. */
 final readonly class ChoosingWords
 {
-    /** Share of seed by the pollen of others up to which a line sets its own. */
-    public const SETS_ITS_OWN = 0.05;
-
     public function __construct(private PlantingCourse $planting, private ParentChoice $choice) {}
 
     /** @return list<string> */
@@ -29,7 +26,7 @@ final readonly class ChoosingWords
             self::which('Not scored in all, so in no order: %s.', $this->choice->unscored),
             self::which('With more room, at a border or a gap, a plant looks better than it is: %s.', array_keys(array_filter($this->planting->choosing->plants, static fn (WalkedPlant $plant): bool => $plant->atEdge && $plant->out === null))),
             ...$this->rare(),
-            $this->planting->facts->crop->outcrossingHigh <= self::SETS_ITS_OWN ? 'It sets its own seed: in a line that is settled choosing among plants gains nothing but what is struck out; among crosses that still split it does.' : '',
+            $this->planting->choosing->setsItsOwnSeed() ? 'It sets its own seed: in a line that is settled choosing among plants gains nothing but what is struck out; among crosses that still split it does.' : '',
             $this->few(),
             'Equal seed from each keeps most of what there is.',
         ], static fn (string $one): bool => $one !== ''));

@@ -10,17 +10,16 @@ use App\Voice\Speaking;
 use DateTimeImmutable;
 use Marrow\Core\Botany\Light;
 use Marrow\Core\Fields\InvalidFigure;
+use Marrow\Core\Fields\Show;
 use Marrow\Core\Germination\GerminationShare;
 use Marrow\Core\Germination\Power;
+use Marrow\Core\Germination\SmallerTest;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Work\Later;
 
 /** What a test would cost and tell, said before its seed is taken. */
 final readonly class TestAheadWords
 {
-    /** What is said of it is said of seed of which so many come up. */
-    private const COMING_UP = 0.8;
-
     /** How surely a difference is to show for so many seeds to be enough. */
     private const SURELY = 0.8;
 
@@ -36,16 +35,16 @@ final readonly class TestAheadWords
         }
 
         return $seeds > $there
-            ? sprintf('%d seeds, and there are only %s.', $seeds, Quantity::seeds($there, $unit))
-            : sprintf('%d of %s; %s are left.', $seeds, Quantity::seeds($there, $unit), Quantity::seeds($there - $seeds, $unit));
+            ? sprintf('%s, and there are only %s.', Quantity::seeds($seeds, $unit), Quantity::seeds($there, $unit))
+            : sprintf('%s of %s; %s are left.', Show::count($seeds), Quantity::seeds($there, $unit), Quantity::seeds($there - $seeds, $unit));
     }
 
     /** How much such a test leaves open, and twice as many. */
     public function tells(int $seeds): string
     {
-        $limits = static fn (int $of): string => Quantity::likely(GerminationShare::of((int) round(self::COMING_UP * $of), $of)->interval());
+        $limits = static fn (int $of): string => Quantity::likely(GerminationShare::of((int) round(SmallerTest::COMING_UP * $of), $of)->interval());
 
-        return sprintf('Were %d of %d to come up, %s of the lot would be alive; with %d seeds %s.', (int) round(self::COMING_UP * $seeds), $seeds, $limits($seeds), 2 * $seeds, $limits(2 * $seeds));
+        return sprintf('Were %s of %s to come up, %s of the lot would be alive; with %s seeds %s.', Show::count((int) round(SmallerTest::COMING_UP * $seeds)), Show::count($seeds), $limits($seeds), Show::count(2 * $seeds), $limits(2 * $seeds));
     }
 
     /** Whether a difference worth knowing would show beside another of as many; null where more are laid than is reckoned. */

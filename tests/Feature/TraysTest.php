@@ -64,6 +64,18 @@ final class TraysTest extends TestCase
         self::assertSame(97, $this->test($lot, 't')['germinated'] + 27, 'of 97 that tell');
     }
 
+    public function test_where_empty_seed_was_sorted_out_before_the_test_packets_are_filled_so_too(): void
+    {
+        $lot = $this->lot();
+        $this->keeper->records($lot, 'stored', '2025-09-21T09:00', ['container' => 'jar', 'place' => 'Hall', 'temperature_c' => 18, 'rh' => 50, 'seeds' => 900]);
+        foreach (['a' => false, 'b' => true] as $test => $sorted) {
+            $this->keeper->records($lot, 'test_started', $sorted ? '2026-08-20T09:00' : '2026-02-01T09:00', ['test' => $test, 'replicates' => 1, 'seeds' => 25, 'temperature_c' => 18, 'method' => 'dish', 'sorted' => $sorted]);
+            $this->keeper->records($lot, 'test_counted', $sorted ? '2026-09-01T09:00' : '2026-02-13T09:00', ['test' => $test, 'normal' => [23], 'abnormal' => [0]]);
+            $this->keeper->records($lot, 'test_ended', $sorted ? '2026-09-01T10:00' : '2026-02-13T10:00', ['test' => $test]);
+            self::assertSame($sorted, str_contains((string) json_encode($this->getJson("/api/lots/$lot/portions")->assertOk()->json()), 'full seed alone'));
+        }
+    }
+
     public function test_a_dish_that_was_dropped_is_left_out(): void
     {
         $lot = $this->lot();
@@ -165,6 +177,7 @@ final class TraysTest extends TestCase
         self::assertSame(['Were 40 of 50 to come up, likely 67 to 89 % of the lot would be alive; with 100 seeds likely 71 to 87 %.'], array_map(self::plain(...), $ahead([])['tells']));
         self::assertSame('Beside another of as many, 90 % against 60 % would show 93 times in 100.', self::plain($ahead(['group' => 'floaters'])['tells'][1]));
         self::assertStringEndsWith('to be shown 8 times in 10, it wants 36 seeds of each.', self::plain($ahead(['group' => 'floaters', 'replicates' => 1, 'seeds' => 10])['tells'][1]));
+        self::assertSame('9 500 seeds, and there are only 900 seeds.', self::plain($ahead(['replicates' => 10, 'seeds' => 950])['costs']));
         self::assertSame('950 seeds, and there are only 900 seeds.', self::plain($ahead(['replicates' => 10, 'seeds' => 95])['costs']));
         self::assertStringStartsWith('Have ready: dishes with lids', $ahead(['method' => 'dish'])['ready']);
         self::assertStringContainsString('it gives off chlorine', implode(' ', $ahead(['method' => 'dish'])['steps']));

@@ -105,7 +105,7 @@ final class TestingSection implements SheetSection
             $test->set->method->label(),
             Quantity::temperature($test->set->temperatureC),
             $when->date($test->startedAt),
-            implode('', array_map(static fn (string $one): string => ", $one", [...BeforeWords::said($test->set->before()), ...($test->set->sorted ? ['empty seed sorted out first'] : []), ...($test->set->up === null ? [] : ["up when {$test->set->up->label()}"])])),
+            implode('', array_map(static fn (string $one): string => ", $one", [...BeforeWords::said($test->set->before()), ...($test->set->sorted ? ['empty seed sorted out first'] : []), ...($test->set->up === null ? [] : ["up when {$test->set->up->label()}".($test->set->upMm === null ? '' : ", from {$test->set->upMm} mm")])])),
             $test->germinated(),
             $test->abnormal() > 0 ? sprintf(', %d abnormal', $test->abnormal()) : '',
             $test->endedAt === null ? sprintf(', %d undecided', $test->undecided()) : '',

@@ -17,9 +17,24 @@ final readonly class SmallerTest implements Stringable
     private const MOST = 100;
 
     /** What is said of it is said of seed of which so many come up. */
-    private const COMING_UP = 0.8;
+    public const COMING_UP = 0.8;
+
+    /** No more than one in so many of what there is goes into one. */
+    private const SPARED = 4;
 
     private function __construct(public int $seeds) {}
+
+    /** @param  float  $there  seeds there are; null comes back where too few can be spared to tell anything */
+    public static function ofThere(float $there): ?self
+    {
+        return self::within(self::spared($there));
+    }
+
+    /** @return int seeds that may go into a test of so many */
+    public static function spared(float $there): int
+    {
+        return (int) floor($there / self::SPARED);
+    }
 
     /** @param  int  $spare  seeds that may be used; null comes back where that is too few to tell anything */
     public static function within(int $spare): ?self

@@ -21,6 +21,12 @@ final readonly class SelectionTradeoff
      */
     private function __construct(public int $keep, public float $response, public float $ne, public float $rareKept) {}
 
+    /** The gain where only mothers were chosen: half of it, as the pollen is of all. In the same standard deviations. */
+    public function ofMothers(): float
+    {
+        return $this->response / 2.0;
+    }
+
     /**
      * @param  list<float>  $weights  as SelectionIndex
      * @param  list<float>  $heritabilities  as SelectionIndex

@@ -4144,6 +4144,8 @@ export interface components {
              * @enum {string|null}
              */
             up?: "root" | "seedling" | "emerged" | null;
+            /** @description From a length of, mm */
+            up_mm?: ((number | null) | (string | null)) | null;
             /** @description First damp in the cold, days */
             chilled_days?: ((number | null) | (string | null)) | null;
             /** @description Soaked first, hours */

@@ -153,7 +153,7 @@ export function RecordForm({
         <Pictured
           values={{ ...Object.fromEntries(fields.map((f) => [f.key, startOf(f)])), ...values.fields }}
           onChange={(fields) => draft.set({ fields })}
-          of={values.of === subject ? where : ''}
+          of={values.of === subject && corrects === undefined ? where : ''}
         />
       )}
       <FieldGrid

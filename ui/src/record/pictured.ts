@@ -4,7 +4,7 @@ import type { Values } from '../kit/FieldGrid';
 
 /**
  * What is easier shown than typed, or worth knowing before it is, by the kind of its entry; its fields stand beneath all the
- * same. `of` is the code of the thing, where its form stands on its page.
+ * same. `of` is the code of the thing, where its form stands on its page and nothing is corrected.
  */
 export const pictured: Record<
   string,

@@ -10,6 +10,7 @@ use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Selection\ChosenTrait;
+use Marrow\Core\Selection\LineTrueness;
 use Marrow\Core\Selection\TraitList;
 use Marrow\Core\Steps\Growing\GrowingStrand;
 use Marrow\Core\Steps\Tending\TendingStrand;
@@ -21,9 +22,6 @@ use Marrow\Core\Work\Task;
 /** Which plants of a row become parents, and by what they are chosen. */
 final class ChoosingStrand extends Strand
 {
-    /** Share of seed by the pollen of others from which what stands there matters to all of it. */
-    private const POLLEN_COUNTS = 0.05;
-
     public TraitList $traits;
 
     /** @var array<int, WalkedPlant> by their numbers along the row */
@@ -76,6 +74,12 @@ final class ChoosingStrand extends Strand
         $this->kept = $plants;
     }
 
+    /** Whether next to none of its seed is by the pollen of others, so that what stands beside it matters to itself alone. */
+    public function setsItsOwnSeed(): bool
+    {
+        return $this->crop->outcrossingHigh <= LineTrueness::SELFS_BELOW;
+    }
+
     public static function taskKinds(): string
     {
         return ChoosingTask::class;
@@ -84,7 +88,7 @@ final class ChoosingStrand extends Strand
     public function wants(): array
     {
         $out = array_filter($this->plants, static fn (WalkedPlant $plant): bool => $plant->out !== null && $plant->out !== StruckOut::Pulled);
-        if ($out === [] || $this->crop->outcrossingHigh <= self::POLLEN_COUNTS || $this->growing->firstBloomAt !== null || $this->growing->pickedAt !== null) {
+        if ($out === [] || $this->setsItsOwnSeed() || $this->growing->firstBloomAt !== null || $this->growing->pickedAt !== null) {
             return [];
         }
         $since = max(array_map(static fn (WalkedPlant $plant): \DateTimeImmutable => $plant->seenAt, array_values($out)));

@@ -22,6 +22,7 @@ final readonly class TestStarted implements Payload
      * @param  string  $group  what of the lot it is of, where others are laid beside it: floaters, big, of the fridge; may be empty
      * @param  bool  $sorted  empty seed was sorted out before it was laid
      * @param  ?CountsAsUp  $up  what is counted as up; null where nobody said
+     * @param  ?int  $upMm  length of root and shoot from which it is counted, mm
      * @param  ?SeedCoat  $coat  what was done to the coat of hard seed
      * @param  ?int  $soakedHours  in water
      * @param  ?int  $chilledDays  damp and cold from its start on, before it comes into the warmth
@@ -44,6 +45,7 @@ final readonly class TestStarted implements Payload
         public ?int $ripenedDays = null,
         public ?float $nightC = null,
         public ?LaidIn $laidIn = null,
+        public ?int $upMm = null,
     ) {}
 
     public function before(): Pretreatment
@@ -61,16 +63,17 @@ final readonly class TestStarted implements Payload
                 Field::number('temperature_c', 'Temperature', '°C', 0, 45)->called('the temperature'),
                 Field::choice('method', 'Laid out in a', TestMethod::class)->called('how the test is laid out')->usually(TestMethod::DampTowel->value),
                 Field::text('group', 'Of which of it', 40)->called('which of it is tested')->also('group')->optional('')->hint('Where others are laid beside it, to be compared: floaters and sinkers, big and small, of the fridge and of the hall')->seldom(),
-                Field::flag('sorted', 'Empty seed sorted out first')->hint('Packets are then reckoned as if they were, too')->seldom(),
+                Field::flag('sorted', 'Empty seed sorted out first')->hint('Packets are then filled with full seed, too')->seldom(),
                 Field::choice('up', 'Up is counted when', CountsAsUp::class)->called('what is counted as up')->optional()->hint('A root alone is seen days sooner, and in more seed than makes a sound plant')->seldom(),
+                Field::integer('up_mm', 'From a length of', 'mm', 1, 200)->called('the length from which it is counted')->optional()->hint('Of root, or root and shoot')->seldom(),
                 Field::integer('chilled_days', 'First damp in the cold', 'days', 1, 365)->of('day')->called('how long it is chilled')->also('chilled', 'stratified')->optional()->hint('On its damp paper in the fridge, before it comes into the warmth: days are counted from then on')->seldom(),
                 Field::integer('soaked_hours', 'Soaked first', 'hours', 1, 120)->of('hour')->called('how long it was soaked')->also('soaked')->optional()->hint('Longer than a day drowns most')->seldom(),
-                Field::choice('coat', 'Hard seed was', SeedCoat::class)->called('what was done to the coat')->optional()->seldom(),
-                Field::flag('smoked', 'Smoked, or soaked in smoke water')->seldom(),
+                Field::choice('coat', 'Hard seed was', SeedCoat::class)->called('what was done to the coat')->optional()->hint('The seed in a clamp, the blade away from the hand; what is just off the boil scalds')->seldom(),
+                Field::flag('smoked', 'Smoked, or soaked in smoke water')->hint('Smoke is made out of doors')->seldom(),
                 Field::integer('ripened_days', 'Kept dry and warm before', 'days', 1, 3_650)->of('day')->called('how long it was kept dry and warm')->also('after-ripened')->optional()->hint('Some kinds of fresh seed wake only so')->seldom(),
                 Field::number('night_c', 'By night', '°C', 0, 45)->called('the temperature by night')->optional()->hint('Where warmth and cool take turns; else nothing')->seldom(),
                 Field::choice('laid_in', 'It stands', LaidIn::class)->called('whether it stands in the light')->optional()->seldom(),
             )
-            ->says('{replicates} × {seeds}', '{group}', '{method}', '{temperature_c}', '{sorted}', 'up when {up}', 'first {chilled_days} in the cold', 'soaked {soaked_hours}', '{coat}', '{smoked}', '{ripened_days} dry and warm before', '{night_c} by night', '{laid_in}');
+            ->says('{replicates} × {seeds}', '{group}', '{method}', '{temperature_c}', '{sorted}', 'up when {up}', 'from {up_mm} mm', 'first {chilled_days} in the cold', 'soaked {soaked_hours}', '{coat}', '{smoked}', '{ripened_days} dry and warm before', '{night_c} by night', '{laid_in}');
     }
 }

@@ -80,7 +80,7 @@ final class TestingStrand extends Strand
         $seeds = $set->seeds * $set->replicates;
         $there = $this->stock->stock->seeds();
         if ($there !== null && $this->stock->stock->suffices($seeds) && $there - $seeds < self::LEAVES * $there) {
-            $smaller = SmallerTest::within((int) floor($there / 4));
+            $smaller = SmallerTest::ofThere($there);
             $this->doubt('seeds', sprintf('That would leave %s of the %s seeds there are.%s', Show::count(max(0.0, $there - $seeds)), Show::count($there), $smaller === null ? '' : " $smaller"));
         }
         $this->stock->takeSeeds($seeds, 'seeds');
