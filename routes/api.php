@@ -41,6 +41,7 @@ Route::middleware(Needs::least(Role::Reader))->group(static function (): void {
     Route::get('/along', [FrameController::class, 'along']);
     Route::get('/racks', [PlaceController::class, 'racks']);
     Route::get('/trays', [PlaceController::class, 'trays']);
+    Route::get('/shelf', [PlaceController::class, 'shelf']);
     Route::get('/places/{place}', [PlaceController::class, 'show']);
     Route::get('/places/{place}/table', [PlaceController::class, 'table']);
     Route::get('/lots/{code}', [LotController::class, 'show']);

@@ -30,7 +30,7 @@ final class KeepersAcre
     /** The squash that turns out to be crossed. */
     private Lot $crossed;
 
-    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets, private readonly MadeUpInstruments $instruments, private readonly WaysToDry $waysToDry, private readonly WaysToTest $waysToTest, private readonly ChosenKale $chosenKale) {}
+    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets, private readonly MadeUpInstruments $instruments, private readonly WaysToDry $waysToDry, private readonly WaysToTest $waysToTest, private readonly ChosenKale $chosenKale, private readonly OnTheShelf $onTheShelf) {}
 
     public function lay(): void
     {
@@ -54,6 +54,7 @@ final class KeepersAcre
         $this->instruments->hang($this->cupboard, $this->fridge);
         $this->waysToDry->lay($this->write, $this->instruments, $this->varieties);
         $this->waysToTest->lay($this->write, $this->cupboard);
+        $this->onTheShelf->lay($this->write, $this->varieties['Ballast'], $this->cupboard);
         $this->keepers();
     }
 

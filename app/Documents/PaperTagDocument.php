@@ -21,7 +21,7 @@ final readonly class PaperTagDocument
     public function __construct(
         #[OA\Property]
         public string $key,
-        #[OA\Property(enum: ['outside', 'inside', 'packet', 'rack', 'dish', 'bed'])]
+        #[OA\Property(enum: ['outside', 'inside', 'packet', 'rack', 'dish', 'bed', 'fruit'])]
         public string $sort,
         #[OA\Property]
         public string $mark,

@@ -52,5 +52,7 @@ final readonly class PlantingDocument
         public array $entries,
         #[OA\Property]
         public WalkDocument $walk,
+        #[OA\Property(description: 'whether fruit of it may lie on the shelf')]
+        public bool $shelf,
     ) {}
 }

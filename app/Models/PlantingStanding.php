@@ -24,6 +24,7 @@ use Marrow\Core\Work\Place;
  * @property float|null $crossed
  * @property string $crossed_mothers  JSON list of marks: plants that had pollen of another variety
  * @property string $line
+ * @property int $shelved  fruit on the shelf
  * @property string $planned  id in a plan
  * @property string $search
  * @property Planting $planting

@@ -22,6 +22,7 @@ use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Steps\Marks\MarkStrand;
 use Marrow\Core\Steps\Origin\CutDown;
 use Marrow\Core\Steps\Origin\Picked;
+use Marrow\Core\Steps\Shelf\ShelvedFruit;
 use Marrow\Core\Steps\Tending\Covering;
 use Marrow\Core\Steps\Tending\RogueReason;
 use Marrow\Core\Steps\Tending\TendingStrand;
@@ -65,6 +66,7 @@ final readonly class PlantingSheet
             array_values($lots->map(fn (Lot $lot) => $this->tags->lot($lot))->all()),
             $this->entries->of(Subject::Planting, $planting->id, $course->adrift(), $course->agrees()),
             Walk::of($course),
+            $course->shelf->takesFruit(),
         );
     }
 
@@ -137,6 +139,11 @@ final readonly class PlantingSheet
 
         if ($course->choosing->kept !== []) {
             $facts[] = new FactDocument('Parents', 'plants '.implode(', ', $course->choosing->kept));
+        }
+
+        $lying = $course->shelf->count();
+        if ($lying > 0) {
+            $facts[] = new FactDocument('On the shelf', Quantity::number($lying, 'fruit').': '.implode(', ', array_keys(array_filter($course->shelf->fruits, static fn (ShelvedFruit $fruit): bool => $fruit->lies() || $fruit->wantsTakingOut()))));
         }
 
         return [...$facts, ...self::travels($course), ...self::byHand($course), ...self::marks($course->marks)];

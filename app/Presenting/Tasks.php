@@ -90,7 +90,7 @@ final readonly class Tasks
 
     private static function tap(?Tap $tap): ?TapDocument
     {
-        return $tap === null ? null : new TapDocument(Kind::declared($tap->payload)->name, Kind::declared($tap->payload)->act, $tap->about);
+        return $tap === null ? null : new TapDocument(Kind::declared($tap->payload)->name, $tap->act ?? Kind::declared($tap->payload)->act, $tap->about);
     }
 
     private function document(DueTask $task, SeenTask $seen, Shown $thing): TaskDocument

@@ -168,6 +168,7 @@ final class Rows
             'taken_out' => $course->trueness->takenOut,
             'crossed' => $course->trueness->crossed(),
             'crossed_mothers' => json_encode($course->pollinating->crossedMothers, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'shelved' => $course->shelf->count(),
             'search' => self::searchText($planting->code(), $planting->variety, $course->facts->crop, (string) $season, $planting->spot, ...$course->texts()),
         ];
     }

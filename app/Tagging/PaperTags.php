@@ -21,6 +21,8 @@ use App\Words\StockWords;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
+use Marrow\Core\Steps\Growing\GrowingStrand;
+use Marrow\Core\Steps\Shelf\ShelvedFruit;
 use Marrow\Core\Steps\Testing\Told;
 use Marrow\Core\Work\Place;
 
@@ -44,9 +46,29 @@ final readonly class PaperTags
         return [...$tags, ...$this->packets($lot, $course, $when), ...$this->dishes($lot, $course, $when)];
     }
 
-    public function ofPlanting(Planting $planting): PaperTagDocument
+    /** @return non-empty-list<PaperTagDocument> its own, and one for each fruit of it that lies on the shelf */
+    public function ofPlanting(Planting $planting): array
     {
-        $growing = $this->facts->planting($planting)->growing;
+        $course = $this->facts->planting($planting);
+
+        return [$this->bed($planting, $course->growing), ...array_map(fn (ShelvedFruit $fruit): PaperTagDocument => $this->fruit($planting, $fruit), array_values($course->shelf->whole()))];
+    }
+
+    private function fruit(Planting $planting, ShelvedFruit $fruit): PaperTagDocument
+    {
+        $window = $fruit->window();
+        $forms = Speaking::forms();
+
+        return self::document('fruit', "fruit:$planting->id:{$fruit->number()}", new TagMark(self::garden(), Subject::Planting, $planting->id), ShelvedFruit::codeOf($planting->code(), $fruit->number()), $planting->variety, $this->facts->crop($planting->variety), $planting->standing?->season, '', null, array_values(array_filter([
+            new FactDocument('Picked', $forms->day($fruit->pickedAt)),
+            $fruit->shelved->plant === '' ? null : new FactDocument('Plant', $fruit->shelved->plant),
+            $fruit->shelved->massG === null ? null : new FactDocument('Weighs', Quantity::weighed($fruit->shelved->massG)),
+            $window === null ? null : new FactDocument('Open', sprintf('%s to %s', $forms->day($window->from), $forms->day($window->until))),
+        ])));
+    }
+
+    private function bed(Planting $planting, GrowingStrand $growing): PaperTagDocument
+    {
         $from = $growing->sown->sownFrom ?? '';
         $lot = $growing->sown?->lot === null ? null : Lot::query()->find($growing->sown->lot);
 

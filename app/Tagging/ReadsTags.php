@@ -30,6 +30,12 @@ final readonly class ReadsTags
         if (preg_match('/^(L?\s*\d{1,9})-(\d{4}[a-z]?)$/i', trim($text), $found) === 1) {
             return $this->packet($found[1], mb_strtolower($found[2]));
         }
+        if (preg_match('/^(P\s*\d{1,9})-(\d{1,5})$/i', trim($text), $found) === 1) {
+            // A fruit on the shelf is called by the code of its planting and its number.
+            $planting = $this->sorts->of(Subject::Planting)->byNumber(Code::number($found[1], Subject::Planting) ?? 0);
+
+            return $this->here(Subject::Planting, $planting?->id());
+        }
         $code = Code::read($text);
 
         return $code === null

@@ -11,6 +11,7 @@ use App\Journal\Changed;
 use App\Journal\Draft;
 use App\Models\Bulk;
 use App\Models\Code;
+use App\Models\Place;
 use App\Models\Planting;
 use App\Models\PlantingStanding;
 use App\Models\Recorded;
@@ -20,6 +21,7 @@ use App\Projection\Rows;
 use App\Reading\Facts;
 use App\Reading\Tagged;
 use App\Tagging\PaperTags;
+use App\Voice\Quantity;
 use App\Voice\When;
 use DateTimeImmutable;
 use Illuminate\Database\Query\Builder as Query;
@@ -28,11 +30,14 @@ use LogicException;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Admission;
 use Marrow\Core\Folding\Course;
+use Marrow\Core\Folding\Question;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Planting\PlantingCourse;
-use Marrow\Core\Work\Place;
+use Marrow\Core\Steps\Shelf\FruitMoved;
+use Marrow\Core\Steps\Shelf\FruitShelved;
+use Marrow\Core\Work\Place as WorkPlace;
 
 /** Plantings on the plot. */
 final readonly class PlantingSort implements ThingSort
@@ -41,6 +46,9 @@ final readonly class PlantingSort implements ThingSort
     private const SPOT = 120;
 
     private const FOUND = 20;
+
+    /** °C. In the cold fruit goes glassy and rots, and its seed ripens no more: squash and melon are harmed below 10 °C, and a larder in autumn is no harm. */
+    private const TOO_COLD = 7.0;
 
     public function __construct(private Facts $facts, private Tags $tags, private PaperTags $paper) {}
 
@@ -107,7 +115,13 @@ final readonly class PlantingSort implements ThingSort
 
     public function alsoAsks(Recorded $thing, Entry $entry): array
     {
-        return [];
+        $payload = $entry->payload;
+        $place = $payload instanceof FruitShelved || $payload instanceof FruitMoved ? Place::query()->find($payload->placeId) : null;
+        $air = $place instanceof Place ? $this->facts->holdings()->around($place->id, null)?->at($entry->happenedAt)->air : null;
+
+        return $place instanceof Place && $air !== null && $air->temperatureC < self::TOO_COLD
+            ? [new Question('place_id', sprintf('It is %s in %s: in the refrigerator fruit goes glassy and rots, and its seed ripens no more.', Quantity::temperature($air->temperatureC), $place->name), true)]
+            : [];
     }
 
     public function names(array $ids): array
@@ -181,13 +195,13 @@ final readonly class PlantingSort implements ThingSort
         $plantings = Planting::query()->with(['variety', 'standing'])
             ->where(static function ($query) use ($numbers, $place): void {
                 $query->whereIn('number', $numbers);
-                if ($place === Place::Plot->value) {
+                if ($place === WorkPlace::Plot->value) {
                     $query->orWhereIn('id', DB::table('planting_standings')->where('lots', 0)->select('planting_id'));
                 }
             })
             ->orderBy('number')->limit(self::MOST)->get();
 
-        return array_values($plantings->map($this->paper->ofPlanting(...))->all());
+        return array_merge([], ...array_values($plantings->map($this->paper->ofPlanting(...))->all()));
     }
 
     private static function planting(Recorded $thing): Planting

@@ -41,9 +41,9 @@ final class CautionWords
     private static function moments(Caution $caution): array
     {
         return match ($caution) {
-            Caution::Capsaicin => ['picked', 'fruit_opened', 'threshed', 'winnowed', 'rinsed'],
-            Caution::BitterCucurbit => ['picked', 'fruit_opened', 'rinsed', 'ferment_started'],
-            Caution::KnifeHardFruit => ['fruit_opened', 'rinsed', 'threshed'],
+            Caution::Capsaicin => ['picked', 'fruit_cut', 'fruit_opened', 'threshed', 'winnowed', 'rinsed'],
+            Caution::BitterCucurbit => ['picked', 'fruit_cut', 'fruit_tasted', 'fruit_opened', 'rinsed', 'ferment_started'],
+            Caution::KnifeHardFruit => ['fruit_cut', 'fruit_opened', 'rinsed', 'threshed'],
             Caution::SapBurns => ['picked', 'cut_down'],
             Caution::Dust => ['threshed', 'winnowed'],
             Caution::FermentGas => ['ferment_started'],

@@ -12,6 +12,7 @@ final readonly class Tap
     /**
      * @param  class-string<Payload>  $payload  all of whose other fields have a value of their own
      * @param  string  $about  the field that names what the task concerns; empty where it has none
+     * @param  ?string  $act  what its button says, where that is more than the kind's own
      */
-    public function __construct(public string $payload, public string $about = '') {}
+    public function __construct(public string $payload, public string $about = '', public ?string $act = null) {}
 }

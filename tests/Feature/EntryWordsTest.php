@@ -37,6 +37,14 @@ final class EntryWordsTest extends TestCase
         yield 'a plant looked at' => ['plant_looked_at', ['plant' => 7, 'scores' => 'health 4; stem height 42', 'at_edge' => true, 'rare' => 'white stem'], 'Plant looked at: 7, health 4; stem height 42, at a border or a gap, white stem'];
         yield 'a plant struck out' => ['plant_looked_at', ['plant' => 3, 'out' => 'off_type'], 'Plant looked at: 3, struck out, off-type'];
         yield 'parents' => ['plants_kept', ['plants' => [2, 5, 9]], 'Chosen as parents: 2, 5, 9'];
+        yield 'a fruit on the shelf' => ['fruit_shelved', ['fruit' => 3, 'plant' => '7', 'mass_g' => 1850, 'stalk' => 'on', 'green' => true], 'Fruit laid on the shelf: fruit 3, off plant 7, 1 850 g, stalk left on, before it was ripe'];
+        yield 'fruit looked over' => ['fruit_seen', ['fruits' => [1, 3, 4]], 'Fruit looked over: fruit 1, 3, 4, sound'];
+        yield 'found cracked' => ['fruit_seen', ['fruits' => [2], 'how' => 'cracked'], 'Fruit looked over: fruit 2, cracked'];
+        yield 'fruit moved' => ['fruit_moved', ['fruits' => [1, 3], 'place_id' => 'x'], 'Fruit moved: fruit 1, 3'];
+        yield 'cut open' => ['fruit_cut', ['fruit' => 3, 'inside' => 'plump', 'colour' => 4, 'flesh' => 5, 'bitter' => 'no'], 'Fruit cut open: fruit 3, plump seed, colour 4, flesh 5, not bitter'];
+        yield 'fruit tasted' => ['fruit_tasted', ['fruit' => 3, 'raw' => 4, 'cooked' => 5], 'Fruit tasted: fruit 3, raw 4, cooked 5'];
+        yield 'fruit off' => ['fruit_off', ['fruits' => [2], 'why' => 'rotten'], 'Fruit taken off the shelf: fruit 2, rotten'];
+        yield 'seed out of fruit' => ['fruit_seed', ['fruits' => [1, 3], 'lot' => 'x'], 'Seed taken out of fruit: of fruit 1, 3'];
         yield 'sown' => ['sown', ['plants' => 1], 'Sown: 1 plant'];
         yield 'sprouts potted on' => ['sown', ['plants' => 13, 'lot' => 'x', 'sprouts' => true], 'Sown: 13 plants, sprouts of its germination test'];
         yield 'sown from a lot' => ['sown', ['plants' => 24, 'sown_from' => 'L3'], 'Sown: 24 plants, from L3'];

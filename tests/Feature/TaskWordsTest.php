@@ -21,6 +21,7 @@ use Marrow\Core\Steps\Drying\RackTask;
 use Marrow\Core\Steps\Growing\GrowingTask;
 use Marrow\Core\Steps\Pollinating\PollinatingTask;
 use Marrow\Core\Steps\Sharing\SharingTask;
+use Marrow\Core\Steps\Shelf\ShelfTask;
 use Marrow\Core\Steps\Storing\StoringTask;
 use Marrow\Core\Steps\Testing\TestingTask;
 use Marrow\Core\Steps\Treating\TreatingTask;
@@ -47,6 +48,12 @@ final class TaskWordsTest extends TestCase
     /** @return iterable<string, array{TaskKind, string, array<string, float|int|string|null>, string, string}> */
     public static function tasks(): iterable
     {
+        yield 'look over the shelf' => [ShelfTask::LookOver, 'squash-moschata', ['fruits' => 5, 'since' => '2026-09-01'], 'Look over 5 fruits on the shelf', 'Last looked at Tuesday 1 September. One that goes soft or leaks is opened or comes off; it says nothing of the others but that it kept badly.'];
+        yield 'open fruit' => [ShelfTask::Open, 'squash-moschata', ['fruits' => 2, 'which' => '1, 3', 'states' => '', 'short' => 0], 'Open the fruits: 1, 3', 'Its seed is ripe by now; left longer it sprouts or rots with its fruit.'];
+        yield 'open fruit that will not last' => [ShelfTask::Open, 'squash-moschata', ['fruits' => 1, 'which' => '2', 'states' => 'cracked', 'short' => 0], 'Open the fruit: 2', 'Soon, it will not last: cracked.'];
+        yield 'open fruit before its seed is ripe' => [ShelfTask::Open, 'squash-moschata', ['fruits' => 1, 'which' => '2', 'states' => 'leaking', 'short' => 1], 'Open the fruit: 2', 'Soon, it will not last: leaking. Its seed may be thin yet; what is plump is good.'];
+        yield 'take seed out of fruit' => [ShelfTask::TakeOut, 'squash-moschata', ['fruits' => 2, 'which' => '1, 3', 'taste' => 0], 'Take the seed out: fruit 1, 3', 'It is cut open, and seed that dries on in it is hard to clean.'];
+        yield 'taste before seed is taken out' => [ShelfTask::TakeOut, 'squash-moschata', ['fruits' => 1, 'which' => '1', 'taste' => 1], 'Take the seed out: fruit 1', 'It is cut open. Taste it first, raw and cooked: here seed is kept of what was tasted.'];
         yield 'pick' => [GrowingTask::Pick, 'pea', ['cue' => 'Pods brown', 'days_min' => 90, 'days_max' => 130], 'Look for ripe seed', 'Pods brown. Ripe seed is usual 90 to 130 days after sowing, which is Sunday 13 September to Thursday 17 September.'];
         yield 'judge off-types' => [TruenessTask::JudgeOffTypes, 'leek', ['off' => 1, 'seen' => 30], 'Say what the off-type was', '1 of 30 plants looked over differed. That is a suspicion: a cross of the year before, or a stray seed? Until you say, it counts against the line.'];
         yield 'shut flowers' => [PollinatingTask::Shut, 'squash-pepo', ['to_do' => 5, 'wanted' => 3, 'took' => 1], 'Shut flowers for tomorrow: 5 flowers still to do', '1 of 3 wanted has taken so far, at the take that is usual here.'];

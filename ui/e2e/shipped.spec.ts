@@ -16,6 +16,7 @@ const pages = [
   '/plot/P20',
   '/plot/new',
   '/plot/walk/P26',
+  '/plot/shelf',
   '/bench/L13',
   '/racks/L12',
   '/trays/L9',

@@ -47,6 +47,10 @@ const CountSheetPage = pageLater(
   { lines: 6, height: 44 },
 );
 const WalkPage = pageLater(async () => (await import('./plot/WalkPage')).WalkPage, { lines: 6, height: 56 });
+const ShelfPage = pageLater(async () => (await import('./plot/ShelfPage')).ShelfPage, {
+  lines: 6,
+  height: 64,
+});
 const SwapPage = pageLater(async () => (await import('./packets/SwapPage')).SwapPage, { lines: 10 });
 const ReadPage = pageLater(async () => (await import('./tags/ReadPage')).ReadPage, { lines: 2, height: 240 });
 const TagsPage = pageLater(async () => (await import('./tags/TagsPage')).TagsPage, { lines: 2, height: 240 });
@@ -77,6 +81,7 @@ function Pages() {
         <Route path="today" element={<TodayPage />} />
         <Route path="plot/plan/:year?" element={<PlanPage />} />
         <Route path="plot/round/:which?" element={<RoundPage />} />
+        <Route path="plot/shelf/:code?" element={<ShelfPage />} />
         <Route path="plot/walk/:code" element={<WalkPage />} />
         <Route path="plot/:code?" element={<PlotPage />} />
         <Route path="store/where/:id?" element={<WherePage />} />

@@ -7,12 +7,14 @@ namespace App\Http\Controllers;
 use App\Boards\Boards;
 use App\Boards\Narrowing;
 use App\Boards\RacksGlance;
+use App\Boards\ShelfGlance;
 use App\Boards\TraysGlance;
 use App\Documents\PlaceDocument;
 use App\Documents\TableDocument;
 use App\Http\Scalar;
 use App\Http\SeenFrom;
 use App\Steps\Drying\RacksDocument;
+use App\Steps\Shelf\ShelfDocument;
 use App\Steps\Testing\TraysDocument;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -78,6 +80,19 @@ final class PlaceController extends Controller
     public function trays(SeenFrom $seen, TraysGlance $glance): JsonResponse
     {
         return new JsonResponse($glance->of($seen->when()));
+    }
+
+    #[OA\Get(path: '/shelf', operationId: 'shelf', description: 'All fruit that lies until its seed is ripe, or is open with its seed in it.', parameters: [
+        new OA\QueryParameter(name: 'of', description: 'a planting\'s code: its fruit alone', schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'the shelf', content: new OA\JsonContent(ref: ShelfDocument::class)),
+    ])]
+    public function shelf(Request $request, SeenFrom $seen, ShelfGlance $glance): JsonResponse
+    {
+        $of = Scalar::text($request, 'of');
+
+        return new JsonResponse($glance->of($of === '' ? null : $this->planting($of), $seen->when()));
     }
 
     private static function narrowing(Request $request): Narrowing

@@ -151,6 +151,7 @@ final readonly class CropFile
             (int) $restMin,
             (int) $restMax,
             $this->afterRipening(),
+            $this->figures->has('ripening.fruit') ? $this->figures->one('ripening.fruit', FruitShape::tryFrom(...)) : FruitShape::Round,
         );
     }
 

@@ -26,5 +26,21 @@ final readonly class Ripening
         public int $restDaysMin,
         public int $restDaysMax,
         public ?array $afterRipening = null,
+        public FruitShape $fruit = FruitShape::Round,
     ) {}
+
+    /**
+     * Days that what was picked lies before its seed is taken out: fruit to ripen it on, where that is known to gain, pods and heads to dry.
+     *
+     * @return array{int, int, int} least, best, most
+     */
+    public function lies(): array
+    {
+        if ($this->afterRipening === null) {
+            return [$this->restDaysMin, $this->restDaysMin + min(7, intdiv($this->restDaysMax - $this->restDaysMin, 2)), $this->restDaysMax];
+        }
+        [$least, $best, $longest] = $this->afterRipening;
+
+        return [(int) round(7 * $least), (int) round(7 * $best), (int) round(7 * $longest)];
+    }
 }

@@ -17,6 +17,11 @@ final class Show
         return number_format(floor($seeds), 0, '.', ' ');
     }
 
+    public static function day(\DateTimeImmutable $at): string
+    {
+        return $at->format('j F Y');
+    }
+
     public static function moment(\DateTimeImmutable $at): string
     {
         return $at->format('j F Y, H:i');

@@ -15,6 +15,7 @@ use Marrow\Core\Steps\Marks\MarkStrand;
 use Marrow\Core\Steps\Notes\NotesStrand;
 use Marrow\Core\Steps\Pollinating\PollinatingStrand;
 use Marrow\Core\Steps\PutOff\PutOffStrand;
+use Marrow\Core\Steps\Shelf\ShelfStrand;
 use Marrow\Core\Steps\Tending\TendingStrand;
 use Marrow\Core\Steps\Trueness\TruenessStrand;
 use Marrow\Core\Work\Place;
@@ -36,6 +37,8 @@ final class PlantingCourse extends Folded
 
     public readonly ChoosingStrand $choosing;
 
+    public readonly ShelfStrand $shelf;
+
     public readonly MarkStrand $marks;
 
     public readonly PutOffStrand $putOff;
@@ -48,6 +51,7 @@ final class PlantingCourse extends Folded
         $this->trueness = new TruenessStrand($facts->crop, $this->growing, $this->tending, $facts->made);
         $this->pollinating = new PollinatingStrand($facts->crop, $facts->variety, $this->growing, $this->tending, $facts->pollen);
         $this->choosing = new ChoosingStrand($facts->crop, $this->growing, $this->tending);
+        $this->shelf = new ShelfStrand($facts->crop, $this->growing, $facts->practice);
         $this->marks = new MarkStrand;
         $this->putOff = new PutOffStrand;
     }

@@ -6,6 +6,7 @@ namespace Marrow\Core\Planting;
 
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\LineWord;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Growing\SeedLot;
 use Marrow\Core\Steps\Pollinating\PollenPlanting;
 use Marrow\Core\Year\Frosts;
@@ -36,5 +37,6 @@ final readonly class PlantingFacts
         public ?LineWord $made = null,
         public ?Frosts $frosts = null,
         public ?Warmth $warmth = null,
+        public Practice $practice = new Practice,
     ) {}
 }

@@ -61,6 +61,13 @@ final class SettingList
                 Field::choice('counts_as_up', 'Up is counted when', CountsAsUp::class)->optional(CountsAsUp::Seedling)->hint('A root alone is seen days sooner, and in more seed than makes a sound plant; the rules of seed testing count sound seedlings'),
                 Field::number('test_stale_years', 'A test says little after', 'years', 1, 20)->optional(3.0),
             ),
+            'Choosing and picking' => FieldList::of(
+                Field::choice('aim', 'A variety is', ['keep' => 'kept as it is', 'improve' => 'improved', 'mix' => 'let mix and find its own way'])->optional('keep')->hint('Kept as it is, only what is sick or off-type goes, and as many parents as can be give seed alike. Improved, the few best are parents, and something rare is lost with the others. Let mix, nothing but what is sick goes. Each planting can have its own'),
+                Field::choice('pick_by', 'What sheds is', ['cut' => 'cut at once, on its best day', 'passes' => 'gathered in passes'])->optional('cut')->hint('One cut is a morning’s work and loses what is green and what has fallen; passes lose hardly any and cost a walk every few days'),
+                Field::choice('fruit_stalk', 'The stalk of fruit that is to lie is', ['on' => 'left on', 'close' => 'cut close'])->optional('on')->hint('Left on, rot does not enter where it sat; cut close, it holds no water and does not bruise its neighbours'),
+                Field::integer('fruit_look_days', 'Fruit on the shelf is looked over every', 'days', 1, 90)->optional(14)->of('day'),
+                Field::choice('taste_first', 'Seed is kept of fruit', ['no' => 'tasted or not', 'yes' => 'that was tasted'])->optional('no')->hint('Tasted first, the line is chosen by what it is eaten for; not tasted, nothing is lost because nobody was hungry'),
+            ),
             'Cleaning' => FieldList::of(
                 Field::choice('gel_school', 'Seed in gel', ['ferment' => 'fermented', 'rinse' => 'rubbed and rinsed at once', 'paper' => 'laid on paper, gel on'])->optional('ferment')->hint('A ferment takes off the gel, which holds seed back, and with it some of what makes seedlings sick. Rinsed at once it is done in an hour, never forgotten in its jar, and a rest of gel does little harm to seed that is sown soon. Laid on paper it is done at once and sown with its paper; it keeps its gel, dries slowly and cannot be winnowed or weighed'),
                 Field::choice('ferment_cover', 'Jars that ferment stand', ['cloth' => 'under a cloth', 'open' => 'open', 'loose_lid' => 'under a loose lid'])->optional('cloth')->hint('Never tight: the gas bursts a jar. A cloth keeps flies out and lets it breathe; a loose lid is let off daily; open is quickest seen, and draws flies'),
@@ -107,6 +114,9 @@ final class SettingList
         'Label printer' => BearsOn::Nothing,
         'Germination tests' => BearsOn::Lots,
         'Drying and storing' => BearsOn::Lots,
+        'aim' => BearsOn::Nothing,
+        'fruit_stalk' => BearsOn::Nothing,
+        'pick_by' => BearsOn::Nothing,
         'Cleaning' => BearsOn::Nothing,
         'gel_school' => BearsOn::Lots,
         'ferment_stir' => BearsOn::Lots,

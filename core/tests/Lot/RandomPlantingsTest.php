@@ -24,7 +24,7 @@ final class RandomPlantingsTest extends CoreTestCase
 
     private const KEEPERS = 80;
 
-    private const KINDS = ['sown', 'first_bloom', 'first_bloom', 'last_bloom', 'off_types_seen', 'noted', 'planted_out', 'thinned', 'covered', 'covered', 'uncovered', 'rogued', 'sick_seen', 'lifted', 'winter_lost', 'replanted', 'bolted', 'watered', 'shaken', 'cut_to_ripen', 'neighbours_seen', 'off_types_judged', 'hand_wanted', 'flowers_shut', 'hand_pollinated', 'hand_pollinated', 'set_seen', 'marked', 'mark_seen', 'put_off', 'traits_chosen', 'plant_looked_at', 'plant_looked_at', 'plants_kept'];
+    private const KINDS = ['sown', 'first_bloom', 'first_bloom', 'last_bloom', 'off_types_seen', 'noted', 'planted_out', 'thinned', 'covered', 'covered', 'uncovered', 'rogued', 'sick_seen', 'lifted', 'winter_lost', 'replanted', 'bolted', 'watered', 'shaken', 'cut_to_ripen', 'neighbours_seen', 'off_types_judged', 'hand_wanted', 'flowers_shut', 'hand_pollinated', 'hand_pollinated', 'set_seen', 'marked', 'mark_seen', 'put_off', 'traits_chosen', 'plant_looked_at', 'plant_looked_at', 'plants_kept', 'fruit_shelved', 'fruit_shelved', 'fruit_seen', 'fruit_moved', 'fruit_cut', 'fruit_tasted', 'fruit_off', 'fruit_seed'];
 
     /** @var array<string, int> how often each kind was tried */
     private static array $tried = [];
@@ -155,6 +155,13 @@ final class RandomPlantingsTest extends CoreTestCase
                     'traits_chosen' => ['traits' => ['vigour', 'vigour; stem (cm)'][$chance->getInt(0, 1)]],
                     'plant_looked_at' => ['plant' => $chance->getInt(1, 14), 'scores' => ['health 4', 'health 3; vigour 2', ''][$chance->getInt(0, 2)], 'out' => ['sick', 'pulled', null, null][$chance->getInt(0, 3)]],
                     'plants_kept' => ['plants' => [$chance->getInt(1, 6), $chance->getInt(7, 14)]],
+                    'fruit_shelved' => ['fruit' => $chance->getInt(1, 4), 'plant' => (string) $chance->getInt(1, 3)],
+                    'fruit_seen' => ['fruits' => [$chance->getInt(1, 4)], 'how' => ['sound', 'cracked', 'leaking'][$chance->getInt(0, 2)]],
+                    'fruit_moved' => ['fruits' => [$chance->getInt(1, 4)], 'place_id' => 'loft'],
+                    'fruit_cut' => ['fruit' => $chance->getInt(1, 4), 'inside' => ['plump', 'flat', null][$chance->getInt(0, 2)], 'bitter' => ['yes', 'no', null][$chance->getInt(0, 2)]],
+                    'fruit_tasted' => ['fruit' => $chance->getInt(1, 4), 'raw' => $chance->getInt(1, 5)],
+                    'fruit_off' => ['fruits' => [$chance->getInt(1, 4)], 'why' => ['rotten', 'eaten'][$chance->getInt(0, 1)]],
+                    'fruit_seed' => ['fruits' => [$chance->getInt(1, 4)], 'lot' => 'same'],
                     'put_off' => ['task' => ['pick', 'shut_flowers'][$chance->getInt(0, 1)], ...[['how' => 'done'], ['how' => 'next_year'], ['how' => 'later', 'until' => '2026-12-24']][$chance->getInt(0, 2)]],
                     default => [],
                 });
@@ -172,6 +179,7 @@ final class RandomPlantingsTest extends CoreTestCase
     {
         self::assertEquals($a->tasks(), $b->tasks());
         self::assertSame(array_keys($a->adrift()), array_keys($b->adrift()));
+        self::assertEquals($a->shelf->fruits, $b->shelf->fruits);
         self::assertEquals($a->growing->sownAt, $b->growing->sownAt);
         self::assertEquals($a->growing->firstBloomAt, $b->growing->firstBloomAt);
         self::assertEquals($a->growing->lastBloomAt, $b->growing->lastBloomAt);

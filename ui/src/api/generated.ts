@@ -1233,6 +1233,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description All fruit that lies until its seed is ripe, or is open with its seed in it. */
+        get: operations["shelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/plans": {
         parameters: {
             query?: never;
@@ -2411,7 +2428,7 @@ export interface components {
         PaperTagDocument: {
             key: string;
             /** @enum {string} */
-            sort: "outside" | "inside" | "packet" | "rack" | "dish" | "bed";
+            sort: "outside" | "inside" | "packet" | "rack" | "dish" | "bed" | "fruit";
             mark: string;
             code: string;
             crop: string;
@@ -2599,6 +2616,8 @@ export interface components {
             lots: components["schemas"]["TagDocument"][];
             entries: components["schemas"]["EntryDocument"][];
             walk: components["schemas"]["WalkDocument"];
+            /** @description whether fruit of it may lie on the shelf */
+            shelf: boolean;
         };
         /** @description Something of somebody else's that flowers. */
         PollenSourceDocument: {
@@ -3264,6 +3283,44 @@ export interface components {
             /** @enum {string} */
             belongs: "store";
         };
+        /** @description A fruit that lies on the shelf, or is open with its seed in it. */
+        FruitDocument: {
+            number: number;
+            code: string;
+            plant: string;
+            weighs: string;
+            lies: string;
+            picked: string;
+            picked_at: string;
+            /** Format: float */
+            grams: number | null;
+            state: string;
+            state_said: string;
+            window: components["schemas"]["BarDocument"] | null;
+            next: string;
+            soon: boolean;
+            open: boolean;
+            opened_at: string | null;
+            found: string;
+            bitter: string | null;
+        };
+        /** @description All fruit on the shelf. */
+        ShelfDocument: {
+            rows: components["schemas"]["ShelfRowDocument"][];
+        };
+        /** @description The fruit of one planting. */
+        ShelfRowDocument: {
+            id: string;
+            tag: components["schemas"]["TagDocument"];
+            /** @enum {string} */
+            shape: "round" | "long" | "necked" | "flat";
+            next: number;
+            wet: boolean;
+            may_be_bitter: boolean;
+            fruits: components["schemas"]["FruitDocument"][];
+            offers: components["schemas"]["OfferDocument"][];
+            said: string[];
+        };
         /** @description Some of a lot, or all of it, in one container. */
         InContainerDocument: {
             kind: string;
@@ -3622,6 +3679,86 @@ export interface components {
         EntryPlantsKept: {
             /** @description Plants */
             plants: (number | string)[];
+        };
+        /** Fruit laid on the shelf */
+        EntryFruitShelved: {
+            /** @description Its number */
+            fruit: number | string;
+            /** @description Off plant */
+            plant?: string | null;
+            /** @description It weighs, g */
+            mass_g?: ((number | null) | (string | null)) | null;
+            /**
+             * @description Stalk
+             * @enum {string|null}
+             */
+            stalk?: "on" | "close" | "off" | null;
+            /** @description It lies in */
+            place_id?: string | null;
+            /** @description Before it was ripe */
+            green?: boolean;
+        };
+        /** Fruit looked over */
+        EntryFruitSeen: {
+            /** @description Fruits */
+            fruits: (number | string)[];
+            /**
+             * @description They are
+             * @enum {string|null}
+             */
+            how?: "sound" | "stalk_off" | "cracked" | "soft" | "leaking" | null;
+        };
+        /** Fruit moved */
+        EntryFruitMoved: {
+            /** @description Fruits */
+            fruits: (number | string)[];
+            /** @description To */
+            place_id: string;
+        };
+        /** Fruit cut open */
+        EntryFruitCut: {
+            /** @description Which */
+            fruit: number | string;
+            /**
+             * @description In it
+             * @enum {string|null}
+             */
+            inside?: "plump" | "flat" | "sprouted" | "none" | null;
+            /** @description Colour, 1 to 5 */
+            colour?: ((number | null) | (string | null)) | null;
+            /** @description Flesh, 1 to 5 */
+            flesh?: ((number | null) | (string | null)) | null;
+            /**
+             * @description A crumb on the tongue
+             * @enum {string|null}
+             */
+            bitter?: "no" | "yes" | null;
+        };
+        /** Fruit tasted */
+        EntryFruitTasted: {
+            /** @description Which */
+            fruit: number | string;
+            /** @description Raw, 1 to 5 */
+            raw?: ((number | null) | (string | null)) | null;
+            /** @description Cooked, 1 to 5 */
+            cooked?: ((number | null) | (string | null)) | null;
+        };
+        /** Fruit taken off the shelf */
+        EntryFruitOff: {
+            /** @description Fruits */
+            fruits: (number | string)[];
+            /**
+             * @description They are
+             * @enum {string}
+             */
+            why: "rotten" | "gnawed" | "eaten" | "given";
+        };
+        /** Seed taken out of fruit */
+        EntryFruitSeed: {
+            /** @description Fruits */
+            fruits: (number | string)[];
+            /** @description Into */
+            lot: string;
         };
         /** Marked */
         EntryMarked: {
@@ -4317,7 +4454,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryTraitsChosen"] | components["schemas"]["EntryPlantLookedAt"] | components["schemas"]["EntryPlantsKept"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryCardRead"] | components["schemas"]["EntryHandTried"] | components["schemas"]["EntryDriesElsewhere"] | components["schemas"]["EntryDesiccantIn"] | components["schemas"]["EntryDesiccantOut"] | components["schemas"]["EntryRaked"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestResult"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryDishLost"] | components["schemas"]["EntryTestWarmed"] | components["schemas"]["EntryTestWetted"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryTraitsChosen"] | components["schemas"]["EntryPlantLookedAt"] | components["schemas"]["EntryPlantsKept"] | components["schemas"]["EntryFruitShelved"] | components["schemas"]["EntryFruitSeen"] | components["schemas"]["EntryFruitMoved"] | components["schemas"]["EntryFruitCut"] | components["schemas"]["EntryFruitTasted"] | components["schemas"]["EntryFruitOff"] | components["schemas"]["EntryFruitSeed"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryCardRead"] | components["schemas"]["EntryHandTried"] | components["schemas"]["EntryDriesElsewhere"] | components["schemas"]["EntryDesiccantIn"] | components["schemas"]["EntryDesiccantOut"] | components["schemas"]["EntryRaked"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestResult"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryDishLost"] | components["schemas"]["EntryTestWarmed"] | components["schemas"]["EntryTestWetted"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;
@@ -6467,6 +6604,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TraysDocument"];
+                };
+            };
+        };
+    };
+    shelf: {
+        parameters: {
+            query?: {
+                /** @description a planting's code: its fruit alone */
+                of?: string;
+                on?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the shelf */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfDocument"];
                 };
             };
         };

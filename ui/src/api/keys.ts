@@ -9,6 +9,7 @@ export const keys = {
   place: (place: string, on: Day, narrowing: object) => ['place', place, on, narrowing],
   racks: (on: Day) => ['place', 'racks', on, 'glance'],
   trays: (on: Day) => ['place', 'trays', on, 'glance'],
+  shelf: (of: string, on: Day) => ['place', 'shelf', on, of],
   lot: (code: string, on: Day) => ['lot', code, on],
   planting: (code: string, on: Day) => ['planting', code, on],
   holders: (on: Day) => ['holders', '', on],

@@ -107,6 +107,16 @@ export function useTrays() {
   });
 }
 
+/** The fruit on the shelf: all of it, or that of one planting. */
+export function useShelf(of: string) {
+  const { on } = useLook();
+  return useQuery({
+    queryKey: keys.shelf(of, on),
+    queryFn: () => take(api.GET('/shelf', { params: { query: { on, of: of === '' ? undefined : of } } })),
+    placeholderData: keepPreviousData,
+  });
+}
+
 export function useLot(code: string) {
   const { on } = useLook();
   return useQuery({

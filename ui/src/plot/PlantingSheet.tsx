@@ -64,6 +64,11 @@ export function PlantingSheet({ code }: { code: string }) {
                 Walk the row
               </Button>
             )}
+            {data.shelf && (
+              <Button component={Link} to={at(`/plot/shelf/${code}`)}>
+                Its fruit on the shelf
+              </Button>
+            )}
             <Button component={Link} to={`/tags/${code}`}>
               Print its tag
             </Button>

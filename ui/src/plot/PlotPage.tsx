@@ -38,6 +38,7 @@ export function PlotPage() {
       label: rounds[round],
       to: at(`/plot/round/${round}`),
     })),
+    { label: 'On the shelf', to: at('/plot/shelf') },
     ...plans,
   ];
   return (

@@ -60,6 +60,7 @@ export const sorts: Record<Words['sort'], string> = {
   rack: 'Rack or bench',
   dish: 'Dish',
   bed: 'Bed',
+  fruit: 'Fruit',
 };
 
 function Head({ tag, fit }: { tag: Words; fit: 'full' | 'short' | 'least' }) {

@@ -88,7 +88,7 @@ final readonly class CleaningWork
 
     public function start(DateTimeImmutable $picked): Task
     {
-        [$least, $best, $most] = $this->rest();
+        [$least, $best, $most] = $this->crop->ripening->lies();
         $kind = match ($this->crop->cleaning->way) {
             CleaningWay::Ferment => $this->practice->wordFor('gel_school', $this->crop->key) === 'ferment' ? CleaningTask::StartFerment : CleaningTask::Wash,
             CleaningWay::Rinse => CleaningTask::Wash,
@@ -156,21 +156,5 @@ final readonly class CleaningWork
                 'latest_hours' => $window->latestHours,
             ],
         );
-    }
-
-    /**
-     * Days that what was picked lies before its seed is taken out: fruit to ripen it on, where that is known to gain, pods
-     * and heads to dry.
-     *
-     * @return array{int, int, int} least, best, most
-     */
-    private function rest(): array
-    {
-        $ripening = $this->crop->ripening;
-        if ($ripening->afterRipening !== null) {
-            return array_map(static fn (float $weeks): int => (int) round(7 * $weeks), $ripening->afterRipening);
-        }
-
-        return [$ripening->restDaysMin, $ripening->restDaysMin + min(7, intdiv($ripening->restDaysMax - $ripening->restDaysMin, 2)), $ripening->restDaysMax];
     }
 }

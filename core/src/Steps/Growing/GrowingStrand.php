@@ -34,6 +34,9 @@ final class GrowingStrand extends Strand
 
     public ?\DateTimeImmutable $lastBloomAt = null;
 
+    /** When the first of its fruit was laid on the shelf: from then on nobody need be told to look for it. */
+    public ?\DateTimeImmutable $shelvedAt = null;
+
     /** The last look for off-types. */
     public ?OffTypesSeen $offTypes = null;
 
@@ -150,7 +153,7 @@ final class GrowingStrand extends Strand
 
     public function wants(): array
     {
-        if ($this->sownAt === null || $this->pickedAt !== null) {
+        if ($this->sownAt === null || $this->pickedAt !== null || $this->shelvedAt !== null) {
             return [];
         }
         if ($this->firstBloomAt !== null) {

@@ -1,0 +1,13 @@
+<?php
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Support\Facades\DB;
+
+/* Fruit of a planting that lies on the shelf, or is open with its seed in it. */
+return new class extends Migration {
+    public function up(): void
+    {
+        DB::statement('ALTER TABLE planting_standings ADD COLUMN shelved INTEGER NOT NULL DEFAULT 0');
+        DB::statement('CREATE INDEX planting_standings_shelved ON planting_standings (shelved) WHERE shelved > 0');
+    }
+};
