@@ -49,6 +49,7 @@ Route::middleware(Needs::least(Role::Reader))->group(static function (): void {
     Route::get('/lots/{code}/test-ahead', [LotController::class, 'testAhead']);
     Route::get('/rounds/{which}', [PlantingController::class, 'round']);
     Route::get('/plantings/{code}', [PlantingController::class, 'show']);
+    Route::get('/plantings/{code}/tastings', [PlantingController::class, 'tastings']);
     Route::get('/intake', [IntakeController::class, 'form']);
     Route::post('/intake/columns', [IntakeController::class, 'columns']);
     Route::post('/intake/read', [IntakeController::class, 'read']);

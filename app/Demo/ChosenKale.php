@@ -25,5 +25,16 @@ final class ChosenKale
         foreach (self::PLANTS as $plant => [$scores, $more]) {
             $write->see($row, 'plant_looked_at', sprintf('2026-09-05 09:%02d', 5 + $plant), ['plant' => $plant, 'scores' => $scores, ...$more], 'Marek');
         }
+        $this->tasting($write, $row);
+    }
+
+    /** A leaf of each of four, raw, and who of them is liked best. */
+    private function tasting(DemoWriter $write, Planting $row): void
+    {
+        $write->see($row, 'tasting_set', '2026-09-06 18:00', ['tasting' => 'kale-raw', 'of' => 'plant', 'samples' => [1, 3, 6, 7], 'how' => 'raw'], 'Ines');
+        foreach (['Ines' => [4, 2, 5, 3], 'Odile' => [4, 1, 5, 2], 'Marek' => [5, 2, 4, 3], 'Yusra' => [3, 2, 5, 4]] as $taster => $marks) {
+            $write->see($row, 'tasting_scored', '2026-09-06 18:30', ['tasting' => 'kale-raw', 'taster' => $taster, 'scores' => $marks], $taster);
+        }
+        $write->see($row, 'tasting_unblinded', '2026-09-06 19:00', ['tasting' => 'kale-raw'], 'Ines');
     }
 }

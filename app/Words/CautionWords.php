@@ -42,7 +42,7 @@ final class CautionWords
     {
         return match ($caution) {
             Caution::Capsaicin => ['picked', 'fruit_cut', 'fruit_opened', 'threshed', 'winnowed', 'rinsed'],
-            Caution::BitterCucurbit => ['picked', 'fruit_cut', 'fruit_tasted', 'fruit_opened', 'rinsed', 'ferment_started'],
+            Caution::BitterCucurbit => ['picked', 'fruit_cut', 'fruit_tasted', 'tasting_set', 'tasting_scored', 'fruit_opened', 'rinsed', 'ferment_started'],
             Caution::KnifeHardFruit => ['fruit_cut', 'fruit_opened', 'rinsed', 'threshed'],
             Caution::SapBurns => ['picked', 'cut_down'],
             Caution::Dust => ['threshed', 'winnowed'],

@@ -41,6 +41,7 @@ final class ApiContractTest extends TestCase
         }
         yield 'racks at a glance' => ['/racks', '/racks'];
         yield 'trays at a glance' => ['/trays', '/trays'];
+        yield 'tastings' => ['/plantings/{code}/tastings', '/plantings/P36/tastings'];
         yield 'the shelf' => ['/shelf', '/shelf'];
         yield 'crops' => ['/crops', '/crops'];
         foreach (['tomato', 'chayote', 'spinach', 'garlic'] as $crop) {

@@ -45,6 +45,9 @@ final class EntryWordsTest extends TestCase
         yield 'fruit tasted' => ['fruit_tasted', ['fruit' => 3, 'raw' => 4, 'cooked' => 5], 'Fruit tasted: fruit 3, raw 4, cooked 5'];
         yield 'fruit off' => ['fruit_off', ['fruits' => [2], 'why' => 'rotten'], 'Fruit taken off the shelf: fruit 2, rotten'];
         yield 'seed out of fruit' => ['fruit_seed', ['fruits' => [1, 3], 'lot' => 'x'], 'Seed taken out of fruit: of fruit 1, 3'];
+        yield 'set out blind' => ['tasting_set', ['tasting' => 't', 'of' => 'fruit', 'samples' => [1, 3, 4], 'how' => 'cooked'], 'Set out to be tasted blind: fruit from the shelf, 1, 3, 4, cooked'];
+        yield 'scored blind' => ['tasting_scored', ['tasting' => 't', 'taster' => 'Odile', 'scores' => [4, 2, 5]], 'Tasted blind: Odile, 4, 2, 5'];
+        yield 'unblinded' => ['tasting_unblinded', ['tasting' => 't'], 'Tasting unblinded'];
         yield 'sown' => ['sown', ['plants' => 1], 'Sown: 1 plant'];
         yield 'sprouts potted on' => ['sown', ['plants' => 13, 'lot' => 'x', 'sprouts' => true], 'Sown: 13 plants, sprouts of its germination test'];
         yield 'sown from a lot' => ['sown', ['plants' => 24, 'sown_from' => 'L3'], 'Sown: 24 plants, from L3'];

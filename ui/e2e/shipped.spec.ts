@@ -17,6 +17,7 @@ const pages = [
   '/plot/new',
   '/plot/walk/P26',
   '/plot/shelf',
+  '/plot/tasting/P26',
   '/bench/L13',
   '/racks/L12',
   '/trays/L9',

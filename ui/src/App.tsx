@@ -47,6 +47,10 @@ const CountSheetPage = pageLater(
   { lines: 6, height: 44 },
 );
 const WalkPage = pageLater(async () => (await import('./plot/WalkPage')).WalkPage, { lines: 6, height: 56 });
+const TastingPage = pageLater(async () => (await import('./plot/TastingPage')).TastingPage, {
+  lines: 5,
+  height: 56,
+});
 const ShelfPage = pageLater(async () => (await import('./plot/ShelfPage')).ShelfPage, {
   lines: 6,
   height: 64,
@@ -81,6 +85,7 @@ function Pages() {
         <Route path="today" element={<TodayPage />} />
         <Route path="plot/plan/:year?" element={<PlanPage />} />
         <Route path="plot/round/:which?" element={<RoundPage />} />
+        <Route path="plot/tasting/:code" element={<TastingPage />} />
         <Route path="plot/shelf/:code?" element={<ShelfPage />} />
         <Route path="plot/walk/:code" element={<WalkPage />} />
         <Route path="plot/:code?" element={<PlotPage />} />

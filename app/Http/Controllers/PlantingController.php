@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Boards\TastingsGlance;
 use App\Documents\PlantingDocument;
 use App\Documents\RoundDocument;
 use App\Documents\SavedDocument;
@@ -13,6 +14,7 @@ use App\Http\SeenFrom;
 use App\Models\Acting;
 use App\Presenting\PlantingSheet;
 use App\Presenting\Rounds;
+use App\Steps\Tasting\TastingsDocument;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Marrow\Core\Things\GardenFields;
@@ -29,6 +31,17 @@ final class PlantingController extends Controller
     public function show(string $code, SeenFrom $seen, PlantingSheet $sheet): JsonResponse
     {
         return new JsonResponse($sheet->of($this->planting($code), $seen->when()));
+    }
+
+    #[OA\Get(path: '/plantings/{code}/tastings', operationId: 'tastings', description: 'What was tasted blind of a planting: which plate is which is told once it is unblinded.', parameters: [
+        new OA\PathParameter(name: 'code', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'the tastings', content: new OA\JsonContent(ref: TastingsDocument::class)),
+    ])]
+    public function tastings(string $code, SeenFrom $seen, TastingsGlance $tastings): JsonResponse
+    {
+        return new JsonResponse($tastings->of($this->planting($code), $seen->when()));
     }
 
     #[OA\Get(path: '/rounds/{which}', operationId: 'round', parameters: [

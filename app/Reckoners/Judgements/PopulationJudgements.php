@@ -9,6 +9,7 @@ use App\Reckoners\Judgement;
 use App\Reckoners\Judges;
 use App\Voice\Figures;
 use App\Voice\Quantity;
+use App\Words\TastingWords;
 
 /** Parents, diversity, lines from a cross, and choosing plants. */
 final class PopulationJudgements implements Judges
@@ -17,9 +18,6 @@ final class PopulationJudgements implements Judges
     {
         return ['population' => 'Parents and choosing', 'selection' => 'Parents and choosing', 'roguing' => 'Parents and choosing', 'taste' => 'Parents and choosing', 'line' => 'Lines, and how true they are'];
     }
-
-    /** Chance below which agreement is taken to be there. */
-    private const SHOWS = 0.05;
 
     private const PARENTS = 'Counts plants that gave seed to the lot in equal parts; unequal ones count for fewer.';
 
@@ -174,7 +172,7 @@ final class PopulationJudgements implements Judges
         $sure = 'Blind only: by numbers in a random order, plates alike, no word until all have scored. Of gourds and squash a crumb first, spat out where it is bitter.';
         if (! $asked->has('p')) {
             return new Judgement(
-                $least > self::SHOWS ? 'Too few to show anything: more tasters, or more samples.' : sprintf('It can show a difference, where %s agree.', $least > self::SHOWS / 10 ? 'all or nearly all' : 'most'),
+                TastingWords::ahead($least),
                 sprintf('Were all to agree, chance alone would make that %s.', Figures::oneIn($least)),
                 $sure,
             );
@@ -185,13 +183,9 @@ final class PopulationJudgements implements Judges
         $order = implode(', ', array_map(static fn (int $i): string => (string) ($i + 1), array_keys($ranks)));
 
         return new Judgement(
-            match (true) {
-                $p < self::SHOWS => "They agree: from best to least, sample $order.",
-                $least > self::SHOWS => 'Nothing is shown, and with so few nothing could be.',
-                default => 'No difference shown: what one liked another did not.',
-            },
-            sprintf('As much agreement comes by chance alone %s%s; agreement %s of 1.', Figures::oneIn($p), $asked->yes('exact') ? '' : ', roughly', Figures::round($asked->figure('w'), 2)),
-            $sure.' It says that they differ, not that each differs from the next.',
+            TastingWords::verdict($p, $least, "sample $order"),
+            TastingWords::chance($p, $asked->yes('exact'), $asked->figure('w')),
+            "$sure ".TastingWords::DIFFER,
         );
     }
 }

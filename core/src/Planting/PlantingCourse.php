@@ -16,6 +16,7 @@ use Marrow\Core\Steps\Notes\NotesStrand;
 use Marrow\Core\Steps\Pollinating\PollinatingStrand;
 use Marrow\Core\Steps\PutOff\PutOffStrand;
 use Marrow\Core\Steps\Shelf\ShelfStrand;
+use Marrow\Core\Steps\Tasting\TastingStrand;
 use Marrow\Core\Steps\Tending\TendingStrand;
 use Marrow\Core\Steps\Trueness\TruenessStrand;
 use Marrow\Core\Work\Place;
@@ -39,6 +40,8 @@ final class PlantingCourse extends Folded
 
     public readonly ShelfStrand $shelf;
 
+    public readonly TastingStrand $tasting;
+
     public readonly MarkStrand $marks;
 
     public readonly PutOffStrand $putOff;
@@ -52,6 +55,7 @@ final class PlantingCourse extends Folded
         $this->pollinating = new PollinatingStrand($facts->crop, $facts->variety, $this->growing, $this->tending, $facts->pollen);
         $this->choosing = new ChoosingStrand($facts->crop, $this->growing, $this->tending);
         $this->shelf = new ShelfStrand($facts->crop, $this->growing, $facts->practice);
+        $this->tasting = new TastingStrand($this->growing, $this->choosing, $this->shelf);
         $this->marks = new MarkStrand;
         $this->putOff = new PutOffStrand;
     }

@@ -79,7 +79,7 @@ final class CanonicalLineTest extends CoreTestCase
             $given = [];
             foreach ($kind->fields->fields as $key => $field) {
                 if ($field->required || $chance->getInt(0, 1) === 1) {
-                    $given[$key] = $field->each === null ? self::value($field, $chance) : array_map(static fn (): mixed => self::value($field, $chance), range(1, max(1, $field->each->count)));
+                    $given[$key] = $field->each === null ? self::value($field, $chance) : array_map(static fn (): mixed => self::value($field, $chance), range(1, $field->each->count > 0 ? $field->each->count : $chance->getInt(1, 3)));
                 }
             }
             try {

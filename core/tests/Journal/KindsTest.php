@@ -130,6 +130,7 @@ final class KindsTest extends TestCase
             'card_read' => [...$typed, 'damp_to' => '10', 'dry_from' => '30'],
             'placed' => [...$typed, 'inside' => null],
             'seen' => [...$typed, 'gone' => false],
+            'tasting_set' => [...$typed, 'samples' => ['3', '8']],
             default => $typed,
         };
     }

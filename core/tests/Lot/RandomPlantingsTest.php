@@ -24,7 +24,7 @@ final class RandomPlantingsTest extends CoreTestCase
 
     private const KEEPERS = 80;
 
-    private const KINDS = ['sown', 'first_bloom', 'first_bloom', 'last_bloom', 'off_types_seen', 'noted', 'planted_out', 'thinned', 'covered', 'covered', 'uncovered', 'rogued', 'sick_seen', 'lifted', 'winter_lost', 'replanted', 'bolted', 'watered', 'shaken', 'cut_to_ripen', 'neighbours_seen', 'off_types_judged', 'hand_wanted', 'flowers_shut', 'hand_pollinated', 'hand_pollinated', 'set_seen', 'marked', 'mark_seen', 'put_off', 'traits_chosen', 'plant_looked_at', 'plant_looked_at', 'plants_kept', 'fruit_shelved', 'fruit_shelved', 'fruit_seen', 'fruit_moved', 'fruit_cut', 'fruit_tasted', 'fruit_off', 'fruit_seed'];
+    private const KINDS = ['sown', 'first_bloom', 'first_bloom', 'last_bloom', 'off_types_seen', 'noted', 'planted_out', 'thinned', 'covered', 'covered', 'uncovered', 'rogued', 'sick_seen', 'lifted', 'winter_lost', 'replanted', 'bolted', 'watered', 'shaken', 'cut_to_ripen', 'neighbours_seen', 'off_types_judged', 'hand_wanted', 'flowers_shut', 'hand_pollinated', 'hand_pollinated', 'set_seen', 'marked', 'mark_seen', 'put_off', 'traits_chosen', 'plant_looked_at', 'plant_looked_at', 'plants_kept', 'fruit_shelved', 'fruit_shelved', 'fruit_seen', 'fruit_moved', 'fruit_cut', 'fruit_tasted', 'fruit_off', 'fruit_seed', 'tasting_set', 'tasting_scored', 'tasting_scored', 'tasting_unblinded'];
 
     /** @var array<string, int> how often each kind was tried */
     private static array $tried = [];
@@ -162,6 +162,9 @@ final class RandomPlantingsTest extends CoreTestCase
                     'fruit_tasted' => ['fruit' => $chance->getInt(1, 4), 'raw' => $chance->getInt(1, 5)],
                     'fruit_off' => ['fruits' => [$chance->getInt(1, 4)], 'why' => ['rotten', 'eaten'][$chance->getInt(0, 1)]],
                     'fruit_seed' => ['fruits' => [$chance->getInt(1, 4)], 'lot' => 'same'],
+                    'tasting_set' => ['tasting' => (string) $chance->getInt(1, 2), 'of' => ['plant', 'fruit'][$chance->getInt(0, 1)], 'samples' => [1, 2, 3], 'how' => 'raw'],
+                    'tasting_scored' => ['tasting' => (string) $chance->getInt(1, 2), 'taster' => ['Ann', 'Ben', 'Eve'][$chance->getInt(0, 2)], 'scores' => array_slice([3, 1, 5], 0, $chance->getInt(2, 3))],
+                    'tasting_unblinded' => ['tasting' => (string) $chance->getInt(1, 2)],
                     'put_off' => ['task' => ['pick', 'shut_flowers'][$chance->getInt(0, 1)], ...[['how' => 'done'], ['how' => 'next_year'], ['how' => 'later', 'until' => '2026-12-24']][$chance->getInt(0, 2)]],
                     default => [],
                 });
@@ -179,7 +182,7 @@ final class RandomPlantingsTest extends CoreTestCase
     {
         self::assertEquals($a->tasks(), $b->tasks());
         self::assertSame(array_keys($a->adrift()), array_keys($b->adrift()));
-        self::assertEquals($a->shelf->fruits, $b->shelf->fruits);
+        self::assertEquals([$a->shelf->fruits, $a->tasting->tastings], [$b->shelf->fruits, $b->tasting->tastings]);
         self::assertEquals($a->growing->sownAt, $b->growing->sownAt);
         self::assertEquals($a->growing->firstBloomAt, $b->growing->firstBloomAt);
         self::assertEquals($a->growing->lastBloomAt, $b->growing->lastBloomAt);

@@ -1363,6 +1363,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/plantings/{code}/tastings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What was tasted blind of a planting: which plate is which is told once it is unblinded. */
+        get: operations["tastings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/rounds/{which}": {
         parameters: {
             query?: never;
@@ -3359,6 +3376,43 @@ export interface components {
             /** @enum {string} */
             belongs: "store";
         };
+        /** @description What a tasting says of one plant of the row. */
+        PlantTastedDocument: {
+            plant: number;
+            /** Format: float */
+            mark: number;
+        };
+        /** @description A plate of a tasting. */
+        PlateDocument: {
+            number: number;
+            sample: number | null;
+            /** Format: float */
+            mean: number | null;
+        };
+        /** @description A tasting: blind while it is going on, with what it showed once it is over. */
+        TastingDocument: {
+            id: string;
+            set: string;
+            /** @enum {string} */
+            how: "raw" | "cooked";
+            /** @enum {string} */
+            of: "plant" | "fruit";
+            blind: boolean;
+            plates: components["schemas"]["PlateDocument"][];
+            tasters: string[];
+            said: string[];
+            plants: components["schemas"]["PlantTastedDocument"][];
+        };
+        /** @description The tastings of a planting, and what one could be held of. */
+        TastingsDocument: {
+            id: string;
+            tag: components["schemas"]["TagDocument"];
+            plants: number[];
+            fruits: number[];
+            wants: string[];
+            cautions: string[];
+            tastings: components["schemas"]["TastingDocument"][];
+        };
         /** @description One count of a test. */
         CountDocument: {
             day: number;
@@ -3759,6 +3813,37 @@ export interface components {
             fruits: (number | string)[];
             /** @description Into */
             lot: string;
+        };
+        /** Set out to be tasted blind */
+        EntryTastingSet: {
+            /** @description Which tasting it is */
+            tasting: string;
+            /**
+             * @description Plates of
+             * @enum {string}
+             */
+            of: "plant" | "fruit";
+            /** @description Which */
+            samples: (number | string)[];
+            /**
+             * @description Tasted
+             * @enum {string}
+             */
+            how: "raw" | "cooked";
+        };
+        /** Tasted blind */
+        EntryTastingScored: {
+            /** @description Which tasting it is */
+            tasting: string;
+            /** @description Who tasted */
+            taster: string;
+            /** @description Marks, 1 to 5 */
+            scores: (number | string)[];
+        };
+        /** Tasting unblinded */
+        EntryTastingUnblinded: {
+            /** @description Which tasting it is */
+            tasting: string;
         };
         /** Marked */
         EntryMarked: {
@@ -4454,7 +4539,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryTraitsChosen"] | components["schemas"]["EntryPlantLookedAt"] | components["schemas"]["EntryPlantsKept"] | components["schemas"]["EntryFruitShelved"] | components["schemas"]["EntryFruitSeen"] | components["schemas"]["EntryFruitMoved"] | components["schemas"]["EntryFruitCut"] | components["schemas"]["EntryFruitTasted"] | components["schemas"]["EntryFruitOff"] | components["schemas"]["EntryFruitSeed"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryCardRead"] | components["schemas"]["EntryHandTried"] | components["schemas"]["EntryDriesElsewhere"] | components["schemas"]["EntryDesiccantIn"] | components["schemas"]["EntryDesiccantOut"] | components["schemas"]["EntryRaked"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestResult"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryDishLost"] | components["schemas"]["EntryTestWarmed"] | components["schemas"]["EntryTestWetted"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryTraitsChosen"] | components["schemas"]["EntryPlantLookedAt"] | components["schemas"]["EntryPlantsKept"] | components["schemas"]["EntryFruitShelved"] | components["schemas"]["EntryFruitSeen"] | components["schemas"]["EntryFruitMoved"] | components["schemas"]["EntryFruitCut"] | components["schemas"]["EntryFruitTasted"] | components["schemas"]["EntryFruitOff"] | components["schemas"]["EntryFruitSeed"] | components["schemas"]["EntryTastingSet"] | components["schemas"]["EntryTastingScored"] | components["schemas"]["EntryTastingUnblinded"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryCardRead"] | components["schemas"]["EntryHandTried"] | components["schemas"]["EntryDriesElsewhere"] | components["schemas"]["EntryDesiccantIn"] | components["schemas"]["EntryDesiccantOut"] | components["schemas"]["EntryRaked"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestResult"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryDishLost"] | components["schemas"]["EntryTestWarmed"] | components["schemas"]["EntryTestWetted"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;
@@ -6891,6 +6976,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedDocument"];
+                };
+            };
+        };
+    };
+    tastings: {
+        parameters: {
+            query?: {
+                on?: string;
+            };
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the tastings */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TastingsDocument"];
                 };
             };
         };

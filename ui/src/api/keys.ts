@@ -12,6 +12,7 @@ export const keys = {
   shelf: (of: string, on: Day) => ['place', 'shelf', on, of],
   lot: (code: string, on: Day) => ['lot', code, on],
   planting: (code: string, on: Day) => ['planting', code, on],
+  tastings: (code: string, on: Day) => ['planting', code, on, 'tastings'],
   holders: (on: Day) => ['holders', '', on],
   holder: (id: string, on: Day) => ['holders', id, on],
   testAhead: (code: string, on: Day, test: object) => ['testAhead', code, on, test],

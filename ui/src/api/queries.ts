@@ -107,6 +107,16 @@ export function useTrays() {
   });
 }
 
+/** What was tasted blind of a planting. */
+export function useTastings(code: string) {
+  const { on } = useLook();
+  return useQuery({
+    queryKey: keys.tastings(code, on),
+    queryFn: () => take(api.GET('/plantings/{code}/tastings', { params: { path: { code }, query: { on } } })),
+    placeholderData: keepPreviousData,
+  });
+}
+
 /** The fruit on the shelf: all of it, or that of one planting. */
 export function useShelf(of: string) {
   const { on } = useLook();

@@ -72,6 +72,15 @@ export function FruitRow({ row, fixed }: { row: ShelfRow; fixed: boolean }) {
           onNext={() => setChosen(after(here.number))}
         />
       )}
+      {row.fruits.some(({ open }) => open) && (
+        <Box
+          component={Link}
+          to={at(`/plot/tasting/${row.tag.code}`)}
+          sx={{ color: 'inherit', display: 'inline-block', py: 1 }}
+        >
+          Taste them blind
+        </Box>
+      )}
       {!fixed && <TakeSeed row={row} />}
       {row.said.length > 0 && (
         <Box component="ul" aria-label="Plant by plant" sx={{ maxWidth: '46em', pl: 2.5, my: 1 }}>

@@ -67,6 +67,13 @@ function Walked({ planting, code }: { planting: Planting; code: string }) {
           />
         </Box>
       )}
+      <Box
+        component={Link}
+        to={at(`/plot/tasting/${code}`)}
+        sx={{ color: 'inherit', display: 'inline-block', py: 1, '@media print': { display: 'none' } }}
+      >
+        Taste them blind
+      </Box>
       <WhoIsKept planting={planting} go={setHere} />
       <WalkPaper walk={walk} />
       <Button
