@@ -16,7 +16,7 @@ final readonly class RoundDocument
      * @param  list<RoundLineDocument>  $lines
      */
     public function __construct(
-        #[OA\Property(enum: ['evening', 'morning', 'looking-over'])]
+        #[OA\Property(enum: ['evening', 'morning', 'looking-over', 'ripeness'])]
         public string $which,
         #[OA\Property]
         public string $title,

@@ -13,6 +13,7 @@ final readonly class RoundLineDocument
     /**
      * @param  string  $id  of the planting
      * @param  list<string>  $says  sentences
+     * @param  ?RipenessDocument  $ripeness  what is looked at on a round for ripe seed; null on any other
      */
     public function __construct(
         #[OA\Property]
@@ -25,5 +26,7 @@ final readonly class RoundLineDocument
         public array $says,
         #[OA\Property]
         public OfferDocument $offer,
+        #[OA\Property(ref: RipenessDocument::class, nullable: true)]
+        public ?RipenessDocument $ripeness = null,
     ) {}
 }

@@ -16,6 +16,7 @@ use App\Reading\Facts;
 use App\Reading\JournalReader;
 use App\Voice\Quantity;
 use App\Voice\When;
+use App\Words\HarvestWords;
 use Marrow\Core\Botany\SeedDisease;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Planting\PlantingCourse;
@@ -141,6 +142,13 @@ final readonly class PlantingSheet
             $facts[] = new FactDocument('Parents', 'plants '.implode(', ', $course->choosing->kept));
         }
 
+        $cut = HarvestWords::of($course, $when);
+        if ($cut !== null) {
+            $facts[] = new FactDocument('When to cut', $cut);
+        }
+        foreach ($course->ripening->looks as $look) {
+            $facts[] = new FactDocument($look->seen->mark === '' ? 'Ripe' : "Ripe, {$look->seen->mark}", sprintf('%s, %s%s', $look->seen->ready->label(), $when->day($look->at), $look->seen->sheds ? ': some of it has fallen' : ''));
+        }
         $lying = $course->shelf->count();
         if ($lying > 0) {
             $facts[] = new FactDocument('On the shelf', Quantity::number($lying, 'fruit').': '.implode(', ', array_keys(array_filter($course->shelf->fruits, static fn (ShelvedFruit $fruit): bool => $fruit->lies() || $fruit->wantsTakingOut()))));

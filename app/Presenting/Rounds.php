@@ -34,7 +34,7 @@ use Marrow\Core\Work\Offer;
 /** Walks through the garden: flowers to shut this evening, those to pollinate in the morning, plantings to look over. */
 final readonly class Rounds
 {
-    public const WHICH = ['evening', 'morning', 'looking-over'];
+    public const WHICH = ['evening', 'morning', 'looking-over', 'ripeness'];
 
     private const MOST = 60;
 
@@ -46,13 +46,14 @@ final readonly class Rounds
     /** Up to so many plants go by numbers where nobody marked them. */
     private const NUMBERED = 40;
 
-    public function __construct(private Facts $facts, private Tags $tags, private PlannedWork $planned) {}
+    public function __construct(private Facts $facts, private Tags $tags, private PlannedWork $planned, private RipenessRound $ripeness) {}
 
     public function of(string $which, When $when): RoundDocument
     {
         return match ($which) {
             'evening' => $this->evening($when),
             'morning' => $this->morning($when),
+            'ripeness' => $this->ripeness->of($when),
             default => $this->lookingOver($when),
         };
     }

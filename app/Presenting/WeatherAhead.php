@@ -27,6 +27,7 @@ use Marrow\Core\Steps\Drying\RackTask;
 use Marrow\Core\Steps\Growing\GrowingTask;
 use Marrow\Core\Steps\Origin\Finishing;
 use Marrow\Core\Steps\Pollinating\PollinatingTask;
+use Marrow\Core\Steps\Ripening\RipeningTask;
 
 /** What the weather of the next days asks for: rain and frost before what they spoil. Of weather that nobody foretells nothing is said. */
 final readonly class WeatherAhead
@@ -37,6 +38,9 @@ final readonly class WeatherAhead
     private const FROST = 2.0;
 
     private const MOST = 20;
+
+    /** Tasks of seed that may be ripe. */
+    private const PICKS = [GrowingTask::Pick->value, RipeningTask::PickReady->value, RipeningTask::LookAgain->value];
 
     /** h for which what a station measured is the air of now. */
     private const FRESH = 3;
@@ -56,6 +60,7 @@ final readonly class WeatherAhead
         $says = array_values(array_filter([
             $rain === null ? null : self::rain($rain, $when),
             $frost === null ? null : self::frost($frost, $bias, $when),
+            $rain === null ? null : $this->ripe($rain, $first, $when),
             $rain === null ? null : $this->flowers($rain, $when),
             $this->dew($days, $when),
         ]));
@@ -73,9 +78,9 @@ final readonly class WeatherAhead
         if ($rain === null && $frost === null) {
             return new Collection;
         }
-        $open = DueTask::query()->where('opens_at', '<=', Moment::keep($when->now))->whereIn('kind', [GrowingTask::Pick->value, CleaningTask::Turn->value])->orderBy('best_at')->limit(self::MOST)->get();
+        $open = DueTask::query()->where('opens_at', '<=', Moment::keep($when->now))->whereIn('kind', [...self::PICKS, CleaningTask::Turn->value])->orderBy('best_at')->limit(self::MOST)->get();
         $out = $rain === null ? new Collection : DueTask::query()->where('kind', RackTask::TakeIn->value)->orderBy('best_at')->limit(self::MOST)->get();
-        $plantings = Planting::query()->with('variety')->findMany($open->where('kind', GrowingTask::Pick->value)->pluck('subject_id')->all())->keyBy('id');
+        $plantings = Planting::query()->with('variety')->findMany($open->whereIn('kind', self::PICKS)->pluck('subject_id')->all())->keyBy('id');
 
         return $out->concat($open->filter(function (DueTask $task) use ($plantings, $rain, $frost): bool {
             if ($task->kind === CleaningTask::Turn->value) {
@@ -114,6 +119,23 @@ final readonly class WeatherAhead
             Quantity::temperature($low),
             abs($bias) < 0.3 ? '' : sprintf(', and its nights have come %s than it said', $bias > 0.0 ? 'colder' : 'warmer'),
         );
+    }
+
+    /**
+     * What was found ready is cut before the rain, what was not can hang.
+     *
+     * @param  Collection<int, DueTask>  $before
+     */
+    private function ripe(ForecastDay $rain, Collection $before, When $when): ?string
+    {
+        $named = static fn (RipeningTask $kind): string => implode(', ', $before->where('kind', $kind->value)->pluck('code')->unique()->all());
+        [$ready, $later] = [$named(RipeningTask::PickReady), $named(RipeningTask::LookAgain)];
+        $cut = $rain->day > $when->now->modify('+1 day')->format('Y-m-d') ? 'tomorrow, once the dew is off' : 'today';
+
+        return $ready === '' && $later === '' ? null : ucfirst(implode('; ', array_filter([
+            $ready === '' ? '' : "cut $ready $cut",
+            $later === '' ? '' : ($ready === '' ? "$later can hang" : "the rest can hang ($later)"),
+        ]))).'.';
     }
 
     /** Flowers that are shut by hand in the evening and opened in the morning bear no rain in between. */

@@ -47,6 +47,7 @@ use App\Steps\Keeping\KeepingVoice;
 use App\Steps\Origin\OriginSection;
 use App\Steps\Packets\PacketsSection;
 use App\Steps\Pollinating\PollinatingVoice;
+use App\Steps\Ripening\RipeningVoice;
 use App\Steps\Sharing\SharingVoice;
 use App\Steps\Shelf\ShelfVoice;
 use App\Steps\Storing\StoringSection;
@@ -61,7 +62,7 @@ use Illuminate\Support\ServiceProvider;
 /** What each step of the work says, shows and draws, found the one way: what is new is a line here, and nowhere else. */
 final class StepsProvider extends ServiceProvider
 {
-    private const VOICES = [GrowingVoice::class, ChoosingVoice::class, ShelfVoice::class, CleaningVoice::class, DryingVoice::class, RackVoice::class, DesiccantVoice::class, TestingVoice::class, StoringVoice::class, KeepingVoice::class, TreatingVoice::class, SharingVoice::class, TruenessVoice::class, PollinatingVoice::class, SettleVoice::class];
+    private const VOICES = [GrowingVoice::class, ChoosingVoice::class, RipeningVoice::class, ShelfVoice::class, CleaningVoice::class, DryingVoice::class, RackVoice::class, DesiccantVoice::class, TestingVoice::class, StoringVoice::class, KeepingVoice::class, TreatingVoice::class, SharingVoice::class, TruenessVoice::class, PollinatingVoice::class, SettleVoice::class];
 
     /** In the order in which they stand on the worksheet. */
     private const SECTIONS = [StoringSection::class, PacketsSection::class, TestingSection::class, DryingSection::class, CleaningSection::class, OriginSection::class];

@@ -32,6 +32,7 @@ const pages = [
   '/store/where',
   '/plot/round/evening',
   '/plot/round/looking-over',
+  '/plot/round/ripeness',
   '/bench',
   '/tags/L2',
   '/tags?place=store&sorts=outside&paper=a4-fold',

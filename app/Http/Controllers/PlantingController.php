@@ -45,14 +45,14 @@ final class PlantingController extends Controller
     }
 
     #[OA\Get(path: '/rounds/{which}', operationId: 'round', parameters: [
-        new OA\PathParameter(name: 'which', required: true, schema: new OA\Schema(type: 'string', enum: ['evening', 'morning', 'looking-over'])),
+        new OA\PathParameter(name: 'which', required: true, schema: new OA\Schema(type: 'string', enum: ['evening', 'morning', 'looking-over', 'ripeness'])),
         new OA\QueryParameter(name: 'on', schema: new OA\Schema(type: 'string')),
     ], responses: [
         new OA\Response(response: 200, description: 'a round through the garden', content: new OA\JsonContent(ref: RoundDocument::class)),
     ])]
     public function round(string $which, SeenFrom $seen, Rounds $rounds): JsonResponse
     {
-        abort_unless(in_array($which, Rounds::WHICH, true), 404, 'There is no such round. There are: evening, morning and looking-over.');
+        abort_unless(in_array($which, Rounds::WHICH, true), 404, 'There is no such round. There are: evening, morning, looking-over and ripeness.');
 
         return new JsonResponse($rounds->of($which, $seen->when()));
     }

@@ -43,4 +43,59 @@ final readonly class Ripening
 
         return [(int) round(7 * $least), (int) round(7 * $best), (int) round(7 * $longest)];
     }
+
+    /** @return list<string> the signs of ripeness one by one: what to do then is none of them */
+    public function cues(): array
+    {
+        $signs = explode(';', $this->cue)[0];
+        $cues = [];
+        foreach (preg_split('/, (?:and )?/', $signs) ?: [] as $part) {
+            // "Seed red-brown, or yellow in yellow kinds" is one.
+            if ($cues !== [] && preg_match('/^(or|with|before|not|a|one) /', $part) === 1) {
+                $cues[count($cues) - 1] .= ", $part";
+            } else {
+                $cues[] = $part;
+            }
+        }
+
+        return array_map(static fn (string $cue): string => mb_strtoupper(mb_substr($cue, 0, 1)).mb_substr($cue, 1), $cues);
+    }
+
+    /** Days after which it is looked at again while it is not ripe: what falls by itself is not left for long. */
+    public function lookDays(): int
+    {
+        return match ($this->shatters) {
+            null => 5,
+            Shattering::PickOften, Shattering::GatherFallen, Shattering::PickDamp => 2,
+            Shattering::Net => 4,
+            default => 3,
+        };
+    }
+
+    /**
+     * Days for which ripe seed stays on, on the average. Assumptions, from how each kind is ordinarily caught: what must be gathered daily falls within
+     * days, what is cut on a sheet within a week or so, what only birds take when they find it; in fruit and in pods that hold it is the fruit that goes.
+     */
+    public function holdsDays(): float
+    {
+        return match ($this->shatters) {
+            null => 14.0,
+            Shattering::PickOften, Shattering::GatherFallen, Shattering::PickDamp => 2.0,
+            Shattering::ClothBag, Shattering::Shake => 4.0,
+            Shattering::PaperBag => 5.0,
+            Shattering::Rack => 6.0,
+            Shattering::Sheet => 7.0,
+            Shattering::Net => 10.0,
+        };
+    }
+
+    /** Days before it is ripe at which seed may be cut and still ripens under cover: where stems, heads or plants are cut whole. An assumption. */
+    public function finishesDays(): float
+    {
+        return match ($this->shatters) {
+            Shattering::Sheet, Shattering::Rack => 7.0,
+            Shattering::PaperBag => 4.0,
+            default => 0.0,
+        };
+    }
 }

@@ -66,6 +66,18 @@ final readonly class CutDay
         return max(0.0, min(1.0, $this->stillOn($z) + $ripens));
     }
 
+    /** Share of the seed that is still green then, and does not ripen any more. */
+    public function greenOn(float $day): float
+    {
+        return 1.0 - Normal::below(($day - $this->middle + $this->finish) / $this->deviation);
+    }
+
+    /** Share of the seed that has fallen by then. */
+    public function fallenOn(float $day): float
+    {
+        return max(0.0, 1.0 - $this->keptOn($day) - $this->greenOn($day));
+    }
+
     /**
      * Share kept when ripe seed is gathered every so many days: what ripens between two visits has on average half of that
      * time in which to fall.

@@ -15,6 +15,7 @@ use Marrow\Core\Steps\Marks\MarkStrand;
 use Marrow\Core\Steps\Notes\NotesStrand;
 use Marrow\Core\Steps\Pollinating\PollinatingStrand;
 use Marrow\Core\Steps\PutOff\PutOffStrand;
+use Marrow\Core\Steps\Ripening\RipeningStrand;
 use Marrow\Core\Steps\Shelf\ShelfStrand;
 use Marrow\Core\Steps\Tasting\TastingStrand;
 use Marrow\Core\Steps\Tending\TendingStrand;
@@ -44,6 +45,8 @@ final class PlantingCourse extends Folded
 
     public readonly MarkStrand $marks;
 
+    public readonly RipeningStrand $ripening;
+
     public readonly PutOffStrand $putOff;
 
     private function __construct(public readonly PlantingFacts $facts)
@@ -57,6 +60,7 @@ final class PlantingCourse extends Folded
         $this->shelf = new ShelfStrand($facts->crop, $this->growing, $facts->practice);
         $this->tasting = new TastingStrand($this->growing, $this->choosing, $this->shelf);
         $this->marks = new MarkStrand;
+        $this->ripening = new RipeningStrand($facts->crop, $this->growing, $this->tending, $this->marks, $facts->practice);
         $this->putOff = new PutOffStrand;
     }
 

@@ -9,6 +9,7 @@ use Marrow\Core\Folding\Asked;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Planting\PlantingFacts;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Growing\SeedLot;
 
 /** Writes the journal of one planting for a test, in short lines. */
@@ -24,9 +25,9 @@ final class PlotDiary
     private readonly PlantingFacts $facts;
 
     /** @param  array<string, SeedLot>  $lots */
-    public function __construct(Crop $crop, ?string $picked = null, array $lots = [])
+    public function __construct(Crop $crop, ?string $picked = null, array $lots = [], Practice $practice = new Practice)
     {
-        $this->facts = new PlantingFacts($crop, 'variety', $picked === null ? null : new \DateTimeImmutable($picked), 'L9', $lots);
+        $this->facts = new PlantingFacts($crop, 'variety', $picked === null ? null : new \DateTimeImmutable($picked), 'L9', $lots, practice: $practice);
     }
 
     /** @param  array<string, mixed>  $payload */

@@ -14,7 +14,7 @@ const PAUSE = 60;
 const KEPT = 'marrow:along';
 
 const places = ['plot', 'bench', 'racks', 'trays', 'store'] as const;
-const rounds: Round['which'][] = ['evening', 'morning', 'looking-over'];
+const rounds: Round['which'][] = ['evening', 'morning', 'looking-over', 'ripeness'];
 
 /** Whoever signs in next takes everything along anew. */
 export function leaveBehind() {

@@ -85,6 +85,7 @@ export type ShelfRow = Schemas['ShelfRowDocument'];
 export type Fruit = Schemas['FruitDocument'];
 export type Tastings = Schemas['TastingsDocument'];
 export type Tasting = Schemas['TastingDocument'];
+export type RipeOne = Schemas['RipeOneDocument'];
 export type ChosenTrait = Schemas['ChosenTraitDocument'];
 export type HeldLot = Schemas['HeldLotDocument'];
 export type InContainer = Schemas['InContainerDocument'];

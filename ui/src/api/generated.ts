@@ -2752,6 +2752,20 @@ export interface components {
             sure: string;
             steps: components["schemas"]["RemedyStepDocument"][];
         };
+        /** @description All of a planting, or one of it that has a mark, as it was found the last time. */
+        RipeOneDocument: {
+            mark: string;
+            name: string;
+            /** @enum {string|null} */
+            ready: "not_yet" | "nearly" | "ready" | null;
+            cues: string[];
+            said: string;
+        };
+        /** @description What is looked at to see whether seed is ripe. */
+        RipenessDocument: {
+            cues: string[];
+            each: components["schemas"]["RipeOneDocument"][];
+        };
         /** @description One source of foreign pollen of a planting. */
         RiskSourceDocument: {
             id: string;
@@ -2767,7 +2781,7 @@ export interface components {
         /** @description A round through the garden, in the order in which one walks it. */
         RoundDocument: {
             /** @enum {string} */
-            which: "evening" | "morning" | "looking-over";
+            which: "evening" | "morning" | "looking-over" | "ripeness";
             title: string;
             sun: string;
             nothing: string;
@@ -2780,6 +2794,7 @@ export interface components {
             spot: string;
             says: string[];
             offer: components["schemas"]["OfferDocument"];
+            ripeness: components["schemas"]["RipenessDocument"] | null;
         };
         /** @description What was kept, said back. */
         SavedDocument: {
@@ -3864,6 +3879,20 @@ export interface components {
             /** @description What was seen */
             seen: string;
         };
+        /** Looked at whether it is ripe */
+        EntryRipenessSeen: {
+            /**
+             * @description It is
+             * @enum {string}
+             */
+            ready: "not_yet" | "nearly" | "ready";
+            /** @description One of it */
+            mark?: string | null;
+            /** @description What was seen */
+            cues?: string | null;
+            /** @description Some of it has fallen */
+            sheds?: boolean;
+        };
         /** Put off */
         EntryPutOff: {
             /** @description What is due */
@@ -4539,7 +4568,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryTraitsChosen"] | components["schemas"]["EntryPlantLookedAt"] | components["schemas"]["EntryPlantsKept"] | components["schemas"]["EntryFruitShelved"] | components["schemas"]["EntryFruitSeen"] | components["schemas"]["EntryFruitMoved"] | components["schemas"]["EntryFruitCut"] | components["schemas"]["EntryFruitTasted"] | components["schemas"]["EntryFruitOff"] | components["schemas"]["EntryFruitSeed"] | components["schemas"]["EntryTastingSet"] | components["schemas"]["EntryTastingScored"] | components["schemas"]["EntryTastingUnblinded"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryCardRead"] | components["schemas"]["EntryHandTried"] | components["schemas"]["EntryDriesElsewhere"] | components["schemas"]["EntryDesiccantIn"] | components["schemas"]["EntryDesiccantOut"] | components["schemas"]["EntryRaked"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestResult"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryDishLost"] | components["schemas"]["EntryTestWarmed"] | components["schemas"]["EntryTestWetted"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryTraitsChosen"] | components["schemas"]["EntryPlantLookedAt"] | components["schemas"]["EntryPlantsKept"] | components["schemas"]["EntryFruitShelved"] | components["schemas"]["EntryFruitSeen"] | components["schemas"]["EntryFruitMoved"] | components["schemas"]["EntryFruitCut"] | components["schemas"]["EntryFruitTasted"] | components["schemas"]["EntryFruitOff"] | components["schemas"]["EntryFruitSeed"] | components["schemas"]["EntryTastingSet"] | components["schemas"]["EntryTastingScored"] | components["schemas"]["EntryTastingUnblinded"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryRipenessSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryCardRead"] | components["schemas"]["EntryHandTried"] | components["schemas"]["EntryDriesElsewhere"] | components["schemas"]["EntryDesiccantIn"] | components["schemas"]["EntryDesiccantOut"] | components["schemas"]["EntryRaked"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestResult"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryDishLost"] | components["schemas"]["EntryTestWarmed"] | components["schemas"]["EntryTestWetted"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;
@@ -7011,7 +7040,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                which: "evening" | "morning" | "looking-over";
+                which: "evening" | "morning" | "looking-over" | "ripeness";
             };
             cookie?: never;
         };

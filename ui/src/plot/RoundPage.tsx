@@ -9,10 +9,11 @@ import { visuallyHidden } from '../kit/fields';
 import { Empty, Trouble } from '../kit/Section';
 import { Offers } from '../record/Offers';
 import { Tag } from '../shell/Tag';
+import { RipeLine } from './RipeLine';
 import { rounds } from './rounds';
 
 const known = (which: string | undefined): Round['which'] =>
-  which === 'morning' || which === 'looking-over' ? which : 'evening';
+  which !== undefined && which in rounds ? (which as Round['which']) : 'evening';
 
 /** A walk through the garden with a phone, or with the same on paper: what to look at, and what was seen. */
 export function RoundPage() {
@@ -41,7 +42,8 @@ export function RoundPage() {
           gap: { xs: 0.5, md: 1 },
           mt: { xs: 0, md: 1.5 },
           mb: { xs: 1, md: 1.5 },
-          '& a': { px: { xs: 1, sm: 2 }, flex: { xs: 1, sm: 'none' }, whiteSpace: 'nowrap' },
+          flexWrap: 'wrap',
+          '& a': { px: { xs: 1, sm: 2 }, flex: { xs: '1 1 40%', sm: 'none' }, whiteSpace: 'nowrap' },
           '@media print': { display: 'none' },
         }}
       >
@@ -80,7 +82,7 @@ export function RoundPage() {
           {round.data.lines.length === 0 && (
             <Empty>
               {round.data.nothing}
-              {which !== 'looking-over' &&
+              {(which === 'evening' || which === 'morning') &&
                 ' A planting stands here once it blooms and the plan, or “Pollinate it by hand” on its page, has it so.'}
             </Empty>
           )}
@@ -150,12 +152,13 @@ function Line({ line, fixed }: { line: Round['lines'][number]; fixed: boolean })
           <li key={sentence}>{sentence} </li>
         ))}
       </Box>
-      {!fixed && (
+      <RipeLine line={line} fixed={fixed} />
+      {!fixed && line.ripeness === null && (
         <Box sx={{ '@media print': { display: 'none' } }}>
           <Offers about={{ subject: 'planting', id: line.id }} offers={[line.offer]} />
         </Box>
       )}
-      <OnPaper line={line} />
+      {line.ripeness === null && <OnPaper line={line} />}
     </Box>
   );
 }

@@ -5,4 +5,5 @@ export const rounds: Record<Round['which'], string> = {
   evening: 'This evening',
   morning: 'The morning',
   'looking-over': 'Looking over',
+  ripeness: 'Ripe or not',
 };

@@ -37,6 +37,9 @@ final class GrowingStrand extends Strand
     /** When the first of its fruit was laid on the shelf: from then on nobody need be told to look for it. */
     public ?\DateTimeImmutable $shelvedAt = null;
 
+    /** When it was last looked at whether it is ripe: from then on that says when to look again. */
+    public ?\DateTimeImmutable $lookedAt = null;
+
     /** The last look for off-types. */
     public ?OffTypesSeen $offTypes = null;
 
@@ -153,17 +156,25 @@ final class GrowingStrand extends Strand
 
     public function wants(): array
     {
-        if ($this->sownAt === null || $this->pickedAt !== null || $this->shelvedAt !== null) {
-            return [];
+        $ripe = $this->pickedAt !== null || $this->shelvedAt !== null || $this->lookedAt !== null ? null : $this->ripe();
+
+        return $ripe === null ? [] : [$ripe];
+    }
+
+    /** When to look for ripe seed, by its bloom or its sowing; null while nobody has said when it was sown. */
+    public function ripe(): ?Task
+    {
+        if ($this->sownAt === null) {
+            return null;
         }
         if ($this->firstBloomAt !== null) {
-            return [$this->pickAfterBloom($this->firstBloomAt)];
+            return $this->pickAfterBloom($this->firstBloomAt);
         }
         $year = SeedYear::of($this->crop->growing, $this->sownAt->setTime(9, 0), $this->shift);
         [$first, $from, $best, $latest] = $this->byWarmth($this->counted($year), $year->firstBloom, $year->ripeFrom, $year->ripeBest, $year->ripeTo);
         $to = $this->untilFrost($first, $from, $latest);
 
-        return [new Task(
+        return new Task(
             GrowingTask::Pick,
             Place::Plot,
             $from,
@@ -172,7 +183,7 @@ final class GrowingStrand extends Strand
             Loss::Season,
             ['cue' => $this->crop->ripening->cue, ...$this->bloomFigures($this->sownAt, $year), ...self::movedFigures(min($year->ripeBest, $to), min($best, $to)), ...$this->offTypeFigures()],
             lapses: $to->modify(sprintf('+%d days', self::GONE_DAYS)),
-        )];
+        );
     }
 
     /**
