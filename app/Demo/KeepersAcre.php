@@ -30,7 +30,7 @@ final class KeepersAcre
     /** The squash that turns out to be crossed. */
     private Lot $crossed;
 
-    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets, private readonly MadeUpInstruments $instruments, private readonly WaysToDry $waysToDry, private readonly WaysToTest $waysToTest, private readonly ChosenKale $chosenKale, private readonly OnTheShelf $onTheShelf) {}
+    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets, private readonly MadeUpInstruments $instruments, private readonly WaysToDry $waysToDry, private readonly WaysToTest $waysToTest, private readonly ChosenKale $chosenKale, private readonly OnTheShelf $onTheShelf, private readonly RootsInSand $rootsInSand) {}
 
     public function lay(): void
     {
@@ -261,7 +261,7 @@ final class KeepersAcre
         $lead = $this->write->sow($this->varieties['Sounding Lead'], '2026-05-10', 4, 'Heap, far side', by: 'Marek');
         $this->write->see($lead, 'first_bloom', '2026-07-04 08:00', [], 'Marek');
         $this->write->note($lead, '2026-07-14 08:00', 'In bloom together with Bell Buoy, 20 m off. For food only.', 'Marek');
-        $this->write->sow($this->varieties['Groyne'], '2025-04-01', 24, 'Long bed', by: 'Yusra');
+        $this->rootsInSand->lay($this->write, $this->write->sow($this->varieties['Groyne'], '2025-04-01', 24, 'Long bed', by: 'Yusra'));
         $this->write->sow($this->varieties['Keel'], '2026-06-08', 90, 'Long bed', by: 'Marek');
         // Of what next year's plan asked to be sown this year, all was but the cabbage.
         foreach ([['Capstan', '2026-03-12', 24, 'North wall', 'Odile'], ['Groyne', '2026-04-12', 20, 'Long bed', 'Yusra'], ['Signal Red', '2026-05-20', 10, 'South bed', 'Ines'], ['Bollard', '2026-05-25', 12, 'South bed', 'Ines'], ['Breakwater', '2026-06-02', 8, 'North wall', 'Marek']] as [$name, $on, $plants, $spot, $by]) {

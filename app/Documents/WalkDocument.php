@@ -17,6 +17,9 @@ final readonly class WalkDocument
      * @param  list<int>  $order  numbers of those that can be put in an order, best first
      * @param  list<TradeoffDocument>  $tradeoffs  what keeping so many gains and costs
      * @param  list<string>  $said  what else bears on whom to keep
+     * @param  bool  $lifted  whether it was taken up, and how it keeps is looked at
+     * @param  ?TakenOverDocument  $last  by what the variety was chosen the last time; null where something is named already
+     * @param  list<TraitYearsDocument>  $years  what became of each trait over the years
      */
     public function __construct(
         #[OA\Property]
@@ -31,5 +34,11 @@ final readonly class WalkDocument
         public array $tradeoffs,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $said,
+        #[OA\Property]
+        public bool $lifted,
+        #[OA\Property(ref: TakenOverDocument::class, nullable: true)]
+        public ?TakenOverDocument $last,
+        #[OA\Property(items: new OA\Items(ref: TraitYearsDocument::class))]
+        public array $years,
     ) {}
 }

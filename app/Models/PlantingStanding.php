@@ -25,6 +25,7 @@ use Marrow\Core\Work\Place;
  * @property string $crossed_mothers  JSON list of marks: plants that had pollen of another variety
  * @property string $line
  * @property int $shelved  fruit on the shelf
+ * @property int $walked  plants that were looked at one by one
  * @property string $planned  id in a plan
  * @property string $search
  * @property Planting $planting

@@ -32,7 +32,7 @@ use Marrow\Core\Work\Offer;
 /** The worksheet of a planting. */
 final readonly class PlantingSheet
 {
-    public function __construct(private Facts $facts, private JournalReader $journal, private Tags $tags, private Tasks $tasks, private Entries $entries) {}
+    public function __construct(private Facts $facts, private JournalReader $journal, private Tags $tags, private Tasks $tasks, private Entries $entries, private EarlierWalks $earlier) {}
 
     /** @param  Planting  $planting  with its variety and standing */
     public function of(Planting $planting, When $when): PlantingDocument
@@ -66,7 +66,7 @@ final readonly class PlantingSheet
             self::offers($course),
             array_values($lots->map(fn (Lot $lot) => $this->tags->lot($lot))->all()),
             $this->entries->of(Subject::Planting, $planting->id, $course->adrift(), $course->agrees()),
-            Walk::of($course),
+            Walk::of($course, $this->earlier->of($planting), $planting->standing?->season),
             $course->shelf->takesFruit(),
         );
     }

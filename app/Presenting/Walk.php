@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Presenting;
 
 use App\Documents\ChosenTraitDocument;
+use App\Documents\TakenOverDocument;
 use App\Documents\TradeoffDocument;
+use App\Documents\TraitYearsDocument;
 use App\Documents\WalkDocument;
 use App\Documents\WalkedPlantDocument;
 use App\Voice\Figures;
 use App\Words\ChoosingWords;
+use App\Words\WalkedYear;
 use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Selection\ChosenTrait;
 use Marrow\Core\Selection\ParentChoice;
@@ -20,18 +23,19 @@ use Marrow\Core\Steps\Choosing\WalkedPlant;
 /** The plants of a row as they were looked at, and whom to keep. */
 final class Walk
 {
-    public static function of(PlantingCourse $planting): WalkDocument
+    /** @param  list<WalkedYear>  $earlier  plantings of the variety in years before, the oldest first */
+    public static function of(PlantingCourse $planting, array $earlier = [], ?int $season = null): WalkDocument
     {
         $choosing = $planting->choosing;
-        $choice = ParentChoice::of($choosing->traits, array_map(static fn (WalkedPlant $plant): array => ['scores' => $plant->scores, 'out' => $plant->out !== null], $choosing->plants));
+        $choice = ParentChoice::of($choosing->traits(), array_map(static fn (WalkedPlant $plant): array => ['scores' => $plant->scores, 'out' => $plant->out !== null], $choosing->plants));
         $settled = $choosing->setsItsOwnSeed();
 
         return new WalkDocument(
             $planting->growing->sown?->plants,
-            array_map(self::chosenTrait(...), $choosing->traits->traits),
+            array_map(self::chosenTrait(...), $choosing->traits()->traits),
             array_values(array_map(static fn (WalkedPlant $plant): WalkedPlantDocument => new WalkedPlantDocument(
                 $plant->number,
-                array_map(static fn (ChosenTrait $trait): ?string => self::told($trait, $plant->scores[$trait->name] ?? null), $choosing->traits->traits),
+                array_map(static fn (ChosenTrait $trait): ?string => self::told($trait, $plant->scores[$trait->name] ?? null), $choosing->traits()->traits),
                 $plant->out?->value,
                 $plant->out?->label() ?? '',
                 $plant->atEdge,
@@ -45,8 +49,25 @@ final class Walk
                 $settled ? '' : Figures::round($one->ofMothers(), 2),
                 Figures::oneIn($one->rareKept),
             ), $choice->tradeoffs),
-            (new ChoosingWords($planting, $choice))->said(),
+            (new ChoosingWords($planting, $choice, $earlier))->said(),
+            $planting->tending->isLifted,
+            $choosing->isNamed || $earlier === [] ? null : self::takenOver($earlier[count($earlier) - 1]),
+            $season === null ? [] : self::years(ChoosingWords::years([...$earlier, new WalkedYear($season, $choosing, '')], $choosing->traits())),
         );
+    }
+
+    /**
+     * @param  array<string, list<string>>  $years  by the name of the trait
+     * @return list<TraitYearsDocument>
+     */
+    private static function years(array $years): array
+    {
+        return array_map(static fn (string $trait, array $lines): TraitYearsDocument => new TraitYearsDocument($trait, $lines), array_keys($years), $years);
+    }
+
+    private static function takenOver(WalkedYear $last): TakenOverDocument
+    {
+        return new TakenOverDocument($last->season, $last->choosing->traits()->typed(), $last->choosing->aim->value);
     }
 
     private static function chosenTrait(ChosenTrait $trait): ChosenTraitDocument

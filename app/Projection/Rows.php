@@ -169,6 +169,7 @@ final class Rows
             'crossed' => $course->trueness->crossed(),
             'crossed_mothers' => json_encode($course->pollinating->crossedMothers, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             'shelved' => $course->shelf->count(),
+            'walked' => count($course->choosing->plants),
             'search' => self::searchText($planting->code(), $planting->variety, $course->facts->crop, (string) $season, $planting->spot, ...$course->texts()),
         ];
     }

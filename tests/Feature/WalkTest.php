@@ -92,6 +92,74 @@ final class WalkTest extends TestCase
         self::assertSame([false, false], array_column($this->walk($row)['plants'], 'kept'), 'what is struck out later is none');
     }
 
+    public function test_by_what_it_was_chosen_the_last_time_is_taken_over_in_a_press_and_compared(): void
+    {
+        $kale = $this->keeper->variety('kale', 'Breakwater');
+        foreach ([2023 => [3, 4, 5, 2, 4], 2024 => [4, 4, 5, 3, 5]] as $year => $marks) {
+            $row = $this->keeper->sow($kale, "$year-03-20T10:00", 24);
+            $this->keeper->records($row, 'traits_chosen', "$year-05-01T10:00", ['traits' => 'vigour', 'aim' => 'keep']);
+            foreach ($marks as $i => $mark) {
+                $this->keeper->records($row, 'plant_looked_at', "$year-06-01T10:0$i", ['plant' => $i + 1, 'scores' => "health 4; vigour $mark"]);
+            }
+            $this->keeper->records($row, 'plants_kept', "$year-06-02T10:00", ['plants' => [2, 3]]);
+        }
+        $now = $this->keeper->sow($kale, '2025-03-20T10:00', 24);
+        self::assertSame(['season' => 2024, 'traits' => 'health; vigour', 'aim' => 'keep'], $this->walk($now)['last']);
+        $this->keeper->records($now, 'traits_chosen', '2025-05-01T10:00', ['traits' => 'health; vigour', 'aim' => 'keep']);
+        $this->keeper->records($now, 'plant_looked_at', '2025-06-01T10:00', ['plant' => 1, 'scores' => 'health 4; vigour 5']);
+        $walk = $this->walk($now);
+        self::assertNull($walk['last']);
+        // By R, of the first year: 2.18 to 5.02.
+        self::assertSame(['2023: 3.6 (2.2 to 5), 5 plants; their parents-to-be 4.5', '2024: 4.2 (3.2 to 5.2), 5 plants; their parents-to-be 4.5', '2025: 5, 1 plant'], array_map(self::plain(...), $walk['years'][1]['lines']));
+        self::assertContains('It is kept as it is: nothing is chosen but what is struck out, and as many of the others as can be give seed.', $walk['said']);
+        self::assertContains('By vigour alone for the third year: what it is not chosen by may be lost meanwhile. Choose by something else for a year, or keep more.', $walk['said']);
+    }
+
+    public function test_roots_are_chosen_by_how_they_kept(): void
+    {
+        $row = $this->row();
+        self::assertFalse($this->walk($row)['lifted']);
+        $this->keeper->records($row, 'lifted', '2026-06-02T10:00', ['plants' => 24, 'kept' => 10, 'how' => 'in sand']);
+        $walk = $this->walk($row);
+        self::assertSame([true, ['sprouted', 'shrunken', 'sound']], [$walk['lifted'], $walk['traits'][2]['words']]);
+        foreach ([1 => 'sprouted', 2 => 'sound', 3 => 'shrunken'] as $root => $kept) {
+            $this->keeper->records($row, 'plant_looked_at', "2026-06-03T10:0$root", ['plant' => $root, 'scores' => "health 3; vigour 3; keeping $kept"]);
+        }
+        $this->keeper->records($row, 'plant_looked_at', '2026-06-03T10:09', ['plant' => 4, 'out' => 'rotten']);
+        self::assertSame([2, 3, 1], $this->walk($row)['order']);
+        self::assertNull(collect($this->getJson("/api/plantings/$row")->json('tasks'))->firstWhere('kind', 'pull_struck_out'), 'what is rotten is gone');
+    }
+
+    public function test_the_last_to_ripen_is_no_parent_unnoticed(): void
+    {
+        $row = $this->keeper->sow($this->keeper->variety('squash-moschata', 'Ballast'), '2026-03-20T10:00', 6);
+        foreach ([1 => '2026-08-02', 2 => '2026-08-05', 3 => '2026-08-28'] as $plant => $on) {
+            $this->keeper->records($row, 'plant_looked_at', "2026-07-01T10:0$plant", ['plant' => $plant, 'scores' => 'health 4']);
+            $this->keeper->records($row, 'fruit_shelved', "{$on}T10:00", ['fruit' => $plant, 'plant' => (string) $plant]);
+        }
+        $this->keeper->records($row, 'plants_kept', '2026-08-29T10:00', ['plants' => [1, 2]]);
+        $late = 'Plant 3 was the last to ripen: of seed that is kept of the last a line grows later year by year.';
+        self::assertNotContains($late, $this->walk($row)['said']);
+        $this->keeper->records($row, 'plants_kept', '2026-08-30T10:00', ['plants' => [1, 3]]);
+        self::assertContains($late, $this->walk($row)['said']);
+    }
+
+    public function test_two_keepers_walk_one_row_at_once(): void
+    {
+        $row = $this->row();
+        // Each has looked before the other has kept anything; what they say of the same plant is told in the order in which they saw it.
+        $drafts = [];
+        foreach (['Ines' => [1, 3, 5], 'Marek' => [2, 4, 5]] as $by => $plants) {
+            foreach ($plants as $plant) {
+                $drafts[] = $this->keeper->draft($row, 'plant_looked_at', sprintf('2026-06-01T10:%02d', $by === 'Ines' ? $plant : 30 + $plant), ['plant' => $plant, 'scores' => $by === 'Ines' ? 'health 4; vigour 2' : 'vigour 5']);
+            }
+        }
+        foreach ([3, 0, 4, 1, 5, 2] as $i) {
+            $this->keeper->sends($drafts[$i])->assertOk();
+        }
+        self::assertSame([1 => ['4', '2'], 2 => [null, '5'], 3 => ['4', '2'], 4 => [null, '5'], 5 => ['4', '5']], array_column($this->walk($row)['plants'], 'scores', 'number'));
+    }
+
     /** Kale, chosen by vigour. */
     private function row(): string
     {

@@ -56,7 +56,7 @@ final class PlantingCourse extends Folded
         $this->tending = new TendingStrand($this->growing);
         $this->trueness = new TruenessStrand($facts->crop, $this->growing, $this->tending, $facts->made);
         $this->pollinating = new PollinatingStrand($facts->crop, $facts->variety, $this->growing, $this->tending, $facts->pollen);
-        $this->choosing = new ChoosingStrand($facts->crop, $this->growing, $this->tending);
+        $this->choosing = new ChoosingStrand($facts->crop, $this->growing, $this->tending, $facts->practice);
         $this->shelf = new ShelfStrand($facts->crop, $this->growing, $facts->practice);
         $this->tasting = new TastingStrand($this->growing, $this->choosing, $this->shelf);
         $this->marks = new MarkStrand;

@@ -9,6 +9,9 @@ final readonly class TraitList
 {
     public const HEALTH = 'health';
 
+    /** How it lay in store. */
+    public const KEEPING = 'keeping';
+
     /** More nobody tells apart in passing. */
     public const MOST = 8;
 
@@ -38,6 +41,20 @@ final readonly class TraitList
         $first = $health[0] ?? $usual;
 
         return new self(array_values(array_filter([$first, ...array_filter($named, static fn (ChosenTrait $one): bool => ! $isHealth($one))])));
+    }
+
+    /** With how roots, bulbs or heads keep, where that is not among them: better the later the word. */
+    public function withKeeping(): self
+    {
+        $keeping = ChosenTrait::read(self::KEEPING.': sprouted, shrunken, sound');
+
+        return $keeping === null || $this->named(self::KEEPING) !== null ? $this : new self([...$this->traits, $keeping]);
+    }
+
+    /** As it was typed. */
+    public function typed(): string
+    {
+        return implode('; ', array_map(static fn (ChosenTrait $trait): string => $trait->typed(), $this->traits));
     }
 
     public function named(string $name): ?ChosenTrait

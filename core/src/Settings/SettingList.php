@@ -62,7 +62,7 @@ final class SettingList
                 Field::number('test_stale_years', 'A test says little after', 'years', 1, 20)->optional(3.0),
             ),
             'Choosing and picking' => FieldList::of(
-                Field::choice('aim', 'A variety is', ['keep' => 'kept as it is', 'improve' => 'improved', 'mix' => 'let mix and find its own way'])->optional('keep')->hint('Kept as it is, only what is sick or off-type goes, and as many parents as can be give seed alike. Improved, the few best are parents, and something rare is lost with the others. Let mix, nothing but what is sick goes. Each planting can have its own'),
+                Field::choice('aim', 'A variety is', ['keep' => 'kept as it is', 'improve' => 'improved', 'mix' => 'let mix and find its own way'])->optional('improve')->hint('Kept as it is, only what is sick or off-type goes, and as many parents as can be give seed alike. Improved, the few best are parents, and something rare is lost with the others. Let mix, nothing but what is sick goes. Each planting can have its own'),
                 Field::choice('pick_by', 'What sheds is', ['cut' => 'cut at once, on its best day', 'passes' => 'gathered in passes'])->optional('cut')->hint('One cut is a morning’s work and loses what is green and what has fallen; passes lose hardly any and cost a walk every few days'),
                 Field::choice('fruit_stalk', 'The stalk of fruit that is to lie is', ['on' => 'left on', 'close' => 'cut close'])->optional('on')->hint('Left on, rot does not enter where it sat; cut close, it holds no water and does not bruise its neighbours'),
                 Field::integer('fruit_look_days', 'Fruit on the shelf is looked over every', 'days', 1, 90)->optional(14)->of('day'),

@@ -2933,6 +2933,13 @@ export interface components {
             container: string | null;
             code: string;
         };
+        /** @description By what a variety was chosen the last time. */
+        TakenOverDocument: {
+            season: number;
+            traits: string;
+            /** @enum {string} */
+            aim: "keep" | "improve" | "mix";
+        };
         /** @description An entry that finishes a task, of which nothing need be asked. */
         TapDocument: {
             kind: string;
@@ -3001,6 +3008,11 @@ export interface components {
             mothers: string;
             rare: string;
         };
+        /** @description What became of a trait of a variety over the years. */
+        TraitYearsDocument: {
+            trait: string;
+            lines: string[];
+        };
         /** @description A variety. */
         VarietyDocument: {
             id: string;
@@ -3021,6 +3033,9 @@ export interface components {
             order: number[];
             tradeoffs: components["schemas"]["TradeoffDocument"][];
             said: string[];
+            lifted: boolean;
+            last: components["schemas"]["TakenOverDocument"] | null;
+            years: components["schemas"]["TraitYearsDocument"][];
         };
         /** @description One plant of a row, as far as it was looked at. */
         WalkedPlantDocument: {
@@ -3727,6 +3742,11 @@ export interface components {
         EntryTraitsChosen: {
             /** @description Traits */
             traits: string;
+            /**
+             * @description It is to be
+             * @enum {string|null}
+             */
+            aim?: "keep" | "improve" | "mix" | null;
         };
         /** Plant looked at */
         EntryPlantLookedAt: {
@@ -3738,7 +3758,7 @@ export interface components {
              * @description Struck out
              * @enum {string|null}
              */
-            out?: "sick" | "off_type" | "weak" | "pulled" | null;
+            out?: "sick" | "off_type" | "weak" | "rotten" | "pulled" | null;
             /** @description At a border or a gap */
             at_edge?: boolean;
             /** @description What few have */

@@ -11,6 +11,8 @@ import { Trouble } from '../kit/Section';
 import { firstLeft } from './walk';
 import { WalkPaper } from './WalkPaper';
 import { WalkPlant } from './WalkPlant';
+import { OverTheYears } from './OverTheYears';
+import { TakeOver } from './TakeOver';
 import { WhoIsKept } from './WhoIsKept';
 
 /** Along a row with a phone, a plant a screen: what is struck out, what the others are like, and who of them becomes a parent. */
@@ -56,6 +58,7 @@ function Walked({ planting, code }: { planting: Planting; code: string }) {
           </Box>
         )}
       </Box>
+      {on === undefined && walk.last !== null && <TakeOver planting={planting} last={walk.last} />}
       {on === undefined && (
         <Box sx={{ '@media print': { display: 'none' } }}>
           <WalkPlant
@@ -75,6 +78,7 @@ function Walked({ planting, code }: { planting: Planting; code: string }) {
         Taste them blind
       </Box>
       <WhoIsKept planting={planting} go={setHere} />
+      <OverTheYears years={walk.years} />
       <WalkPaper walk={walk} />
       <Button
         variant="text"

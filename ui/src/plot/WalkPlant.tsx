@@ -19,6 +19,7 @@ const OUT = [
   ['sick', 'Sick'],
   ['off_type', 'Off-type'],
   ['weak', 'Weak'],
+  ['rotten', 'Rotten'],
   ['pulled', 'Gone'],
 ] as const;
 
@@ -90,7 +91,7 @@ export function WalkPlant({
       </Box>
       <Resumed draft={draft} />
       <Row name="Struck out">
-        {OUT.map(([key, words]) => (
+        {OUT.filter(([key]) => key !== 'rotten' || walk.lifted).map(([key, words]) => (
           <Press
             key={key}
             on={look.out === key}

@@ -9,9 +9,9 @@ use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
-use Marrow\Core\Selection\ChosenTrait;
 use Marrow\Core\Selection\LineTrueness;
 use Marrow\Core\Selection\TraitList;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Growing\GrowingStrand;
 use Marrow\Core\Steps\Tending\TendingStrand;
 use Marrow\Core\Work\Loss;
@@ -22,7 +22,13 @@ use Marrow\Core\Work\Task;
 /** Which plants of a row become parents, and by what they are chosen. */
 final class ChoosingStrand extends Strand
 {
-    public TraitList $traits;
+    /** By what the plants are chosen. */
+    private TraitList $named;
+
+    /** Whether anybody said so. */
+    public bool $isNamed = false;
+
+    public Aim $aim;
 
     /** @var array<int, WalkedPlant> by their numbers along the row */
     public array $plants = [];
@@ -30,21 +36,35 @@ final class ChoosingStrand extends Strand
     /** @var list<int> numbers of those that are to be parents */
     public array $kept = [];
 
-    public function __construct(private readonly Crop $crop, private readonly GrowingStrand $growing, private readonly TendingStrand $tending)
+    public function __construct(private readonly Crop $crop, private readonly GrowingStrand $growing, private readonly TendingStrand $tending, private readonly Practice $practice)
     {
-        $this->traits = TraitList::usual();
+        $this->named = TraitList::usual();
+        $this->aim = $this->usualAim();
+    }
+
+    /** By what they are chosen; of what was lifted and lies in store, how it keeps is one of these. */
+    public function traits(): TraitList
+    {
+        return $this->tending->isLifted ? $this->named->withKeeping() : $this->named;
+    }
+
+    private function usualAim(): Aim
+    {
+        return Aim::from($this->practice->word('aim'));
     }
 
     #[Takes]
     public function chosenBy(TraitsChosen $chosen): void
     {
-        $this->traits = TraitList::read($chosen->traits);
+        $this->named = TraitList::read($chosen->traits);
+        $this->aim = $chosen->aim ?? $this->usualAim();
+        $this->isNamed = true;
     }
 
     #[Takes]
     public function lookedAt(PlantLookedAt $look, Entry $entry): void
     {
-        [$scores, $unread] = $this->traits->scores($look->scores);
+        [$scores, $unread] = $this->traits()->scores($look->scores);
         if ($unread !== null) {
             throw Misfit::at('scores', $unread);
         }
@@ -87,7 +107,7 @@ final class ChoosingStrand extends Strand
 
     public function wants(): array
     {
-        $out = array_filter($this->plants, static fn (WalkedPlant $plant): bool => $plant->out !== null && $plant->out !== StruckOut::Pulled);
+        $out = array_filter($this->plants, static fn (WalkedPlant $plant): bool => $plant->out !== null && ! $plant->out->isGone());
         if ($out === [] || $this->setsItsOwnSeed() || $this->growing->firstBloomAt !== null || $this->growing->pickedAt !== null) {
             return [];
         }
@@ -101,13 +121,13 @@ final class ChoosingStrand extends Strand
 
     public function offers(): array
     {
-        if ($this->growing->sownAt === null || $this->tending->standing === 0) {
+        if ($this->growing->sownAt === null || ($this->tending->standing === 0 && $this->tending->inStore === 0)) {
             return [];
         }
         $next = $this->plants === [] ? 1 : max(array_keys($this->plants)) + 1;
 
         return [
-            Offer::of(TraitsChosen::class, 75)->usually('traits', count($this->traits->traits) === 1 ? null : implode('; ', array_map(static fn (ChosenTrait $trait): string => $trait->typed(), $this->traits->traits))),
+            Offer::of(TraitsChosen::class, 75)->usually('traits', count($this->named->traits) === 1 ? null : $this->named->typed()),
             Offer::of(PlantLookedAt::class, 76)->usually('plant', $next),
             ...($this->plants === [] ? [] : [Offer::of(PlantsKept::class, 77)]),
         ];

@@ -12,6 +12,7 @@ enum StruckOut: string implements Choice
     case Sick = 'sick';
     case OffType = 'off_type';
     case Weak = 'weak';
+    case Rotten = 'rotten';
     case Pulled = 'pulled';
 
     public function label(): string
@@ -20,7 +21,14 @@ enum StruckOut: string implements Choice
             self::Sick => 'sick',
             self::OffType => 'off-type',
             self::Weak => 'weak',
+            self::Rotten => 'rotten in store',
             self::Pulled => 'gone or pulled',
         };
+    }
+
+    /** Whether it stands nowhere any more. */
+    public function isGone(): bool
+    {
+        return $this === self::Pulled || $this === self::Rotten;
     }
 }

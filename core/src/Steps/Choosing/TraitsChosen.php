@@ -16,14 +16,20 @@ use Marrow\Core\Selection\TraitList;
 /** It was said what the plants of a planting are chosen by. */
 final readonly class TraitsChosen implements Checked, Payload
 {
-    /** @param  string  $traits  parted by semicolons: vigour; stem height (cm); colour: green, red */
-    public function __construct(public string $traits) {}
+    /**
+     * @param  string  $traits  parted by semicolons: vigour; stem height (cm); colour: green, red
+     * @param  ?Aim  $aim  what the variety is grown on for; null where it is as the keeper has it with all
+     */
+    public function __construct(public string $traits, public ?Aim $aim = null) {}
 
     public static function kind(): Kind
     {
         return Kind::of('traits_chosen', Subject::Planting, 'Chosen by')->act('Say what it is chosen by')->also('chosen by', 'choose by')
-            ->asks(Field::text('traits', 'Traits', 300)->called('what it is chosen by')->hint('Parted by semicolons, few: vigour; stem height (cm); leaf: flat, curled. The more wanted word last; health goes before all. What counts more: vigour ×3; where less is better: days to heading (days) ×-1'))
-            ->says('{traits}');
+            ->asks(
+                Field::text('traits', 'Traits', 300)->called('what it is chosen by')->hint('Parted by semicolons, few: vigour; stem height (cm); leaf: flat, curled. The more wanted word last; health goes before all. What counts more: vigour ×3; where less is better: days to heading (days) ×-1'),
+                Field::choice('aim', 'It is to be', Aim::class)->called('what it is grown on for')->optional()->hint('Left empty, as the settings have it')->seldom(),
+            )
+            ->says('{traits}', '{aim}');
     }
 
     public function check(): void
