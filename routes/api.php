@@ -12,6 +12,7 @@ use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\KeeperController;
 use App\Http\Controllers\LotController;
+use App\Http\Controllers\PhotographController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlantingController;
@@ -79,6 +80,7 @@ Route::middleware(Needs::least(Role::Reader))->group(static function (): void {
     Route::get('/crops/{key}/file', [HandbookController::class, 'file']);
     Route::get('/varieties', [GardenController::class, 'varieties']);
     Route::get('/store-places', [GardenController::class, 'places']);
+    Route::get('/photographs/{id}', [PhotographController::class, 'show']);
     Route::get('/holders', [HolderController::class, 'index']);
     Route::get('/holders/{id}', [HolderController::class, 'show']);
     Route::get('/plans', [PlanController::class, 'index']);
@@ -105,6 +107,7 @@ Route::middleware(Needs::least(Role::Helper))->group(static function (): void {
     Route::post('/demo', [FrameController::class, 'demo']);
     Route::post('/entries', [EntryController::class, 'record']);
     Route::post('/entries/{entry}/strike', [EntryController::class, 'strike']);
+    Route::post('/photographs', [PhotographController::class, 'add']);
     Route::post('/print-jobs', [PrintController::class, 'make']);
     Route::post('/print-jobs/{id}/send', [PrintController::class, 'send']);
     Route::post('/print-jobs/{id}/drop', [PrintController::class, 'drop']);

@@ -12,7 +12,7 @@ final class CheckedCopies
 {
     private const FILE = '/checked.json';
 
-    /** @var array<string, array{of: string, garden: string, entries: int, lots: int, recordedAt: string, migrations: list<string>, bytes: int}> */
+    /** @var array<string, array{of: string, garden: string, entries: int, lots: int, recordedAt: string, migrations: list<string>, bytes: int, photographs: int}> */
     private array $found = [];
 
     private bool $isNew = false;
@@ -34,10 +34,10 @@ final class CheckedCopies
         $of = @filesize($file).' '.@filemtime($file).' '.@fileinode($file);
         $known = $this->found[basename($file)] ?? null;
         if ($known !== null && $known['of'] === $of) {
-            return new Copy($file, $known['garden'], $known['entries'], $known['lots'], $known['recordedAt'], $known['migrations'], $known['bytes']);
+            return new Copy($file, $known['garden'], $known['entries'], $known['lots'], $known['recordedAt'], $known['migrations'], $known['bytes'], $known['photographs']);
         }
         $copy = Copy::in($file);
-        $this->found[basename($file)] = ['of' => $of, 'garden' => $copy->garden, 'entries' => $copy->entries, 'lots' => $copy->lots, 'recordedAt' => $copy->recordedAt, 'migrations' => $copy->migrations, 'bytes' => $copy->bytes];
+        $this->found[basename($file)] = ['of' => $of, 'garden' => $copy->garden, 'entries' => $copy->entries, 'lots' => $copy->lots, 'recordedAt' => $copy->recordedAt, 'migrations' => $copy->migrations, 'bytes' => $copy->bytes, 'photographs' => $copy->photographs];
         $this->isNew = true;
 
         return $copy;
@@ -58,11 +58,11 @@ final class CheckedCopies
         umask($mask);
     }
 
-    /** @phpstan-assert-if-true array{of: string, garden: string, entries: int, lots: int, recordedAt: string, migrations: list<string>, bytes: int} $found */
+    /** @phpstan-assert-if-true array{of: string, garden: string, entries: int, lots: int, recordedAt: string, migrations: list<string>, bytes: int, photographs: int} $found */
     private static function isFinding(mixed $found): bool
     {
         return is_array($found) && is_string($found['of'] ?? null) && is_string($found['garden'] ?? null) && is_int($found['entries'] ?? null)
             && is_int($found['lots'] ?? null) && is_string($found['recordedAt'] ?? null) && is_array($found['migrations'] ?? null)
-            && array_is_list($found['migrations']) && array_filter($found['migrations'], is_string(...)) === $found['migrations'] && is_int($found['bytes'] ?? null);
+            && array_is_list($found['migrations']) && array_filter($found['migrations'], is_string(...)) === $found['migrations'] && is_int($found['bytes'] ?? null) && is_int($found['photographs'] ?? null);
     }
 }

@@ -13,6 +13,7 @@ final readonly class Copy
     /**
      * @param  string  $recordedAt  when the newest entry was recorded; empty where there is none
      * @param  list<string>  $migrations  the changes of its form that it knows
+     * @param  int  $photographs  bytes of it that are photographs
      */
     public function __construct(
         public string $file,
@@ -22,6 +23,7 @@ final readonly class Copy
         public string $recordedAt,
         public array $migrations,
         public int $bytes,
+        public int $photographs = 0,
     ) {}
 
     /** @throws CopyFailed when it is no whole garden */
@@ -48,6 +50,8 @@ final readonly class Copy
                 self::one($pdo, "SELECT coalesce(max(recorded_at), '') FROM journal_entries"),
                 $migrations === false ? [] : array_values(array_map(strval(...), $migrations->fetchAll(PDO::FETCH_COLUMN))),
                 (int) filesize($file),
+                // A garden of an older program has none.
+                self::one($pdo, "SELECT 1 FROM sqlite_master WHERE type = 'table' AND name = 'photographs'") === '1' ? (int) self::one($pdo, 'SELECT coalesce(sum(size), 0) FROM photographs') : 0,
             );
         } catch (PDOException $e) {
             throw new CopyFailed(in_array($e->errorInfo[1] ?? 0, [11, 26], true)

@@ -44,7 +44,7 @@ final readonly class CopyDocument
         return new self(
             $name,
             self::title($name),
-            sprintf('%s, %s%s, %s', Quantity::number($copy->entries, 'entry', 'entries'), Quantity::number($copy->lots, 'lot'), $copy->recordedAt === '' ? '' : ', the newest recorded '.Speaking::forms()->day(Moment::read($copy->recordedAt)), Quantity::bytes($copy->bytes)),
+            sprintf('%s, %s%s, %s', Quantity::number($copy->entries, 'entry', 'entries'), Quantity::number($copy->lots, 'lot'), $copy->recordedAt === '' ? '' : ', the newest recorded '.Speaking::forms()->day(Moment::read($copy->recordedAt)), Quantity::bytes($copy->bytes).($copy->photographs === 0 ? '' : sprintf(' (%s of it photographs)', Quantity::bytes($copy->photographs)))),
             $lost,
             match ($lost) {
                 null => 'The garden as it stands cannot be read, so nobody can say what of it the copy lacks.',

@@ -16,6 +16,7 @@ final readonly class WalkDocument
      * @param  list<WalkedPlantDocument>  $plants  that were looked at, along the row
      * @param  list<int>  $order  numbers of those that can be put in an order, best first
      * @param  list<TradeoffDocument>  $tradeoffs  what keeping so many gains and costs
+     * @param  list<PhotographedDocument>  $photographs  plants that were photographed
      * @param  list<string>  $said  what else bears on whom to keep
      * @param  bool  $lifted  whether it was taken up, and how it keeps is looked at
      * @param  ?TakenOverDocument  $last  by what the variety was chosen the last time; null where something is named already
@@ -32,6 +33,8 @@ final readonly class WalkDocument
         public array $order,
         #[OA\Property(items: new OA\Items(ref: TradeoffDocument::class))]
         public array $tradeoffs,
+        #[OA\Property(items: new OA\Items(ref: PhotographedDocument::class))]
+        public array $photographs,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $said,
         #[OA\Property]

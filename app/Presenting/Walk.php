@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenting;
 
 use App\Documents\ChosenTraitDocument;
+use App\Documents\PhotographedDocument;
 use App\Documents\TakenOverDocument;
 use App\Documents\TradeoffDocument;
 use App\Documents\TraitYearsDocument;
@@ -49,6 +50,7 @@ final class Walk
                 $settled ? '' : Figures::round($one->ofMothers(), 2),
                 Figures::oneIn($one->rareKept),
             ), $choice->tradeoffs),
+            array_map(static fn (int $plant, array $ids): PhotographedDocument => new PhotographedDocument($plant, $ids), array_keys($choosing->photographs), $choosing->photographs),
             (new ChoosingWords($planting, $choice, $earlier))->said(),
             $planting->tending->isLifted,
             $choosing->isNamed || $earlier === [] ? null : self::takenOver($earlier[count($earlier) - 1]),

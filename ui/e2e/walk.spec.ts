@@ -17,6 +17,30 @@ test.describe('on a phone', () => {
     await keeper.fill({ Traits: 'vigour; leaf: flat, curled' });
     await keeper.keeps();
     await page.getByRole('link', { name: 'Walk the row' }).click();
+    // A picture of a plant is drawn anew, small, before it is kept.
+    const drawn = await page.evaluate(() => {
+      const canvas = document.createElement('canvas');
+      [canvas.width, canvas.height] = [3000, 2000];
+      canvas.getContext('2d')?.fillRect(0, 0, 1500, 1000);
+      return canvas.toDataURL('image/png').split(',')[1] ?? '';
+    });
+    const camera = page.getByLabel('Photograph of plant 1');
+    await camera.setInputFiles({
+      name: 'plant.png',
+      mimeType: 'image/png',
+      buffer: Buffer.from('no picture'),
+    });
+    await expect(page.getByText('This is no photograph that can be read')).toBeVisible();
+    await camera.setInputFiles({
+      name: 'plant.png',
+      mimeType: 'image/png',
+      buffer: Buffer.from(drawn, 'base64'),
+    });
+    const picture = page.getByRole('img', { name: 'Plant 1, photograph 1' });
+    await expect(picture).toBeVisible();
+    expect(await picture.evaluate((one: HTMLImageElement) => [one.naturalWidth, one.naturalHeight])).toEqual([
+      1200, 800,
+    ]);
     for (let plant = 1; plant <= 12; plant++) {
       await expect(page.getByRole('heading', { name: `Plant ${plant} of 12` })).toBeVisible();
       if (plant === 4) {

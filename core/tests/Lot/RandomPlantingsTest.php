@@ -24,7 +24,7 @@ final class RandomPlantingsTest extends CoreTestCase
 
     private const KEEPERS = 80;
 
-    private const KINDS = ['sown', 'first_bloom', 'first_bloom', 'last_bloom', 'off_types_seen', 'noted', 'planted_out', 'thinned', 'covered', 'covered', 'uncovered', 'rogued', 'sick_seen', 'lifted', 'winter_lost', 'replanted', 'bolted', 'watered', 'shaken', 'cut_to_ripen', 'neighbours_seen', 'off_types_judged', 'hand_wanted', 'flowers_shut', 'hand_pollinated', 'hand_pollinated', 'set_seen', 'marked', 'mark_seen', 'put_off', 'traits_chosen', 'plant_looked_at', 'plant_looked_at', 'plants_kept', 'fruit_shelved', 'fruit_shelved', 'fruit_seen', 'fruit_moved', 'fruit_cut', 'fruit_tasted', 'fruit_off', 'fruit_seed', 'ripeness_seen', 'ripeness_seen', 'tasting_set', 'tasting_scored', 'tasting_scored', 'tasting_unblinded'];
+    private const KINDS = ['sown', 'first_bloom', 'first_bloom', 'last_bloom', 'off_types_seen', 'noted', 'planted_out', 'thinned', 'covered', 'covered', 'uncovered', 'rogued', 'sick_seen', 'lifted', 'winter_lost', 'replanted', 'bolted', 'watered', 'shaken', 'cut_to_ripen', 'neighbours_seen', 'off_types_judged', 'hand_wanted', 'flowers_shut', 'hand_pollinated', 'hand_pollinated', 'set_seen', 'marked', 'mark_seen', 'put_off', 'traits_chosen', 'plant_looked_at', 'plant_looked_at', 'plants_kept', 'fruit_shelved', 'fruit_shelved', 'fruit_seen', 'fruit_moved', 'fruit_cut', 'fruit_tasted', 'fruit_off', 'fruit_seed', 'plant_photographed', 'ripeness_seen', 'ripeness_seen', 'tasting_set', 'tasting_scored', 'tasting_scored', 'tasting_unblinded'];
 
     /** @var array<string, int> how often each kind was tried */
     private static array $tried = [];
@@ -166,6 +166,7 @@ final class RandomPlantingsTest extends CoreTestCase
                     'tasting_scored' => ['tasting' => (string) $chance->getInt(1, 2), 'taster' => ['Ann', 'Ben', 'Eve'][$chance->getInt(0, 2)], 'scores' => array_slice([3, 1, 5], 0, $chance->getInt(2, 3))],
                     'tasting_unblinded' => ['tasting' => (string) $chance->getInt(1, 2)],
                     'ripeness_seen' => ['ready' => ['not_yet', 'nearly', 'ready'][$chance->getInt(0, 2)], 'mark' => ['', '1', '2'][$chance->getInt(0, 2)]],
+                    'plant_photographed' => ['plant' => $chance->getInt(1, 14), 'photograph' => 'picture'],
                     'put_off' => ['task' => ['pick', 'shut_flowers'][$chance->getInt(0, 1)], ...[['how' => 'done'], ['how' => 'next_year'], ['how' => 'later', 'until' => '2026-12-24']][$chance->getInt(0, 2)]],
                     default => [],
                 });

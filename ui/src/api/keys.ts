@@ -13,6 +13,7 @@ export const keys = {
   lot: (code: string, on: Day) => ['lot', code, on],
   planting: (code: string, on: Day) => ['planting', code, on],
   tastings: (code: string, on: Day) => ['planting', code, on, 'tastings'],
+  photograph: (id: string) => ['photograph', id],
   holders: (on: Day) => ['holders', '', on],
   holder: (id: string, on: Day) => ['holders', id, on],
   testAhead: (code: string, on: Day, test: object) => ['testAhead', code, on, test],

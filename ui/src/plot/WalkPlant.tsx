@@ -13,6 +13,7 @@ import { useSay } from '../kit/Said';
 import { Trouble } from '../kit/Section';
 import { useSpoken } from '../kit/spoken';
 import { Waiting } from '../kit/Waiting';
+import { Photographs } from './Photographs';
 import { lookOf, payloadOf, type Look } from './walk';
 
 const OUT = [
@@ -138,6 +139,7 @@ export function WalkPlant({
           onChange={(rare) => draft.set({ rare })}
         />
       </Box>
+      <Photographs planting={planting} plant={number} />
       {refused !== undefined && (
         <Trouble>
           {errorOf('scores', refused.fields) ?? errorOf('plant', refused.fields) ?? refused.message}

@@ -33,6 +33,9 @@ final class ChoosingStrand extends Strand
     /** @var array<int, WalkedPlant> by their numbers along the row */
     public array $plants = [];
 
+    /** @var array<int, list<string>> ids of photographs, by the number of the plant */
+    public array $photographs = [];
+
     /** @var list<int> numbers of those that are to be parents */
     public array $kept = [];
 
@@ -80,6 +83,12 @@ final class ChoosingStrand extends Strand
         if ($look->out !== null) {
             $this->kept = array_values(array_diff($this->kept, [$look->plant]));
         }
+    }
+
+    #[Takes]
+    public function photographed(PlantPhotographed $of): void
+    {
+        $this->photographs[$of->plant][] = $of->photograph;
     }
 
     #[Takes]
