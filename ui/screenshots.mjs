@@ -58,7 +58,7 @@ const views = [
   { name: 'forecasts', path: '/books/forecasts' },
   { name: 'handbook', path: '/books/handbook/squash-pepo' },
   { name: 'reckoner', path: '/books/reckoners/sowing.seeds?plants=24&germinated=41&sown=50' },
-  { name: 'evening', path: '/store/L7', colours: 'dark' },
+  { name: 'evening', path: '/plot/shelf', colours: 'dark' },
   {
     name: 'waiting',
     path: '/racks/L10',

@@ -30,6 +30,9 @@ final class BigGarden
 
     private const SHELVES = 12;
 
+    /** Plants of the row that is walked. */
+    private const WALKED = 200;
+
     /** Each on a shelf, with a good part of the lots in them. */
     private const BOXES = 60;
 
@@ -76,12 +79,25 @@ final class BigGarden
                     $this->flush();
                 }
             }
+            $this->walked($lots + 1, $varieties[0][0]);
             $this->flush();
             $this->plan($varieties);
         });
         $this->projector->rebuild();
 
         return [$lots, $this->entries];
+    }
+
+    /** A row of which every plant was looked at. */
+    private function walked(int $number, string $variety): void
+    {
+        $row = $this->id();
+        DB::table('plantings')->insert(['id' => $row, 'number' => $number, 'variety_id' => $variety]);
+        $this->add('planting', $row, 'sown', new DateTimeImmutable('2026-03-10 10:00'), ['plants' => self::WALKED]);
+        $this->add('planting', $row, 'traits_chosen', new DateTimeImmutable('2026-05-01 10:00'), ['traits' => 'vigour; stem height (cm); leaf: flat, curled']);
+        for ($n = 1; $n <= self::WALKED; $n++) {
+            $this->add('planting', $row, 'plant_looked_at', new DateTimeImmutable('2026-06-01 10:00'), ['plant' => $n, 'scores' => sprintf('health %d; vigour %d; stem height %d; leaf %s', 1 + $n % 5, 1 + $n * 7 % 5, 40 + $n % 30, $n % 3 === 0 ? 'curled' : 'flat'), 'out' => $n % 17 === 0 ? 'weak' : null]);
+        }
     }
 
     /**

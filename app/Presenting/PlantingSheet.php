@@ -23,6 +23,7 @@ use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Steps\Marks\MarkStrand;
 use Marrow\Core\Steps\Origin\CutDown;
 use Marrow\Core\Steps\Origin\Picked;
+use Marrow\Core\Steps\Ripening\Look;
 use Marrow\Core\Steps\Shelf\ShelvedFruit;
 use Marrow\Core\Steps\Tending\Covering;
 use Marrow\Core\Steps\Tending\RogueReason;
@@ -96,6 +97,11 @@ final readonly class PlantingSheet
         if ($kept > 0) {
             // Those that were chosen are picked before any other.
             $offer = $offer->calledHere('Pick the parents: start a lot')->usually('plants', $kept);
+        }
+        $ready = array_values(array_filter(array_map(static fn (Look $look): string => $look->seen->mark, $course->ripening->ready()), static fn (string $mark): bool => $mark !== ''));
+        if ($ready !== []) {
+            // Of one that has a mark the seed may be kept by itself; of several it is one lot, unless each is picked in turn.
+            $offer = $offer->calledHere('Pick what is ready: start a lot')->usually('plants', count($ready))->usually('mother', count($ready) === 1 ? $ready[0] : null);
         }
         if ($pollinating->done === []) {
             return $offer;

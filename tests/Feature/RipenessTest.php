@@ -33,6 +33,20 @@ final class RipenessTest extends TestCase
         self::assertSame(['nearly', ['Umbel brown and the seed lifts off with a touch'], 'Today: nearly ripe'], array_values(array_diff_key($this->round()[0]['ripeness']['each'][1], ['mark' => 0, 'name' => 0])));
     }
 
+    public function test_what_is_ready_is_what_picking_offers(): void
+    {
+        $row = $this->parsnips();
+        foreach (['1', '2'] as $mark) {
+            $this->keeper->records($row, 'marked', "2026-07-10T10:0$mark", ['mark' => $mark, 'what' => 'plant']);
+            $this->keeper->records($row, 'ripeness_seen', "2026-09-14T09:0$mark", ['ready' => 'ready', 'mark' => $mark]);
+            $pick = collect($this->getJson("/api/plantings/$row")->json('offers'))->firstWhere('kind', 'picked');
+            $usual = array_column($pick['fields'], 'usual', 'key');
+            self::assertSame(['Pick what is ready: start a lot', $mark, $mark === '1' ? '1' : null], [$pick['act'], $usual['plants'], $usual['mother']]);
+        }
+        $this->keeper->pick($row, '2026-09-14T09:30', ['plants' => 2, 'mass_g' => 60]);
+        self::assertNull(collect($this->getJson("/api/plantings/$row")->json('tasks'))->firstWhere('kind', 'pick_ready'), 'it is picked');
+    }
+
     public function test_rain_puts_first_what_is_ready_and_lets_the_rest_hang(): void
     {
         [$ready, $nearly] = [$this->parsnips(), $this->parsnips()];

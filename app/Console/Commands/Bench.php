@@ -8,6 +8,7 @@ use App\Bench\OnThisMachine;
 use GuzzleHttp\Client;
 use GuzzleHttp\RequestOptions;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 use Psr\Http\Message\ResponseInterface;
 use Ramsey\Uuid\Uuid;
 use Symfony\Component\Process\Process;
@@ -156,6 +157,7 @@ final class Bench extends Command
             'parting a lot' => $get("lots/$lot/portions"),
             'what may be swapped' => $get('swap-list'),
             'tags of all in store' => $get('tags?place=store'),
+            ...$this->walk($client),
             'plantings to look over' => $get('rounds/looking-over'),
             'plan of next year' => $get('plans/2027'),
             'what to do about crossing' => static fn (): ResponseInterface => $client->post('plans/2027/remedies', [RequestOptions::JSON => [
@@ -175,6 +177,27 @@ final class Bench extends Command
             'calendar of a plan' => $get('plans/2027/calendar.ics'),
             'record an entry' => self::note($client, 'Measured'),
             ...$this->changes($client),
+        ];
+    }
+
+    /**
+     * The row that was walked, where there is one: whom to keep of its plants, and one more looked at.
+     *
+     * @return array<string, \Closure(): ResponseInterface>
+     */
+    private function walk(Client $client): array
+    {
+        $row = DB::table('plantings')->join('planting_standings', 'planting_standings.planting_id', '=', 'plantings.id')->orderByDesc('walked')->first(['plantings.id', 'number', 'walked']);
+        if ($row === null || ! is_string($row->id ?? null) || ! is_int($row->number ?? null) || ! is_int($row->walked ?? null) || $row->walked === 0) {
+            return [];
+        }
+        $id = $row->id;
+
+        return [
+            "a walk of $row->walked plants" => static fn (): ResponseInterface => $client->get("plantings/P$row->number"),
+            "one of $row->walked plants looked at" => static fn (): ResponseInterface => $client->post('entries', [RequestOptions::JSON => ['drafts' => [[
+                'id' => Uuid::uuid7()->toString(), 'about' => ['subject' => 'planting', 'id' => $id], 'kind' => 'plant_looked_at', 'happened_at' => '2026-09-13T10:00', 'payload' => ['plant' => 3, 'scores' => 'health 4'],
+            ]]]]),
         ];
     }
 

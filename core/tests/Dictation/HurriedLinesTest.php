@@ -185,6 +185,8 @@ final class HurriedLinesTest extends CoreTestCase
             ['plot', 'P4 2 sick plants, white spots', 'sick_seen', ['plants' => '2', 'what' => 'white spots']],
             ['plot', 'planted out P4 30 in the long bed', 'planted_out', ['plants' => '30', 'where' => 'long bed']],
             // Words, as they were written.
+            ['plot', 'P4 nearly ripe', 'ripeness_seen', ['ready' => 'nearly']],
+            ['plot', 'P4 parents 2 5 9', 'plants_kept', ['plants' => ['2', '5', '9']]],
             ['plot', 'note P4 aphids', 'noted', ['text' => 'aphids']],
             ['plot', 'P4 note: Slugs again, 3 plants gone', 'noted', ['text' => 'Slugs again, 3 plants gone']],
             ['store', 'L7 note "41 g; not mine"', 'noted', ['text' => '41 g; not mine']],

@@ -47,6 +47,7 @@ export async function takeAlong(): Promise<void> {
       lists.map((query) => () => api.GET('/places/{place}', { params: { path: { place }, query } })),
     ),
     ...rounds.map((which) => () => api.GET('/rounds/{which}', { params: { path: { which } } })),
+    () => api.GET('/shelf', { params: { query: {} } }),
     ...along.plans.map((year) => () => api.GET('/plans/{year}', { params: { path: { year } } })),
     ...along.plantings.map((code) => () => api.GET('/plantings/{code}', { params: { path: { code } } })),
     ...[...along.lots, ...along.plantings].map(

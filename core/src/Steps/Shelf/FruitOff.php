@@ -17,7 +17,7 @@ final readonly class FruitOff implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('fruit_off', Subject::Planting, 'Fruit taken off the shelf')->act('Take bad ones off')->also('fruit off the shelf', 'fruit thrown out')
+        return Kind::of('fruit_off', Subject::Planting, 'Fruit taken off the shelf')->act('Take bad ones off')->also('fruit off the shelf', 'fruit thrown out', 'rotten fruit')
             ->asks(
                 Field::integers('fruits', 'Fruits', '', 1, 10_000)->called('the numbers of the fruits')->naming()->hint('By their numbers: 2 5 9'),
                 Field::choice('why', 'They are', FruitGone::class)->called('why they come off')->usually(FruitGone::Rotten->value),

@@ -17,7 +17,7 @@ final readonly class FruitSeen implements Payload
 
     public static function kind(): Kind
     {
-        return Kind::of('fruit_seen', Subject::Planting, 'Fruit looked over')->act('Look over the fruit')->also('looked over fruit', 'fruit found')
+        return Kind::of('fruit_seen', Subject::Planting, 'Fruit looked over')->act('Look over the fruit')->also('looked over fruit', 'fruit found', 'fruit', 'fruits')
             ->asks(
                 Field::integers('fruits', 'Fruits', '', 1, 10_000)->called('the numbers of the fruits')->naming()->hint('By their numbers: 2 5 9'),
                 Field::choice('how', 'They are', FruitState::class)->called('how they are')->optional(FruitState::Sound)->usually(FruitState::Sound->value),
