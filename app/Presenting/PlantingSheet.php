@@ -92,7 +92,12 @@ final readonly class PlantingSheet
     {
         $pollinating = $course->pollinating;
         // Of what is all lifted and lies in store no seed can be picked; only what was picked before may still be written down.
-        $offer = Offer::of(Picked::class, $course->tending->isLifted && $course->tending->standing === 0 ? 90 : 10)->calledHere('Pick seed: start a lot');
+        $offer = Offer::of(Picked::class, match (true) {
+            $course->tending->isLifted && $course->tending->standing === 0 => 90,
+            // What lies on the shelf is picked already.
+            $course->shelf->count() > 0 => 46,
+            default => 10,
+        })->calledHere('Pick seed: start a lot');
         $kept = count($course->choosing->kept);
         if ($kept > 0) {
             // Those that were chosen are picked before any other.

@@ -32,7 +32,8 @@ final class Walk
         $settled = $choosing->setsItsOwnSeed();
 
         return new WalkDocument(
-            $planting->growing->sown?->plants,
+            // Of what was taken up there are as many as were laid in store, and nobody knows them by where they stood.
+            $planting->tending->isLifted ? null : $planting->growing->sown?->plants,
             array_map(self::chosenTrait(...), $choosing->traits()->traits),
             array_values(array_map(static fn (WalkedPlant $plant): WalkedPlantDocument => new WalkedPlantDocument(
                 $plant->number,

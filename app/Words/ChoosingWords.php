@@ -46,6 +46,8 @@ final readonly class ChoosingWords
             $this->planting->choosing->setsItsOwnSeed() ? 'It sets its own seed: in a line that is settled choosing among plants gains nothing but what is struck out; among crosses that still split it does.' : '',
             $this->few(),
             $this->last(),
+            // What rotted says nothing of the fruit of others, but counts where parents are chosen.
+            ...array_map(static fn (string $said): string => "On the shelf: $said", ShelfWords::of($this->planting->shelf->fruits)),
             $this->alone(),
             'Equal seed from each keeps most of what there is.',
         ], static fn (string $one): bool => $one !== ''));

@@ -142,6 +142,8 @@ final class WalkTest extends TestCase
         self::assertNotContains($late, $this->walk($row)['said']);
         $this->keeper->records($row, 'plants_kept', '2026-08-30T10:00', ['plants' => [1, 3]]);
         self::assertContains($late, $this->walk($row)['said']);
+        $this->keeper->records($row, 'fruit_off', '2026-09-10T10:00', ['fruits' => [1], 'why' => 'rotten']);
+        self::assertContains('On the shelf: Plant 1: 1 fruit, 1 rotted after 39 days.', array_map(self::plain(...), $this->walk($row)['said']));
     }
 
     public function test_two_keepers_walk_one_row_at_once(): void

@@ -14,6 +14,8 @@ use Marrow\Core\Tests\Support\PlotDiary;
 use Marrow\Core\Work\Task;
 use Marrow\Core\Work\TaskKind;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** Whether seed is ripe, as it was looked at. */
 final class RipeningTest extends CoreTestCase
@@ -104,6 +106,27 @@ final class RipeningTest extends CoreTestCase
         // By R: 1 - pnorm((30 - 42.5 + 4) / 6.25).
         self::assertEqualsWithDelta(0.9130850, $cut->greenOn(30.0), 1e-6);
         self::assertLessThan($cut->fallenOn(60.0), $cut->greenOn(60.0));
+    }
+
+    public function test_what_one_cut_and_what_passes_keep_by_simulation(): void
+    {
+        $chance = new Randomizer(new Mt19937(37));
+        $uniform = static fn (): float => ($chance->getInt(0, 999_999) + 0.5) / 1_000_000;
+        $cut = CutDay::of(40, 60, 6, 3);
+        [$kept, $green, $fallen, $gathered, $seeds] = [0, 0, 0, 0, 60_000];
+        for ($n = 0; $n < $seeds; $n++) {
+            // Ripe about the middle, with a quarter of the window as deviation; what is ripe falls at random.
+            $ripe = 50.0 + 5.0 * sqrt(-2.0 * log($uniform())) * cos(2.0 * M_PI * $uniform());
+            $falls = $ripe - 6.0 * log($uniform());
+            match (true) {
+                $ripe > $cut->day + 3.0 => $green++,
+                $falls < $cut->day => $fallen++,
+                default => $kept++,
+            };
+            // Of a visit every three days the next one comes at any hour after it is ripe.
+            $gathered += (int) ($falls > $ripe + 3.0 * $uniform());
+        }
+        self::assertEqualsWithDelta([$kept / $seeds, $green / $seeds, $fallen / $seeds, $gathered / $seeds], [$cut->kept, $cut->greenOn($cut->day), $cut->fallenOn($cut->day), CutDay::keptByVisits(6, 3)], 0.008);
     }
 
     private static function bloomed(string $crop, ?string $picked = null, Practice $practice = new Practice): PlotDiary

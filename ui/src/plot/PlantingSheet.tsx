@@ -52,6 +52,12 @@ export function PlantingSheet({ code }: { code: string }) {
           about={{ subject: 'planting', id: data.id }}
           offers={data.offers}
           anything={{ crop: data.crop.key }}
+          leads={Object.fromEntries(
+            ['fruit_shelved', 'fruit_seen', 'fruit_cut', 'fruit_tasted', 'fruit_seed'].map((kind) => [
+              kind,
+              at(`/plot/shelf/${code}`),
+            ]),
+          )}
           onDone={(_, saved) => saved.code.startsWith('L') && void navigate(at(`/bench/${saved.code}`))}
         />
       )}

@@ -148,14 +148,14 @@ final class ShelfStrand extends Strand
         return [
             Offer::of(FruitShelved::class, $this->crop->ripening->afterRipening === null ? 78 : 40)->usually('fruit', $this->next())->usually('stalk', $this->practice->word('fruit_stalk')),
             ...($lying === [] ? [] : [
-                Offer::of(FruitSeen::class, 41)->usually('fruits', $numbers),
-                Offer::of(FruitCut::class, 42)->usually('fruit', $this->first($lying)),
+                Offer::of(FruitSeen::class, 12)->usually('fruits', $numbers),
+                Offer::of(FruitCut::class, 13)->usually('fruit', $this->first($lying)),
                 Offer::of(FruitOff::class, 44),
                 Offer::of(FruitMoved::class, 79)->usually('fruits', $numbers),
             ]),
             ...($open === [] ? [] : [
-                Offer::of(FruitTasted::class, 43)->usually('fruit', $this->first($open)),
-                Offer::of(FruitSeed::class, 45)->usually('fruits', self::numbers($open)),
+                Offer::of(FruitTasted::class, 14)->usually('fruit', $this->first($open)),
+                Offer::of(FruitSeed::class, 11)->usually('fruits', self::numbers($open)),
             ]),
         ];
     }
@@ -249,7 +249,7 @@ final class ShelfStrand extends Strand
         }
         $first = min($cut);
 
-        return new Task(ShelfTask::TakeOut, Place::Plot, $first, $first, $first->modify(sprintf('+%d days', self::OPEN_DAYS)), Loss::Seed, [
+        return new Task(ShelfTask::TakeOut, Place::Plot, $first, $first->modify('+1 day'), $first->modify(sprintf('+%d days', self::OPEN_DAYS)), Loss::Seed, [
             'fruits' => count($open),
             'which' => implode(', ', array_keys($open)),
             'taste' => (int) ($this->tastesFirst() && array_any($open, static fn (ShelvedFruit $fruit): bool => $fruit->tasted === null)),
