@@ -43,6 +43,10 @@ final class RandomEntries
     private function several(Field $field, mixed $first): array
     {
         $count = $field->each !== null && ! $field->each->grows ? $field->each->count : $this->many;
+        if ($field->isName && is_int($first)) {
+            // What things are called by is not said of one of them twice.
+            return range(max((int) $field->min, $first - $count + 1), max((int) $field->min, $first - $count + 1) + $count - 1);
+        }
 
         return [$first, ...array_map(fn (): mixed => is_string($first) && Str::isUuid($first) && $field->type === FieldType::Text ? (string) Str::uuid7() : $this->value($field), $count < 2 ? [] : range(2, $count))];
     }
