@@ -27,12 +27,19 @@ final class Settings
     {
         $field = SettingList::field($key) ?? throw new \LogicException("There is no setting $key.");
         try {
-            $value = $field->read($this->typed()[$key] ?? null);
+            $typed = $this->typed()[$key] ?? '';
+            $value = $typed === '' ? $this->usual($key) : $field->read($typed);
         } catch (Refused) {
             $value = $field->default;
         }
 
         return $value instanceof Choice ? $value->value : $value;
+    }
+
+    /** As it is where nobody set it. */
+    public function usual(string $key): mixed
+    {
+        return $key === 'latitude' ? null : SettingList::usual($key, $this->practice()->latitude());
     }
 
     public function text(string $key): string
@@ -56,7 +63,7 @@ final class Settings
     /** In what form days, hours and quantities are said. */
     public function forms(): Forms
     {
-        return new Forms(UnitSystem::tryFrom($this->text('units')) ?? UnitSystem::Metric, $this->text('day_form'), $this->text('hour_form'));
+        return new Forms(UnitSystem::tryFrom($this->text('units')) ?? UnitSystem::Metric, $this->text('day_form'), $this->text('hour_form'), $this->practice()->shift->turn);
     }
 
     /**

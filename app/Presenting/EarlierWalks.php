@@ -8,6 +8,7 @@ use App\Models\Planting;
 use App\Reading\Facts;
 use App\Reading\Tagged;
 use App\Reading\YearsWeather;
+use App\Voice\Months;
 use App\Voice\Quantity;
 use App\Words\WalkedYear;
 use Illuminate\Support\Facades\DB;
@@ -46,6 +47,6 @@ final readonly class EarlierWalks
     {
         $of = $this->weather->of($year);
 
-        return $of === null ? '' : sprintf('May to September %s in the mean%s', Quantity::temperature($of['mean']), $of['rain'] === null ? '' : sprintf(', %s of rain', Quantity::decimal(round($of['rain']))."\u{00A0}mm"));
+        return $of === null ? '' : sprintf('%s %s in the mean%s', ucfirst(Months::during(5, 9)), Quantity::temperature($of['mean']), $of['rain'] === null ? '' : sprintf(', %s of rain', Quantity::decimal(round($of['rain']))."\u{00A0}mm"));
     }
 }

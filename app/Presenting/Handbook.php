@@ -82,8 +82,8 @@ final readonly class Handbook
         $shift = $this->practice->shift;
 
         return match (true) {
-            ! $shift->isServed => 'These months are of the northern half of the earth; for the southern this book has none.',
-            $shift->days === 0 => null,
+            $shift->days === 0 && ! $shift->turn->isSouth => null,
+            $shift->turn->isSouth => sprintf('The book is of 51° north; its months are turned by half a year for the southern half of the earth, as for 51° south with the last frost at the end of October.%s', $shift->days === 0 ? '' : sprintf(' Here it is taken to be about %s %s.', Quantity::number(abs($shift->days), 'day'), $shift->days > 0 ? 'later' : 'earlier')),
             default => sprintf('For 51° north, with the last frost at the end of April. Here it is taken to be about %s %s.', Quantity::number(abs($shift->days), 'day'), $shift->days > 0 ? 'later' : 'earlier'),
         };
     }
@@ -91,15 +91,17 @@ final readonly class Handbook
     /** @return list<YearSpanDocument> */
     private function year(Crop $crop): array
     {
+        $turn = $this->practice->shift->turn;
         $kept = $crop->vegetative;
         if ($crop->isKeptAlive() && $kept?->lift !== null) {
+            $on = $turn->monthsOn($kept->plant[0] - 1.0);
             $round = static fn (int $from, int $to): float => $to < $from ? $to + 12.0 : (float) $to;
             $planted = $round(...$kept->plant);
             $lift = $kept->lift[0] <= $planted ? 12.0 : 0.0;
 
             return [
-                new YearSpanDocument('sow', 0, $kept->plant[0] - 1.0, $planted, 'plant'),
-                new YearSpanDocument('ripe', 0, $kept->lift[0] - 1.0 + $lift, $round(...$kept->lift) + $lift, 'lift'),
+                new YearSpanDocument('sow', 0, $kept->plant[0] - 1.0 + $on, $planted + $on, 'plant'),
+                new YearSpanDocument('ripe', 0, $kept->lift[0] - 1.0 + $lift + $on, $round(...$kept->lift) + $lift + $on, 'lift'),
             ];
         }
         $spans = [];
@@ -108,13 +110,14 @@ final readonly class Handbook
             [$bloomFrom, $bloomTo] = $sowing->daysMin === null || $sowing->daysMax === null
                 ? [$sowing->bloomFrom - 1 + 12 * $sowing->years, $sowing->bloomTo - 1 + 12 * $sowing->years]
                 : [$middle + $sowing->daysMin / Later::DAYS_A_MONTH, $middle + $sowing->daysMax / Later::DAYS_A_MONTH + $half];
+            $on = $turn->monthsOn($sowing->from - 1.0);
             $ripeFrom = $bloomFrom + $crop->growing->bloomToRipeMin / Later::DAYS_A_MONTH;
             $ripeTo = $bloomTo + $crop->growing->bloomToRipeMin / Later::DAYS_A_MONTH;
             array_push(
                 $spans,
-                new YearSpanDocument('sow', $i, $sowing->from - 1.0, (float) $sowing->to, 'sow'),
-                new YearSpanDocument('bloom', $i, $bloomFrom, max($bloomFrom + 0.5, $bloomTo), 'bloom'),
-                new YearSpanDocument('ripe', $i, $ripeFrom, max($ripeFrom + 0.5, $ripeTo), 'ripe seed'),
+                new YearSpanDocument('sow', $i, $sowing->from - 1.0 + $on, $sowing->to + $on, 'sow'),
+                new YearSpanDocument('bloom', $i, $bloomFrom + $on, max($bloomFrom + 0.5, $bloomTo) + $on, 'bloom'),
+                new YearSpanDocument('ripe', $i, $ripeFrom + $on, max($ripeFrom + 0.5, $ripeTo) + $on, 'ripe seed'),
             );
         }
 

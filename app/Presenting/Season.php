@@ -25,7 +25,9 @@ final readonly class Season
     public function of(DateTimeImmutable $today): SeasonDocument
     {
         $own = array_flip(Variety::query()->distinct()->pluck('crop')->all());
-        $month = (int) $today->format('n');
+        $turn = $this->practice->shift->turn;
+        $here = (int) $today->format('n');
+        $month = $turn->monthInBook($here);
         $sow = $bloom = $ripe = $lift = $others = [];
         $crops = $this->crops->all();
         usort($crops, static fn (Crop $a, Crop $b): int => strcasecmp($a->name, $b->name));
@@ -49,7 +51,7 @@ final readonly class Season
             foreach ($crop->growing->sowings as $sowing) {
                 [$first, $last, $from, $to] = $this->days($crop, $sowing, $today);
                 if ($first <= $today && $today <= $last) {
-                    $bloom[$crop->key] = self::line($crop, 'until about '.Months::part(self::month($last)));
+                    $bloom[$crop->key] = self::line($crop, 'until about '.Months::partHere(self::month($last)));
                 }
                 if ($from <= $today && $today <= $to) {
                     $ripe[$crop->key] = self::line($crop, lcfirst($crop->ripening->cue));
@@ -57,7 +59,7 @@ final readonly class Season
             }
         }
 
-        return new SeasonDocument(Months::name($month), $sow, array_values($bloom), array_values($ripe), $lift, $others);
+        return new SeasonDocument(Months::name($here), $sow, array_values($bloom), array_values($ripe), $lift, $others);
     }
 
     /**
@@ -67,8 +69,10 @@ final readonly class Season
      */
     private function days(Crop $crop, Sowing $sowing, DateTimeImmutable $today): array
     {
-        $sown = $today->setDate((int) $today->format('Y') - $sowing->years, intdiv($sowing->from + $sowing->to, 2), 15)->setTime(0, 0);
-        $year = SeedYear::of($crop->growing, $sown, $this->practice->shift);
+        $turn = $this->practice->shift->turn;
+        $inBook = $turn->inBook($today);
+        $sown = $inBook->setDate((int) $inBook->format('Y') - $sowing->years, intdiv($sowing->from + $sowing->to, 2), 15)->setTime(0, 0);
+        $year = SeedYear::of($crop->growing, $turn->here($sown), $this->practice->shift);
 
         return [$year->firstBloom, $year->lastBloom, $year->ripeFrom, $year->lastBloom->modify(sprintf('+%d days', $crop->growing->ripeDays()))];
     }

@@ -23,7 +23,7 @@ final readonly class SettingsSaid
             FieldDocument::of($field),
             $this->settings->typedFor($field->key),
             FieldValue::said($field, $this->settings->value($field->key)),
-            FieldValue::said($field, $field->default),
+            FieldValue::said($field, $this->settings->usual($field->key)),
         ), $list->fields));
     }
 }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Voice;
 
 use DateTimeImmutable;
+use Marrow\Core\Year\YearTurn;
 
-/** In what form days, hours and quantities are said: by the keeper's setting, and everywhere the same. */
+/** In what form days, hours, months of the handbook and quantities are said: by the keeper's setting, and everywhere the same. */
 final readonly class Forms
 {
-    public function __construct(public UnitSystem $units = UnitSystem::Metric, public string $dayForm = 'words', public string $hourForm = 'h24') {}
+    public function __construct(public UnitSystem $units = UnitSystem::Metric, public string $dayForm = 'words', public string $hourForm = 'h24', public YearTurn $turn = new YearTurn) {}
 
     /** Whether 9/4/2026 is the 4th of September here; null where nobody writes days so. */
     public function monthFirst(): ?bool

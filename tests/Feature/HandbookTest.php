@@ -131,7 +131,33 @@ final class HandbookTest extends TestCase
         // Four days a degree, half of it by latitude: 6 × 4 ÷ 2.
         self::assertSame('For 51° north, with the last frost at the end of April. Here it is taken to be about 12 days later.', str_replace("\u{00A0}", ' ', (string) $here()));
         $this->putJson('/api/settings/latitude', ['value' => '-35'])->assertOk();
-        self::assertStringContainsString('for the southern this book has none', (string) $here());
+        self::assertStringContainsString('its months are turned by half a year for the southern half of the earth', (string) $here());
+    }
+
+    public function test_in_the_south_every_month_is_six_on(): void
+    {
+        // All that is said of tomato's and parsnip's year, by the month.
+        $said = function (string $crop): array {
+            $page = $this->getJson("/api/crops/$crop")->assertOk()->json();
+            preg_match_all('/January|February|March|April|May|June|July|August|September|October|November|December/', (string) json_encode($page['sections']), $months);
+
+            return [$months[0], $page['year']];
+        };
+        $names = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
+        $north = array_map($said, ['tomato', 'parsnip', 'broad-bean', 'garlic']);
+        $this->putJson('/api/settings/latitude', ['value' => '-51'])->assertOk();
+        foreach (['tomato', 'parsnip', 'broad-bean', 'garlic'] as $i => $crop) {
+            [$months, $year] = $said($crop);
+            // A range that was "from June to July" may be "from December to January"; a name within a note of the crop is as its file has it.
+            self::assertCount(count($north[$i][0]), $months, $crop);
+            self::assertContains($names[(array_search($north[$i][0][0], $names, true) + 6) % 12], $months, $crop);
+            foreach ($year as $n => $span) {
+                $was = $north[$i][1][$n];
+                self::assertEqualsWithDelta(0.0, fmod($span['from'] - $was['from'] + 18.0, 12.0), 1e-6, "$crop: half a year on, or back");
+                self::assertEqualsWithDelta($was['to'] - $was['from'], $span['to'] - $span['from'], 1e-6);
+                self::assertGreaterThanOrEqual(0.0, $span['from']);
+            }
+        }
     }
 
     public function test_sources_say_how_sure_they_are(): void

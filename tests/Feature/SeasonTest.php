@@ -55,6 +55,34 @@ final class SeasonTest extends TestCase
         self::assertSame(['June', ['parsnip']], [$june['month'], array_column($june['bloom'], 'key')]);
     }
 
+    public function test_in_the_south_the_month_is_what_it_is_there(): void
+    {
+        $keeper = new Keeper($this);
+        $keeper->variety('parsnip', 'Groyne');
+        $keeper->variety('garlic', 'Marlinspike');
+        $this->putJson('/api/settings/latitude', ['value' => '-51'])->assertOk();
+        $of = fn (string $day): array => $this->getJson("/api/season?on=$day")->assertOk()->json();
+        $december = $of('2026-12-24');
+        self::assertSame(['December', ['parsnip']], [$december['month'], array_column($december['bloom'], 'key')]);
+        self::assertSame(['garlic'], array_column($of('2027-04-20')['sow'], 'key'), 'planted in their autumn');
+        self::assertSame(['garlic'], array_column($of('2027-01-05')['lift'], 'key'), 'lifted at their midsummer');
+        self::assertContains('parsnip', array_column($of('2026-10-10')['sow'], 'key'), 'sown in their spring');
+        // What nobody set is said as it is there.
+        $frosts = collect($this->getJson('/api/settings')->json())->firstWhere('title', 'The garden')['settings'];
+        self::assertSame(['29 October', '20 April'], [$frosts[0]['now'], $frosts[1]['now']]);
+        $this->putJson('/api/settings/latitude', ['value' => '91'])->assertUnprocessable();
+    }
+
+    public function test_what_is_sown_in_the_south_is_looked_for_in_its_own_season(): void
+    {
+        $keeper = new Keeper($this);
+        $this->putJson('/api/settings/latitude', ['value' => '-38'])->assertOk();
+        $row = $keeper->sow($keeper->variety('lettuce', 'Spindrift'), '2026-08-20T10:00', 20);
+        $pick = collect($this->getJson("/api/plantings/$row")->json('tasks'))->firstWhere('kind', 'pick');
+        self::assertGreaterThan('2026-11-15', $pick['opens']);
+        self::assertLessThan('2027-04-01', $pick['latest']);
+    }
+
     public function test_which_bean_is_it(): void
     {
         $bean = collect($this->getJson('/api/which')->assertOk()->json())->firstWhere('key', 'bean');

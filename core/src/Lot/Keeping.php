@@ -271,7 +271,9 @@ final class Keeping extends Strand
             return $soon;
         }
         $age = $year === null ? 1.0 : max(0.0, ((int) $since->format('Y') + (int) $since->format('z') / 365 - $year - self::RIPENS) / $this->facts->crop->ordinaryYears);
-        $november = $since->setDate((int) $since->format('Y') - ((int) $since->format('n') < 3 ? 1 : 0), 11, 1)->setTime(9, 0);
+        $turn = $this->practice->shift->turn;
+        $inBook = $turn->inBook($since);
+        $november = $turn->here($inBook->setDate((int) $inBook->format('Y') - ((int) $inBook->format('n') < 3 ? 1 : 0), 11, 1)->setTime(9, 0));
         $from = max($soon, $november);
         $days = max(self::LEAST_DAYS, self::WINTER_DAYS - (int) $november->diff($from)->days);
 
@@ -356,6 +358,8 @@ final class Keeping extends Strand
             return [];
         }
         [$from, $to] = $kept->plant;
+        $turn = $this->practice->shift->turn;
+        $since = $turn->inBook($since);
         $opens = $since->setDate((int) $since->format('Y'), $from, 1)->setTime(9, 0);
         $opens = match (true) {
             // Put away while it is being planted it goes out at once, not in a year.
@@ -365,6 +369,7 @@ final class Keeping extends Strand
         };
         $month = (int) $opens->format('n');
         $ends = $opens->setDate((int) $opens->format('Y'), $month + ($to - $month + 12) % 12 + 1, 1)->setTime(9, 0);
+        [$since, $opens, $ends] = array_map($turn->here(...), [$since, $opens, $ends]);
         $begun = $this->origin->firstAt() ?? $since;
         $spent = $kept->keeps === null ? null : Later::days($begun, (int) round($kept->keeps[1] * Later::DAYS_A_MONTH));
 

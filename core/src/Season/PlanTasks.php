@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Season;
 
 use Marrow\Core\Botany\LifeCycle;
+use Marrow\Core\Year\YearTurn;
 
 /** What a plan asks to be done, in order of time. */
 final class PlanTasks
@@ -58,7 +59,7 @@ final class PlanTasks
     private static function ofCourse(PlannedCourse $course, SeasonPlan $plan): array
     {
         $planting = $course->planting;
-        $lastSowing = self::lastSowing($course);
+        $lastSowing = self::lastSowing($course, $plan->ground->shift->turn);
         $figures = ['plants' => $planting->plants, 'purpose' => $planting->purpose->value];
         $tasks = [
             new PlanTask($planting, PlanTaskKind::Sow, $planting->sow, null, $figures, $lastSowing),
@@ -78,13 +79,13 @@ final class PlanTasks
     }
 
     /** The last day on which what was to be sown still may be: the end of its months, moved with the garden, or three weeks after its day. */
-    private static function lastSowing(PlannedCourse $course): \DateTimeImmutable
+    private static function lastSowing(PlannedCourse $course, YearTurn $turn): \DateTimeImmutable
     {
-        $sow = $course->planting->sow;
+        $sow = $turn->inBook($course->planting->sow);
         $months = $course->sowing->to >= (int) $sow->format('n') ? $course->sowing->to : (int) $sow->format('n');
-        $end = $sow->setDate((int) $sow->format('Y'), $months + 1, 0);
+        $end = $turn->here($sow->setDate((int) $sow->format('Y'), $months + 1, 0));
 
-        return max($course->latestSowing ?? $end, $end, $sow->modify('+21 days'));
+        return max($course->latestSowing ?? $end, $end, $course->planting->sow->modify('+21 days'));
     }
 
     /**
@@ -98,7 +99,8 @@ final class PlanTasks
             return [];
         }
         $frost = $ground->frosts()->firstAfter($planting->sow);
-        $sort = new \DateTimeImmutable(((int) $frost->format('Y') + 1).self::SORTING, new \DateTimeZone('UTC'));
+        $turn = $ground->shift->turn;
+        $sort = $turn->here(new \DateTimeImmutable(((int) $turn->inBook($frost)->format('Y') + 1).self::SORTING, new \DateTimeZone('UTC')));
         $spring = $ground->frosts()->lastFrom($sort);
 
         return [
@@ -116,10 +118,12 @@ final class PlanTasks
         if ($months === null) {
             return new PlanTask($planting, PlanTaskKind::Replant, $spring->modify('-35 days'), $spring);
         }
-        $year = (int) $spring->format('Y');
+        $turn = $ground->shift->turn;
+        $inBook = $turn->inBook($spring);
+        $year = (int) $inBook->format('Y');
         $moved = sprintf('%+d days', $ground->shift->days);
 
-        return new PlanTask($planting, PlanTaskKind::Replant, $spring->setDate($year, $months[0], 1)->modify($moved), $spring->setDate($year, $months[1] + 1, 0)->modify($moved));
+        return new PlanTask($planting, PlanTaskKind::Replant, $turn->here($inBook->setDate($year, $months[0], 1)->modify($moved)), $turn->here($inBook->setDate($year, $months[1] + 1, 0)->modify($moved)));
     }
 
     /** @return list<PlanTask> */

@@ -36,8 +36,7 @@ final readonly class Practice
         $this->good = $this->number('good');
         $this->poor = min($this->good, $this->number('poor'));
         $this->untestedShare = $this->number('untested_share');
-        [$first, $last] = [$this->value('first_frost'), $this->value('last_frost')];
-        $this->frosts = new Frosts(is_string($last) ? $last : '04-30', is_string($first) ? $first : '10-20');
+        $this->frosts = new Frosts($this->word('last_frost'), $this->word('first_frost'));
         $this->shift = SeasonShift::of($this->latitude(), $this->frosts->last);
     }
 
@@ -108,8 +107,12 @@ final readonly class Practice
     private function value(string $key): mixed
     {
         $field = SettingList::field($key) ?? throw new \LogicException("There is no setting $key.");
+        $set = $this->set[$key] ?? '';
+        if ($set === '') {
+            return $key === 'latitude' ? $field->default : SettingList::usual($key, $this->latitude());
+        }
         try {
-            return $field->read($this->set[$key] ?? null);
+            return $field->read($set);
         } catch (Refused) {
             return $field->default;
         }

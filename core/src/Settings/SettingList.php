@@ -11,10 +11,12 @@ use Marrow\Core\Cleaning\Sieve;
 use Marrow\Core\Drying\DesiccantAtHand;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
+use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Germination\CountsAsUp;
 use Marrow\Core\Germination\UsualTest;
 use Marrow\Core\Isolation\Climate;
+use Marrow\Core\Year\YearTurn;
 
 /**
  * Everything that a keeper can set, described once: what the garden is, how things are said, and the stated assumptions
@@ -35,7 +37,7 @@ final class SettingList
             'The garden' => FieldList::of(
                 Field::yearDay('last_frost', 'Last frost in spring')->called('the last frost in spring')->optional('04-30')->hint('A plan begins with it; each plan can have its own'),
                 Field::yearDay('first_frost', 'First frost in autumn')->called('the first frost in autumn')->optional('10-20'),
-                Field::number('latitude', 'Latitude', '°', -90, 90)->optional()->hint('North is positive. South of the equator the seasons of the handbook and of plans are not served yet: they stand half a year off'),
+                Field::number('latitude', 'Latitude', '°', -90, 90)->optional()->hint('North is positive, south below nought: there the handbook, the plot and plans go by seasons half a year on'),
                 Field::number('longitude', 'Longitude', '°', -180, 180)->optional()->hint('East is positive'),
                 Field::text('time_zone', 'Time zone', 60)->optional('')->checked(self::mustBeZone(...))->hint('As Europe/London; left empty, the zone of the machine'),
             ),
@@ -151,6 +153,14 @@ final class SettingList
     public static function all(): array
     {
         return self::$all ??= array_merge([], ...array_values(array_map(static fn (FieldList $list): array => $list->fields, self::sections())));
+    }
+
+    /** What a setting is where nobody set it: frosts of a garden in the south lie half a year on. */
+    public static function usual(string $key, ?float $latitude): mixed
+    {
+        $usual = self::field($key)?->default;
+
+        return self::field($key)?->type === FieldType::YearDay && is_string($usual) ? YearTurn::at($latitude)->dayHere($usual) : $usual;
     }
 
     /** @param  string  $key  of a setting, or of one as it is for a crop: floaters:pepper */

@@ -13,12 +13,15 @@ final readonly class Frosts
      */
     public function __construct(public string $last, public string $first) {}
 
-    /** The last spring frost that bears on what stands outside from a day on: that of its year, or of the next once autumn's frosts have begun. */
+    /** The last spring frost that bears on what stands outside from a day on: the one that is past, or the next once autumn's frosts have begun. */
     public function lastFrom(\DateTimeImmutable $outside): \DateTimeImmutable
     {
-        $year = (int) $outside->format('Y');
+        $last = self::in($outside, (int) $outside->format('Y'), $this->last);
+        if ($last > $outside) {
+            $last = self::in($outside, (int) $outside->format('Y') - 1, $this->last);
+        }
 
-        return self::in($outside, $outside >= self::in($outside, $year, $this->first) && $this->first > $this->last ? $year + 1 : $year, $this->last);
+        return $outside < $this->firstAfter($last) ? $last : self::in($outside, (int) $last->format('Y') + 1, $this->last);
     }
 
     /** The first autumn frost on or after a day, at its hour. */

@@ -21,8 +21,8 @@ final readonly class SeasonShift
     /** Farther off than this the handbook's garden says little about it. */
     private const MOST = 30;
 
-    /** @param  bool  $isServed  false south of the equator, for which the handbook has no months */
-    private function __construct(public int $days, public bool $isServed = true) {}
+    /** @param  YearTurn  $turn  the year of this garden against the handbook's */
+    private function __construct(public int $days, public YearTurn $turn = new YearTurn) {}
 
     public static function none(): self
     {
@@ -30,14 +30,16 @@ final readonly class SeasonShift
     }
 
     /**
-     * @param  ?float  $latitude  degrees; null where it is not known. South of the equator the seasons are not served.
-     * @param  string  $lastFrost  month-day
+     * @param  ?float  $latitude  degrees, south of the equator below 0; null where it is not known
+     * @param  string  $lastFrost  month-day, in this garden
      */
     public static function of(?float $latitude, string $lastFrost): self
     {
-        $north = $latitude === null || $latitude < 0 ? 0.0 : ($latitude - self::LATITUDE) * self::DAYS_A_DEGREE;
-        $frost = (int) (new \DateTimeImmutable('2001-'.self::LAST_FROST))->diff(new \DateTimeImmutable('2001-'.($lastFrost === '02-29' ? '02-28' : $lastFrost)))->format('%r%a');
+        $turn = YearTurn::at($latitude);
+        $cooler = $latitude === null ? 0.0 : (abs($latitude) - self::LATITUDE) * self::DAYS_A_DEGREE;
+        $inBook = $turn->inBook(new \DateTimeImmutable('2001-'.($lastFrost === '02-29' ? '02-28' : $lastFrost)))->format('m-d');
+        $frost = (int) (new \DateTimeImmutable('2001-'.self::LAST_FROST))->diff(new \DateTimeImmutable("2001-$inBook"))->format('%r%a');
 
-        return new self((int) round(max(-self::MOST, min(self::MOST, ($north + $frost) / 2))), $latitude === null || $latitude >= 0);
+        return new self((int) round(max(-self::MOST, min(self::MOST, ($cooler + $frost) / 2))), $turn);
     }
 }

@@ -30,16 +30,19 @@ final readonly class SeedYear
 
     public static function of(Growing $growing, \DateTimeImmutable $sown, SeasonShift $shift): self
     {
+        $sown = $shift->turn->inBook($sown);
         $sowing = $growing->sowingOn($sown);
         [$earliest, $first, $latest] = self::firstBloom($growing, $sowing, $sown, $shift);
 
         return new self(
             $sowing,
-            $first,
-            self::later($first, $growing->bloomDays() - 1),
-            self::later($earliest, $growing->bloomToRipeMin),
-            self::later($first, $growing->ripeDays()),
-            self::later($latest, $growing->bloomToRipeMax),
+            ...array_map($shift->turn->here(...), [
+                $first,
+                self::later($first, $growing->bloomDays() - 1),
+                self::later($earliest, $growing->bloomToRipeMin),
+                self::later($first, $growing->ripeDays()),
+                self::later($latest, $growing->bloomToRipeMax),
+            ]),
         );
     }
 
@@ -52,15 +55,16 @@ final readonly class SeedYear
         if ($sowing->daysMin === null || $sowing->daysMax === null) {
             return null;
         }
+        $end = $shift->turn->inBook($end);
         $day = self::later($end, -$growing->ripeDays() - $sowing->daysMin - self::half($shift));
         for ($tries = $sowing->daysMax - $sowing->daysMin + 1; $tries > 0; $tries--) {
             if (self::later($day, (int) $sowing->daysToBloom($day) + self::half($shift) + $growing->ripeDays()) <= $end) {
-                return $day;
+                return $shift->turn->here($day);
             }
             $day = self::later($day, -1);
         }
 
-        return $day;
+        return $shift->turn->here($day);
     }
 
     /** @return array{\DateTimeImmutable, \DateTimeImmutable, \DateTimeImmutable} the earliest to be looked for, the likeliest, and the last flower at the latest */

@@ -20,12 +20,13 @@ final readonly class SowingWindow
     public static function from(Growing $growing, SeasonShift $shift, \DateTimeImmutable $day, int $years): array
     {
         $windows = [];
+        $day = $shift->turn->inBook($day);
         for ($year = (int) $day->format('Y') - 1; $year <= (int) $day->format('Y') + $years; $year++) {
             foreach ($growing->sowings as $sowing) {
                 $moved = sprintf('%+d days', $shift->days);
                 $to = $day->setDate($year, $sowing->to + 1, 0)->setTime(18, 0)->modify($moved);
                 if ($to > $day) {
-                    $windows[] = new self($day->setDate($year, $sowing->from, 1)->setTime(9, 0)->modify($moved), $to);
+                    $windows[] = new self($shift->turn->here($day->setDate($year, $sowing->from, 1)->setTime(9, 0)->modify($moved)), $shift->turn->here($to));
                 }
             }
         }

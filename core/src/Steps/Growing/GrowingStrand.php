@@ -242,7 +242,7 @@ final class GrowingStrand extends Strand
     {
         $sown = ($this->sownAt ?? $year->firstBloom)->setTime(9, 0);
 
-        return $year->sowing->followsSowing() ? $sown : max($sown, $year->firstBloom->setDate((int) $year->firstBloom->format('Y'), 3, 1)->setTime(9, 0));
+        return $year->sowing->followsSowing() ? $sown : max($sown, $this->shift->turn->here($this->shift->turn->inBook($year->firstBloom)->modify('first day of march')->setTime(9, 0)));
     }
 
     /** @return list<\DateTimeImmutable> when each comes in a year as warm as this one */
