@@ -65,7 +65,8 @@ final class BigGarden
             $varieties = $this->varieties();
             $this->furnish();
             $made = [];
-            $perLot = intdiv($entries, $lots);
+            $this->walked($lots + 1, $varieties[0][0]);
+            $perLot = intdiv($entries - $this->entries, $lots);
             for ($n = 1; $n <= $lots; $n++) {
                 [$variety, $crop] = $varieties[$n % count($varieties)];
                 $made[] = $this->lot($n, $variety, $crop, $perLot);
@@ -79,7 +80,6 @@ final class BigGarden
                     $this->flush();
                 }
             }
-            $this->walked($lots + 1, $varieties[0][0]);
             $this->flush();
             $this->plan($varieties);
         });

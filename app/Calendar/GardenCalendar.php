@@ -12,6 +12,7 @@ use App\Moment;
 use App\Plans\PlannedTask;
 use App\Plans\PlannedWork;
 use App\Presenting\Tasks;
+use App\Voice\Speaking;
 use App\Voice\When;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -53,7 +54,7 @@ final readonly class GardenCalendar
 
     public function ofPlan(int $year): string
     {
-        $calendar = $this->calendar("Plan for $year");
+        $calendar = $this->calendar('Plan for '.Speaking::forms()->turn->called($year));
         foreach ($this->work->ofYear($year) as $task) {
             $this->planned($calendar, $task);
         }

@@ -14,6 +14,7 @@ final readonly class FrameDocument
      * @param  string  $now  garden time
      * @param  string  $on  the day looked at
      * @param  string  $day_form  how days are said and typed
+     * @param  bool  $south  whether a season goes from July to June here, over the new year
      * @param  int  $hands_today  counted up to 1,000
      * @param  list<PlaceCountDocument>  $places
      * @param  list<BeltWeekDocument>  $belt
@@ -36,6 +37,8 @@ final readonly class FrameDocument
         public string $hour_form,
         #[OA\Property(enum: ['metric', 'us'])]
         public string $units,
+        #[OA\Property]
+        public bool $south,
         #[OA\Property]
         public int $hands_today,
         #[OA\Property(items: new OA\Items(ref: PlaceCountDocument::class))]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use App\Models\Deed;
+use App\Voice\Speaking;
 
 /** A season's plan has another version. */
 final readonly class PlanChanged implements Deed
@@ -39,7 +40,7 @@ final readonly class PlanChanged implements Deed
 
     public function about(): string
     {
-        return "The plan of $this->year";
+        return 'The plan of '.Speaking::forms()->turn->called($this->year);
     }
 
     public function page(): string

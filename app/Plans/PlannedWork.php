@@ -12,6 +12,7 @@ use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Season\Cover;
 use Marrow\Core\Season\PlanTaskKind;
+use Marrow\Core\Settings\Practice;
 
 /**
  * The work of the plans, as it is kept ready for Today, the belt and the calendar (WorkPlanned), said. What the journal shows
@@ -19,7 +20,7 @@ use Marrow\Core\Season\PlanTaskKind;
  */
 final readonly class PlannedWork
 {
-    public function __construct(private CropReference $crops) {}
+    public function __construct(private CropReference $crops, private Practice $practice) {}
 
     /**
      * What falls due between two days, has begun and is not over, or was missed in a season that is not over yet; in order
@@ -82,7 +83,7 @@ final readonly class PlannedWork
     public function byHand(DateTimeImmutable $on): array
     {
         return array_values(array_filter(
-            DB::table('plan_tasks')->where('kind', PlanTaskKind::Pollinate->value)->whereNotNull('grown')->where('year', '>=', (int) $on->format('Y'))->where('on_day', '<=', $on->format('Y-m-d'))->pluck('grown')->all(),
+            DB::table('plan_tasks')->where('kind', PlanTaskKind::Pollinate->value)->whereNotNull('grown')->where('year', '>=', $this->practice->shift->turn->season($on))->where('on_day', '<=', $on->format('Y-m-d'))->pluck('grown')->all(),
             is_string(...),
         ));
     }

@@ -6,6 +6,7 @@ namespace App\Plans;
 
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Season\PlanTask;
+use Marrow\Core\Year\YearTurn;
 
 /**
  * What grows over several seasons stands in the plan of each. Its work of a year is asked for by the plan of that year, or by
@@ -14,9 +15,9 @@ use Marrow\Core\Season\PlanTask;
 final readonly class SharedPlantings
 {
     /** @param  array<string, non-empty-list<int>>  $years  of the plans that it stands in, rising, by the planting's id */
-    private function __construct(private int $year, private array $years) {}
+    private function __construct(private int $year, private array $years, private YearTurn $turn) {}
 
-    public static function of(int $year): self
+    public static function of(int $year, YearTurn $turn): self
     {
         $years = [];
         foreach (self::all() as $of => $ids) {
@@ -25,7 +26,7 @@ final readonly class SharedPlantings
             }
         }
 
-        return new self($year, $years);
+        return new self($year, $years, $turn);
     }
 
     public function asks(PlanTask $task): bool
@@ -33,7 +34,7 @@ final readonly class SharedPlantings
         $years = $this->years[$task->planting->id] ?? [$this->year];
         $asking = $years[0];
         foreach ($years as $year) {
-            $asking = $year <= (int) $task->on->format('Y') ? $year : $asking;
+            $asking = $year <= $this->turn->season($task->on) ? $year : $asking;
         }
 
         return $asking === $this->year;

@@ -33,7 +33,7 @@ final readonly class Season
         usort($crops, static fn (Crop $a, Crop $b): int => strcasecmp($a->name, $b->name));
         foreach ($crops as $crop) {
             $isOwn = isset($own[$crop->key]);
-            $how = self::howBegun($crop, $month);
+            $how = $this->howBegun($crop, $month);
             if ($how !== null) {
                 $line = self::line($crop, $how);
                 $isOwn ? $sow[] = $line : $others[] = $line;
@@ -83,26 +83,28 @@ final readonly class Season
     }
 
     /** How a crop is sown or planted in a month; null where it is neither. */
-    private static function howBegun(Crop $crop, int $month): ?string
+    private function howBegun(Crop $crop, int $month): ?string
     {
         if ($crop->isKeptAlive()) {
             return $crop->vegetative?->isPlantedIn($month) === true ? sprintf('%ss are planted', $crop->unit->value) : null;
         }
         foreach ($crop->growing->sowings as $sowing) {
             if ($sowing->isIn($month)) {
-                return self::howSown($sowing);
+                return $this->howSown($sowing);
             }
         }
 
         return null;
     }
 
-    private static function howSown(Sowing $sowing): string
+    private function howSown(Sowing $sowing): string
     {
+        // Over the new year nobody counts by the calendar.
+        $year = $this->practice->shift->turn->isSouth ? 'season' : 'year';
         $blooms = match ($sowing->years) {
-            0 => 'to bloom this year',
-            1 => 'to bloom next year',
-            2 => 'to bloom the year after next',
+            0 => "to bloom this $year",
+            1 => "to bloom next $year",
+            2 => "to bloom the $year after next",
             default => "to bloom in $sowing->years years",
         };
 

@@ -42,6 +42,7 @@ final class FrameController extends Controller
             Speaking::forms()->dayForm,
             Speaking::forms()->hourForm,
             Speaking::forms()->units->value,
+            Speaking::forms()->turn->isSouth,
             $counts->hands,
             $counts->places,
             $belt->weeks($seen->today()),

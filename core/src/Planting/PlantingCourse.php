@@ -61,7 +61,7 @@ final class PlantingCourse extends Folded
         $this->tasting = new TastingStrand($this->growing, $this->choosing, $this->shelf);
         $this->marks = new MarkStrand;
         $this->ripening = new RipeningStrand($facts->crop, $this->growing, $this->tending, $this->marks, $facts->practice);
-        $this->putOff = new PutOffStrand;
+        $this->putOff = new PutOffStrand($facts->practice->shift->turn);
     }
 
     /** @param  list<Entry>  $entries  in any order */

@@ -59,6 +59,24 @@ final readonly class YearTurn
         return ! $this->isSouth ? 0.0 : ($first >= self::MONTHS ? -1.0 : 1.0) * self::MONTHS;
     }
 
+    /** The season that a day belongs to, by the year in which it begins: in the south it goes from July to June. */
+    public function season(\DateTimeImmutable $day): int
+    {
+        return (int) $day->format('Y') - ($this->isSouth && (int) $day->format('n') <= self::MONTHS ? 1 : 0);
+    }
+
+    /** When a season begins, at an hour of the morning. */
+    public function begins(int $season, \DateTimeImmutable $as): \DateTimeImmutable
+    {
+        return $as->setDate($season, $this->monthHere(1), 1)->setTime(9, 0);
+    }
+
+    /** What a season is called: "2026", or where it goes over a new year "2026/27". */
+    public function called(int $season): string
+    {
+        return $this->isSouth ? sprintf('%d/%02d', $season, ($season + 1) % 100) : (string) $season;
+    }
+
     /** @param  string  $day  month-day of the handbook's year. @return string of this garden's */
     public function dayHere(string $day): string
     {

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Marrow\Core\Tests\Year;
 
 use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Growing\GrowingTask;
 use Marrow\Core\Tests\Support\CoreTestCase;
+use Marrow\Core\Tests\Support\PlotDiary;
 use Marrow\Core\Year\Frosts;
 use Marrow\Core\Year\SeasonShift;
 use Marrow\Core\Year\SeedYear;
@@ -39,6 +41,30 @@ final class YearTurnTest extends CoreTestCase
         }
         self::assertEqualsWithDelta([12.5, 6.9, 1.0], array_map($south->partHere(...), [6.5, 12.9, 7.0]), 1e-9);
         self::assertSame(['10-29', '04-20'], [$south->dayHere('04-30'), $south->dayHere('10-20')]);
+    }
+
+    public function test_a_season_of_the_south_goes_over_the_new_year_and_is_called_so(): void
+    {
+        [$north, $south] = [new YearTurn, new YearTurn(true)];
+        foreach (['2026-06-30' => 2025, '2026-07-01' => 2026, '2026-12-31' => 2026, '2027-01-01' => 2026, '2027-06-30' => 2026, '2028-02-29' => 2027] as $day => $season) {
+            self::assertSame($season, $south->season(new \DateTimeImmutable($day)), $day);
+            self::assertSame((int) $day, $north->season(new \DateTimeImmutable($day)), $day);
+        }
+        self::assertSame(['2026/27', '1999/00', '2026'], [$south->called(2026), $south->called(1999), $north->called(2026)]);
+        $as = new \DateTimeImmutable('2026-03-04 17:20');
+        self::assertEquals([new \DateTimeImmutable('2026-07-01 09:00'), new \DateTimeImmutable('2027-01-01 09:00')], [$south->begins(2026, $as), $north->begins(2027, $as)]);
+    }
+
+    public function test_what_is_not_done_this_year_waits_for_the_next_season(): void
+    {
+        foreach (['-38' => '2027-07-01', '51' => '2027-01-01'] as $latitude => $until) {
+            $diary = new PlotDiary(self::crop('parsnip'), practice: new Practice(['latitude' => (string) $latitude]));
+            $diary->insist('sown', '2025-04-01', ['plants' => 20]);
+            $diary->insist('first_bloom', '2026-12-20');
+            $diary->insist('put_off', '2026-12-24 10:00', ['task' => 'pick', 'how' => 'next_year']);
+            $pick = array_find($diary->course()->tasks(), static fn ($task): bool => $task->kind === GrowingTask::Pick);
+            self::assertTrue($pick === null || $pick->best->format('Y-m-d') >= $until, (string) $latitude);
+        }
     }
 
     public function test_what_is_sown_there_blooms_and_is_ripe_half_a_year_on(): void

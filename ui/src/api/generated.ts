@@ -2095,6 +2095,7 @@ export interface components {
             hour_form: "h24" | "h12";
             /** @enum {string} */
             units: "metric" | "us";
+            south: boolean;
             hands_today: number;
             places: components["schemas"]["PlaceCountDocument"][];
             belt: components["schemas"]["BeltWeekDocument"][];

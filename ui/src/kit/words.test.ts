@@ -53,3 +53,18 @@ describe('days, hours and masses are said as the keeper set them', () => {
 it('says that there are more than are counted', () => {
   expect([0, 999, 1000].map(counted)).toEqual(['0', '999', 'over 999']);
 });
+
+describe('a season', () => {
+  it('is a year in the north, and goes over the new year in the south', () => {
+    const forms = { days: 'words', hours: 'h24', units: 'metric' } as const;
+    const [north, south] = [wordsIn(forms), wordsIn({ ...forms, south: true })];
+    expect([north.season(2026), south.season(2026), south.season(1999)]).toEqual([
+      '2026',
+      '2026/27',
+      '1999/00',
+    ]);
+    expect(['2026-06-30', '2026-07-01', '2027-01-01'].map(south.seasonOf)).toEqual([2025, 2026, 2026]);
+    expect(['2026-06-30', '2027-01-01'].map(north.seasonOf)).toEqual([2026, 2027]);
+    expect([north.sowingDay(2026), south.sowingDay(2026)]).toEqual(['2026-04-15', '2026-10-15']);
+  });
+});

@@ -5,6 +5,7 @@ import { PlaceHead, type Way } from '../shell/PlaceHead';
 import { ThingList } from '../shell/ThingList';
 import { TwoPanes } from '../kit/TwoPanes';
 import { useLook } from '../api/look';
+import { useSpoken } from '../kit/spoken';
 import { PlantingSheet } from './PlantingSheet';
 import { SeasonMap } from './SeasonMap';
 import { Begin } from '../record/Begin';
@@ -18,10 +19,11 @@ import { usePlans } from '../season/usePlan';
 function usePlanWays(): Way[] {
   const plans = usePlans();
   const frame = useFrame();
+  const { season, seasonOf } = useSpoken();
   if (plans.data === undefined || frame.data === undefined) return [];
-  const now = Number(frame.data.on.slice(0, 4));
+  const now = seasonOf(frame.data.on);
   return [...(plans.data.includes(now) ? [now] : []), now + 1].map((year) => ({
-    label: plans.data.includes(year) ? `The plan for ${year}` : `Plan ${year}`,
+    label: plans.data.includes(year) ? `The plan for ${season(year)}` : `Plan ${season(year)}`,
     to: `/plot/plan/${year}`,
   }));
 }

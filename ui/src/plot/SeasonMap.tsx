@@ -19,7 +19,8 @@ export function SeasonMap() {
   const frame = useFrame();
   const plans = usePlans();
   const day = frame.data?.on ?? '';
-  const year = Number(day.slice(0, 4));
+  const { seasonOf } = useSpoken();
+  const year = seasonOf(day);
   return plans.data?.includes(year) === true ? <OfYear year={year} day={day} /> : null;
 }
 

@@ -1,3 +1,4 @@
+import { useSpoken } from '../kit/spoken';
 import { places } from '../shell/places';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -179,23 +180,24 @@ const onDesk = { display: { xs: 'none', sm: 'inline-flex' }, '@media print': { d
 
 function PlanHead({ plan, undo, busy }: { plan: Plan; undo: () => void; busy: boolean }) {
   const years = usePlans();
+  const { season } = useSpoken();
   const next = plan.year + 1;
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5, mb: 2 }}>
       <Box sx={{ width: 10, height: 34, bgcolor: places.plot.enamel }} />
       <Typography variant="h1" sx={{ mr: 1 }}>
-        Plan for {plan.year}
+        Plan for {season(plan.year)}
       </Typography>
       {(years.data ?? [])
         .filter((year) => year !== plan.year)
         .map((year) => (
           <Button key={year} variant="text" component={Link} to={`/plot/plan/${year}`}>
-            {year}
+            {season(year)}
           </Button>
         ))}
       {years.data !== undefined && !years.data.includes(next) && (
         <Button variant="text" component={Link} to={`/plot/plan/${next}`}>
-          Plan {next} …
+          Plan {season(next)} …
         </Button>
       )}
       <Box sx={{ flex: 1 }} />
@@ -219,7 +221,8 @@ function NoPlan({ year }: { year: number | undefined }) {
   const years = usePlans();
   const navigate = useNavigate();
   const frame = useFrame();
-  const wanted = year ?? Number((frame.data?.now ?? '').slice(0, 4)) + 1;
+  const { season, seasonOf } = useSpoken();
+  const wanted = year ?? seasonOf(frame.data?.now ?? '') + 1;
   const start = usePlanWrite((from: number | null) =>
     take(api.POST('/plans', { body: { year: wanted, from } })),
   );
@@ -228,7 +231,7 @@ function NoPlan({ year }: { year: number | undefined }) {
   const last = [...(years.data ?? [])].filter((y) => y < wanted).pop();
   return (
     <Box sx={{ p: { xs: 1.5, md: 3 }, maxWidth: '46em' }}>
-      <Typography variant="h1">Plan for {wanted}</Typography>
+      <Typography variant="h1">Plan for {season(wanted)}</Typography>
       <p>
         There is no plan for this season yet. A plan holds the garden to scale, what is to be sown where and
         when, and works out what blooms together, what would cross, and what is ripe before the frost.

@@ -31,7 +31,7 @@ export function PlantingEditor({
   onSave: (content: PlanContent, said: string, kept: () => void) => void;
   onClose: () => void;
 }) {
-  const { day, shortDay } = useSpoken();
+  const { day, shortDay, sowingDay } = useSpoken();
   const varieties = useVarieties();
   const crops = useCrops();
   const forms = useForms(['plan.planting', 'plan.spot']);
@@ -43,7 +43,7 @@ export function PlantingEditor({
   const course = plan.plantings.find((p) => p.id === id);
   const draft = useDraft<Typed>(`plan:${plan.year}:${id}`, () => ({
     variety: known?.variety ?? '',
-    fields: { ...(known === undefined && { sow: day(`${plan.year}-04-15`), flowers: true }), ...shown },
+    fields: { ...(known === undefined && { sow: day(sowingDay(plan.year)), flowers: true }), ...shown },
     spot: shownSpot,
   }));
   const typed = draft.values;

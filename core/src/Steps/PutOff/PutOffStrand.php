@@ -11,6 +11,7 @@ use Marrow\Core\Journal\Entry;
 use Marrow\Core\Work\Later;
 use Marrow\Core\Work\Loss;
 use Marrow\Core\Work\Task;
+use Marrow\Core\Year\YearTurn;
 
 /** What was put off, of a lot as of a planting, and what is left to do then. */
 final class PutOffStrand extends Strand
@@ -20,6 +21,9 @@ final class PutOffStrand extends Strand
 
     /** @var array<string, array{PutOff, \DateTimeImmutable}> the last word on each, by task and what it is about */
     private array $said = [];
+
+    /** @param  YearTurn  $turn  of the garden: what is not done this year waits for its next season */
+    public function __construct(private readonly YearTurn $turn = new YearTurn) {}
 
     #[Takes]
     public function putOff(PutOff $off, Entry $entry): void
@@ -56,7 +60,7 @@ final class PutOffStrand extends Strand
             return null;
         }
         $day = match (true) {
-            $off->how === PutOffUntil::NextYear => $at->setDate((int) $at->format('Y') + 1, 1, 1)->setTime(9, 0),
+            $off->how === PutOffUntil::NextYear => $this->turn->begins($this->turn->season($at) + 1, $at),
             $off->hours !== null => Later::hours($at, $off->hours),
             default => (new \DateTimeImmutable($off->until ?? $at->format('Y-m-d'), $at->getTimezone()))->setTime(9, 0),
         };
