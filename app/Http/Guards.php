@@ -16,7 +16,7 @@ final class Guards
         'X-Frame-Options' => 'DENY',
         'X-Content-Type-Options' => 'nosniff',
         'Referrer-Policy' => 'no-referrer',
-        'Permissions-Policy' => 'camera=(self), geolocation=(), microphone=(), payment=(), usb=()',
+        'Permissions-Policy' => 'camera=(self), geolocation=(self), microphone=(), payment=(), usb=()',
         'Cross-Origin-Opener-Policy' => 'same-origin',
         'Cross-Origin-Resource-Policy' => 'same-origin',
     ];

@@ -58,3 +58,22 @@ test('at 38° south the year is turned: this month, the plan over the new year, 
     await expect(page.getByText('Look for ripe seed')).toHaveCount(due ? 1 : 0);
   }
 });
+
+test('where the garden lies is taken from the device, and no nearer than a season asks for', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/books/settings');
+  await page.getByRole('button', { name: 'Where this device is' }).click();
+  await expect(page.getByText('This device does not say where it is.')).toBeVisible();
+  await context.grantPermissions(['geolocation']);
+  await context.setGeolocation({ latitude: -33.8688, longitude: 151.2093 });
+  await page.getByRole('button', { name: 'Where this device is' }).click();
+  await expect(page.getByText(/Latitude: −?-?33\.9/)).toBeVisible();
+  const settings = await (await page.request.get('/api/settings')).json();
+  const garden = settings.find(({ title }: { title: string }) => title === 'The garden').settings;
+  const typed = (key: string) =>
+    garden.find(({ field }: { field: { key: string } }) => field.key === key).typed;
+  expect([typed('latitude'), typed('longitude')]).toEqual(['-33.9', '151.2']);
+  await context.clearPermissions();
+});

@@ -51,6 +51,9 @@ final class CropFigureList
         ]);
     }
 
+    /** Months of the book are those of the north, whoever reads it. */
+    private const NORTH = 'By the months of the north; in the south they are said six on';
+
     /** @return list<Field> those of each sowing; a crop has the days or goes by the calendar */
     private static function sowings(): array
     {
@@ -60,8 +63,8 @@ final class CropFigureList
                 $fields,
                 Field::integer("growing.sowings.$i.days.0", $which.'from sowing to bloom, at the soonest', 'days', 10, 250),
                 Field::integer("growing.sowings.$i.days.1", $which.'from sowing to bloom, at the latest', 'days', 10, 250),
-                Field::number("growing.sowings.$i.bloom.0", $which.'first flowers (6.5 is the middle of June)', 'month', 1, 13),
-                Field::number("growing.sowings.$i.bloom.1", $which.'last flowers', 'month', 1, 13),
+                Field::number("growing.sowings.$i.bloom.0", $which.'first flowers (6.5 is the middle of June)', 'month', 1, 13)->hint(self::NORTH),
+                Field::number("growing.sowings.$i.bloom.1", $which.'last flowers', 'month', 1, 13)->hint(self::NORTH),
             );
         }
 

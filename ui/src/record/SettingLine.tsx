@@ -7,6 +7,7 @@ import { FieldInput, type Value } from '../kit/fields';
 import { useSay } from '../kit/Said';
 import { Waiting } from '../kit/Waiting';
 import { may, usePresent } from '../api/present';
+import { WhereThisIs } from './WhereThisIs';
 
 type Setting = SettingSection['settings'][number];
 
@@ -63,6 +64,7 @@ export function SettingLine({ setting, sought = false }: { setting: Setting; sou
         Keep
       </Button>
       <Box sx={{ gridColumn: '1 / -1' }}>
+        {field.key === 'latitude' && <WhereThisIs disabled={!maySet} />}
         <Waiting write={put} />
       </Box>
     </Box>
