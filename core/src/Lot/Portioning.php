@@ -161,9 +161,9 @@ final readonly class Portioning
         }
     }
 
-    /** The middle of the first month in which its kind is usually sown in this garden. */
+    /** The middle of the first month of a season in which its kind is usually sown in this garden. */
     public static function sowing(Crop $crop, int $year, YearTurn $turn): \DateTimeImmutable
     {
-        return new \DateTimeImmutable(sprintf('%04d-%02d-15', $year, $turn->monthHere($crop->growing->sowings[0]->from)));
+        return $turn->here(new \DateTimeImmutable(sprintf('%04d-%02d-15', $year, $crop->growing->sowings[0]->from)));
     }
 }

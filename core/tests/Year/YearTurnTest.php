@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Year;
 
+use Marrow\Core\Lot\Portioning;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Growing\GrowingTask;
 use Marrow\Core\Tests\Support\CoreTestCase;
@@ -53,6 +54,13 @@ final class YearTurnTest extends CoreTestCase
         self::assertSame(['2026/27', '1999/00', '2026'], [$south->called(2026), $south->called(1999), $north->called(2026)]);
         $as = new \DateTimeImmutable('2026-03-04 17:20');
         self::assertEquals([new \DateTimeImmutable('2026-07-01 09:00'), new \DateTimeImmutable('2027-01-01 09:00')], [$south->begins(2026, $as), $north->begins(2027, $as)]);
+    }
+
+    public function test_a_packet_is_for_the_sowing_of_a_season(): void
+    {
+        foreach (['tomato' => ['2026-02-15', '2026-08-16'], 'garlic' => ['2026-10-15', '2027-04-15']] as $crop => [$north, $south]) {
+            self::assertSame([$north, $south], array_map(static fn (bool $isSouth): string => Portioning::sowing(self::crop($crop), 2026, new YearTurn($isSouth))->format('Y-m-d'), [false, true]), $crop);
+        }
     }
 
     public function test_what_is_not_done_this_year_waits_for_the_next_season(): void
