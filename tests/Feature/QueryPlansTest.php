@@ -147,6 +147,9 @@ final class QueryPlansTest extends TestCase
         yield 'racks' => ['/api/places/racks'];
         yield 'the racks at a glance' => ['/api/racks'];
         yield 'the trays at a glance' => ['/api/trays'];
+        yield 'the shelf' => ['/api/shelf'];
+        yield 'tastings of a planting' => ['/api/plantings/P7/tastings'];
+        yield 'the round for ripe seed' => ['/api/rounds/ripeness', ['tasks']];
         yield 'instruments' => ['/api/instruments'];
         yield 'ten years of a logger' => ['/api/instruments/{logger}?from=2016-01-01'];
         yield 'bench' => ['/api/places/bench'];
