@@ -113,7 +113,7 @@ test('a dry crop is threshed, winnowed and dried by a closed jar, with each mist
   await test.step('the journal holds all of it', async () => {
     await page.goto('/books/journal');
     const sample = page.getByRole('main').getByText('samples of 100 seeds');
-    for (let older = 0; older < 4 && !(await sample.first().isVisible()); older++) {
+    for (let older = 0; older < 9 && !(await sample.first().isVisible()); older++) {
       const newest = () => page.getByRole('main').getByRole('listitem').first().textContent();
       const before = await newest();
       await page.getByRole('button', { name: 'Older' }).click();
