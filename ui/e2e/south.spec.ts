@@ -3,6 +3,8 @@ import { Keeper } from './keeper';
 
 test.use({ which: 'empty' });
 
+// What others have left in it is not there, and neither is its latitude for them.
+test.beforeEach(({ which }, info) => layAnew(which, info.parallelIndex));
 test.afterEach(({ which }, info) => layAnew(which, info.parallelIndex));
 
 test('at 38° south the year is turned: this month, the plan over the new year, what is due, and a picking', async ({
@@ -33,6 +35,7 @@ test('at 38° south the year is turned: this month, the plan over the new year, 
   await page.getByRole('option', { name: /^Lettuce/ }).click();
   await page.getByLabel('Name of the variety').fill('Spindrift');
   await page.getByRole('button', { name: 'Add this variety' }).click();
+  await expect(page.getByLabel(/^Variety/)).toHaveValue(/^Spindrift/);
   await expect(page.getByRole('textbox', { name: 'Sown', exact: true })).toHaveValue('15 October 2026');
   await page.getByRole('textbox', { name: 'Sown', exact: true }).fill('2026-09-20');
   await page.getByRole('textbox', { name: /^Plants/ }).fill('6');
