@@ -43,7 +43,7 @@ test.describe('on a phone', () => {
       /Plant 4: 2\sfruits, 1 rotted after 31\sdays/,
     );
     await page.getByRole('link', { name: /^To P/ }).click();
-    await expect(page.getByText('Open the fruit: 3')).toBeVisible();
+    await expect(page.getByText('Open the fruit: 3', { exact: true })).toBeVisible();
     await expect(page.getByText(/On the shelf/).first()).toBeVisible();
   });
 });
