@@ -72,6 +72,7 @@ final class ShelfGlance
                 static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $course->facts->crop->cautions),
                 [Offer::of(FruitCut::class, 1), Offer::of(FruitTasted::class, 2), Offer::of(FruitShelved::class, 3)->usually('stalk', $this->facts->practice->word('fruit_stalk'))],
             ),
+            $shelf->closed(),
             ShelfWords::of($shelf->fruits),
         );
     }

@@ -87,6 +87,7 @@ final class ShelfTest extends TestCase
         $pea = $this->keeper->sow($this->keeper->variety('pea', 'Coxswain'), '2026-03-20T10:00', 24);
         self::assertFalse($this->getJson("/api/plantings/$pea")->json('shelf'));
         self::assertSame([], $this->getJson('/api/shelf')->assertOk()->json('rows'));
+        self::assertSame('Pea seed ripens dry on the plant; nothing of it lies on a shelf as fruit.', $this->getJson("/api/shelf?of=$pea")->assertOk()->json('rows.0.closed'));
         $this->getJson('/api/shelf?of=P99')->assertNotFound();
     }
 

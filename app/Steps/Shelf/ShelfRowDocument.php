@@ -20,6 +20,7 @@ final readonly class ShelfRowDocument
      * @param  bool  $may_be_bitter  whether a crumb is tried before anything of it is eaten
      * @param  list<FruitDocument>  $fruits  what is opened soonest first
      * @param  list<OfferDocument>  $offers  what can be told of one of them in a form
+     * @param  string  $closed  why no fruit of it can be laid there; empty where it can
      * @param  list<string>  $said  how they kept, plant by plant
      */
     public function __construct(
@@ -39,6 +40,8 @@ final readonly class ShelfRowDocument
         public array $fruits,
         #[OA\Property(items: new OA\Items(ref: OfferDocument::class))]
         public array $offers,
+        #[OA\Property]
+        public string $closed,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $said,
     ) {}

@@ -3405,6 +3405,7 @@ export interface components {
             may_be_bitter: boolean;
             fruits: components["schemas"]["FruitDocument"][];
             offers: components["schemas"]["OfferDocument"][];
+            closed: string;
             said: string[];
         };
         /** @description Some of a lot, or all of it, in one container. */

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { useState } from 'react';
 import { Refused, type Tasting, type Tastings } from '../api/client';
 import { Asked } from '../api/entries';
 import { keeper } from '../api/keeper';
@@ -13,8 +14,9 @@ import { Resumed } from '../kit/Resumed';
 import { useSay } from '../kit/Said';
 import { Section, Trouble } from '../kit/Section';
 import { Waiting } from '../kit/Waiting';
-import { Key, Keys } from './SetTasting';
-import { ofTasting } from './tasting';
+import { plural } from '../kit/words';
+import { Key, Keys } from './Keys';
+import { ofPlanting } from './ofPlanting';
 
 const MARKS = [1, 2, 3, 4, 5];
 
@@ -36,24 +38,22 @@ export function BlindPlates({ of, tasting, fixed }: { of: Tastings; tasting: Tas
     form: draft.name,
     at: window.location.pathname,
     drafts: [
-      {
-        ...ofTasting(
-          of.id,
-          'tasting_scored',
-          frame.data?.now ?? '',
-          // A plate that was left out is left out here, too: it is asked about.
-          { tasting: tasting.id, taster, scores: marks.filter((mark) => mark !== null) },
-          draft.id,
-        ),
-        even_so: evenSo,
-      },
+      ofPlanting(
+        of.id,
+        'tasting_scored',
+        frame.data?.now ?? '',
+        { tasting: tasting.id, taster, scores: marks },
+        { id: draft.id, evenSo },
+      ),
     ],
   }));
   const unblind = useRecord(() => ({
     title: `Tasting unblinded, ${of.tag.code}`,
     at: window.location.pathname,
-    drafts: [ofTasting(of.id, 'tasting_unblinded', frame.data?.now ?? '', { tasting: tasting.id })],
+    drafts: [ofPlanting(of.id, 'tasting_unblinded', frame.data?.now ?? '', { tasting: tasting.id })],
   }));
+  const [pressed, setPressed] = useState(false);
+  const left = unmarked(plates, marks);
   const refused = save.error instanceof Refused ? save.error : undefined;
   return (
     <>
@@ -79,12 +79,15 @@ export function BlindPlates({ of, tasting, fixed }: { of: Tastings; tasting: Tas
               label="Marks"
               refused={refused}
               busy={save.isPending}
-              onSubmit={() =>
-                void afterwards(save.mutateAsync(save.error instanceof Asked), (saved) => {
-                  draft.clear();
-                  say(`Kept. ${saved.adrift ?? saved.said}`, saved.entry);
-                })
-              }
+              onSubmit={() => {
+                setPressed(true);
+                if (left === '')
+                  void afterwards(save.mutateAsync(save.error instanceof Asked), (saved) => {
+                    draft.clear();
+                    setPressed(false);
+                    say(`Kept. ${saved.adrift ?? saved.said}`, saved.entry);
+                  });
+              }}
             >
               <Resumed draft={draft} />
               <Box sx={{ maxWidth: 320, my: 1 }}>
@@ -113,6 +116,7 @@ export function BlindPlates({ of, tasting, fixed }: { of: Tastings; tasting: Tas
                   ))}
                 </Keys>
               ))}
+              {pressed && left !== '' && <Trouble>{left}</Trouble>}
               {refused !== undefined && errorOf('taster', refused.fields) === undefined && (
                 <Trouble>{errorOf('scores', refused.fields) ?? refused.message}</Trouble>
               )}
@@ -143,6 +147,14 @@ export function BlindPlates({ of, tasting, fixed }: { of: Tastings; tasting: Tas
       <Paper tasting={tasting} code={of.tag.code} />
     </>
   );
+}
+
+/** Which plates a taster has left out; '' where none is. */
+function unmarked(plates: Tasting['plates'], marks: (number | null)[]): string {
+  const left = plates.filter((_, i) => (marks[i] ?? null) === null).map(({ number }) => number);
+  if (left.length === 0) return '';
+  const said = left.length === 1 ? `plate ${left.join('')} has` : `plates ${left.join(', ')} have`;
+  return `There were ${plural(plates.length, 'plate')}, and ${plates.length - left.length} were scored: ${said} no mark yet.`;
 }
 
 /** To cut out for the plates, and a sheet to pencil marks in. */

@@ -10,7 +10,7 @@ import { Trouble } from '../kit/Section';
 import { Waiting } from '../kit/Waiting';
 import { RecordForm } from '../record/RecordForm';
 import { places } from '../shell/places';
-import { ofFruit } from './shelf';
+import { ofPlanting } from './ofPlanting';
 
 const STATES = [
   ['sound', 'Sound'],
@@ -49,7 +49,7 @@ export function FruitHere({
     drafts,
   }));
   const tell = (kind: string, fields: Record<string, unknown>) =>
-    void afterwards(save.mutateAsync([ofFruit(row.id, kind, frame.data?.now ?? '', fields)]), (saved) => {
+    void afterwards(save.mutateAsync([ofPlanting(row.id, kind, frame.data?.now ?? '', fields)]), (saved) => {
       say(`Kept. ${saved.adrift ?? saved.said}`, saved.entry);
       onNext();
     });
@@ -154,6 +154,9 @@ export function FruitHere({
             bgcolor: t.vars?.palette.background.paper,
           })}
         >
+          <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
+            {offer.act}
+          </Box>
           <RecordForm
             happening={{
               ...offer,

@@ -29,7 +29,9 @@ export function FruitRow({ row, fixed }: { row: ShelfRow; fixed: boolean }) {
       >
         <Tag tag={row.tag} />
       </Box>
-      {row.fruits.length === 0 && <Empty>No fruit of it lies there.</Empty>}
+      {row.fruits.length === 0 && (
+        <Empty>{row.closed === '' ? 'No fruit of it lies there.' : row.closed}</Empty>
+      )}
       <Box
         component="ul"
         aria-label="Fruit"

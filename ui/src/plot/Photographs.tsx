@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { useState } from 'react';
 import { v7 } from 'uuid';
-import { Refused, type Draft, type Planting } from '../api/client';
+import { Refused, type Planting } from '../api/client';
 import { useRecord } from '../api/outbox';
 import { addPhotograph, usePhotograph } from '../api/photographs';
 import { afterwards, useFrame } from '../api/queries';
@@ -9,6 +9,7 @@ import { FileButton } from '../kit/FileButton';
 import { useSay } from '../kit/Said';
 import { Trouble } from '../kit/Section';
 import { Waiting } from '../kit/Waiting';
+import { ofPlanting } from './ofPlanting';
 import { small } from './photograph';
 
 /** Photographs of one plant of a row, and another one taken. */
@@ -21,16 +22,7 @@ export function Photographs({ planting, plant }: { planting: Planting; plant: nu
   const save = useRecord((photograph: string) => ({
     title: `Photograph of plant ${plant}, ${planting.tag.code}`,
     at: window.location.pathname,
-    drafts: [
-      {
-        id: v7(),
-        kind: 'plant_photographed',
-        about: { subject: 'planting' as const, id: planting.id },
-        happened_at: (frame.data?.now ?? '').slice(0, 16),
-        payload: { plant, photograph } as unknown as Draft['payload'],
-        even_so: false,
-      },
-    ],
+    drafts: [ofPlanting(planting.id, 'plant_photographed', frame.data?.now ?? '', { plant, photograph })],
   }));
   const take = async (file: File) => {
     setTrouble('');

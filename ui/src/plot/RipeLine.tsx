@@ -3,13 +3,13 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
-import { v7 } from 'uuid';
-import { Refused, type Draft, type RipeOne, type Round } from '../api/client';
+import { Refused, type RipeOne, type Round } from '../api/client';
 import { useRecord } from '../api/outbox';
 import { afterwards, useFrame } from '../api/queries';
 import { useSay } from '../kit/Said';
 import { Trouble } from '../kit/Section';
 import { Waiting } from '../kit/Waiting';
+import { ofPlanting } from './ofPlanting';
 
 const READY = [
   ['not_yet', 'Not yet'],
@@ -49,18 +49,11 @@ function One({
     title: `Ripeness, ${line.tag.code}`,
     at: window.location.pathname,
     drafts: [
-      {
-        id: v7(),
-        kind: 'ripeness_seen',
-        about: { subject: 'planting' as const, id: line.id },
-        happened_at: (frame.data?.now ?? '').slice(0, 16),
-        payload: {
-          ready,
-          mark: one.mark,
-          cues: cues.filter((cue) => seen.includes(cue)).join('; '),
-        } as unknown as Draft['payload'],
-        even_so: false,
-      },
+      ofPlanting(line.id, 'ripeness_seen', frame.data?.now ?? '', {
+        ready,
+        mark: one.mark,
+        cues: cues.filter((cue) => seen.includes(cue)).join('; '),
+      }),
     ],
   }));
   return (

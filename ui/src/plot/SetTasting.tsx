@@ -9,7 +9,8 @@ import { afterwards, useFrame } from '../api/queries';
 import { useSay } from '../kit/Said';
 import { Caution, Section, Trouble } from '../kit/Section';
 import { Waiting } from '../kit/Waiting';
-import { ofTasting } from './tasting';
+import { Key, Keys } from './Keys';
+import { ofPlanting } from './ofPlanting';
 
 /** What is set out, and what so many plates can show before anybody has tasted. */
 export function SetTasting({ of, open: wide }: { of: Tastings; open: boolean }) {
@@ -29,15 +30,13 @@ export function SetTasting({ of, open: wide }: { of: Tastings; open: boolean }) 
     title: `A tasting, ${of.tag.code}`,
     at: window.location.pathname,
     drafts: [
-      {
-        ...ofTasting(of.id, 'tasting_set', frame.data?.now ?? '', {
-          tasting: v7(),
-          of: chosen?.[0],
-          samples: numbers,
-          how,
-        }),
-        even_so: evenSo,
-      },
+      ofPlanting(
+        of.id,
+        'tasting_set',
+        frame.data?.now ?? '',
+        { tasting: v7(), of: chosen?.[0], samples: numbers, how },
+        { evenSo },
+      ),
     ],
   }));
   if (chosen === undefined) return null;
@@ -113,38 +112,5 @@ export function SetTasting({ of, open: wide }: { of: Tastings; open: boolean }) 
         </Button>
       </Section>
     </Box>
-  );
-}
-
-export function Keys({ label, children }: { label: string; children: React.ReactNode }) {
-  return (
-    <Box role="group" aria-label={label} sx={{ my: 1.25 }}>
-      <Box sx={{ fontWeight: 700, mb: 0.5 }}>{label}</Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>{children}</Box>
-    </Box>
-  );
-}
-
-export function Key({
-  on,
-  name,
-  onPress,
-  children,
-}: {
-  on: boolean;
-  name?: string;
-  onPress: () => void;
-  children: React.ReactNode;
-}) {
-  return (
-    <Button
-      variant={on ? 'contained' : 'outlined'}
-      aria-pressed={on}
-      aria-label={name}
-      sx={{ minWidth: 56 }}
-      onClick={onPress}
-    >
-      {children}
-    </Button>
   );
 }

@@ -35,7 +35,7 @@ export function ShelfPage() {
       {rows?.map((row) => (
         <Box key={row.id}>
           <FruitRow row={row} fixed={!mayRecord} />
-          {code !== '' && mayRecord && <LayFruit key={row.next} row={row} />}
+          {code !== '' && row.closed === '' && mayRecord && <LayFruit key={row.next} row={row} />}
         </Box>
       ))}
     </Box>

@@ -1,12 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { v7 } from 'uuid';
-import { Refused, type Draft, type Planting, type Walk } from '../api/client';
+import { Refused, type Planting, type Walk } from '../api/client';
 import { useRecord } from '../api/outbox';
 import { afterwards, useFrame } from '../api/queries';
 import { useSay } from '../kit/Said';
 import { Trouble } from '../kit/Section';
 import { Waiting } from '../kit/Waiting';
+import { ofPlanting } from './ofPlanting';
 
 /** By what the variety was chosen the last time it was grown, in one press. */
 export function TakeOver({ planting, last }: { planting: Planting; last: NonNullable<Walk['last']> }) {
@@ -16,14 +16,7 @@ export function TakeOver({ planting, last }: { planting: Planting; last: NonNull
     title: `Chosen by, ${planting.tag.code}`,
     at: window.location.pathname,
     drafts: [
-      {
-        id: v7(),
-        kind: 'traits_chosen',
-        about: { subject: 'planting' as const, id: planting.id },
-        happened_at: (frame.data?.now ?? '').slice(0, 16),
-        payload: { traits: last.traits, aim: last.aim } as unknown as Draft['payload'],
-        even_so: false,
-      },
+      ofPlanting(planting.id, 'traits_chosen', frame.data?.now ?? '', { traits: last.traits, aim: last.aim }),
     ],
   }));
   return (

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { ReactNode } from 'react';
 import { Refused, type Planting } from '../api/client';
 import { useRecord } from '../api/outbox';
 import { afterwards, useFrame } from '../api/queries';
@@ -11,8 +10,9 @@ import { FormFrame } from '../kit/FormFrame';
 import { Resumed } from '../kit/Resumed';
 import { useSay } from '../kit/Said';
 import { Trouble } from '../kit/Section';
-import { useSpoken } from '../kit/spoken';
 import { Waiting } from '../kit/Waiting';
+import { Key, Keys } from './Keys';
+import { ofPlanting } from './ofPlanting';
 import { Photographs } from './Photographs';
 import { lookOf, payloadOf, type Look } from './walk';
 
@@ -36,7 +36,6 @@ export function WalkPlant({
   last: number;
   go: (number: number) => void;
 }) {
-  const { moment } = useSpoken();
   const frame = useFrame();
   const say = useSay();
   const { walk } = planting;
@@ -52,14 +51,9 @@ export function WalkPlant({
     form: draft.name,
     at: window.location.pathname,
     drafts: [
-      {
+      ofPlanting(planting.id, 'plant_looked_at', frame.data?.now ?? '', payloadOf(number, look, traits), {
         id: draft.id,
-        kind: 'plant_looked_at',
-        about: { subject: 'planting' as const, id: planting.id },
-        happened_at: moment(frame.data?.now ?? ''),
-        payload: payloadOf(number, look, traits),
-        even_so: false,
-      },
+      }),
     ],
   }));
   const refused = save.error instanceof Refused ? save.error : undefined;
@@ -91,19 +85,19 @@ export function WalkPlant({
         </Button>
       </Box>
       <Resumed draft={draft} />
-      <Row name="Struck out">
+      <Keys label="Struck out">
         {OUT.filter(([key]) => key !== 'rotten' || walk.lifted).map(([key, words]) => (
-          <Press
+          <Key
             key={key}
             on={look.out === key}
             onPress={() => draft.set({ out: look.out === key ? '' : key })}
           >
             {words}
-          </Press>
+          </Key>
         ))}
-      </Row>
+      </Keys>
       {traits.map((trait, i) => (
-        <Row key={trait.name} name={trait.scale === 'measure' ? '' : trait.name}>
+        <Keys key={trait.name} label={trait.scale === 'measure' ? '' : trait.name}>
           {trait.scale === 'measure' ? (
             <Box sx={{ width: 170 }}>
               <TextInput
@@ -114,23 +108,23 @@ export function WalkPlant({
             </Box>
           ) : (
             trait.words.map((word) => (
-              <Press
+              <Key
                 key={word}
                 on={look.scores[i] === word}
                 name={`${trait.name} ${word}`}
                 onPress={() => give(i, look.scores[i] === word ? null : word)}
               >
                 {word}
-              </Press>
+              </Key>
             ))
           )}
-        </Row>
+        </Keys>
       ))}
-      <Row name="">
-        <Press on={look.atEdge} onPress={() => draft.set({ atEdge: !look.atEdge })}>
+      <Keys label="">
+        <Key on={look.atEdge} onPress={() => draft.set({ atEdge: !look.atEdge })}>
           At a border or a gap
-        </Press>
-      </Row>
+        </Key>
+      </Keys>
       <Box sx={{ maxWidth: 440 }}>
         <TextInput
           label="What few have"
@@ -155,39 +149,5 @@ export function WalkPlant({
         {save.isPending ? 'Keeping …' : `Keep plant ${number}`}
       </Button>
     </FormFrame>
-  );
-}
-
-function Row({ name, children }: { name: string; children: ReactNode }) {
-  return (
-    <Box role="group" aria-label={name === '' ? undefined : name} sx={{ my: 1.25 }}>
-      {name !== '' && <Box sx={{ fontWeight: 700, mb: 0.5 }}>{name}</Box>}
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>{children}</Box>
-    </Box>
-  );
-}
-
-/** A key that stays down. */
-function Press({
-  on,
-  name,
-  onPress,
-  children,
-}: {
-  on: boolean;
-  name?: string;
-  onPress: () => void;
-  children: ReactNode;
-}) {
-  return (
-    <Button
-      variant={on ? 'contained' : 'outlined'}
-      aria-pressed={on}
-      aria-label={name}
-      sx={{ minWidth: 56 }}
-      onClick={onPress}
-    >
-      {children}
-    </Button>
   );
 }

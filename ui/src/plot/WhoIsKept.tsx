@@ -2,8 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import { useState } from 'react';
-import { v7 } from 'uuid';
-import { Refused, type Draft, type Planting } from '../api/client';
+import { Refused, type Planting } from '../api/client';
 import { useLook } from '../api/look';
 import { useRecord } from '../api/outbox';
 import { afterwards, useFrame } from '../api/queries';
@@ -11,6 +10,7 @@ import { useSay } from '../kit/Said';
 import { Section, Trouble } from '../kit/Section';
 import { plural } from '../kit/words';
 import { Waiting } from '../kit/Waiting';
+import { ofPlanting } from './ofPlanting';
 
 /** The plants in the order of what they are chosen by, what keeping few or many gains and costs, and who is kept. */
 export function WhoIsKept({ planting, go }: { planting: Planting; go: (plant: number) => void }) {
@@ -24,16 +24,7 @@ export function WhoIsKept({ planting, go }: { planting: Planting; go: (plant: nu
   const save = useRecord(() => ({
     title: `Parents, ${planting.tag.code}`,
     at: window.location.pathname,
-    drafts: [
-      {
-        id: v7(),
-        kind: 'plants_kept',
-        about: { subject: 'planting' as const, id: planting.id },
-        happened_at: (frame.data?.now ?? '').slice(0, 16),
-        payload: { plants: kept } as unknown as Draft['payload'],
-        even_so: false,
-      },
-    ],
+    drafts: [ofPlanting(planting.id, 'plants_kept', frame.data?.now ?? '', { plants: kept })],
   }));
   if (walk.plants.length === 0) return null;
   const place = new Map(walk.order.map((number, i) => [number, i]));

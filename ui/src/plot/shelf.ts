@@ -1,24 +1,9 @@
 import { v7 } from 'uuid';
 import type { Draft, Fruit, ShelfRow } from '../api/client';
+import { ofPlanting } from './ofPlanting';
 
 /** Drafts are typed by their kinds; what is made here is read by the server. */
 const payload = (fields: Record<string, unknown>) => fields as unknown as Draft['payload'];
-
-/** What is told of fruit of a planting, at a moment. */
-export const ofFruit = (
-  planting: string,
-  kind: string,
-  at: string,
-  fields: Record<string, unknown>,
-  evenSo = false,
-): Draft => ({
-  id: v7(),
-  kind,
-  about: { subject: 'planting', id: planting },
-  happened_at: at.slice(0, 16),
-  payload: payload(fields),
-  even_so: evenSo,
-});
 
 /** Those of which seed can be had: open, and neither bitter nor empty. */
 export const worthTaking = (fruits: Fruit[]): Fruit[] =>
@@ -79,7 +64,7 @@ export function seedDrafts(
             },
           ]
         : []),
-      ofFruit(row.id, 'fruit_seed', now, { fruits: of.map(({ number }) => number), lot: id }, evenSo),
+      ofPlanting(row.id, 'fruit_seed', now, { fruits: of.map(({ number }) => number), lot: id }, { evenSo }),
     ];
   });
 }
@@ -96,7 +81,7 @@ export const laidDrafts = (
   lines
     .filter(({ plant, weighs }) => plant.trim() !== '' || weighs.trim() !== '')
     .map(({ plant, weighs }, i) => ({
-      ...ofFruit(row.id, 'fruit_shelved', '', {
+      ...ofPlanting(row.id, 'fruit_shelved', '', {
         fruit: row.next + i,
         plant: plant.trim(),
         mass_g: weighs.trim() === '' ? null : weighs.trim(),

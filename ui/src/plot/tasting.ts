@@ -1,22 +1,5 @@
-import { v7 } from 'uuid';
 import type { Draft, Planting, Tasting } from '../api/client';
-
-const payload = (fields: Record<string, unknown>) => fields as unknown as Draft['payload'];
-
-export const ofTasting = (
-  planting: string,
-  kind: string,
-  at: string,
-  fields: Record<string, unknown>,
-  id = v7(),
-): Draft => ({
-  id,
-  kind,
-  about: { subject: 'planting', id: planting },
-  happened_at: at.slice(0, 16),
-  payload: payload(fields),
-  even_so: false,
-});
+import { ofPlanting } from './ofPlanting';
 
 /** What a walk calls it. */
 export const traitOf = (tasting: Pick<Tasting, 'how'>): string => `taste ${tasting.how}`;
@@ -36,13 +19,13 @@ export function walkDrafts(planting: Planting, tasting: Tasting, now: string): D
     ...(known
       ? []
       : [
-          ofTasting(planting.id, 'traits_chosen', now, {
+          ofPlanting(planting.id, 'traits_chosen', now, {
             traits: [...before, `${name} (points)`].join('; '),
           }),
         ]),
     ...tasting.plants.map(({ plant, mark }) => {
       const walked = planting.walk.plants.find(({ number }) => number === plant);
-      return ofTasting(planting.id, 'plant_looked_at', now, {
+      return ofPlanting(planting.id, 'plant_looked_at', now, {
         plant,
         scores: `${name} ${mark}`,
         out: walked?.out ?? null,

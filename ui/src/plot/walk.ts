@@ -1,4 +1,4 @@
-import type { ChosenTrait, Draft, WalkedPlant } from '../api/client';
+import type { ChosenTrait, WalkedPlant } from '../api/client';
 
 /** What is told of one plant as one stands before it. */
 export type Look = { scores: (string | null)[]; out: string; atEdge: boolean; rare: string };
@@ -20,14 +20,13 @@ export const scoresOf = (look: Look, traits: ChosenTrait[]): string =>
     })
     .join('; ');
 
-export const payloadOf = (number: number, look: Look, traits: ChosenTrait[]) =>
-  ({
-    plant: number,
-    scores: scoresOf(look, traits),
-    out: look.out === '' ? null : look.out,
-    at_edge: look.atEdge,
-    rare: look.rare.trim(),
-  }) as unknown as Draft['payload'];
+export const payloadOf = (number: number, look: Look, traits: ChosenTrait[]) => ({
+  plant: number,
+  scores: scoresOf(look, traits),
+  out: look.out === '' ? null : look.out,
+  at_edge: look.atEdge,
+  rare: look.rare.trim(),
+});
 
 /** The first along the row that nobody looked at; after the last of them the first of all. */
 export function firstLeft(plants: WalkedPlant[], there: number | null): number {

@@ -34,10 +34,10 @@ final class ShelfStrand extends Strand
     public function shelved(FruitShelved $shelved, Entry $entry): void
     {
         if ($this->growing->sownAt === null) {
-            throw Misfit::at('happened_at', 'By what is recorded it had not been sown yet.');
+            throw Misfit::at('happened_at', $this->closed());
         }
-        if (! $this->liesAsFruit()) {
-            throw Misfit::outOfPlace(sprintf('%s seed ripens dry on the plant; nothing of it lies on a shelf as fruit.', $this->crop->name));
+        if (! $this->takesFruit()) {
+            throw Misfit::outOfPlace($this->closed());
         }
         if (isset($this->fruits[$shelved->fruit])) {
             throw Misfit::at('fruit', sprintf('There is a fruit %d of this planting already. The next free number is %d.', $shelved->fruit, $this->next()));
@@ -81,10 +81,9 @@ final class ShelfStrand extends Strand
         if ($fruit->cut === null) {
             throw Misfit::at('fruit', sprintf('Fruit %d had not been cut open by then, by what is recorded.', $tasted->fruit));
         }
-        if ($fruit->cut->bitter === 'yes') {
-            $this->doubt('fruit', sprintf('Fruit %d was bitter. Nothing of it is eaten: what is bitter in squash and gourd is poisonous.', $tasted->fruit));
-        } elseif ($fruit->cut->bitter === null && $this->mayBeBitter()) {
-            $this->doubt('fruit', sprintf('Nobody says that a crumb of fruit %d was tried first and spat out. What is bitter in squash and gourd is poisonous.', $tasted->fruit));
+        $beware = $this->beware($fruit);
+        if ($beware !== '') {
+            $this->doubt('fruit', $beware);
         }
         $fruit->tasted = new FruitTasted($tasted->fruit, $tasted->raw ?? $fruit->tasted?->raw, $tasted->cooked ?? $fruit->tasted?->cooked);
     }
@@ -175,7 +174,17 @@ final class ShelfStrand extends Strand
     /** Whether fruit of it may be laid there, by what is recorded. */
     public function takesFruit(): bool
     {
-        return $this->growing->sownAt !== null && $this->liesAsFruit();
+        return $this->closed() === '';
+    }
+
+    /** Why no fruit of it can be laid there, by what is recorded; '' where it can. */
+    public function closed(): string
+    {
+        return match (true) {
+            $this->growing->sownAt === null => 'By what is recorded it had not been sown yet.',
+            ! $this->crop->isWetCleaned() && $this->crop->ripening->afterRipening === null => sprintf('%s seed ripens dry on the plant; nothing of it lies on a shelf as fruit.', $this->crop->name),
+            default => '',
+        };
     }
 
     /** The next number that is free. */
@@ -190,6 +199,16 @@ final class ShelfStrand extends Strand
         return in_array(Caution::BitterCucurbit, $this->crop->cautions, true);
     }
 
+    /** What whoever eats of it is told first: that it was bitter, or that nobody tried a crumb where it may be; '' where it is known to be mild. */
+    public function beware(ShelvedFruit $fruit): string
+    {
+        return match (true) {
+            $fruit->cut?->bitter === 'yes' => sprintf('Fruit %d was bitter. Nothing of it is eaten: what is bitter in squash and gourd is poisonous.', $fruit->number()),
+            $fruit->cut?->bitter === null && $this->mayBeBitter() => sprintf('Nobody says that a crumb of fruit %d was tried first and spat out. What is bitter in squash and gourd is poisonous.', $fruit->number()),
+            default => '',
+        };
+    }
+
     public function tastesFirst(): bool
     {
         return $this->practice->word('taste_first') === 'yes';
@@ -200,11 +219,6 @@ final class ShelfStrand extends Strand
         $days = $this->crop->ripening->lies();
 
         return $days[2] === 0 ? null : ShelfWindow::of($days, $picked);
-    }
-
-    private function liesAsFruit(): bool
-    {
-        return $this->crop->isWetCleaned() || $this->crop->ripening->afterRipening !== null;
     }
 
     private function lookOver(): ?Task

@@ -97,11 +97,12 @@ final class TastingStrand extends Strand
 
     private function mustNotBeBitter(ShelvedFruit $fruit): void
     {
+        $beware = $this->shelf->beware($fruit);
         if ($fruit->cut?->bitter === 'yes') {
-            throw Misfit::at('samples', sprintf('Fruit %d was bitter. Nothing of it is eaten: what is bitter in squash and gourd is poisonous.', $fruit->number()));
+            throw Misfit::at('samples', $beware);
         }
-        if ($fruit->cut?->bitter === null && $this->shelf->mayBeBitter()) {
-            $this->doubt('samples', sprintf('Nobody says that a crumb of fruit %d was tried first and spat out. What is bitter in squash and gourd is poisonous.', $fruit->number()));
+        if ($beware !== '') {
+            $this->doubt('samples', $beware);
         }
     }
 
