@@ -14,7 +14,8 @@ final readonly class FrameDocument
      * @param  string  $now  garden time
      * @param  string  $on  the day looked at
      * @param  string  $day_form  how days are said and typed
-     * @param  bool  $south  whether a season goes from July to June here, over the new year
+     * @param  int  $season_from  month, 1 to 12, in which a season begins here: where that is not January, it goes over the new year
+     * @param  int  $sowing_in  month in which sowing outdoors is usual, to begin with
      * @param  int  $hands_today  counted up to 1,000
      * @param  list<PlaceCountDocument>  $places
      * @param  list<BeltWeekDocument>  $belt
@@ -38,7 +39,9 @@ final readonly class FrameDocument
         #[OA\Property(enum: ['metric', 'us'])]
         public string $units,
         #[OA\Property]
-        public bool $south,
+        public int $season_from,
+        #[OA\Property]
+        public int $sowing_in,
         #[OA\Property]
         public int $hands_today,
         #[OA\Property(items: new OA\Items(ref: PlaceCountDocument::class))]

@@ -7,6 +7,7 @@ namespace App\Garden;
 use App\Models\Acting;
 use App\Models\Deeds;
 use App\Models\NoGarden;
+use App\Reading\CoolestWeeks;
 use App\Voice\Forms;
 use App\Voice\UnitSystem;
 use Illuminate\Database\QueryException;
@@ -21,6 +22,9 @@ final class Settings
 {
     /** @var array<string, string>|null as typed, by key */
     private ?array $typed = null;
+
+    /** @var array{?float}|null as measured, °C */
+    private ?array $coolest = null;
 
     /** As it is reckoned and said with: what was typed, read; or what the list has. */
     public function value(string $key): mixed
@@ -57,13 +61,21 @@ final class Settings
 
     public function practice(): Practice
     {
-        return new Practice($this->typed());
+        $typed = $this->typed();
+        $practice = new Practice($typed);
+        if ($practice->year->goesByFrost() || isset($typed['coolest'])) {
+            return $practice;
+        }
+        // Where frost does not tell that winters are cold, what was measured here does.
+        $this->coolest ??= [CoolestWeeks::measured()];
+
+        return $this->coolest[0] === null ? $practice : new Practice([...$typed, 'coolest' => (string) round($this->coolest[0], 1)]);
     }
 
     /** In what form days, hours and quantities are said. */
     public function forms(): Forms
     {
-        return new Forms(UnitSystem::tryFrom($this->text('units')) ?? UnitSystem::Metric, $this->text('day_form'), $this->text('hour_form'), $this->practice()->shift->turn);
+        return new Forms(UnitSystem::tryFrom($this->text('units')) ?? UnitSystem::Metric, $this->text('day_form'), $this->text('hour_form'), $this->practice()->year);
     }
 
     /**

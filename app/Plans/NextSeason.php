@@ -18,7 +18,7 @@ final class NextSeason
         $carried = array_values(array_filter($plan->plantings, static function (PlannedPlanting $planting) use ($plan, $year): bool {
             $bloom = PlannedCourse::of($planting, $plan->ground)->bloom;
 
-            return ! $planting->out && $bloom !== null && $plan->ground->shift->turn->season($bloom->last) >= $year;
+            return ! $planting->out && $bloom !== null && $plan->ground->year->shift->turn->season($bloom->last) >= $year;
         }));
         $shift = static fn (mixed $day): ?string => is_string($day)
             ? (new DateTimeImmutable($day))->modify(sprintf('%+d years', $year - $plan->year))->format('Y-m-d')

@@ -175,7 +175,7 @@ final readonly class PlanBook
      */
     private function reckoned(array $document): SeasonPlan
     {
-        return SeasonPlan::read($document, $this->crops, fn (string $crop, string $variety): Crop => $this->own->ofVariety($this->crops, $crop, $variety), $this->settings->practice()->latitude());
+        return SeasonPlan::read($document, $this->crops, fn (string $crop, string $variety): Crop => $this->own->ofVariety($this->crops, $crop, $variety), $this->settings->practice()->year);
     }
 
     /** Whether the last version is that one taken back: asked for again because the answer was lost, it is done already. */

@@ -83,7 +83,7 @@ final readonly class PlannedWork
     public function byHand(DateTimeImmutable $on): array
     {
         return array_values(array_filter(
-            DB::table('plan_tasks')->where('kind', PlanTaskKind::Pollinate->value)->whereNotNull('grown')->where('year', '>=', $this->practice->shift->turn->season($on))->where('on_day', '<=', $on->format('Y-m-d'))->pluck('grown')->all(),
+            DB::table('plan_tasks')->where('kind', PlanTaskKind::Pollinate->value)->whereNotNull('grown')->where('year', '>=', $this->practice->year->shift->turn->season($on))->where('on_day', '<=', $on->format('Y-m-d'))->pluck('grown')->all(),
             is_string(...),
         ));
     }

@@ -32,7 +32,7 @@ final readonly class WorkPlanned
 
     private function of(SeasonPlan $plan): void
     {
-        $asks = SharedPlantings::of($plan->year, $plan->ground->shift->turn);
+        $asks = SharedPlantings::of($plan->year, $plan->ground->year->shift->turn);
         DB::table('plan_tasks')->where('year', $plan->year)->delete();
         DB::table('plan_varieties')->where('year', $plan->year)->delete();
         $grown = $this->observed->grown($plan);

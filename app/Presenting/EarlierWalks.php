@@ -47,6 +47,6 @@ final readonly class EarlierWalks
     {
         $of = $this->weather->of($year);
 
-        return $of === null ? '' : sprintf('%s %s in the mean%s', ucfirst(Months::during(5, 9)), Quantity::temperature($of['mean']), $of['rain'] === null ? '' : sprintf(', %s of rain', Quantity::decimal(round($of['rain']))."\u{00A0}mm"));
+        return $of === null ? '' : sprintf('%s %s in the mean%s', ucfirst(Months::ofYear(5, 9)), Quantity::temperature($of['mean']), $of['rain'] === null ? '' : sprintf(', %s of rain', Quantity::decimal(round($of['rain']))."\u{00A0}mm"));
     }
 }

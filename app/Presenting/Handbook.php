@@ -18,6 +18,7 @@ use App\Reckoners\Pictures\Mark;
 use App\Reckoners\Pictures\Picture;
 use App\Voice\InUnits;
 use App\Voice\Quantity;
+use App\Words\GardenYearWords;
 use App\Words\HandbookWords;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
@@ -45,7 +46,7 @@ final readonly class Handbook
             $this->kin($crop),
             self::relations($crop),
             $this->year($crop),
-            $this->here(),
+            $this->here($crop),
             array_map(self::source(...), array_keys($crop->sources), array_values($crop->sources)),
             SeedLookDocument::of($crop->title()),
             $this->balance($crop),
@@ -77,21 +78,17 @@ final readonly class Handbook
     }
 
     /** The page is the same everywhere; the plan, the plot and this month go by the garden. */
-    private function here(): ?string
+    private function here(Crop $crop): ?string
     {
-        $shift = $this->practice->shift;
+        $words = new GardenYearWords($crop, $this->practice->year);
 
-        return match (true) {
-            $shift->days === 0 && ! $shift->turn->isSouth => null,
-            $shift->turn->isSouth => sprintf('The book is of 51° north; its months are turned by half a year for the southern half of the earth, as for 51° south with the last frost at the end of October.%s', $shift->days === 0 ? '' : sprintf(' Here it is taken to be about %s %s.', Quantity::number(abs($shift->days), 'day'), $shift->days > 0 ? 'later' : 'earlier')),
-            default => sprintf('For 51° north, with the last frost at the end of April. Here it is taken to be about %s %s.', Quantity::number(abs($shift->days), 'day'), $shift->days > 0 ? 'later' : 'earlier'),
-        };
+        return implode(' ', array_filter([$words->goesBy(), $words->chill(), $words->light()])) ?: null;
     }
 
     /** @return list<YearSpanDocument> */
     private function year(Crop $crop): array
     {
-        $turn = $this->practice->shift->turn;
+        $turn = $this->practice->year->shiftOf($crop->growing)->turn;
         $kept = $crop->vegetative;
         if ($crop->isKeptAlive() && $kept?->lift !== null) {
             $on = $turn->monthsOn($kept->plant[0] - 1.0);

@@ -25,14 +25,13 @@ final readonly class Season
     public function of(DateTimeImmutable $today): SeasonDocument
     {
         $own = array_flip(Variety::query()->distinct()->pluck('crop')->all());
-        $turn = $this->practice->shift->turn;
         $here = (int) $today->format('n');
-        $month = $turn->monthInBook($here);
         $sow = $bloom = $ripe = $lift = $others = [];
         $crops = $this->crops->all();
         usort($crops, static fn (Crop $a, Crop $b): int => strcasecmp($a->name, $b->name));
         foreach ($crops as $crop) {
             $isOwn = isset($own[$crop->key]);
+            $month = $this->practice->year->shiftOf($crop->growing)->turn->monthInBook($here);
             $how = $this->howBegun($crop, $month);
             if ($how !== null) {
                 $line = self::line($crop, $how);
@@ -48,7 +47,7 @@ final readonly class Season
 
                 continue;
             }
-            foreach ($crop->growing->sowings as $sowing) {
+            foreach ($this->practice->year->cannotBloom($crop) ? [] : $crop->growing->sowings as $sowing) {
                 [$first, $last, $from, $to] = $this->days($crop, $sowing, $today);
                 if ($first <= $today && $today <= $last) {
                     $bloom[$crop->key] = self::line($crop, 'until about '.Months::partHere(self::month($last)));
@@ -69,10 +68,11 @@ final readonly class Season
      */
     private function days(Crop $crop, Sowing $sowing, DateTimeImmutable $today): array
     {
-        $turn = $this->practice->shift->turn;
+        $shift = $this->practice->year->shiftOf($crop->growing);
+        $turn = $shift->turn;
         $inBook = $turn->inBook($today);
         $sown = $inBook->setDate((int) $inBook->format('Y') - $sowing->years, intdiv($sowing->from + $sowing->to, 2), 15)->setTime(0, 0);
-        $year = SeedYear::of($crop->growing, $turn->here($sown), $this->practice->shift);
+        $year = SeedYear::of($crop->growing, $turn->here($sown), $shift);
 
         return [$year->firstBloom, $year->lastBloom, $year->ripeFrom, $year->lastBloom->modify(sprintf('+%d days', $crop->growing->ripeDays()))];
     }
@@ -90,18 +90,18 @@ final readonly class Season
         }
         foreach ($crop->growing->sowings as $sowing) {
             if ($sowing->isIn($month)) {
-                return $this->howSown($sowing);
+                return $this->howSown($crop, $sowing);
             }
         }
 
         return null;
     }
 
-    private function howSown(Sowing $sowing): string
+    private function howSown(Crop $crop, Sowing $sowing): string
     {
         // Over the new year nobody counts by the calendar.
-        $year = $this->practice->shift->turn->isSouth ? 'season' : 'year';
-        $blooms = match ($sowing->years) {
+        $year = $this->practice->year->shift->turn->spansNewYear() ? 'season' : 'year';
+        $blooms = $this->practice->year->cannotBloom($crop) ? 'and will not bloom here' : match ($sowing->years) {
             0 => "to bloom this $year",
             1 => "to bloom next $year",
             2 => "to bloom the $year after next",

@@ -179,7 +179,7 @@ final class Facts
     {
         [$pickedAt, $pickedAs] = self::firstPicked($this->pickings($planting->id));
 
-        return new PlantingFacts($this->crop($planting->variety), $planting->variety_id, $pickedAt, $pickedAs, $this->seedLots($entries), $this->practice->shift, $this->pollen($entries), $planting->variety->type->line(), $this->practice->frosts, $this->warmth->get(), $this->practice);
+        return new PlantingFacts($this->crop($planting->variety), $planting->variety_id, $pickedAt, $pickedAs, $this->seedLots($entries), $this->pollen($entries), $planting->variety->type->line(), $this->practice->year->frosts, $this->warmth->get(), $this->practice);
     }
 
     public function planting(Planting $planting): PlantingCourse

@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace App\Voice;
 
 use DateTimeImmutable;
+use Marrow\Core\Year\GardenYear;
 use Marrow\Core\Year\YearTurn;
 
 /** In what form days, hours, months of the handbook and quantities are said: by the keeper's setting, and everywhere the same. */
 final readonly class Forms
 {
-    public function __construct(public UnitSystem $units = UnitSystem::Metric, public string $dayForm = 'words', public string $hourForm = 'h24', public YearTurn $turn = new YearTurn) {}
+    /** What names the seasons of the garden. */
+    public YearTurn $turn;
+
+    public function __construct(public UnitSystem $units = UnitSystem::Metric, public string $dayForm = 'words', public string $hourForm = 'h24', public GardenYear $year = new GardenYear)
+    {
+        $this->turn = $year->shift->turn;
+    }
 
     /** Whether 9/4/2026 is the 4th of September here; null where nobody writes days so. */
     public function monthFirst(): ?bool

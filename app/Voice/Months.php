@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Voice;
 
-/** Months of any year as they are said. What the handbook has is said as this garden has it: in the south half a year on. */
+use Marrow\Core\Botany\Crop;
+use Marrow\Core\Year\YearTurn;
+
+/** Months of any year as they are said. What the handbook has of a crop is said as this garden has it: in the south half a year on. */
 final class Months
 {
     private const NAMES = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
@@ -15,19 +18,34 @@ final class Months
         return self::NAMES[$month - 1];
     }
 
-    /** "in March" or "from March to May", of the handbook's months. */
-    public static function during(int $from, int $to): string
+    /** "in March" or "from March to May", of the handbook's months for a crop. */
+    public static function during(int $from, int $to, Crop $crop): string
     {
-        $turn = Speaking::forms()->turn;
+        return self::within(self::turn($crop), $from, $to);
+    }
+
+    /** The same of whatever grows here. */
+    public static function ofYear(int $from, int $to): string
+    {
+        return self::within(Speaking::forms()->turn, $from, $to);
+    }
+
+    private static function within(YearTurn $turn, int $from, int $to): string
+    {
         [$first, $last] = [self::name($turn->monthHere($from)), self::name($turn->monthHere(($to - 1) % 12 + 1))];
 
         return $first === $last ? "in $first" : "from $first to $last";
     }
 
-    /** 6.4 → "mid June", of the handbook's year. */
-    public static function part(float $month): string
+    /** 6.4 → "mid June", of the handbook's year for a crop. */
+    public static function part(float $month, Crop $crop): string
     {
-        return self::partHere(Speaking::forms()->turn->partHere($month));
+        return self::partHere(self::turn($crop)->partHere($month));
+    }
+
+    private static function turn(Crop $crop): YearTurn
+    {
+        return Speaking::forms()->year->shiftOf($crop->growing)->turn;
     }
 
     /** The same of this garden's. */

@@ -67,7 +67,7 @@ final readonly class AdviceWords
 
         return $kept === null ? 'It is kept alive until it is planted.' : sprintf(
             'It is kept alive until it is planted, %s%s%s.',
-            Months::during(...$kept->plant),
+            Months::during($kept->plant[0], $kept->plant[1], $crop),
             $kept->keeps === null ? '' : sprintf('; it keeps %s to %s months', $kept->keeps[0], $kept->keeps[1]),
             $kept->storeTemperature === null ? '' : sprintf(' at %s to %s', Quantity::temperature($kept->storeTemperature[0]), Quantity::temperature($kept->storeTemperature[1])),
         );

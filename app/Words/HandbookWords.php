@@ -130,13 +130,13 @@ final readonly class HandbookWords
     /** A season of sowing and the bloom that follows from it. */
     public function sowing(Sowing $sowing): string
     {
-        $blooms = sprintf('%s to %s', Months::part($sowing->bloomFrom), Months::part($sowing->bloomTo));
+        $blooms = sprintf('%s to %s', Months::part($sowing->bloomFrom, $this->crop), Months::part($sowing->bloomTo, $this->crop));
 
         return implode(' ', self::filled([
             sprintf(
                 '%s %s%s it blooms %s.',
                 $this->crop->isKeptAlive() ? 'Planted' : 'Sown',
-                Months::during($sowing->from, $sowing->to),
+                Months::during($sowing->from, $sowing->to, $this->crop),
                 match ($sowing->place) {
                     SowingPlace::Glass => ' under glass',
                     SowingPlace::Open => ' in the open',

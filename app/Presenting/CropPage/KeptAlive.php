@@ -23,8 +23,8 @@ final class KeptAlive implements PageSection
         $range = static fn (array $range, string $unit): string => $range[0] === $range[1] ? $range[0].$unit : $range[0].' to '.$range[1].$unit;
 
         return new HandbookSectionDocument('kept', sprintf('Kept by %s', self::part($crop)), array_values(array_filter([
-            sprintf('Planted %s%s.', Months::during(...$kept->plant), $kept->spacing === null ? '' : ', '.HandbookWords::metres($kept->spacing[0]).' by '.HandbookWords::metres($kept->spacing[1])),
-            $kept->lift === null ? null : sprintf('Lifted %s%s.', Months::during(...$kept->lift), $kept->cue === null ? '' : ': '.lcfirst($kept->cue)),
+            sprintf('Planted %s%s.', Months::during($kept->plant[0], $kept->plant[1], $crop), $kept->spacing === null ? '' : ', '.HandbookWords::metres($kept->spacing[0]).' by '.HandbookWords::metres($kept->spacing[1])),
+            $kept->lift === null ? null : sprintf('Lifted %s%s.', Months::during($kept->lift[0], $kept->lift[1], $crop), $kept->cue === null ? '' : ': '.lcfirst($kept->cue)),
             $kept->cure === null ? null : "Cured: {$kept->cure}.",
             $kept->renewal === null ? null : "$kept->renewal.",
             $kept->note === null ? null : "$kept->note.",

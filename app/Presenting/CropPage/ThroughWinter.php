@@ -33,7 +33,7 @@ final class ThroughWinter implements PageSection
         return new HandbookSectionDocument('winter', 'Through the winter', array_values(array_filter([
             sprintf('It spends the winter %s%s. In the ground it bears %s about %s.', $ways === [] ? '' : implode(', ', $ways).' or ', $last, $winter->hardyTo < 0 ? 'frost down to' : 'nothing colder than', Quantity::temperature((float) $winter->hardyTo)),
             $winter->coldWeeks === null ? null : sprintf('It takes %d to %d weeks below about %s to bloom.', $winter->coldWeeks[0], $winter->coldWeeks[1], Quantity::temperature(10.0)),
-            $winter->replant === null ? null : sprintf('What was lifted is planted out again %s.', Months::during(...$winter->replant)),
+            $winter->replant === null ? null : sprintf('What was lifted is planted out again %s.', Months::during($winter->replant[0], $winter->replant[1], $crop)),
             $winter->note === null ? null : "$winter->note.",
         ])), array_values(array_filter([
             $winter->storeTemperature === null ? null : new FactDocument('In store at', Quantity::temperature($winter->storeTemperature[0]).' to '.Quantity::temperature($winter->storeTemperature[1])),

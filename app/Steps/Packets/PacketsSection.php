@@ -59,7 +59,7 @@ final class PacketsSection implements SheetSection
         $unit = $lot->facts->crop->counts()->value;
         $seeds = $kept->part === null ? null : (int) round($kept->part);
         $forecast = $lot->forecastIn($id);
-        $sowing = Portioning::sowing($lot->facts->crop, $packet->year, $lot->practice->shift->turn);
+        $sowing = Portioning::sowing($lot->facts->crop, $packet->year, $lot->practice->year);
 
         return new PacketDocument(
             $id,

@@ -17,6 +17,7 @@ final readonly class Growing
      * @param  ?array{float, float}  $height  m, of the plant in seed
      * @param  ?array{float, float}  $fruitSet  °C: the coldest night and the hottest day at which fruit sets
      * @param  ?string  $host  what it lives on
+     * @param  ?BloomLight  $light  null where it does not go by the length of the day, or Marrow does not know it to
      */
     public function __construct(
         public float $spacing,
@@ -31,6 +32,7 @@ final readonly class Growing
         public ?array $height = null,
         public ?array $fruitSet = null,
         public ?string $host = null,
+        public ?BloomLight $light = null,
     ) {}
 
     /** @throws UnsoundCrop */
@@ -56,6 +58,7 @@ final readonly class Growing
             $figures->rangeOr('growing.height', 0.02, 15),
             $figures->rangeOr('growing.fruit_set', -5, 45),
             $figures->textOr('growing.host', null),
+            BloomLight::read($figures),
         );
     }
 

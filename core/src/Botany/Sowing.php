@@ -122,6 +122,12 @@ final readonly class Sowing
         return (int) round($this->daysMax - max(0.0, min(1.0, $done)) * ($this->daysMax - $this->daysMin));
     }
 
+    /** Days from the middle of its months to the first flowers of the handbook's garden, of what blooms in the year it is sown. */
+    public function daysGrownUp(): int
+    {
+        return max(30, (int) round(($this->bloomFrom - ($this->from + $this->to + 1) / 2) * Later::DAYS_A_MONTH));
+    }
+
     /** @return array{int, int} days of the year, from 0, of the first and the last flower */
     public function window(): array
     {

@@ -271,7 +271,7 @@ final class Keeping extends Strand
             return $soon;
         }
         $age = $year === null ? 1.0 : max(0.0, ((int) $since->format('Y') + (int) $since->format('z') / 365 - $year - self::RIPENS) / $this->facts->crop->ordinaryYears);
-        $turn = $this->practice->shift->turn;
+        $turn = $this->practice->year->shift->turn;
         $inBook = $turn->inBook($since);
         $november = $turn->here($inBook->setDate((int) $inBook->format('Y') - ((int) $inBook->format('n') < 3 ? 1 : 0), 11, 1)->setTime(9, 0));
         $from = max($soon, $november);
@@ -334,7 +334,7 @@ final class Keeping extends Strand
         }
         $sown = array_map(static fn (array $out): \DateTimeImmutable => $out['sown'], $this->facts->grownOut);
         $begins = $sown === [] ? $since : max($since, Later::days(max($sown), $this->facts->crop->lifeCycle === LifeCycle::Annual ? self::GIVES_SEED_DAYS : self::GIVES_SEED_LATER_DAYS));
-        $windows = SowingWindow::from($this->facts->crop->growing, $this->practice->shift, $begins, max(1, (int) $edge->format('Y') - (int) $begins->format('Y')) + self::SEASONS);
+        $windows = SowingWindow::from($this->facts->crop->growing, $this->practice->year->shiftOf($this->facts->crop->growing), $begins, max(1, (int) $edge->format('Y') - (int) $begins->format('Y')) + self::SEASONS);
         if ($isPoor) {
             return array_slice($windows, 0, self::SEASONS);
         }
@@ -358,7 +358,7 @@ final class Keeping extends Strand
             return [];
         }
         [$from, $to] = $kept->plant;
-        $turn = $this->practice->shift->turn;
+        $turn = $this->practice->year->shiftOf($this->facts->crop->growing)->turn;
         $since = $turn->inBook($since);
         $opens = $since->setDate((int) $since->format('Y'), $from, 1)->setTime(9, 0);
         $opens = match (true) {

@@ -96,7 +96,7 @@ final class LotCourse extends Folded
         $this->storing = new StoringStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->treating, $facts->holdings(), $practice, $kepts);
         $this->packets = new PacketStrand($facts->crop, $this->stock, $this->storing, $kepts);
         $this->sharing = new SharingStrand($facts->crossed ? $facts->crossedAt : $facts->sisterCrossedAt, $facts->crossed);
-        $this->putOff = new PutOffStrand($practice->shift->turn);
+        $this->putOff = new PutOffStrand($practice->year->shift->turn);
         $this->keeping = new Keeping($facts, $practice, $this->origin, $this->cleaning, $this->rack, $this->stock, $this->testing, $this->storing);
     }
 

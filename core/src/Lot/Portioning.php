@@ -13,7 +13,7 @@ use Marrow\Core\Sowing\SeedsNeeded;
 use Marrow\Core\Steps\Packets\Packet;
 use Marrow\Core\Steps\Packets\Portioned;
 use Marrow\Core\Storage\Forecast;
-use Marrow\Core\Year\YearTurn;
+use Marrow\Core\Year\GardenYear;
 
 /**
  * A lot parted into a packet for each year's sowing. Each holds the fewest seeds that give the plants in its year as surely
@@ -81,7 +81,7 @@ final readonly class Portioning
         $isTooOld = false;
         for ($n = 0; $n < $wish->packets; $n++) {
             $year = $wish->year($n);
-            $sowing = self::sowing($lot->facts->crop, $year, $lot->practice->shift->turn);
+            $sowing = self::sowing($lot->facts->crop, $year, $lot->practice->year);
             $seeds = self::seeds($wish->plants, $wish->confidence, $wish->field, self::shares($forecast, $wish, $sowing));
             if ($seeds === null || $seeds > $left) {
                 [$failing, $isTooOld, $wanting] = [$year, $seeds === null, $seeds];
@@ -132,7 +132,7 @@ final readonly class Portioning
         if ($forecast === null || $packet->plants === null || $packet->confidence === null || $packet->field === null) {
             return null;
         }
-        $shares = $forecast->sharesAt(self::sowing($lot->facts->crop, $packet->year, $lot->practice->shift->turn), self::SHARES);
+        $shares = $forecast->sharesAt(self::sowing($lot->facts->crop, $packet->year, $lot->practice->year), self::SHARES);
 
         // Whether they are enough is one question; how many would be, a dozen.
         return ! self::isWorthSowing($shares) || SeedsNeeded::chanceFromShares($packet->plants, $enough, $shares, $packet->field) >= $packet->confidence
@@ -162,8 +162,8 @@ final readonly class Portioning
     }
 
     /** The middle of the first month of a season in which its kind is usually sown in this garden. */
-    public static function sowing(Crop $crop, int $year, YearTurn $turn): \DateTimeImmutable
+    public static function sowing(Crop $crop, int $season, GardenYear $year): \DateTimeImmutable
     {
-        return $turn->here(new \DateTimeImmutable(sprintf('%04d-%02d-15', $year, $crop->growing->sowings[0]->from)));
+        return $year->shiftOf($crop->growing)->turn->here(new \DateTimeImmutable(sprintf('%04d-%02d-15', $season, $crop->growing->sowings[0]->from)));
     }
 }

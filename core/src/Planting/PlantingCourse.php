@@ -21,7 +21,6 @@ use Marrow\Core\Steps\Tasting\TastingStrand;
 use Marrow\Core\Steps\Tending\TendingStrand;
 use Marrow\Core\Steps\Trueness\TruenessStrand;
 use Marrow\Core\Work\Place;
-use Marrow\Core\Year\SeasonShift;
 use Marrow\Core\Year\Warmth;
 
 /** Everything that is known of a planting. Its strands are the properties, in the order of the work: a new step of the work is a property here. */
@@ -52,7 +51,7 @@ final class PlantingCourse extends Folded
     private function __construct(public readonly PlantingFacts $facts)
     {
         $this->notes = new NotesStrand;
-        $this->growing = new GrowingStrand($facts->crop, $facts->variety, $facts->pickedAt, $facts->pickedAs, $facts->lots, $facts->shift ?? SeasonShift::none(), $facts->frosts, $facts->made !== null, $facts->warmth ?? Warmth::unknown());
+        $this->growing = new GrowingStrand($facts->crop, $facts->variety, $facts->pickedAt, $facts->pickedAs, $facts->lots, $facts->practice->year->shiftOf($facts->crop->growing), $facts->frosts, $facts->made !== null, $facts->warmth ?? Warmth::unknown(), ! $facts->practice->year->cannotBloom($facts->crop));
         $this->tending = new TendingStrand($this->growing);
         $this->trueness = new TruenessStrand($facts->crop, $this->growing, $this->tending, $facts->made);
         $this->pollinating = new PollinatingStrand($facts->crop, $facts->variety, $this->growing, $this->tending, $facts->pollen);
@@ -61,7 +60,7 @@ final class PlantingCourse extends Folded
         $this->tasting = new TastingStrand($this->growing, $this->choosing, $this->shelf);
         $this->marks = new MarkStrand;
         $this->ripening = new RipeningStrand($facts->crop, $this->growing, $this->tending, $this->marks, $facts->practice);
-        $this->putOff = new PutOffStrand($facts->practice->shift->turn);
+        $this->putOff = new PutOffStrand($facts->practice->year->shift->turn);
     }
 
     /** @param  list<Entry>  $entries  in any order */

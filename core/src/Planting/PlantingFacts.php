@@ -10,7 +10,6 @@ use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Growing\SeedLot;
 use Marrow\Core\Steps\Pollinating\PollenPlanting;
 use Marrow\Core\Year\Frosts;
-use Marrow\Core\Year\SeasonShift;
 use Marrow\Core\Year\Warmth;
 
 /** What is known of a planting from outside its own entries. */
@@ -20,7 +19,6 @@ final readonly class PlantingFacts
      * @param  \DateTimeImmutable|null  $pickedAt  when seed was first picked from it
      * @param  string  $pickedAs  code of that lot
      * @param  array<string, SeedLot>  $lots  those it may have been sown from, by id
-     * @param  ?SeasonShift  $shift  how much later the garden is than the handbook's; null for as late
      * @param  array<string, PollenPlanting>  $pollen  plantings whose pollen may have been carried to it, by id
      * @param  ?LineWord  $made  what its variety was made to be, where plants that differ are to be expected of it
      * @param  ?Frosts  $frosts  of the garden; null where they are not known
@@ -32,7 +30,6 @@ final readonly class PlantingFacts
         public ?\DateTimeImmutable $pickedAt = null,
         public string $pickedAs = '',
         public array $lots = [],
-        public ?SeasonShift $shift = null,
         public array $pollen = [],
         public ?LineWord $made = null,
         public ?Frosts $frosts = null,

@@ -7,7 +7,7 @@ namespace Marrow\Core\Season;
 use Marrow\Core\Fields\Document;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Year\Frosts;
-use Marrow\Core\Year\SeasonShift;
+use Marrow\Core\Year\GardenYear;
 
 /** The garden drawn to scale: a rectangle, where north is, where the wind mostly comes from, and when it freezes. */
 final readonly class Ground
@@ -21,7 +21,7 @@ final readonly class Ground
      * @param  int  $wind  bearing the prevailing wind comes from, degrees from north, 0 … 359
      * @param  string  $lastFrost  month-day of the last frost in spring
      * @param  string  $firstFrost  month-day of the first in autumn
-     * @param  SeasonShift  $shift  how much later things happen here than in the handbook's garden
+     * @param  GardenYear  $year  with the frosts of this plan
      */
     private function __construct(
         public float $width,
@@ -30,15 +30,15 @@ final readonly class Ground
         public int $wind,
         public string $lastFrost,
         public string $firstFrost,
-        public SeasonShift $shift,
+        public GardenYear $year,
     ) {}
 
     /**
-     * @param  ?float  $latitude  of the garden, degrees, where it is known
+     * @param  GardenYear  $year  of the garden
      *
      * @throws Refused
      */
-    public static function read(Document $document, ?float $latitude = null): self
+    public static function read(Document $document, GardenYear $year = new GardenYear): self
     {
         $given = $document->read(PlanFields::ground());
 
@@ -49,7 +49,7 @@ final readonly class Ground
             $given->integer('wind'),
             $given->text('last_frost'),
             $given->text('first_frost'),
-            SeasonShift::of($latitude, $given->text('last_frost')),
+            $year->withFrosts($given->text('last_frost'), $given->text('first_frost')),
         );
     }
 
@@ -80,6 +80,6 @@ final readonly class Ground
 
     public function frosts(): Frosts
     {
-        return new Frosts($this->lastFrost, $this->firstFrost);
+        return $this->year->frosts;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Season;
 
+use Marrow\Core\Year\Chill;
+
 /** What a plan allows but a keeper would want to be told. */
 final class PlanRemarks
 {
@@ -51,6 +53,9 @@ final class PlanRemarks
         $fits = $planting->spot->holds($planting->crop->growing->spacing);
         if ($planting->purpose->isForSeed() && $planting->plants > $fits) {
             $remarks[] = new PlanRemark(PlanRemarkKind::DoNotFit, $planting, figure: $fits);
+        }
+        if ($planting->purpose->isForSeed() && $planting->firstBloom === null && ($ground->year->cannotBloom($planting->crop) || $ground->year->chill($planting->crop) !== Chill::Enough)) {
+            $remarks[] = new PlanRemark(PlanRemarkKind::MayNotBloom, $planting);
         }
         if ($course->frost !== null) {
             $remarks[] = new PlanRemark(PlanRemarkKind::CannotRipen, $planting, day: $course->latestSowing);

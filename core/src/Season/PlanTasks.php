@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Season;
 
 use Marrow\Core\Botany\LifeCycle;
+use Marrow\Core\Year\Frosts;
 use Marrow\Core\Year\YearTurn;
 
 /** What a plan asks to be done, in order of time. */
@@ -21,6 +22,11 @@ final class PlanTasks
 
     /** Stored roots are looked over in the middle of January. */
     private const SORTING = '-01-15';
+
+    private const AUTUMN = '10-20';
+
+    /** From then to the end of April. */
+    private const UNTIL_SPRING = '+105 days';
 
     /**
      * @param  array<string, Grown>  $grown  by id of the planned planting: what is recorded is done
@@ -59,7 +65,7 @@ final class PlanTasks
     private static function ofCourse(PlannedCourse $course, SeasonPlan $plan): array
     {
         $planting = $course->planting;
-        $lastSowing = self::lastSowing($course, $plan->ground->shift->turn);
+        $lastSowing = self::lastSowing($course, $plan->ground->year->shiftOf($planting->crop->growing)->turn);
         $figures = ['plants' => $planting->plants, 'purpose' => $planting->purpose->value];
         $tasks = [
             new PlanTask($planting, PlanTaskKind::Sow, $planting->sow, null, $figures, $lastSowing),
@@ -98,10 +104,11 @@ final class PlanTasks
         if (! $planting->lifted || $planting->crop->lifeCycle === LifeCycle::Annual) {
             return [];
         }
-        $frost = $ground->frosts()->firstAfter($planting->sow);
-        $turn = $ground->shift->turn;
+        $turn = $ground->year->shiftOf($planting->crop->growing)->turn;
+        // Where no frost ends their first season, the end of the handbook's does, as it falls here.
+        $frost = $ground->frosts()->firstAfter($planting->sow) ?? (new Frosts('04-30', $turn->dayHere(self::AUTUMN)))->firstAfter($planting->sow) ?? $planting->sow;
         $sort = $turn->here(new \DateTimeImmutable(((int) $turn->inBook($frost)->format('Y') + 1).self::SORTING, new \DateTimeZone('UTC')));
-        $spring = $ground->frosts()->lastFrom($sort);
+        $spring = $ground->year->goesByFrost() ? $ground->frosts()->lastFrom($sort) : $sort->modify(self::UNTIL_SPRING);
 
         return [
             // What stood out until it is planted again need not be lifted any more.
@@ -118,10 +125,11 @@ final class PlanTasks
         if ($months === null) {
             return new PlanTask($planting, PlanTaskKind::Replant, $spring->modify('-35 days'), $spring);
         }
-        $turn = $ground->shift->turn;
+        $shift = $ground->year->shiftOf($planting->crop->growing);
+        $turn = $shift->turn;
         $inBook = $turn->inBook($spring);
         $year = (int) $inBook->format('Y');
-        $moved = sprintf('%+d days', $ground->shift->days);
+        $moved = sprintf('%+d days', $shift->days);
 
         return new PlanTask($planting, PlanTaskKind::Replant, $turn->here($inBook->setDate($year, $months[0], 1)->modify($moved)), $turn->here($inBook->setDate($year, $months[1] + 1, 0)->modify($moved)));
     }

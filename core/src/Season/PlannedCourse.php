@@ -46,12 +46,12 @@ final readonly class PlannedCourse
     public static function of(PlannedPlanting $planting, Ground $ground): self
     {
         $growing = $planting->crop->growing;
-        $shift = $ground->shift;
+        $shift = $ground->year->shiftOf($growing);
         $year = SeedYear::of($growing, $planting->sow, $shift);
         $follows = $year->sowing->followsSowing();
         $first = $planting->firstBloom ?? $year->firstBloom;
         $last = $planting->lastBloom ?? self::later($first, $growing->bloomDays() - 1);
-        if (! $planting->flowers) {
+        if (! $planting->flowers || ($planting->firstBloom === null && $ground->year->cannotBloom($planting->crop))) {
             // A food crop is gone at the latest when it would run to flower.
             return new self($planting, $year->sowing, $follows, null, null, null, $first, null, null);
         }
@@ -62,11 +62,11 @@ final readonly class PlannedCourse
         $ripeFrom = self::later($first, $growing->bloomToRipeMin);
         $ripeTo = self::later($last, $growing->bloomToRipeMin);
         $frost = $ground->frosts()->firstAfter($first);
-        $end = $growing->frostTender ? $frost : self::later($frost, self::HARDY_DAYS);
-        $tooLate = self::later($first, $growing->ripeDays()) > $end;
+        $end = $frost === null || $growing->frostTender ? $frost : self::later($frost, self::HARDY_DAYS);
+        $tooLate = $end !== null && self::later($first, $growing->ripeDays()) > $end;
         // Half of it flowers later than that; what bears frost ripens on, and little, once it has come.
-        $late = ! $tooLate && self::later($first, intdiv($bloom->days(), 2) + $growing->bloomToRipeMin) > $frost;
-        if ($ripeTo > $end) {
+        $late = $frost !== null && ! $tooLate && self::later($first, intdiv($bloom->days(), 2) + $growing->bloomToRipeMin) > $frost;
+        if ($end !== null && $ripeTo > $end) {
             $ripeTo = $end < $ripeFrom ? $ripeFrom : $end;
         }
 
@@ -79,7 +79,7 @@ final readonly class PlannedCourse
             $ripeTo,
             self::later($ripeTo, self::CLEARING_DAYS),
             $tooLate ? $frost : null,
-            $tooLate && $follows ? SeedYear::lastSowing($growing, $year->sowing, $end, $shift) : null,
+            $end !== null && $tooLate && $follows ? SeedYear::lastSowing($growing, $year->sowing, $end, $shift) : null,
             $late ? $frost : null,
         );
     }

@@ -14,6 +14,7 @@ use Marrow\Core\Isolation\Barrier;
 use Marrow\Core\Isolation\Bloom;
 use Marrow\Core\Isolation\Climate;
 use Marrow\Core\Isolation\IsolationSetting;
+use Marrow\Core\Year\GardenYear;
 
 /** The plan of one season: the garden, what stands around it, and what is to grow where and when. */
 final readonly class SeasonPlan
@@ -47,11 +48,11 @@ final readonly class SeasonPlan
     /**
      * @param  array<array-key, mixed>  $given
      * @param  ?\Closure(string, string): Crop  $ofVariety  the crop as it is for one variety, by its key and the variety's id
-     * @param  ?float  $latitude  of the garden, degrees, where it is known
+     * @param  GardenYear  $year  of the garden
      *
      * @throws Refused naming the part that cannot be so
      */
-    public static function read(array $given, CropReference $crops, ?\Closure $ofVariety = null, ?float $latitude = null): self
+    public static function read(array $given, CropReference $crops, ?\Closure $ofVariety = null, GardenYear $year = new GardenYear): self
     {
         $document = new Document($given);
         $head = $document->read(PlanFields::plan());
@@ -63,7 +64,7 @@ final readonly class SeasonPlan
             $ofVariety === null || $variety === '' => $crops->get($key),
             default => $ofVariety($key, $variety),
         };
-        $ground = Ground::read($document->part('ground'), $latitude);
+        $ground = Ground::read($document->part('ground'), $year);
         $plan = new self(
             $head->integer('year'),
             $ground,

@@ -9,8 +9,9 @@ use Marrow\Core\Drying\DesiccantAtHand;
 use Marrow\Core\Fields\Choice;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Year\FrostComes;
 use Marrow\Core\Year\Frosts;
-use Marrow\Core\Year\SeasonShift;
+use Marrow\Core\Year\GardenYear;
 
 /** The keeper's settings that the core goes by; what is not set is as the list of settings has it. */
 final readonly class Practice
@@ -24,11 +25,8 @@ final readonly class Practice
     /** Taken for seed that has never been tested: what sound fresh seed usually gives. */
     public float $untestedShare;
 
-    /** Month-day of the first frost in autumn. */
-    public Frosts $frosts;
-
-    /** How much later things happen in this garden than in the handbook's. */
-    public SeasonShift $shift;
+    /** When it freezes, and which months what grows here goes by. */
+    public GardenYear $year;
 
     /** @param  array<string, mixed>  $set  by key of the setting; what cannot be read is left as the list has it */
     public function __construct(private array $set = [])
@@ -36,32 +34,39 @@ final readonly class Practice
         $this->good = $this->number('good');
         $this->poor = min($this->good, $this->number('poor'));
         $this->untestedShare = $this->number('untested_share');
-        $this->frosts = new Frosts($this->word('last_frost'), $this->word('first_frost'));
-        $this->shift = SeasonShift::of($this->latitude(), $this->frosts->last);
+        $this->year = new GardenYear(
+            $this->latitude(),
+            new Frosts($this->word('last_frost'), $this->word('first_frost'), FrostComes::from($this->word('frost'))),
+            SettingList::month($this->word('warm_from')),
+            SettingList::month($this->word('cool_from')),
+            $this->numberOr('coolest'),
+        );
     }
 
     /** Degrees; null where it is not set. */
     public function latitude(): ?float
     {
-        $latitude = $this->value('latitude');
-
-        return is_int($latitude) || is_float($latitude) ? (float) $latitude : null;
+        return $this->numberOr('latitude');
     }
 
     /** Degrees; null where it is not set. */
     public function longitude(): ?float
     {
-        $longitude = $this->value('longitude');
-
-        return is_int($longitude) || is_float($longitude) ? (float) $longitude : null;
+        return $this->numberOr('longitude');
     }
 
     /** A setting that is a number. */
     public function number(string $key): float
     {
+        return $this->numberOr($key) ?? throw new \LogicException("The setting $key is no number.");
+    }
+
+    /** One that may be left open; null where it is. */
+    private function numberOr(string $key): ?float
+    {
         $value = $this->value($key);
 
-        return is_int($value) || is_float($value) ? (float) $value : throw new \LogicException("The setting $key is no number.");
+        return is_int($value) || is_float($value) ? (float) $value : null;
     }
 
     /** A setting that is one of a few words. */

@@ -16,6 +16,7 @@ use Marrow\Core\Fields\Refused;
 use Marrow\Core\Germination\CountsAsUp;
 use Marrow\Core\Germination\UsualTest;
 use Marrow\Core\Isolation\Climate;
+use Marrow\Core\Year\FrostComes;
 use Marrow\Core\Year\YearTurn;
 
 /**
@@ -37,6 +38,10 @@ final class SettingList
             'The garden' => FieldList::of(
                 Field::yearDay('last_frost', 'Last frost in spring')->called('the last frost in spring')->optional('04-30')->hint('A plan begins with it; each plan can have its own'),
                 Field::yearDay('first_frost', 'First frost in autumn')->called('the first frost in autumn')->optional('10-20'),
+                Field::choice('frost', 'Frost comes', FrostComes::class)->optional(FrostComes::Yearly)->hint('Where it comes in few winters or never, sowing goes by the months below. Left as it is, between the tropics never'),
+                Field::choice('warm_from', 'What likes warmth is sown from', self::MONTHS)->optional('may')->hint('Where frost does not say so: the rains, or when it is warm enough again'),
+                Field::choice('cool_from', 'What likes it cool is sown from', self::MONTHS)->optional('november')->hint('Where frost does not say so: when the heat or the rains are over'),
+                Field::number('coolest', 'The four coolest weeks, in the mean', '°C', -40, 35)->optional()->hint('By day and night together. By it is told what blooms only after a winter; left empty, a weather station’s year says it, or frost'),
                 Field::number('latitude', 'Latitude', '°', -90, 90)->optional()->hint('North is positive, south below nought: there the handbook, the plot and plans go by seasons half a year on'),
                 Field::number('longitude', 'Longitude', '°', -180, 180)->optional()->hint('East is positive'),
                 Field::text('time_zone', 'Time zone', 60)->optional('')->checked(self::mustBeZone(...))->hint('As Europe/London; left empty, the zone of the machine'),
@@ -103,6 +108,16 @@ final class SettingList
         ];
     }
 
+    private const MONTHS = [
+        'january' => 'January', 'february' => 'February', 'march' => 'March', 'april' => 'April', 'may' => 'May', 'june' => 'June', 'july' => 'July',
+        'august' => 'August', 'september' => 'September', 'october' => 'October', 'november' => 'November', 'december' => 'December',
+    ];
+
+    /** Degrees. */
+    private const TROPIC = 23.4;
+
+    private const BETWEEN_THE_TROPICS = ['frost' => FrostComes::Never, 'isolation_climate' => Climate::Tropical];
+
     /** Settings that may be another for one crop. */
     private const BY_CROP = [...self::OF_GEL, ...self::OF_DRYING];
 
@@ -155,12 +170,24 @@ final class SettingList
         return self::$all ??= array_merge([], ...array_values(array_map(static fn (FieldList $list): array => $list->fields, self::sections())));
     }
 
-    /** What a setting is where nobody set it: frosts of a garden in the south lie half a year on. */
+    /** What a setting is where nobody set it: frosts and months of a garden in the south lie half a year on, and between the tropics it never freezes. */
     public static function usual(string $key, ?float $latitude): mixed
     {
-        $usual = self::field($key)?->default;
+        $field = self::field($key);
+        $usual = $field?->default;
 
-        return self::field($key)?->type === FieldType::YearDay && is_string($usual) ? YearTurn::at($latitude)->dayHere($usual) : $usual;
+        return match (true) {
+            $field?->type === FieldType::YearDay && is_string($usual) => YearTurn::at($latitude)->dayHere($usual),
+            $field?->options === self::MONTHS && is_string($usual) => array_keys(self::MONTHS)[YearTurn::at($latitude)->monthHere(self::month($usual)) - 1],
+            $latitude !== null && abs($latitude) < self::TROPIC => self::BETWEEN_THE_TROPICS[$key] ?? $usual,
+            default => $usual,
+        };
+    }
+
+    /** @return int 1 to 12, of the month that a setting names */
+    public static function month(string $named): int
+    {
+        return (int) array_search($named, array_keys(self::MONTHS), true) + 1;
     }
 
     /** @param  string  $key  of a setting, or of one as it is for a crop: floaters:pepper */

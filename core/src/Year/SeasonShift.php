@@ -21,12 +21,27 @@ final readonly class SeasonShift
     /** Farther off than this the handbook's garden says little about it. */
     private const MOST = 30;
 
-    /** @param  YearTurn  $turn  the year of this garden against the handbook's */
-    private function __construct(public int $days, public YearTurn $turn = new YearTurn) {}
+    /**
+     * @param  YearTurn  $turn  the year of this garden against the handbook's
+     * @param  ?float  $latitude  degrees, where what goes by the length of the day goes by that of this garden; null where it goes by the handbook's months
+     */
+    private function __construct(public int $days, public YearTurn $turn, public ?float $latitude = null) {}
 
     public static function none(): self
     {
-        return new self(0);
+        return new self(0, YearTurn::none());
+    }
+
+    /** Of seasons that go by rain or by the keeper's own months: as those lie, and no later. */
+    public static function turned(YearTurn $turn, ?float $latitude): self
+    {
+        return new self(0, $turn, $latitude);
+    }
+
+    /** Of what waits for a winter where frost hardly comes: the sun's year, as early as the latitude has it. */
+    public static function bySun(?float $latitude): self
+    {
+        return new self((int) round(max(-self::MOST, min(self::MOST, self::cooler($latitude) / 2))), YearTurn::at($latitude), $latitude);
     }
 
     /**
@@ -36,10 +51,16 @@ final readonly class SeasonShift
     public static function of(?float $latitude, string $lastFrost): self
     {
         $turn = YearTurn::at($latitude);
-        $cooler = $latitude === null ? 0.0 : (abs($latitude) - self::LATITUDE) * self::DAYS_A_DEGREE;
+        $cooler = self::cooler($latitude);
         $inBook = $turn->inBook(new \DateTimeImmutable('2001-'.($lastFrost === '02-29' ? '02-28' : $lastFrost)))->format('m-d');
         $frost = (int) (new \DateTimeImmutable('2001-'.self::LAST_FROST))->diff(new \DateTimeImmutable("2001-$inBook"))->format('%r%a');
 
         return new self((int) round(max(-self::MOST, min(self::MOST, ($cooler + $frost) / 2))), $turn);
+    }
+
+    /** Days by latitude alone. */
+    private static function cooler(?float $latitude): float
+    {
+        return $latitude === null ? 0.0 : (abs($latitude) - self::LATITUDE) * self::DAYS_A_DEGREE;
     }
 }

@@ -73,7 +73,13 @@ final readonly class SeedYear
         $days = $sowing->daysToBloom($sown);
         if ($days !== null) {
             // A sowing of this year has part of a late spring behind it already when it is made.
-            $first = self::later($sown, $days + self::half($shift));
+            $first = self::lit($growing, self::later($sown, $days + self::half($shift)), $shift);
+
+            return [self::later($first, -self::WEATHER), $first, self::later($first, $growing->bloomDays() - 1 + self::WEATHER)];
+        }
+        if ($growing->light !== null && $shift->latitude !== null && $sowing->years === 0) {
+            // Grown up it waits for no month, but for days as it wants them.
+            $first = self::lit($growing, self::later($sown, $sowing->daysGrownUp()), $shift);
 
             return [self::later($first, -self::WEATHER), $first, self::later($first, $growing->bloomDays() - 1 + self::WEATHER)];
         }
@@ -84,6 +90,17 @@ final readonly class SeedYear
         $slack = max(0, $to - $from - $growing->bloomDays());
 
         return [$earliest, self::later($earliest, intdiv($slack, 2)), self::later($newYear, $to + $shift->days)];
+    }
+
+    /** The first day from one on, of the handbook, that is as long or short here as a crop wants it to bloom; that day itself where it does not go by it. */
+    private static function lit(Growing $growing, \DateTimeImmutable $day, SeasonShift $shift): \DateTimeImmutable
+    {
+        if ($growing->light === null || $shift->latitude === null) {
+            return $day;
+        }
+        $suiting = DayLength::suiting($growing->light, $shift->latitude, $shift->turn->here($day));
+
+        return $suiting === null ? $day : $shift->turn->inBook($suiting);
     }
 
     /** Half of the shift: the gardener has sown when the garden was ready. */

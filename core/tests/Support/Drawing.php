@@ -6,6 +6,7 @@ namespace Marrow\Core\Tests\Support;
 
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Season\SeasonPlan;
+use Marrow\Core\Year\GardenYear;
 
 /** Draws a plan for a test, in short lines: a garden of 60 by 40 m, last frost 20 April, first 28 October. */
 final class Drawing
@@ -67,8 +68,8 @@ final class Drawing
         return $this;
     }
 
-    public function plan(): SeasonPlan
+    public function plan(GardenYear $year = new GardenYear): SeasonPlan
     {
-        return SeasonPlan::read($this->plan, $this->crops);
+        return SeasonPlan::read($this->plan, $this->crops, year: $year);
     }
 }

@@ -10,6 +10,7 @@ use Marrow\Core\Steps\Growing\GrowingTask;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\PlotDiary;
 use Marrow\Core\Year\Frosts;
+use Marrow\Core\Year\GardenYear;
 use Marrow\Core\Year\SeasonShift;
 use Marrow\Core\Year\SeedYear;
 use Marrow\Core\Year\SowingWindow;
@@ -23,7 +24,7 @@ final class YearTurnTest extends CoreTestCase
 
     public function test_a_day_goes_there_and_back_and_keeps_its_distance(): void
     {
-        $south = new YearTurn(true);
+        $south = new YearTurn(YearTurn::HALF);
         for ($day = new \DateTimeImmutable('2027-06-20 09:00'); $day < new \DateTimeImmutable('2029-01-10'); $day = $day->modify('+1 day')) {
             self::assertEquals($day, $south->here($south->inBook($day)));
             self::assertSame(1, (int) $south->inBook($day)->diff($south->inBook($day->modify('+1 day')))->days);
@@ -34,7 +35,7 @@ final class YearTurnTest extends CoreTestCase
 
     public function test_months_are_six_on(): void
     {
-        $south = new YearTurn(true);
+        $south = new YearTurn(YearTurn::HALF);
         self::assertSame([7, 12, 1, 6], array_map($south->monthHere(...), [1, 6, 7, 12]));
         foreach (range(1, 12) as $month) {
             self::assertSame($month, $south->monthInBook($south->monthHere($month)));
@@ -46,7 +47,7 @@ final class YearTurnTest extends CoreTestCase
 
     public function test_a_season_of_the_south_goes_over_the_new_year_and_is_called_so(): void
     {
-        [$north, $south] = [new YearTurn, new YearTurn(true)];
+        [$north, $south] = [new YearTurn, new YearTurn(YearTurn::HALF)];
         foreach (['2026-06-30' => 2025, '2026-07-01' => 2026, '2026-12-31' => 2026, '2027-01-01' => 2026, '2027-06-30' => 2026, '2028-02-29' => 2027] as $day => $season) {
             self::assertSame($season, $south->season(new \DateTimeImmutable($day)), $day);
             self::assertSame((int) $day, $north->season(new \DateTimeImmutable($day)), $day);
@@ -59,7 +60,7 @@ final class YearTurnTest extends CoreTestCase
     public function test_a_packet_is_for_the_sowing_of_a_season(): void
     {
         foreach (['tomato' => ['2026-02-15', '2026-08-16'], 'garlic' => ['2026-10-15', '2027-04-15']] as $crop => [$north, $south]) {
-            self::assertSame([$north, $south], array_map(static fn (bool $isSouth): string => Portioning::sowing(self::crop($crop), 2026, new YearTurn($isSouth))->format('Y-m-d'), [false, true]), $crop);
+            self::assertSame([$north, $south], array_map(static fn (bool $isSouth): string => Portioning::sowing(self::crop($crop), 2026, new GardenYear($isSouth ? -51.0 : 51.0))->format('Y-m-d'), [false, true]), $crop);
         }
     }
 
@@ -79,7 +80,7 @@ final class YearTurnTest extends CoreTestCase
     {
         // 51 degrees south with the last frost at the end of October is the handbook's garden, turned.
         $south = SeasonShift::of(-51.0, '10-29');
-        self::assertSame([0, true], [$south->days, $south->turn->isSouth]);
+        self::assertSame([0, true], [$south->days, $south->turn->spansNewYear()]);
         $on = static fn (\DateTimeImmutable $day): \DateTimeImmutable => $day->modify(sprintf('+%d days', self::DAYS));
         foreach (self::crops()->all() as $crop) {
             foreach ([3, 97, 160, 201, 300, 364] as $days) {
@@ -109,16 +110,16 @@ final class YearTurnTest extends CoreTestCase
     public function test_a_garden_at_38_south(string $crop, string $sown, string $from, string $to): void
     {
         $practice = new Practice(['latitude' => '-38']);
-        $bloom = SeedYear::of(self::crop($crop)->growing, new \DateTimeImmutable($sown), $practice->shift)->firstBloom->format('Y-m-d');
+        $bloom = SeedYear::of(self::crop($crop)->growing, new \DateTimeImmutable($sown), $practice->year->shift)->firstBloom->format('Y-m-d');
         self::assertGreaterThanOrEqual($from, $bloom);
         self::assertLessThanOrEqual($to, $bloom);
     }
 
     public function test_frosts_that_nobody_set_are_those_of_the_other_half(): void
     {
-        self::assertEquals(new Frosts('04-30', '10-20'), (new Practice)->frosts);
-        self::assertEquals(new Frosts('10-29', '04-20'), (new Practice(['latitude' => '-34']))->frosts);
-        self::assertEquals(new Frosts('09-15', '04-20'), (new Practice(['latitude' => '-34', 'last_frost' => '09-15']))->frosts);
+        self::assertEquals(new Frosts('04-30', '10-20'), (new Practice)->year->frosts);
+        self::assertEquals(new Frosts('10-29', '04-20'), (new Practice(['latitude' => '-34']))->year->frosts);
+        self::assertEquals(new Frosts('09-15', '04-20'), (new Practice(['latitude' => '-34', 'last_frost' => '09-15']))->year->frosts);
     }
 
     #[TestWith(['04-30', '10-20'])]

@@ -2095,7 +2095,8 @@ export interface components {
             hour_form: "h24" | "h12";
             /** @enum {string} */
             units: "metric" | "us";
-            south: boolean;
+            season_from: number;
+            sowing_in: number;
             hands_today: number;
             places: components["schemas"]["PlaceCountDocument"][];
             belt: components["schemas"]["BeltWeekDocument"][];

@@ -12,7 +12,7 @@ const COUNTED = 1000;
 export const counted = (n: number) => (n < COUNTED ? String(n) : `over ${COUNTED - 1}`);
 
 type DayForm = 'words' | 'us' | 'numbers' | 'iso';
-export type Forms = { days: DayForm; hours: 'h24' | 'h12'; units: 'metric' | 'us'; south?: boolean };
+export type Forms = { days: DayForm; hours: 'h24' | 'h12'; units: 'metric' | 'us'; seasonFrom?: number; sowingIn?: number };
 
 const METRES_A_FOOT = 0.3048;
 
@@ -63,16 +63,21 @@ export function wordsIn(forms: Forms) {
     return { metres: round * unit, said: metres(round * unit) };
   };
 
+  const seasonFrom = forms.seasonFrom ?? 1;
+
   /** The season that a day belongs to, by the year in which it begins; in the south it goes from July to June. */
   const seasonOf = (at: string): number =>
-    Number(at.slice(0, 4)) - (forms.south === true && Number(at.slice(5, 7)) <= 6 ? 1 : 0);
+    Number(at.slice(0, 4)) - (Number(at.slice(5, 7)) < seasonFrom ? 1 : 0);
 
   /** What it is called: "2026", or where it goes over a new year "2026/27". */
   const season = (year: number): string =>
-    forms.south === true ? `${year}/${String((year + 1) % 100).padStart(2, '0')}` : String(year);
+    seasonFrom > 1 ? `${year}/${String((year + 1) % 100).padStart(2, '0')}` : String(year);
 
   /** The day on which sowing outdoors is usual, to begin with. */
-  const sowingDay = (year: number): string => `${year}-${forms.south === true ? '10' : '04'}-15`;
+  const sowingDay = (year: number): string => {
+    const month = forms.sowingIn ?? 4;
+    return `${month < seasonFrom ? year + 1 : year}-${String(month).padStart(2, '0')}-15`;
+  };
 
   /** "14 September 2026", "September 14, 2026", "14.09.2026", "2026-09-14". */
   const day = (at: string) => {

@@ -33,10 +33,10 @@ import { foot } from '../kit/theme';
 /** What stands round every page: the garden's name, finding, the belt, the places. */
 export function Frame() {
   const frame = useFrame();
-  const { day_form: days, hour_form: hours, units, south } = frame.data ?? {};
+  const { day_form: days, hour_form: hours, units, season_from: seasonFrom, sowing_in: sowingIn } = frame.data ?? {};
   const spoken = useMemo(
-    () => wordsIn({ days: days ?? 'words', hours: hours ?? 'h24', units: units ?? 'metric', south }),
-    [days, hours, units, south],
+    () => wordsIn({ days: days ?? 'words', hours: hours ?? 'h24', units: units ?? 'metric', seasonFrom, sowingIn }),
+    [days, hours, units, seasonFrom, sowingIn],
   );
   const client = useQueryClient();
   const wasAway = useRef(false);

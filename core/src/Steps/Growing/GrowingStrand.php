@@ -52,6 +52,7 @@ final class GrowingStrand extends Strand
      * @param  ?Frosts  $frosts  of the garden; null where they are not known
      * @param  bool  $isVarying  whether plants that differ are to be expected of its variety
      * @param  Warmth  $warmth  of this year against the usual
+     * @param  bool  $canBloom  whether it can be looked to bloom in this garden at all
      */
     public function __construct(
         private readonly Crop $crop,
@@ -63,6 +64,7 @@ final class GrowingStrand extends Strand
         private readonly ?Frosts $frosts = null,
         private readonly bool $isVarying = false,
         private readonly Warmth $warmth = new Warmth([], []),
+        private readonly bool $canBloom = true,
     ) {}
 
     #[Takes]
@@ -129,10 +131,10 @@ final class GrowingStrand extends Strand
         return GrowingTask::class;
     }
 
-    /** When it blooms and is ripe; null while nobody has said when it was sown. */
+    /** When it blooms and is ripe; null while nobody has said when it was sown, or where it is not to be looked for. */
     public function season(): ?SeedSeason
     {
-        if ($this->sownAt === null) {
+        if ($this->sownAt === null || $this->isNotToBloom()) {
             return null;
         }
         $growing = $this->crop->growing;
@@ -161,10 +163,10 @@ final class GrowingStrand extends Strand
         return $ripe === null ? [] : [$ripe];
     }
 
-    /** When to look for ripe seed, by its bloom or its sowing; null while nobody has said when it was sown. */
+    /** When to look for ripe seed, by its bloom or its sowing; null while nobody has said when it was sown, or where it is not to be looked for. */
     public function ripe(): ?Task
     {
-        if ($this->sownAt === null) {
+        if ($this->sownAt === null || $this->isNotToBloom()) {
             return null;
         }
         if ($this->firstBloomAt !== null) {
@@ -212,6 +214,12 @@ final class GrowingStrand extends Strand
             ...($this->firstBloomAt !== null && $this->lastBloomAt === null ? [Offer::of(LastBloom::class, 20)] : []),
             Offer::of(OffTypesSeen::class, 30),
         ];
+    }
+
+    /** What was seen in bloom can, whatever is known of the garden. */
+    public function isNotToBloom(): bool
+    {
+        return ! $this->canBloom && $this->firstBloomAt === null;
     }
 
     /** What was seen of its bloom tells better when seed is ripe than the day of sowing does. */
