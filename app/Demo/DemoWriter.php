@@ -17,6 +17,7 @@ use App\Reading\Stores;
 use DateTimeImmutable;
 use Marrow\Core\Botany\VarietyType;
 use Marrow\Core\Journal\Subject;
+use Marrow\Core\Year\YearTurn;
 use Ramsey\Uuid\Uuid;
 
 /** Writes the demo garden through the same door as a keeper's own hands, so it can hold nothing that they could not record. */
@@ -27,7 +28,41 @@ final class DemoWriter
 
     private int $ids = 0;
 
-    public function __construct(private readonly Recorder $recorder, private readonly Stores $stores) {}
+    /** The story is of the northern half of the earth; in the southern each day of it is half a year on. */
+    private YearTurn $turn;
+
+    public function __construct(private readonly Recorder $recorder, private readonly Stores $stores)
+    {
+        $this->turn = YearTurn::none();
+    }
+
+    public function lieAt(YearTurn $turn): void
+    {
+        $this->turn = $turn;
+    }
+
+    public function turn(): YearTurn
+    {
+        return $this->turn;
+    }
+
+    /** A day or moment of the story, as it falls where the garden lies. */
+    public function moment(string $told): DateTimeImmutable
+    {
+        return $this->turn->here(new DateTimeImmutable($told));
+    }
+
+    /** A year of the story in which seed was harvested, in its autumn. */
+    public function harvest(int $told): int
+    {
+        return (int) $this->moment("$told-10-01")->format('Y');
+    }
+
+    /** The same as the day of any year, month-day. */
+    public function yearDay(string $told): string
+    {
+        return $this->turn->dayHere($told);
+    }
 
     public function place(string $name, float $temperature, float $rh): Place
     {
@@ -168,7 +203,7 @@ final class DemoWriter
     /** @param  array<string, mixed>  $payload */
     private function record(string $about, Subject $subject, string $kind, string $at, array $payload, string $by = '', ?Begins $begins = null): void
     {
-        $this->recorder->must(new Draft($this->id(), $subject, $about, $kind, Draft::at(new DateTimeImmutable($at)), $payload, $begins, $by, evenSo: in_array($kind, self::INSISTED, true)), new Acting);
+        $this->recorder->must(new Draft($this->id(), $subject, $about, $kind, Draft::at($this->moment($at)), $payload, $begins, $by, evenSo: in_array($kind, self::INSISTED, true)), new Acting);
     }
 
     private function id(): string

@@ -9,7 +9,6 @@ use App\Models\Place;
 use App\Models\Variety;
 use App\Reading\Facts;
 use App\Reading\JournalReader;
-use DateTimeImmutable;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\Portion;
 use Marrow\Core\Lot\Portioning;
@@ -51,7 +50,7 @@ final readonly class InPackets
         $this->facts->forget();
         $practice = $this->facts->practice;
         $wish = PortionWish::of(PortionWish::fields($practice, 2026)->read($wanted));
-        $forecast = Portioning::forecast($this->facts->ofLot($lot), $this->journal->of(Subject::Lot, $lot->id), $practice, $wish, new DateTimeImmutable($at));
+        $forecast = Portioning::forecast($this->facts->ofLot($lot), $this->journal->of(Subject::Lot, $lot->id), $practice, $wish, $write->moment($at));
         $portions = Portioning::of($this->facts->lot($lot), $wish, $forecast)->portions ?? [];
         $write->happen($lot, 'portioned', $at, [
             'years' => array_map(static fn (Portion $portion): int => $portion->year, $portions),

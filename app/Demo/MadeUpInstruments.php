@@ -16,6 +16,7 @@ use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Instruments\InstrumentKind;
 use Marrow\Core\Instruments\SentReadings;
+use Marrow\Core\Year\YearTurn;
 use Ramsey\Uuid\Uuid;
 
 /** The demo's instruments are stand-ins (bin/stand-ins), and say so; what they told over the last year is made up as well. */
@@ -27,19 +28,19 @@ final readonly class MadeUpInstruments
 
     public function __construct(private Readings $readings, private Clock $clock) {}
 
-    public function hang(Place $cupboard, Place $fridge): void
+    public function hang(Place $cupboard, Place $fridge, YearTurn $turn): void
     {
         $now = $this->clock->now();
         $this->instrument('Kitchen scale (stand-in)', InstrumentKind::Scale, null, '127.0.0.1:4701', 0.05);
-        $this->logger('Logger in the cupboard (stand-in)', $cupboard, 'cupboard', StandIns::cupboard(self::SEED), '-1 year');
-        $this->logger('Logger in the fridge (stand-in)', $fridge, 'fridge', StandIns::fridge(self::SEED), '-1 year');
-        $this->weather($now);
+        $this->logger('Logger in the cupboard (stand-in)', $cupboard, 'cupboard', StandIns::cupboard(self::SEED, $turn), '-1 year');
+        $this->logger('Logger in the fridge (stand-in)', $fridge, 'fridge', StandIns::fridge(self::SEED, $turn), '-1 year');
+        $this->weather($now, $turn);
     }
 
     /** In a room where seed dries. */
-    public function hangIn(Place $washHouse): void
+    public function hangIn(Place $washHouse, YearTurn $turn): void
     {
-        $this->logger('Logger in the wash-house (stand-in)', $washHouse, 'wash-house', StandIns::washHouse(self::SEED), '-20 days');
+        $this->logger('Logger in the wash-house (stand-in)', $washHouse, 'wash-house', StandIns::washHouse(self::SEED, $turn), '-20 days');
     }
 
     private function logger(string $name, Place $place, string $path, MadeUpAir $air, string $since): void
@@ -58,9 +59,9 @@ final readonly class MadeUpInstruments
         $instrument->update(['heard_at' => Moment::keep($now)]);
     }
 
-    private function weather(DateTimeImmutable $now): void
+    private function weather(DateTimeImmutable $now, YearTurn $turn): void
     {
-        $weather = new MadeUpWeather(self::SEED);
+        $weather = new MadeUpWeather(self::SEED, $turn);
         $station = $this->instrument('Weather (stand-in)', InstrumentKind::Weather, null, 'http://127.0.0.1:4702/weather', null);
         $days = $foretold = [];
         for ($day = $now->modify('-1 year'); $day < $now->setTime(0, 0); $day = $day->modify('+1 day')) {

@@ -14,8 +14,9 @@ final readonly class NextYearsPlan
     public function __construct(private PlanBook $plans) {}
 
     /** @param  array<string, Variety>  $varieties  by name */
-    public function draw(array $varieties): void
+    public function draw(array $varieties, DemoWriter $write): void
     {
+        $day = static fn (string $told): string => $write->moment($told)->format('Y-m-d');
         $plantings = [];
         foreach (self::plantings() as [$name, $x, $y, $width, $depth, $plants, $purpose, $sow, $more]) {
             $plantings[] = [
@@ -25,13 +26,14 @@ final readonly class NextYearsPlan
                 'spot' => ['x' => $x, 'y' => $y, 'width' => $width, 'depth' => $depth],
                 'plants' => $plants,
                 'purpose' => $purpose,
-                'sow' => $sow,
+                'sow' => $day($sow),
                 ...$more,
+                ...isset($more['plant_out']) && is_string($more['plant_out']) ? ['plant_out' => $day($more['plant_out'])] : [],
             ];
         }
         $this->plans->start(2027, null, new Acting);
         $this->plans->save(2027, 1, [
-            'ground' => ['width' => 30, 'depth' => 18, 'north' => 20, 'wind' => 225, 'last_frost' => '04-20', 'first_frost' => '10-28'],
+            'ground' => ['width' => 30, 'depth' => 18, 'north' => 20, 'wind' => 225, 'last_frost' => $write->yearDay('04-20'), 'first_frost' => $write->yearDay('10-28')],
             'isolation' => ['standard' => 'home', 'climate' => 'temperate', 'allowed' => 0.02],
             'beds' => self::beds(),
             'barriers' => [
@@ -41,7 +43,7 @@ final readonly class NextYearsPlan
             'sources' => [
                 ['id' => 'east-squash', 'name' => 'Marrows on the east allotment', 'crop' => 'squash-pepo', 'x' => 170, 'y' => 8, 'width' => 4, 'depth' => 3, 'plants' => 8],
                 ['id' => 'west-beet', 'name' => 'Whatever the south-west neighbour lets bolt: chard', 'crop' => 'chard', 'x' => -45, 'y' => 60, 'width' => 3, 'depth' => 1, 'plants' => 6],
-                ['id' => 'shore', 'name' => 'Wild carrot along the sea wall', 'crop' => 'wild-carrot', 'x' => 10, 'y' => 260, 'width' => 60, 'depth' => 2, 'plants' => 300, 'first_bloom' => '2027-06-25', 'last_bloom' => '2027-08-20'],
+                ['id' => 'shore', 'name' => 'Wild carrot along the sea wall', 'crop' => 'wild-carrot', 'x' => 10, 'y' => 260, 'width' => 60, 'depth' => 2, 'plants' => 300, 'first_bloom' => $day('2027-06-25'), 'last_bloom' => $day('2027-08-20')],
             ],
             'plantings' => $plantings,
         ], 'Drew the plan', new Acting);

@@ -72,7 +72,7 @@ final readonly class TheCupboard
 
     public function fill(DemoWriter $write, Place $cupboard, Place $fridge, Place $freezer): void
     {
-        $this->acts->keep(self::ACT, 'What was in the cupboard', new Sheet(self::lines()), new Acting);
+        $this->acts->keep(self::ACT, 'What was in the cupboard', new Sheet(self::lines($write)), new Acting);
         self::inTheFreezer($write, $cupboard, $freezer);
         // Some of the beans lie elsewhere, so that a mouse does not get them all.
         $beans = Lot::query()->with('variety')->whereHas('variety', static fn ($variety) => $variety->where('name', 'Davy'))->firstOrFail();
@@ -84,7 +84,7 @@ final readonly class TheCupboard
     {
         $box = $write->container('Freezer box', 'box', $freezer, '2026-01-10 10:00');
         foreach ([['lettuce', 'Whitecap', 2025, 600], ['onion', 'Binnacle', 2025, 500], ['carrot', 'Leadline', 2024, 900]] as [$crop, $name, $year, $seeds]) {
-            $lot = $write->receive($write->variety($crop, $name), '2026-01-10 11:00', ['how' => 'given', 'from' => 'Tove', 'year' => $year, 'seeds' => $seeds]);
+            $lot = $write->receive($write->variety($crop, $name), '2026-01-10 11:00', ['how' => 'given', 'from' => 'Tove', 'year' => $write->harvest($year), 'seeds' => $seeds]);
             $write->happen($lot, 'jar_read', '2026-01-11 11:00', ['rh' => 28, 'temperature_c' => 19]);
             $write->happen($lot, 'stored', '2026-01-11 12:00', ['container' => 'jar', 'place_id' => $box->id]);
             if ($name === 'Binnacle') {
@@ -94,11 +94,12 @@ final readonly class TheCupboard
     }
 
     /** @return list<array{id: string, cells: array<string, string>}> */
-    private static function lines(): array
+    private static function lines(DemoWriter $write): array
     {
         $lines = [];
         foreach (self::PACKETS as $i => $packet) {
             $told = array_combine(['crop', 'variety', 'year', 'amount', 'from', 'how', 'container', 'place', 'germinates'], $packet);
+            $told['year'] = $told['year'] === '' ? '' : (string) $write->harvest((int) $told['year']);
             $lines[] = ['id' => (string) $i, 'cells' => [...$told, ...self::MORE[$packet[1]] ?? []]];
         }
 

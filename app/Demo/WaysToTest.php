@@ -53,7 +53,7 @@ final class WaysToTest
 
     private function had(DemoWriter $write, Place $cupboard, string $crop, string $name, int $year, int $seeds): Lot
     {
-        $lot = $write->receive($write->variety($crop, $name), '2026-02-07 14:00', ['how' => 'given', 'from' => 'Tove', 'year' => $year, 'seeds' => $seeds]);
+        $lot = $write->receive($write->variety($crop, $name), '2026-02-07 14:00', ['how' => 'given', 'from' => 'Tove', 'year' => $write->harvest($year), 'seeds' => $seeds]);
         $write->store($lot, '2026-02-07 15:00', $cupboard, 'paper_envelope', null);
 
         return $lot;

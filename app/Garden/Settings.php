@@ -61,7 +61,18 @@ final class Settings
 
     public function practice(): Practice
     {
-        $typed = $this->typed();
+        return $this->practiceOf($this->typed());
+    }
+
+    /** As it would be with one setting otherwise. */
+    public function practiceWith(string $key, string $typed): Practice
+    {
+        return $this->practiceOf([...$this->typed(), $key => trim($typed)]);
+    }
+
+    /** @param  array<string, string>  $typed */
+    private function practiceOf(array $typed): Practice
+    {
         $practice = new Practice($typed);
         if ($practice->year->goesByFrost() || isset($typed['coolest'])) {
             return $practice;

@@ -6,6 +6,7 @@ namespace App\Handbook;
 
 use App\Models\Deed;
 use App\Voice\FieldValue;
+use App\Voice\Speaking;
 use Marrow\Core\Botany\CropFigureList;
 
 /** A keeper's own figure took the place of the handbook's, or went again. */
@@ -44,7 +45,7 @@ final readonly class FigureSet implements Deed
     public function says(): string
     {
         $field = CropFigureList::all()[$this->path] ?? null;
-        $said = fn (?float $value): string => $value === null ? "the handbook's" : ($field === null ? (string) $value : FieldValue::said($field, $value));
+        $said = fn (?float $value): string => $value === null ? "the handbook's" : ($field === null ? (string) $value : FieldValue::said($field, $field->unit === CropFigureList::MONTH ? round(Speaking::forms()->turn->partHere($value), 6) : $value));
 
         return ($field === null ? $this->path : $field->label).': '.$said($this->was).' → '.$said($this->is);
     }

@@ -35,7 +35,7 @@ final readonly class PlannedWork
             "SELECT * FROM plan_tasks AS t WHERE on_day <= ? AND (coalesce(until_day, on_day) >= ? OR (stays = 1 AND year >= ? AND (lapses_day IS NULL OR lapses_day >= ?)))
              AND (kind IN ('sow', 'unsown') OR grown IS NOT NULL OR on_day > ? AND EXISTS (SELECT 1 FROM plan_tasks s WHERE s.year = t.year AND s.planting = t.planting AND s.kind = 'sow' AND s.lapses_day >= ?)) AND (on_day <= ? OR kind != 'unsown') AND (on_day > ? OR kind NOT IN ('sort', 'replant') OR in_store > 0)
              ORDER BY on_day, planting, kind",
-            [$to->format('Y-m-d'), $from->format('Y-m-d'), (int) $from->format('Y'), ...array_fill(0, 5, $from->format('Y-m-d'))],
+            [$to->format('Y-m-d'), $from->format('Y-m-d'), $this->practice->year->shift->turn->season($from), ...array_fill(0, 5, $from->format('Y-m-d'))],
         );
     }
 

@@ -44,7 +44,7 @@ final readonly class Waiting
                 continue;
             }
             $until = Moment::read($best->good_until);
-            $years = (int) $until->format('Y') - $plan->year;
+            $years = $plan->ground->year->shift->turn->season($until) - $plan->year;
             $losses[$planting->id] = $years >= 2 ? self::CAN_WAIT : self::SHOULD_NOT;
             $reasons[$planting->id] = sprintf(
                 '%s, %s, is forecast good %s: it %s.',

@@ -9,6 +9,7 @@ use App\Models\Code;
 use App\Models\DueTask;
 use App\Models\PlantingStanding;
 use App\Moment;
+use App\Voice\Speaking;
 use DateInterval;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -34,7 +35,7 @@ final class Along
             array_values($lots->map(static fn (object $row): string => Code::of(Subject::Lot, $row->number ?? 0))->all()),
             array_values($plantings->map(static fn ($planting): string => $planting->code())->all()),
             array_values(array_filter(DB::table('varieties')->whereIn('id', array_unique($varieties))->distinct()->pluck('crop')->all(), is_string(...))),
-            array_values(array_filter(DB::table('plans')->whereIn('year', [(int) $now->format('Y'), (int) $now->format('Y') + 1])->orderBy('year')->pluck('year')->all(), is_int(...))),
+            array_values(array_filter(DB::table('plans')->whereIn('year', [$season = Speaking::forms()->turn->season($now), $season + 1])->orderBy('year')->pluck('year')->all(), is_int(...))),
         );
     }
 }

@@ -16,6 +16,7 @@ use App\Reading\Facts;
 use App\Reading\JournalReader;
 use App\Voice\Quantity;
 use App\Voice\When;
+use App\Words\GardenYearWords;
 use App\Words\HarvestWords;
 use Marrow\Core\Botany\SeedDisease;
 use Marrow\Core\Journal\Subject;
@@ -127,6 +128,12 @@ final readonly class PlantingSheet
         }
         if ($growing->firstBloomAt !== null) {
             $facts[] = new FactDocument('In bloom', $when->date($growing->firstBloomAt).($growing->lastBloomAt === null ? ' on' : ' to '.$when->date($growing->lastBloomAt)));
+        }
+        if ($growing->firstBloomAt === null && $growing->sown !== null) {
+            $blooms = (new GardenYearWords($course->facts->crop, $course->facts->practice->year))->whetherItBlooms();
+            if ($blooms !== null) {
+                $facts[] = new FactDocument('Bloom', $blooms);
+            }
         }
         $weather = BloomWeather::of($course, $when->now);
         if ($weather !== null && $weather['cold'] + $weather['hot'] > 0) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenting;
 
 use App\Models\PlantingStanding;
+use App\Voice\Speaking;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 
@@ -20,7 +21,7 @@ final class Plantings
      */
     public static function standing(DateTimeImmutable $at): Builder
     {
-        $year = (int) $at->format('Y');
+        $year = Speaking::forms()->turn->season($at);
 
         return PlantingStanding::query()
             ->whereNotNull('sown_at')

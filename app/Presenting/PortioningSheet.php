@@ -52,7 +52,7 @@ final readonly class PortioningSheet
     private function sheet(Lot $lot, Closure $read, When $when): PortioningDocument
     {
         $course = $this->facts->lot($lot);
-        $fields = PortionWish::fields($this->facts->practice, (int) $when->now->format('Y'), $course);
+        $fields = PortionWish::fields($this->facts->practice, $this->facts->practice->year->shift->turn->season($when->now), $course);
         $wish = PortionWish::of($read($fields));
         $unit = $course->facts->crop->counts()->value;
         $there = $course->packets->unpacked();

@@ -85,7 +85,7 @@ final class Rows
 
         return $course->origin->received === null || $year === null || ! $crop->bearsDrying() || $crop->isKeptAlive() || $course->testing->lastEnded() !== null
             ? null
-            : Moment::keep((new DateTimeImmutable("$year-10-01"))->modify(sprintf('+%d days', (int) round($crop->ordinaryYears * 365.25))));
+            : Moment::keep((new DateTimeImmutable("$year-".$course->practice->year->shift->turn->dayHere('10-01')))->modify(sprintf('+%d days', (int) round($crop->ordinaryYears * 365.25))));
     }
 
     /** @return list<array<string, mixed>> the containers that a lot lies in */
@@ -146,7 +146,7 @@ final class Rows
     {
         $growing = $course->growing;
         $sownAt = $growing->sownAt;
-        $season = $sownAt === null ? null : (int) $sownAt->format('Y');
+        $season = $sownAt === null ? null : $course->facts->practice->year->shift->turn->season($sownAt);
 
         return [
             'planting_id' => $planting->id,

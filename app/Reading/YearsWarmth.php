@@ -6,9 +6,10 @@ namespace App\Reading;
 
 use App\Clock;
 use Illuminate\Support\Facades\DB;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Year\Warmth;
 
-/** How warm this year is against the years before, by what a weather station here measured. */
+/** How warm this season is against the years before, by what a weather station here measured. */
 final class YearsWarmth
 {
     /** Days of the year that must have been measured in the years before. */
@@ -19,7 +20,7 @@ final class YearsWarmth
 
     private ?Warmth $warmth = null;
 
-    public function __construct(private readonly Clock $clock) {}
+    public function __construct(private readonly Clock $clock, private readonly Practice $practice) {}
 
     public function get(): Warmth
     {
@@ -28,15 +29,18 @@ final class YearsWarmth
 
     private function read(): Warmth
     {
-        $year = $this->clock->now()->format('Y');
+        $now = $this->clock->now();
+        $turn = $this->practice->year->shift->turn;
+        // What is of this season has come; what was before it tells what is usual.
+        $begins = $turn->begins($turn->season($now), $now)->format('Y-m-d');
         $sums = $came = [];
         foreach (DB::select("SELECT d.day, min(d.least) AS low, max(d.greatest) AS high FROM instruments i CROSS JOIN reading_days d ON d.instrument_id = i.id AND d.measure = 'temperature' WHERE i.kind = 'weather' AND i.gone = 0 GROUP BY d.day ORDER BY d.day") as $row) {
             /** @var object{day: string, low: float, high: float} $row */
             $mean = ($row->low + $row->high) / 2;
             // Today is not over.
-            if (str_starts_with($row->day, $year) && $row->day < $this->clock->now()->format('Y-m-d')) {
+            if ($row->day >= $begins && $row->day < $now->format('Y-m-d')) {
                 $came[$row->day] = $mean;
-            } elseif ($row->day < $year) {
+            } elseif ($row->day < $begins) {
                 $sums[substr($row->day, 5)][] = $mean;
             }
         }

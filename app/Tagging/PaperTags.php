@@ -91,8 +91,8 @@ final readonly class PaperTags
             }
             $unit = $course->facts->crop->counts()->value;
             $tags[] = self::document('packet', "packet:$id", new TagMark(self::garden(), Subject::Lot, $lot->id, (string) $id), $packet->code, $lot->variety, $course->facts->crop, $lot->standing?->year, sprintf(
-                '%d: %s%s',
-                $packet->year,
+                '%s: %s%s',
+                Speaking::forms()->turn->called($packet->year),
                 Quantity::seeds((float) $kept->part, $unit),
                 $packet->plants === null ? '' : ' for '.Quantity::number($packet->plants, 'plant'),
             ), self::warning($course), [...$this->origin->brief($course), self::germination($course, $when)]);

@@ -55,6 +55,12 @@ final readonly class GardenYearWords
         };
     }
 
+    /** What stands against its bloom here; null where nothing that is known does. */
+    public function whetherItBlooms(): ?string
+    {
+        return implode(' ', array_filter([$this->chill(), $this->year->light($this->crop) === false ? $this->light() : null])) ?: null;
+    }
+
     /** When days are as it wants them to bloom; null where it does not go by them, or nobody knows where the garden lies. */
     public function light(): ?string
     {

@@ -21,7 +21,7 @@ use Throwable;
 /** Gets a garden's file ready for this program, whatever it went through: it may be new, older, or another than before. */
 final class Ready extends Command
 {
-    protected $signature = 'marrow:ready {--name= : what a new garden is called} {--demo : lay the demo garden out in an empty file} {--later : leave what must be reckoned afresh to be worked off meanwhile}';
+    protected $signature = 'marrow:ready {--name= : what a new garden is called} {--demo : lay the demo garden out in an empty file} {--latitude= : where the demo lies, as marrow:demo has it} {--later : leave what must be reckoned afresh to be worked off meanwhile}';
 
     protected $description = 'Bring the database up to date, lay a new garden out, and reckon afresh what was reckoned by another program';
 
@@ -57,7 +57,7 @@ final class Ready extends Command
         }
         if (! Garden::query()->exists()) {
             $name = $this->option('name');
-            $this->option('demo') ? $this->callSilently('marrow:demo') : Garden::query()->create(['name' => is_string($name) && $name !== '' ? $name : 'My garden']);
+            $this->option('demo') ? $this->callSilently('marrow:demo', ['--latitude' => $this->option('latitude')]) : Garden::query()->create(['name' => is_string($name) && $name !== '' ? $name : 'My garden']);
         }
         $this->reckon();
         // Which index serves a question best is told by how the rows are spread; a sample of them will do.

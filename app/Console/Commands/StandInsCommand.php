@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Clock;
+use App\Garden\Settings;
 use App\Instruments\StandIns\StandIns;
 use Illuminate\Console\Command;
 
@@ -15,7 +16,7 @@ final class StandInsCommand extends Command
 
     protected $description = 'Stand in for a scale, two loggers and a weather station';
 
-    public function handle(Clock $clock): int
+    public function handle(Clock $clock, Settings $settings): int
     {
         $number = fn (string $option): int => max(0, min(65535, is_numeric($this->option($option)) ? (int) $this->option($option) : 0));
         $fault = is_string($this->option('fault')) ? $this->option('fault') : '';
@@ -24,7 +25,7 @@ final class StandInsCommand extends Command
 
             return self::FAILURE;
         }
-        (new StandIns($number('seed'), $fault, $clock, fn (string $line) => $this->line($line)))->listen($number('scale'), $number('web'));
+        (new StandIns($number('seed'), $fault, $clock, fn (string $line) => $this->line($line), $settings->practice()->year->shift->turn))->listen($number('scale'), $number('web'));
 
         return self::SUCCESS;
     }

@@ -18,6 +18,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
+use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropFigureList;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Botany\Sureness;
@@ -26,6 +27,7 @@ use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\FieldType;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Things\GardenFields;
+use Marrow\Core\Year\YearTurn;
 use OpenApi\Attributes as OA;
 
 /** The keeper's own figures and crops in the handbook. */
@@ -44,7 +46,7 @@ final class HandbookController extends Controller
     {
         abort_unless($crops->has($key), 404, 'There is no such crop in the handbook.');
 
-        return new JsonResponse($this->list($key, Scalar::text($request, 'variety')));
+        return new JsonResponse($this->list($crops->get($key), Scalar::text($request, 'variety')));
     }
 
     #[OA\Put(path: '/crops/{key}/figures', operationId: 'putCropFigure', parameters: [new OA\PathParameter(ref: '#/components/parameters/crop')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['path', 'value'], properties: [
@@ -69,12 +71,12 @@ final class HandbookController extends Controller
             throw ValidationException::withMessages(['variety' => 'There is no such variety of this crop.']);
         }
         try {
-            $handbook->put($key, $variety, $path, $typed === '' ? null : self::read(CropFigureList::field($path), $typed), $by);
+            $handbook->put($key, $variety, $path, $typed === '' ? null : self::read(CropFigureList::field($path), $typed, self::turn($crops->get($key))), $by);
         } catch (Refused $refused) {
             throw ValidationException::withMessages(['value' => RefusalWords::bounds($refused)]);
         }
 
-        return new JsonResponse($this->list($key, $variety));
+        return new JsonResponse($this->list($crops->get($key), $variety));
     }
 
     #[OA\Post(path: '/crops', operationId: 'addCrop', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/CropRequest')), responses: [
@@ -115,23 +117,31 @@ final class HandbookController extends Controller
         );
     }
 
-    /** A bare number typed for a share is per cent; other bare numbers are in the keeper's own units. */
-    private static function read(Field $field, string $typed): float
+    private static function turn(Crop $crop): YearTurn
+    {
+        return Speaking::forms()->year->shiftOf($crop->growing)->turn;
+    }
+
+    /** A bare number typed for a share is per cent, a month is of this garden's year, other bare numbers are in the keeper's own units. */
+    private static function read(Field $field, string $typed, YearTurn $turn): float
     {
         $read = $field->read($field->type === FieldType::Share && is_numeric(str_replace(',', '.', $typed)) ? "$typed %" : Speaking::forms()->units->read($field, $typed));
 
-        return is_int($read) || is_float($read) ? (float) $read : 0.0;
+        $figure = is_int($read) || is_float($read) ? (float) $read : 0.0;
+
+        return $field->unit === CropFigureList::MONTH ? $turn->partInBook($figure) : $figure;
     }
 
     /** @return list<CropFigureDocument> */
-    private function list(string $key, string $variety): array
+    private function list(Crop $crop, string $variety): array
     {
+        $key = $crop->key;
         $own = $this->own->of($key, $variety);
         $before = $variety === '' ? $this->own->original($key) : $this->own->content($key);
         $now = $this->own->content($key, $variety);
         $figures = [];
         foreach (CropFigureList::all() as $path => $field) {
-            $figures[] = CropFigureDocument::of($field, CropFigureList::take($now, $path), CropFigureList::take($before, $path), isset($own[$path]));
+            $figures[] = CropFigureDocument::of($field, CropFigureList::take($now, $path), CropFigureList::take($before, $path), isset($own[$path]), self::turn($crop));
         }
 
         return $figures;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Instruments\StandIns;
 
 use DateTimeImmutable;
+use Marrow\Core\Year\YearTurn;
 
 /**
  * The air of a place as a logger would tell it, made up from a seed number: the year and the day go up and down, the logger is
@@ -21,11 +22,14 @@ final readonly class MadeUpAir
     /** When it was hung: 1 January 2025. */
     private const HUNG = 1_735_689_600;
 
-    public function __construct(private int $seed, private float $temperature, private float $humidity, private float $swing) {}
+    public function __construct(private int $seed, private float $temperature, private float $humidity, private float $swing, private YearTurn $turn = new YearTurn) {}
 
     /** @return ?array{at: string, temperature_c: float, rh: float} null where it dropped out */
     public function at(DateTimeImmutable $hour): ?array
     {
+        $at = $hour;
+        // It is made up for the north; in the south the same comes half a year on.
+        $hour = $this->turn->inBook($hour);
         $chance = fn (string $of): float => Dice::thrown($this->seed, $of, $hour->format('Y-m-d H'));
         if ((int) floor($chance('missing') * self::MISSING) === 0) {
             return null;
@@ -35,7 +39,7 @@ final readonly class MadeUpAir
         $clock = -cos(2 * M_PI * ((int) $hour->format('G') - 4) / 24);
 
         return [
-            'at' => $hour->format('Y-m-d\TH:00:00'),
+            'at' => $at->format('Y-m-d\TH:00:00'),
             'temperature_c' => round($this->temperature + $this->swing * $year + 0.2 * $this->swing * $clock + self::DRIFT * ($hour->getTimestamp() - self::HUNG) / (365 * 86_400) + self::NOISE[0] * (2 * $chance('t') - 1), 2),
             'rh' => round(max(5.0, min(97.0, $this->humidity - 1.2 * $this->swing * $year + self::NOISE[1] * (2 * $chance('rh') - 1))), 1),
         ];

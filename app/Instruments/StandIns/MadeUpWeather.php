@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Instruments\StandIns;
 
 use DateTimeImmutable;
+use Marrow\Core\Year\YearTurn;
 
 /**
- * Weather that never was, from a seed number, with a forecast that is wrong as forecasts are: rain foretold right three days in
+ * Weather that never was, from a seed number, with a forecast that is wrong as forecasts are (in the south with its seasons half a year on): rain foretold right three days in
  * four, nights foretold within 2 °C and half a degree too warm.
  */
 final readonly class MadeUpWeather
@@ -16,12 +17,12 @@ final readonly class MadeUpWeather
 
     private const RAINY = 0.4;
 
-    public function __construct(private int $seed) {}
+    public function __construct(private int $seed, private YearTurn $turn = new YearTurn) {}
 
     /** @return array{low: float, high: float, rain: float, wind: float, from: float} what came on a day */
     public function came(DateTimeImmutable $day): array
     {
-        $z = (int) $day->format('z');
+        $z = (int) $this->turn->inBook($day)->format('z');
         $mean = 10.0 - 7.0 * cos(2 * M_PI * ($z - 20) / 365) + 5.0 * ($this->chance('mean', $day) - 0.5);
         $rains = $this->chance('rain', $day) < self::RAINY;
 
@@ -65,6 +66,6 @@ final readonly class MadeUpWeather
 
     private function chance(string $of, DateTimeImmutable $day): float
     {
-        return Dice::thrown($this->seed, $of, $day->format('Y-m-d'));
+        return Dice::thrown($this->seed, $of, $this->turn->inBook($day)->format('Y-m-d'));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Instruments\StandIns;
 
 use App\Clock;
 use Closure;
+use Marrow\Core\Year\YearTurn;
 use RuntimeException;
 
 /**
@@ -21,7 +22,7 @@ final readonly class StandIns
      * @param  Closure(string): void  $say
      * @param  string  $fault  of FAULTS
      */
-    public function __construct(private int $seed, private string $fault, private Clock $clock, private Closure $say) {}
+    public function __construct(private int $seed, private string $fault, private Clock $clock, private Closure $say, private YearTurn $turn = new YearTurn) {}
 
     /** @param  int  $asked  after so many answers it stops; 0 for never */
     public function listen(int $scale, int $web, int $asked = 0): void
@@ -75,10 +76,10 @@ final readonly class StandIns
         $path = explode(' ', $request)[1] ?? '/';
         $now = $this->clock->now();
         $body = match ($path) {
-            '/air/cupboard' => ['readings' => self::cupboard($this->seed)->hours($now->modify('-1 day'), $now)],
-            '/air/fridge' => ['readings' => self::fridge($this->seed)->hours($now->modify('-1 day'), $now)],
-            '/air/wash-house' => ['readings' => self::washHouse($this->seed)->hours($now->modify('-1 day'), $now)],
-            '/weather' => (new MadeUpWeather($this->seed))->sent($now),
+            '/air/cupboard' => ['readings' => self::cupboard($this->seed, $this->turn)->hours($now->modify('-1 day'), $now)],
+            '/air/fridge' => ['readings' => self::fridge($this->seed, $this->turn)->hours($now->modify('-1 day'), $now)],
+            '/air/wash-house' => ['readings' => self::washHouse($this->seed, $this->turn)->hours($now->modify('-1 day'), $now)],
+            '/weather' => (new MadeUpWeather($this->seed, $this->turn))->sent($now),
             default => null,
         };
         if ($body === null) {
@@ -95,19 +96,19 @@ final readonly class StandIns
         };
     }
 
-    public static function cupboard(int $seed): MadeUpAir
+    public static function cupboard(int $seed, YearTurn $turn = new YearTurn): MadeUpAir
     {
-        return new MadeUpAir($seed, 17.0, 52.0, 3.5);
+        return new MadeUpAir($seed, 17.0, 52.0, 3.5, $turn);
     }
 
-    public static function fridge(int $seed): MadeUpAir
+    public static function fridge(int $seed, YearTurn $turn = new YearTurn): MadeUpAir
     {
-        return new MadeUpAir($seed + 1, 5.0, 60.0, 0.6);
+        return new MadeUpAir($seed + 1, 5.0, 60.0, 0.6, $turn);
     }
 
-    public static function washHouse(int $seed): MadeUpAir
+    public static function washHouse(int $seed, YearTurn $turn = new YearTurn): MadeUpAir
     {
-        return new MadeUpAir($seed + 2, 17.0, 68.0, 2.5);
+        return new MadeUpAir($seed + 2, 17.0, 68.0, 2.5, $turn);
     }
 
     private static function http(string $body): string

@@ -96,7 +96,7 @@ final class PacketsSection implements SheetSection
     /** What was reckoned when it was made may not hold any more: a test came since, or it lay in another place. */
     private static function remark(LotCourse $lot, Packet $packet, ?int $seeds, ?Forecast $forecast, When $when): string
     {
-        if ($packet->year < (int) $when->now->format('Y')) {
+        if ($packet->year < $lot->practice->year->shift->turn->season($when->now)) {
             return 'Its year is past. Sow it, or put the seed back with the rest.';
         }
         $wanted = $seeds === null ? null : Portioning::wantedBeyond($lot, $packet, $forecast, (int) floor(max($seeds, $packet->made) * 1.1));

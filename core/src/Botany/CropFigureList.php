@@ -51,8 +51,8 @@ final class CropFigureList
         ]);
     }
 
-    /** Months of the book are those of the north, whoever reads it. */
-    private const NORTH = 'By the months of the north; in the south they are said six on';
+    /** The unit of a point of the year, 6.5 in the middle of June: in the file it is the handbook's year, for the keeper that of the garden. */
+    public const MONTH = 'month';
 
     /** @return list<Field> those of each sowing; a crop has the days or goes by the calendar */
     private static function sowings(): array
@@ -63,8 +63,8 @@ final class CropFigureList
                 $fields,
                 Field::integer("growing.sowings.$i.days.0", $which.'from sowing to bloom, at the soonest', 'days', 10, 250),
                 Field::integer("growing.sowings.$i.days.1", $which.'from sowing to bloom, at the latest', 'days', 10, 250),
-                Field::number("growing.sowings.$i.bloom.0", $which.'first flowers (6.5 is the middle of June)', 'month', 1, 13)->hint(self::NORTH),
-                Field::number("growing.sowings.$i.bloom.1", $which.'last flowers', 'month', 1, 13)->hint(self::NORTH),
+                Field::number("growing.sowings.$i.bloom.0", $which.'first flowers (6.5 is the middle of June)', self::MONTH, 1, 13),
+                Field::number("growing.sowings.$i.bloom.1", $which.'last flowers', self::MONTH, 1, 13),
             );
         }
 

@@ -270,8 +270,9 @@ final class Keeping extends Strand
         if ($this->origin->received === null) {
             return $soon;
         }
-        $age = $year === null ? 1.0 : max(0.0, ((int) $since->format('Y') + (int) $since->format('z') / 365 - $year - self::RIPENS) / $this->facts->crop->ordinaryYears);
         $turn = $this->practice->year->shift->turn;
+        $ripened = ($turn->partHere(1.0 + 12.0 * self::RIPENS) - 1.0) / 12.0;
+        $age = $year === null ? 1.0 : max(0.0, ((int) $since->format('Y') + (int) $since->format('z') / 365 - $year - $ripened) / $this->facts->crop->ordinaryYears);
         $inBook = $turn->inBook($since);
         $november = $turn->here($inBook->setDate((int) $inBook->format('Y') - ((int) $inBook->format('n') < 3 ? 1 : 0), 11, 1)->setTime(9, 0));
         $from = max($soon, $november);

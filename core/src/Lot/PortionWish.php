@@ -57,13 +57,14 @@ final readonly class PortionWish
         $reserve = $lot->packets->reserve ?? 0;
         $main = $lot?->storing->now;
         // Where there are packets already, those to come are for the years after them.
+        $turn = $practice->year->shift->turn;
         $first = max([$thisYear + 1, ...array_map(static fn (Kept $kept): int => ($kept->packet->year ?? 0) + 1, array_values($lot?->packets->waiting() ?? []))]);
         // Seed that is known to be dry is packed tight; what nobody has measured, in paper that breathes.
         $usual = $main !== null && $main->isShut && $main->ground === MoistureGround::Measured ? ContainerKind::FoilPouch : ContainerKind::PaperEnvelope;
 
         return FieldList::of(
             Field::integer('plants', 'Plants wanted of each sowing', '', 1, 100_000)->called('the number of plants')->optional((int) $practice->number('plants'))->usually((int) $practice->number('plants'))->of('plant'),
-            Field::integer('first', 'First year', '', 1900, 2200)->called('the first year')->optional($first)->usually($first),
+            Field::integer('first', 'First year', '', 1900, 2200)->called('the first year')->optional($first)->usually($first)->hint($turn->spansNewYear() ? "$first is the season ".$turn->called($first) : ''),
             Field::integer('packets', 'Packets', '', 1, Portioned::MOST)->called('the number of packets')->optional(5)->usually(5)->hint('One for each sowing'),
             Field::integer('every', 'A sowing every', 'years', 1, 20)->called('the years from one sowing to the next')->optional(1)->usually(1)->of('year'),
             Field::share('confidence', 'How sure of enough plants', 0.5, 0.999)->optional(0.95)->usually(0.95),

@@ -81,6 +81,12 @@ final readonly class YearTurn
         return $this->isTurned() ? fmod($month + $this->months + self::YEAR - 1.0, self::YEAR) + 1.0 : $month;
     }
 
+    /** The same the other way: of this garden's year as one of the handbook's. */
+    public function partInBook(float $month): float
+    {
+        return $this->isTurned() ? fmod($month - $this->months + self::YEAR - 1.0, self::YEAR) + 1.0 : $month;
+    }
+
     /** Months since a January, of what goes on over several years: on, or back where that would leave the first year out. */
     public function monthsOn(float $first): float
     {

@@ -51,6 +51,14 @@ final class CropPagesTest extends CoreTestCase
         self::assertSame([], array_values(array_diff(array_keys($listed), $found)), 'nothing is listed that is not shared any more');
     }
 
+    /** It is read in either half of the earth: what is said of a month there is a figure, and goes by the garden. */
+    public function test_no_sentence_names_a_month(): void
+    {
+        foreach (self::files() as $key => $file) {
+            self::assertDoesNotMatchRegularExpression('/\b(January|February|March|April|(?<=[a-z] )May|June|July|August|September|October|November|December)\b/', (string) json_encode(array_diff_key($file, ['sources' => 1])), $key);
+        }
+    }
+
     public function test_at_most_a_third_of_a_crops_figures_is_rough(): void
     {
         foreach (self::files() as $key => $file) {

@@ -7371,6 +7371,8 @@ export interface operations {
                 "application/json": {
                     /** @description as typed; nothing brings back what Marrow has */
                     value: string;
+                    /** @description the keeper was asked and says that it is so all the same */
+                    even_so?: boolean;
                 };
             };
         };

@@ -517,8 +517,9 @@ export function useSettings() {
 /** Keeps one setting. What the server says of it stands on the page at once, whatever else is still being read anew. */
 export function useKeepSetting(key: string) {
   const client = useQueryClient();
-  return useWrite(async (value: string) => {
-    const now = await take(api.PUT('/settings/{key}', { params: { path: { key } }, body: { value } }));
+  return useWrite(async ({ value, evenSo }: { value: string; evenSo: boolean }) => {
+    const body = { value, ...(evenSo && { even_so: true }) };
+    const now = await take(api.PUT('/settings/{key}', { params: { path: { key } }, body }));
     client.setQueryData<SettingSection[]>(keys.settings(), (sections) =>
       sections?.map((section) => ({
         ...section,

@@ -12,7 +12,13 @@ const COUNTED = 1000;
 export const counted = (n: number) => (n < COUNTED ? String(n) : `over ${COUNTED - 1}`);
 
 type DayForm = 'words' | 'us' | 'numbers' | 'iso';
-export type Forms = { days: DayForm; hours: 'h24' | 'h12'; units: 'metric' | 'us'; seasonFrom?: number; sowingIn?: number };
+export type Forms = {
+  days: DayForm;
+  hours: 'h24' | 'h12';
+  units: 'metric' | 'us';
+  seasonFrom?: number;
+  sowingIn?: number;
+};
 
 const METRES_A_FOOT = 0.3048;
 

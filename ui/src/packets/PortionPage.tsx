@@ -1,3 +1,4 @@
+import { useSpoken } from '../kit/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -82,6 +83,7 @@ function useLastGood(data: PortionTable | undefined): PortionTable | undefined {
 function Outcome({ table, code }: { table: PortionTable; code: string }) {
   const { at, on } = useLook();
   const navigate = useNavigate();
+  const { season } = useSpoken();
   const most = Math.max(1, ...table.portions.map(({ seeds }) => seeds));
   return (
     <>
@@ -93,13 +95,13 @@ function Outcome({ table, code }: { table: PortionTable; code: string }) {
             key={year}
             sx={(t) => ({
               display: 'grid',
-              gridTemplateColumns: '3.2em 1fr',
+              gridTemplateColumns: '4.2em 1fr',
               columnGap: 1.5,
               py: 0.6,
               borderTop: `1px solid ${t.vars?.palette.quiet}`,
             })}
           >
-            <b>{year}</b>
+            <b>{season(year)}</b>
             <Box>
               <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
                 <b>{said}</b>

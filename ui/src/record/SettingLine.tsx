@@ -7,6 +7,7 @@ import { FieldInput, type Value } from '../kit/fields';
 import { useSay } from '../kit/Said';
 import { Waiting } from '../kit/Waiting';
 import { may, usePresent } from '../api/present';
+import { TurnsTheYear } from './TurnsTheYear';
 import { WhereThisIs } from './WhereThisIs';
 
 type Setting = SettingSection['settings'][number];
@@ -22,13 +23,15 @@ export function SettingLine({ setting, sought = false }: { setting: Setting; sou
   const say = useSay();
   const maySet = may(usePresent(), 'keeper');
   const put = useKeepSetting(field.key);
-  const keep = (next: string) =>
-    void afterwards(put.mutateAsync(next), (now) => {
+  const keep = (next: string, evenSo = false) =>
+    void afterwards(put.mutateAsync({ value: next, evenSo }), (now) => {
       say(`${field.label}: ${now.now}`);
       // What was typed since stays.
       setOwn((since) => (since === own ? null : since));
     });
-  const error = put.error instanceof Refused ? (put.error.fields['value'] ?? put.error.message) : undefined;
+  const refused = put.error instanceof Refused ? put.error : undefined;
+  const question = refused?.fields['even_so'];
+  const error = question === undefined ? (refused?.fields['value'] ?? refused?.message) : undefined;
   return (
     <Box
       component="form"
@@ -64,6 +67,16 @@ export function SettingLine({ setting, sought = false }: { setting: Setting; sou
         Keep
       </Button>
       <Box sx={{ gridColumn: '1 / -1' }}>
+        {question !== undefined && (
+          <TurnsTheYear
+            question={question}
+            onYes={() => keep(String(value), true)}
+            onNo={() => {
+              setOwn(null);
+              put.reset();
+            }}
+          />
+        )}
         {field.key === 'latitude' && <WhereThisIs disabled={!maySet} />}
         <Waiting write={put} />
       </Box>

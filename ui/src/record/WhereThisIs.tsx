@@ -1,46 +1,58 @@
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
-import { useKeepSetting } from '../api/queries';
-import { useSay } from '../kit/Said';
+import { lazy, Suspense, useState } from 'react';
+import { Coming } from '../kit/Coming';
 import { Trouble } from '../kit/Section';
+import { useKeepPlace } from './keepPlace';
+import { TurnsTheYear } from './TurnsTheYear';
 
-/** Latitude and longitude as the device has them, to a tenth of a degree: no season asks for more, and nobody need be told a doorstep. */
+const WorldMap = lazy(() => import('./WorldMap'));
+
+/** Latitude and longitude without typing: as the device has them, to a tenth of a degree, or pointed at on a map. No season asks for more, and nobody need be told a doorstep. */
 export function WhereThisIs({ disabled }: { disabled: boolean }) {
-  const say = useSay();
-  const latitude = useKeepSetting('latitude');
-  const longitude = useKeepSetting('longitude');
-  const [trouble, setTrouble] = useState('');
+  const place = useKeepPlace();
   const [asking, setAsking] = useState(false);
-  if (!('geolocation' in navigator)) return null;
-  const keep = async ({ coords }: GeolocationPosition) => {
-    try {
-      await longitude.mutateAsync(coords.longitude.toFixed(1));
-      const now = await latitude.mutateAsync(coords.latitude.toFixed(1));
-      say(`Latitude: ${now.now}`);
-    } catch (error) {
-      setTrouble(error instanceof Error ? error.message : 'That was not kept.');
-    } finally {
-      setAsking(false);
-    }
-  };
+  const [map, setMap] = useState(false);
   const ask = () => {
-    setTrouble('');
+    place.setTrouble('');
     setAsking(true);
     navigator.geolocation.getCurrentPosition(
-      (at) => void keep(at),
+      ({ coords }) => void place.keep(coords, 1).finally(() => setAsking(false)),
       () => {
         setAsking(false);
-        setTrouble('This device does not say where it is. Type the latitude, or leave it out.');
+        place.setTrouble(
+          'This device does not say where it is. Point at it on the map, type the latitude, or leave it out.',
+        );
       },
       { timeout: 20_000, maximumAge: 3_600_000 },
     );
   };
   return (
     <>
-      <Button variant="text" disabled={disabled || asking} onClick={ask}>
-        {asking ? 'Asking the device …' : 'Where this device is'}
-      </Button>
-      {trouble !== '' && <Trouble>{trouble}</Trouble>}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        {'geolocation' in navigator && (
+          <Button variant="text" disabled={disabled || asking} onClick={ask}>
+            {asking ? 'Asking the device …' : 'Where this device is'}
+          </Button>
+        )}
+        <Button variant="text" disabled={disabled} aria-expanded={map} onClick={() => setMap(!map)}>
+          {map ? 'Put the map away' : 'Point at it on a map'}
+        </Button>
+      </Box>
+      {map && (
+        <Suspense fallback={<Coming lines={1} height={200} />}>
+          <WorldMap
+            onKeep={(at) => {
+              setMap(false);
+              void place.keep(at, 0);
+            }}
+          />
+        </Suspense>
+      )}
+      {place.asked !== undefined && (
+        <TurnsTheYear question={place.asked.question} onYes={place.evenSo} onNo={place.leave} />
+      )}
+      {place.trouble !== '' && <Trouble>{place.trouble}</Trouble>}
     </>
   );
 }

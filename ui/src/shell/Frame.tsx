@@ -33,9 +33,22 @@ import { foot } from '../kit/theme';
 /** What stands round every page: the garden's name, finding, the belt, the places. */
 export function Frame() {
   const frame = useFrame();
-  const { day_form: days, hour_form: hours, units, season_from: seasonFrom, sowing_in: sowingIn } = frame.data ?? {};
+  const {
+    day_form: days,
+    hour_form: hours,
+    units,
+    season_from: seasonFrom,
+    sowing_in: sowingIn,
+  } = frame.data ?? {};
   const spoken = useMemo(
-    () => wordsIn({ days: days ?? 'words', hours: hours ?? 'h24', units: units ?? 'metric', seasonFrom, sowingIn }),
+    () =>
+      wordsIn({
+        days: days ?? 'words',
+        hours: hours ?? 'h24',
+        units: units ?? 'metric',
+        seasonFrom,
+        sowingIn,
+      }),
     [days, hours, units, seasonFrom, sowingIn],
   );
   const client = useQueryClient();

@@ -1,3 +1,4 @@
+import { useSpoken } from '../../kit/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -33,12 +34,13 @@ export function PacketsSection({ packets, lot }: { packets: Packets; lot: Lot })
 
 function Line({ packet, lot }: { packet: Packet; lot: Lot }) {
   const { on } = useLook();
+  const { season } = useSpoken();
   const [open, setOpen] = useState(false);
   return (
     <Box component="li" sx={(t) => ({ borderTop: `1px solid ${t.vars?.palette.quiet}`, py: 0.75 })}>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
-        <Box component="b" sx={{ minWidth: '3.2em' }}>
-          {packet.year}
+        <Box component="b" sx={{ minWidth: '4.2em' }}>
+          {season(packet.year)}
         </Box>
         <Box sx={{ flex: '1 1 16em' }}>
           <Box
