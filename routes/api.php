@@ -135,6 +135,7 @@ Route::middleware(Needs::least(Role::Keeper))->group(static function (): void {
     Route::post('/instruments/{id}/list', [InstrumentController::class, 'days']);
     Route::post('/instruments/{id}/remove', [InstrumentController::class, 'remove']);
     Route::post('/crops', [HandbookController::class, 'add']);
+    Route::post('/crops/file', [HandbookController::class, 'takeIn']);
     Route::put('/crops/{key}/figures', [HandbookController::class, 'put']);
     Route::put('/varieties/{id}', [GardenController::class, 'changeVariety']);
     Route::post('/varieties/{id}/merge', [GardenController::class, 'mergeVariety']);

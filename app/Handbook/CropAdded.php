@@ -9,7 +9,10 @@ use App\Models\Deed;
 /** A crop that the handbook lacks was added. */
 final readonly class CropAdded implements Deed
 {
-    /** @param  string  $like  key of the one that it was made like */
+    /** In place of a crop, where it came as a file. */
+    public const FILE = '';
+
+    /** @param  string  $like  key of the one that it was made like, or FILE */
     public function __construct(private string $key, private string $name, private string $like) {}
 
     public static function kind(): string
@@ -36,7 +39,7 @@ final readonly class CropAdded implements Deed
 
     public function says(): string
     {
-        return "made like $this->like";
+        return $this->like === self::FILE ? 'from a file' : "made like $this->like";
     }
 
     public function about(): string

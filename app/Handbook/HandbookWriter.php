@@ -14,6 +14,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
+use JsonException;
 use Marrow\Core\Botany\CropFigureList;
 use Marrow\Core\Botany\CropFile;
 use Marrow\Core\Botany\CropReference;
@@ -22,6 +23,7 @@ use Marrow\Core\Botany\UnsoundCrop;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Fields\Values;
 use Marrow\Core\Reckoning\Registry;
+use RuntimeException;
 
 /** Changes the handbook of this garden; what was reckoned with the old figures is reckoned afresh. */
 final readonly class HandbookWriter
@@ -112,16 +114,59 @@ final readonly class HandbookWriter
         } catch (UnsoundCrop $unsound) {
             throw ValidationException::withMessages(['like' => self::inWords($unsound, $key)]);
         }
+        $this->keep($key, $document, $name, $like, 'name', $by);
+
+        return $key;
+    }
+
+    /**
+     * A crop that somebody else keeps, as the file that their Marrow made of it.
+     *
+     * @return array{string, string} its key and its name
+     *
+     * @throws Refused
+     */
+    public function takeIn(string $file, Acting $by): array
+    {
+        try {
+            $document = CropFiles::decode($file, 'The file');
+        } catch (JsonException|RuntimeException) {
+            throw Refused::at('file', 'That is no file of a crop: it is made on the page of a crop, under its figures.');
+        }
+        $name = is_string($document['name'] ?? null) ? $document['name'] : '';
+        $key = Str::slug($name);
+        if ($key === '') {
+            throw Refused::at('file', 'That is no file of a crop: it has no name in it.');
+        }
+        if ($this->own->original($key) !== []) {
+            throw Refused::at('file', "There is a crop called $name already. Change its figures on its page, or name the other one otherwise in the file.");
+        }
+        try {
+            CropFile::read($key, $document);
+        } catch (UnsoundCrop $unsound) {
+            throw Refused::at('file', self::inWords($unsound, $key));
+        }
+        $this->keep($key, $document, $name, CropAdded::FILE, 'file', $by);
+
+        return [$key, $name];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @param  string  $field  that was asked for it
+     *
+     * @throws Refused
+     */
+    private function keep(string $key, array $document, string $name, string $like, string $field, Acting $by): void
+    {
         try {
             DB::table('own_crops')->insert(['crop' => $key, 'document' => json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
         } catch (UniqueConstraintViolationException) {
             // Somebody else added it a moment before.
-            throw Refused::at('name', 'There is a crop of that name already.');
+            throw Refused::at($field, 'There is a crop of that name already.');
         }
         $this->deeds->done(new CropAdded($key, $name, $like), $by);
         $this->renew();
-
-        return $key;
     }
 
     private function renew(): void

@@ -86,6 +86,38 @@ final class OwnFiguresTest extends TestCase
             ->assertStatus(422)->assertJsonPath('errors.name.0', 'There is a crop of that name already.');
     }
 
+    public function test_a_crop_of_another_keeper_is_taken_in_from_its_file(): void
+    {
+        $this->postJson('/api/crops', ['name' => 'Ulluco', 'latin' => 'Ullucus tuberosus', 'family' => 'Basellaceae', 'like' => 'potato'])->assertOk();
+        $this->putJson('/api/crops/ulluco/figures', ['path' => 'growing.spacing', 'value' => '0.33'])->assertOk();
+        $file = (string) $this->get('/api/crops/ulluco/file')->getContent();
+        // Another garden, which has no such crop.
+        $this->empties();
+        $this->refreshApplication();
+        $this->getJson('/api/crops/ulluco')->assertNotFound();
+        $this->postJson('/api/crops/file', ['file' => $file])->assertOk()->assertJson(['code' => 'ulluco', 'said' => 'Added Ulluco']);
+        self::assertSame(0.33, $this->figure('/api/crops/ulluco/figures', 'growing.spacing')['value']);
+        (new Keeper($this))->sow((new Keeper($this))->variety('ulluco', 'Low Water'));
+        self::assertStringContainsString('from a file', (string) json_encode($this->getJson('/api/journal')->json()));
+
+        $content = json_decode($file, true, flags: JSON_THROW_ON_ERROR);
+        foreach ([
+            ['{"name": "Mashua"', 'That is no file of a crop: it is made on the page of a crop, under its figures.'],
+            ['"Mashua"', 'That is no file of a crop: it is made on the page of a crop, under its figures.'],
+            ['[]', 'That is no file of a crop: it has no name in it.'],
+            [$file, 'There is a crop called Ulluco already. Change its figures on its page, or name the other one otherwise in the file.'],
+            [json_encode(['seed' => ['unit' => 'tuber'], 'name' => 'Mashua'] + $content), null],
+            [json_encode(['name' => 'Mashua', 'growing' => ['spacing' => 900] + $content['growing']] + $content), null],
+        ] as [$bad, $says]) {
+            $said = $this->postJson('/api/crops/file', ['file' => $bad])->assertStatus(422)->json('errors.file.0');
+            self::assertNotSame('', (string) $said);
+            if ($says !== null) {
+                self::assertSame($says, $said);
+            }
+        }
+        $this->getJson('/api/crops/mashua')->assertNotFound();
+    }
+
     /** @return array<string, mixed> */
     private function figure(string $address, string $path): array
     {

@@ -34,6 +34,9 @@ use OpenApi\Attributes as OA;
 #[OA\PathParameter(parameter: 'crop', name: 'key', required: true, schema: new OA\Schema(type: 'string'))]
 final class HandbookController extends Controller
 {
+    /** Letters; the longest of the handbook's own is a sixth of that. */
+    private const LONGEST_FILE = 100_000;
+
     public function __construct(private readonly OwnFigures $own) {}
 
     #[OA\Get(path: '/crops/{key}/figures', operationId: 'cropFigures', parameters: [
@@ -88,6 +91,19 @@ final class HandbookController extends Controller
         $key = $handbook->add($given, $by);
 
         return new JsonResponse(new SavedDocument($key, $key, 'Added '.$given->text('name')));
+    }
+
+    #[OA\Post(path: '/crops/file', operationId: 'takeInCrop', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['file'], properties: [
+        new OA\Property(property: 'file', description: 'what stands in the file of a crop', type: 'string'),
+    ])), responses: [
+        new OA\Response(response: 200, description: 'kept; the code is its key', content: new OA\JsonContent(ref: SavedDocument::class)),
+    ])]
+    public function takeIn(Request $request, HandbookWriter $handbook, Acting $by): JsonResponse
+    {
+        $given = Input::read(FieldList::of(Field::prose('file', 'The file', self::LONGEST_FILE)), $request->all());
+        [$key, $name] = $handbook->takeIn($given->text('file'), $by);
+
+        return new JsonResponse(new SavedDocument($key, $key, "Added $name"));
     }
 
     #[OA\Get(path: '/crops/{key}/file', operationId: 'cropFile', parameters: [new OA\PathParameter(ref: '#/components/parameters/crop')], responses: [

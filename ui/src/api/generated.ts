@@ -542,6 +542,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/crops/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeInCrop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/crops/{key}/file": {
         parameters: {
             query?: never;
@@ -5629,6 +5645,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CropFigureDocument"][];
+                };
+            };
+        };
+    };
+    takeInCrop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description what stands in the file of a crop */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description kept; the code is its key */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDocument"];
                 };
             };
         };

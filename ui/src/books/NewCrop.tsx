@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, Refused, take } from '../api/client';
 import { afterwards, useCrops, useWrite } from '../api/queries';
+import { FileButton } from '../kit/FileButton';
 import { Trouble } from '../kit/Section';
 import { ChoiceInput, TextInput } from '../kit/fields';
 import { Waiting } from '../kit/Waiting';
@@ -14,6 +15,10 @@ export function NewCrop() {
   const navigate = useNavigate();
   const [typed, setTyped] = useState({ name: '', latin: '', family: '', like: '' });
   const add = useWrite(() => take(api.POST('/crops', { body: typed })));
+  const bring = useWrite((file: string) => take(api.POST('/crops/file', { body: { file } })));
+  const unread =
+    bring.error instanceof Refused ? (bring.error.fields['file'] ?? bring.error.message) : undefined;
+  const open = (saved: { code: string }) => void navigate(`/books/handbook/${saved.code}`);
   const refused = add.error instanceof Refused ? add.error : undefined;
   const text = (field: 'name' | 'latin' | 'family', label: string, hint: string) => (
     <TextInput
@@ -31,10 +36,7 @@ export function NewCrop() {
       sx={{ maxWidth: 760 }}
       onSubmit={(event) => {
         event.preventDefault();
-        void afterwards(
-          add.mutateAsync(undefined),
-          (saved) => void navigate(`/books/handbook/${saved.code}`),
-        );
+        void afterwards(add.mutateAsync(undefined), open);
       }}
     >
       <Box component="h1" sx={{ typography: 'h1', mt: 0 }}>
@@ -63,6 +65,23 @@ export function NewCrop() {
       <Button type="submit" variant="contained" disabled={add.isPending}>
         Add this crop
       </Button>
+      <Box component="h2" sx={{ typography: 'h2', mt: 4 }}>
+        Or as somebody else keeps it
+      </Box>
+      <p style={{ maxWidth: '46em' }}>
+        On the page of each crop, under its figures, it can be had as a file: to give away, and to be taken in
+        here.
+      </p>
+      <FileButton
+        label="A crop as a file"
+        takes="crop"
+        disabled={bring.isPending}
+        onFile={(file) => void file.text().then((text) => afterwards(bring.mutateAsync(text), open))}
+      >
+        Take in a crop’s file
+      </FileButton>
+      {unread !== undefined && <Trouble>{unread}</Trouble>}
+      <Waiting write={bring} />
     </Box>
   );
 }

@@ -1,10 +1,16 @@
 import Button from '@mui/material/Button';
 import { useRef, type ReactNode } from 'react';
 
-/** Takes a file of the keeper's: a list, or a picture. */
+const TAKES = {
+  list: { said: ', CSV or XLSX', accept: '.csv,.tsv,.txt,.xlsx,text/csv' },
+  picture: { said: '', accept: 'image/*' },
+  crop: { said: ', JSON', accept: '.json,application/json' },
+};
+
+/** Takes a file of the keeper's: a list, a picture, or a crop of the handbook. */
 export function FileButton({
   label,
-  picture = false,
+  takes = 'list',
   variant,
   disabled = false,
   onFile,
@@ -12,7 +18,7 @@ export function FileButton({
 }: {
   /** what the file is, for those who do not see the button */
   label: string;
-  picture?: boolean;
+  takes?: keyof typeof TAKES;
   variant?: 'text';
   disabled?: boolean;
   onFile: (file: File) => void;
@@ -25,8 +31,8 @@ export function FileButton({
         ref={input}
         type="file"
         hidden
-        aria-label={picture ? label : `${label}, CSV or XLSX`}
-        accept={picture ? 'image/*' : '.csv,.tsv,.txt,.xlsx,text/csv'}
+        aria-label={`${label}${TAKES[takes].said}`}
+        accept={TAKES[takes].accept}
         onChange={(event) => {
           const file = event.target.files?.[0];
           if (file !== undefined) onFile(file);

@@ -52,7 +52,7 @@ export function Photographs({ planting, plant }: { planting: Planting; plant: nu
       )}
       <FileButton
         label={`Photograph of plant ${plant}`}
-        picture
+        takes="picture"
         disabled={busy}
         onFile={(file) => void take(file)}
       >

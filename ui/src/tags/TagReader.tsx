@@ -44,7 +44,7 @@ export function TagReader({
         <Button onClick={() => setLooking(!looking)}>{looking ? 'Camera off' : 'Use the camera'}</Button>
         <FileButton
           label={`${label}, a picture`}
-          picture
+          takes="picture"
           onFile={async (file) => {
             const text = await markInFile(file);
             setTrouble(text === undefined ? 'No square mark can be read in that picture.' : '');
