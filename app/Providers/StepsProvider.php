@@ -34,6 +34,8 @@ use App\Reckoners\Pictures\Pictures;
 use App\Reckoners\Pictures\PopulationPictures;
 use App\Reckoners\Pictures\StoragePictures;
 use App\Reckoners\Pictures\WaterPictures;
+use App\Steps\Cellar\CellarSection;
+use App\Steps\Cellar\CellarVoice;
 use App\Steps\Choosing\ChoosingVoice;
 use App\Steps\Cleaning\CleaningSection;
 use App\Steps\Cleaning\CleaningVoice;
@@ -62,10 +64,10 @@ use Illuminate\Support\ServiceProvider;
 /** What each step of the work says, shows and draws, found the one way: what is new is a line here, and nowhere else. */
 final class StepsProvider extends ServiceProvider
 {
-    private const VOICES = [GrowingVoice::class, ChoosingVoice::class, RipeningVoice::class, ShelfVoice::class, CleaningVoice::class, DryingVoice::class, RackVoice::class, DesiccantVoice::class, TestingVoice::class, StoringVoice::class, KeepingVoice::class, TreatingVoice::class, SharingVoice::class, TruenessVoice::class, PollinatingVoice::class, SettleVoice::class];
+    private const VOICES = [GrowingVoice::class, ChoosingVoice::class, RipeningVoice::class, ShelfVoice::class, CleaningVoice::class, DryingVoice::class, RackVoice::class, DesiccantVoice::class, TestingVoice::class, StoringVoice::class, CellarVoice::class, KeepingVoice::class, TreatingVoice::class, SharingVoice::class, TruenessVoice::class, PollinatingVoice::class, SettleVoice::class];
 
     /** In the order in which they stand on the worksheet. */
-    private const SECTIONS = [StoringSection::class, PacketsSection::class, TestingSection::class, DryingSection::class, CleaningSection::class, OriginSection::class];
+    private const SECTIONS = [StoringSection::class, CellarSection::class, PacketsSection::class, TestingSection::class, DryingSection::class, CleaningSection::class, OriginSection::class];
 
     /** In the order in which they are shown. */
     private const FINDS = [FindsPeople::class, FindsCrops::class, FindsWhich::class, FindsReckoners::class, FindsWays::class, FindsSettings::class, FindsWords::class];

@@ -17,6 +17,7 @@ final class StepWords
         'Trueness' => 'How true it is',
         'Pollinating' => 'Pollinated by hand',
         'Holding' => 'Where it is',
+        'Cellar' => 'Kept alive in store',
         'PutOff' => 'Put off',
         'Marks' => 'Marked plants',
     ];

@@ -50,6 +50,8 @@ final class EntryWordsTest extends TestCase
         yield 'unblinded' => ['tasting_unblinded', ['tasting' => 't'], 'Tasting unblinded'];
         yield 'ripe or not' => ['ripeness_seen', ['ready' => 'nearly', 'mark' => 'red wool', 'cues' => 'Umbels brown', 'sheds' => true], 'Looked at whether it is ripe: red wool, nearly ripe, Umbels brown, some of it has fallen'];
         yield 'photographed' => ['plant_photographed', ['plant' => 3, 'photograph' => 'x'], 'Plant photographed: plant 3'];
+        yield 'tubers looked over' => ['kept_looked_over', ['sound' => 31, 'rotten' => 2, 'sprouted' => 1], 'Looked over in store: sound 31, rotten 2, sprouted 1'];
+        yield 'some rotten' => ['kept_looked_over', ['rotten' => 3], 'Looked over in store: rotten 3'];
         yield 'sown' => ['sown', ['plants' => 1], 'Sown: 1 plant'];
         yield 'sprouts potted on' => ['sown', ['plants' => 13, 'lot' => 'x', 'sprouts' => true], 'Sown: 13 plants, sprouts of its germination test'];
         yield 'sown from a lot' => ['sown', ['plants' => 24, 'sown_from' => 'L3'], 'Sown: 24 plants, from L3'];

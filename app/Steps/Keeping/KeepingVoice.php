@@ -38,7 +38,7 @@ final class KeepingVoice implements TaskVoice
             )),
             KeepingTask::PlantAgain->value => new Speech('plant', static fn (SeenTask $t): Saying => new Saying(
                 'Plant it',
-                $t->has('keeps_max') ? sprintf('It is kept alive, and keeps %s to %s months.', $t->number('keeps_min'), $t->number('keeps_max')) : 'It is kept alive until it is planted.',
+                $t->has('keeps_max') ? sprintf('It is kept alive, and keeps %s to %s months. Plant the soundest: so the line is chosen by how it keeps.', $t->number('keeps_min'), $t->number('keeps_max')) : 'It is kept alive until it is planted.',
             )),
             KeepingTask::GrowOut->value => new Speech('grow out', static fn (SeenTask $t): Saying => $t->whole('tested_poor') === 1
                 ? new Saying('Grow it out now, sowing thickly', sprintf('Its test came out below %s, the least that is worth passing on.', Quantity::percent($t->number('threshold'))))

@@ -12,6 +12,7 @@ use Marrow\Core\Folding\Folded;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Cellar\CellarStrand;
 use Marrow\Core\Steps\Cleaning\CleaningStage;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
 use Marrow\Core\Steps\Cleaning\SortingStrand;
@@ -67,6 +68,8 @@ final class LotCourse extends Folded
 
     public readonly StoringStrand $storing;
 
+    public readonly CellarStrand $cellar;
+
     public readonly PacketStrand $packets;
 
     public readonly SharingStrand $sharing;
@@ -94,6 +97,7 @@ final class LotCourse extends Folded
         $this->treating = new TreatingStrand($facts->crop, $this->where, $this->cleaning, $this->stock);
         $this->opening = new OpeningStrand($kepts);
         $this->storing = new StoringStrand($facts->crop, $this->where, $this->origin, $this->cleaning, $this->stock, $this->drying, $this->treating, $facts->holdings(), $practice, $kepts);
+        $this->cellar = new CellarStrand($facts->crop, $this->where, $this->cleaning, $this->stock, $this->storing);
         $this->packets = new PacketStrand($facts->crop, $this->stock, $this->storing, $kepts);
         $this->sharing = new SharingStrand($facts->crossed ? $facts->crossedAt : $facts->sisterCrossedAt, $facts->crossed);
         $this->putOff = new PutOffStrand($practice->year->shift->turn);

@@ -392,6 +392,7 @@ final class RandomJournalsTest extends CoreTestCase
             'seen' => [[], ['gone' => true], ['seeds' => $chance->getInt(1, 200)], ['mass_g' => $chance->getInt(1, 9)]][$chance->getInt(0, 9) > 6 ? $chance->getInt(1, 3) : 0],
             'withdrawn' => ['purpose' => ['gift', 'lost'][$chance->getInt(0, 1)], 'to' => ['', 'Tove'][$chance->getInt(0, 1)], ...self::taken($course, $chance)],
             'bathed' => ['temperature_c' => $chance->getInt(45, 52), 'minutes' => $chance->getInt(10, 40)],
+            'kept_looked_over' => [['sound' => $chance->getInt(0, 40), 'rotten' => $chance->getInt(0, 4)], ['rotten' => $chance->getInt(1, 3)], ['shrunken' => 2]][$chance->getInt(0, 2)],
             'noted' => ['text' => 'Looked at'],
             default => [],
         }];
