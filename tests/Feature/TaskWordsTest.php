@@ -13,6 +13,7 @@ use DateTimeImmutable;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Folding\Settle;
 use Marrow\Core\Lot\KeepingTask;
+use Marrow\Core\Steps\Cellar\CellarTask;
 use Marrow\Core\Steps\Choosing\ChoosingTask;
 use Marrow\Core\Steps\Cleaning\CleaningTask;
 use Marrow\Core\Steps\Drying\DesiccantTask;
@@ -97,7 +98,9 @@ final class TaskWordsTest extends TestCase
         yield 'spread dry' => [DryingTask::SpreadDry, 'leek', [], 'Put it on the racks to dry', 'Threshed seed feels dry and is not: a week or two in moving air brings it down.'];
         yield 'sow fresh' => [DryingTask::SowFresh, 'wild-rice', ['days' => 244], 'Sow it at once; until then keep it damp and cool', 'Wild rice dies when it dries: no rack, no jar. In cold water, changed now and then at 1 °C to 4 °C it lives for about 244 days after picking.'];
         yield 'cure' => [DryingTask::Cure, 'garlic', [], 'Put it in store', 'Curing: Two to four weeks airy, dry and shaded, tops on.'];
-        yield 'plant what is kept alive' => [KeepingTask::PlantAgain, 'garlic', ['keeps_min' => 6.0, 'keeps_max' => 9.0], 'Plant it', 'It is kept alive, and keeps 6 to 9 months.'];
+        yield 'look over what is kept' => [CellarTask::LookOver, 'potato', ['rotten' => 0, 'sprouted' => 0, 'spreading' => 0], 'Look over what is kept, and throw out what rots', 'One that rots takes its neighbours with it; once in 28 days is enough. What is still sound when it is planted is what the line is chosen by.'];
+        yield 'look again after rot' => [CellarTask::LookOver, 'potato', ['rotten' => 4, 'sprouted' => 0, 'spreading' => 1], 'Look over what is kept, and throw out what rots', '4 rotted by the last look: what lay beside them may follow, so the next comes after 14 days.'];
+        yield 'plant what is kept alive' => [KeepingTask::PlantAgain, 'garlic', ['keeps_min' => 6.0, 'keeps_max' => 9.0], 'Plant it', 'It is kept alive, and keeps 6 to 9 months. Plant the soundest: so the line is chosen by how it keeps.'];
         yield 'dry what was bathed' => [TreatingTask::DryBathed, 'cabbage', [], 'Spread it to dry at once, one layer thick', 'It is wet from its bath: heaped, it heats and sprouts.'];
         yield 'test when it is awake' => [KeepingTask::TestFirst, 'lettuce', ['sleeps_until' => '2026-10-27'], 'Test how it germinates', 'Never tested yet. Fresh seed of it commonly sleeps until about October 2026: before that a test says little.'];
         yield 'test again when it is awake' => [KeepingTask::TestFirst, 'lettuce', ['sleeps_until' => '2026-10-27', 'slept' => 1], 'Test it again when it is awake', 'It was tested while fresh seed of it sleeps: what did not come up may be alive.'];

@@ -29,9 +29,9 @@ final class CellarSection implements SheetSection
         foreach (array_reverse($cellar->looks) as ['at' => $at, 'look' => $look]) {
             $facts[] = new FactDocument($when->date($at), implode(', ', array_filter([
                 $look->sound === null ? '' : "$look->sound sound",
-                $look->shrunken === 0 ? '' : "$look->shrunken shrunken",
-                $look->sprouted === 0 ? '' : "$look->sprouted sprouted",
-                $look->rotten === 0 ? '' : "$look->rotten rotten, thrown out",
+                ($look->shrunken ?? 0) === 0 ? '' : "$look->shrunken shrunken",
+                ($look->sprouted ?? 0) === 0 ? '' : "$look->sprouted sprouted",
+                $look->rotted() === 0 ? '' : "$look->rotten rotten, thrown out",
             ])));
         }
         if ($last->sound > 0) {

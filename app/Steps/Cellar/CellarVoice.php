@@ -16,7 +16,7 @@ final class CellarVoice implements TaskVoice
     public function says(): array
     {
         return [
-            CellarTask::LookOver->value => new Speech('look over what is kept', static fn (SeenTask $t): Saying => new Saying(
+            CellarTask::LookOver->value => new Speech('look over store', static fn (SeenTask $t): Saying => new Saying(
                 'Look over what is kept, and throw out what rots',
                 match (true) {
                     $t->whole('spreading') === 1 => sprintf('%d rotted by the last look: what lay beside them may follow, so the next comes after %d days.', $t->whole('rotten'), CellarStrand::SOONER),

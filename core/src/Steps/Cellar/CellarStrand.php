@@ -48,15 +48,15 @@ final class CellarStrand extends Strand
         $there = $this->stock->stock->seeds();
         $left = $look->left();
         if ($this->looks === []) {
-            $this->began = $there === null ? ($left === null ? null : $left + $look->rotten) : (int) round($there);
+            $this->began = $there === null ? ($left === null ? null : $left + $look->rotted()) : (int) round($there);
         }
         if ($left !== null) {
-            if ($there !== null && ! $this->stock->stock->isRough() && $left + $look->rotten > $there + 1e-6) {
-                $this->doubt('sound', sprintf('By what is recorded there were %d; %d were looked over. Were some of another lot, or was something not written down?', (int) round($there), $left + $look->rotten));
+            if ($there !== null && ! $this->stock->stock->isRough() && $left + $look->rotted() > $there + 1e-6) {
+                $this->doubt('sound', sprintf('By what is recorded there were %d; %d were looked over. Were some of another lot, or was something not written down?', (int) round($there), $left + $look->rotted()));
             }
             $this->stock->filled(null, $left);
-        } elseif ($look->rotten > 0 && $this->stock->stock->isKnown()) {
-            $this->stock->takeSeeds($look->rotten, 'rotten');
+        } elseif ($look->rotted() > 0 && $this->stock->stock->isKnown()) {
+            $this->stock->takeSeeds($look->rotted(), 'rotten');
         }
         $this->looks[] = ['at' => $entry->happenedAt, 'look' => $look];
     }
@@ -64,7 +64,7 @@ final class CellarStrand extends Strand
     /** All that rotted in store so far, by the looks. */
     public function rotted(): int
     {
-        return array_sum(array_map(static fn (array $one): int => $one['look']->rotten, $this->looks));
+        return array_sum(array_map(static fn (array $one): int => $one['look']->rotted(), $this->looks));
     }
 
     public function last(): ?KeptLookedOver
@@ -88,7 +88,7 @@ final class CellarStrand extends Strand
         $best = Later::days($from, $this->isSpreading() ? self::SOONER : self::EVERY)->setTime(9, 0);
 
         return [new Task(CellarTask::LookOver, Place::Store, Later::days($best, -3), $best, Later::days($best, self::SOONER), Loss::Seed, [
-            'rotten' => $last->rotten ?? 0,
+            'rotten' => $last?->rotted() ?? 0,
             'spreading' => (int) $this->isSpreading(),
             'sprouted' => $last->sprouted ?? 0,
         ])];
@@ -110,6 +110,6 @@ final class CellarStrand extends Strand
         $last = $this->last();
         $left = $last?->left();
 
-        return $last !== null && $last->rotten > 0 && ($left === null || $last->rotten >= self::MUCH * ($left + $last->rotten));
+        return $last !== null && $last->rotted() > 0 && ($left === null || $last->rotted() >= self::MUCH * ($left + $last->rotted()));
     }
 }
