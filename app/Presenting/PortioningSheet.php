@@ -14,6 +14,7 @@ use App\Models\Lot;
 use App\Reading\Facts;
 use App\Reading\JournalReader;
 use App\Voice\Quantity;
+use App\Voice\Speaking;
 use App\Voice\When;
 use App\Words\AdviceWords;
 use App\Words\ForecastWords;
@@ -116,7 +117,7 @@ final readonly class PortioningSheet
 
             return $last === null
                 ? 'Not one packet can be made of it.'
-                : sprintf('%s, %s: %s.', Quantity::number(count($portions), 'packet'), $portions[0]->year === $last->year ? $last->year : "{$portions[0]->year} to $last->year", Quantity::seeds(array_sum(array_map(static fn (Portion $portion): int => $portion->seeds, $portions)), $unit));
+                : sprintf('%s, %s: %s.', Quantity::number(count($portions), 'packet'), implode(' to ', array_unique([self::season($portions[0]->year), self::season($last->year)])), Quantity::seeds(array_sum(array_map(static fn (Portion $portion): int => $portion->seeds, $portions)), $unit));
         }
 
         return $course->packets->unpacked() === null
@@ -124,13 +125,18 @@ final readonly class PortioningSheet
             : trim(((new ForecastWords($course, $when))->noForecast() ?? 'No forecast can be made of it.').' Say what share you think comes up.');
     }
 
+    private static function season(int $year): string
+    {
+        return Speaking::forms()->turn->called($year);
+    }
+
     private static function until(Portioning $portioning, string $unit): string
     {
         return match (true) {
             $portioning->failing === null => '',
             $portioning->there <= $portioning->wish->reserve + $portioning->wish->tests => 'All that is there is kept in reserve or for tests: keep less, or there is nothing to part.',
-            $portioning->isTooOld => "By $portioning->failing too little of it may live for a packet to be relied on: grow it out before then.",
-            default => sprintf('For %d there is too little: %s would be wanted, %s %s left.', $portioning->failing, Quantity::seeds((float) $portioning->wanting, $unit), Quantity::seeds($portioning->left, $unit), $portioning->left === 1 ? 'is' : 'are'),
+            $portioning->isTooOld => 'By '.self::season($portioning->failing).' too little of it may live for a packet to be relied on: grow it out before then.',
+            default => sprintf('For %s there is too little: %s would be wanted, %s %s left.', self::season($portioning->failing), Quantity::seeds((float) $portioning->wanting, $unit), Quantity::seeds($portioning->left, $unit), $portioning->left === 1 ? 'is' : 'are'),
         };
     }
 

@@ -68,8 +68,8 @@ final class SeasonTest extends TestCase
         self::assertSame(['garlic'], array_column($of('2027-01-05')['lift'], 'key'), 'lifted at their midsummer');
         self::assertContains('parsnip', array_column($of('2026-10-10')['sow'], 'key'), 'sown in their spring');
         // What nobody set is said as it is there.
-        $frosts = collect($this->getJson('/api/settings')->json())->firstWhere('title', 'The garden')['settings'];
-        self::assertSame(['29 October', '20 April'], [$frosts[0]['now'], $frosts[1]['now']]);
+        $now = array_column(array_map(static fn (array $one): array => ['key' => $one['field']['key'], 'now' => $one['now']], collect($this->getJson('/api/settings')->json())->firstWhere('title', 'The garden')['settings']), 'now', 'key');
+        self::assertSame(['29 October', '20 April'], [$now['last_frost'], $now['first_frost']]);
         $this->putJson('/api/settings/latitude', ['value' => '91'])->assertUnprocessable();
     }
 

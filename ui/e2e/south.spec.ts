@@ -1,5 +1,6 @@
 import { expect, layAnew, test } from './garden';
 import { Keeper } from './keeper';
+import { throughAYear } from './throughAYear';
 
 test.use({ which: 'empty' });
 
@@ -60,6 +61,49 @@ test('at 38° south the year is turned: this month, the plan over the new year, 
     await expect(page.getByRole('heading', { name: /Today|The day/ }).first()).toBeVisible();
     await expect(page.getByText('Look for ripe seed')).toHaveCount(due ? 1 : 0);
   }
+});
+
+test('at 34° south a row is picked in their summer, its packets and the next plan are of seasons over the new year', async ({
+  page,
+}) => {
+  test.setTimeout(180_000);
+  await page.request.put('/api/settings/latitude', { data: { value: '-34' } });
+  await page.goto('/plot/plan/2026');
+  await page.getByRole('button', { name: 'Start on bare ground' }).click();
+  await expect(page.getByRole('button', { name: 'Add a planting' })).toBeVisible();
+  await throughAYear(page, {
+    crop: 'Lettuce',
+    variety: 'Spindrift',
+    sown: '10 September 2025',
+    picked: '2026-02-05T10:00',
+    stored: '2026-03-01',
+    hundred: 0.12,
+    packet: '2027/28',
+    plan: ['2026/27', '2027/28'],
+  });
+});
+
+test('a garden that is moved over the equator is asked about what is planned, and nothing of it is lost', async ({
+  page,
+}) => {
+  await page.goto('/plot/plan/2026');
+  await page.getByRole('button', { name: 'Start on bare ground' }).click();
+  await expect(page.getByRole('button', { name: 'Add a planting' })).toBeVisible();
+  await page.goto('/books/settings');
+  const latitude = page.getByRole('textbox', { name: 'Latitude' });
+  await latitude.fill('-34');
+  await latitude.press('Enter');
+  const asked = page.getByRole('note').filter({ hasText: 'there is a plan for 2026' });
+  await expect(asked).toContainText('the plan is called 2026/27');
+  await asked.getByRole('button', { name: 'Leave it as it was' }).click();
+  await expect(asked).toHaveCount(0);
+  await expect(latitude).toHaveValue('');
+  await latitude.fill('-34');
+  await latitude.press('Enter');
+  await asked.getByRole('button', { name: 'It is so: turn the year' }).click();
+  await expect(page.getByText(/Latitude: −?-?34/)).toBeVisible();
+  await page.goto('/plot/plan/2026');
+  await expect(page.getByRole('heading', { name: 'Plan for 2026/27' })).toBeVisible();
 });
 
 test('where the garden lies is taken from the device, and no nearer than a season asks for', async ({

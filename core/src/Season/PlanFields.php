@@ -46,7 +46,7 @@ final class PlanFields
             Field::number('depth', 'Depth', 'm', 1, 2000)->called('the depth of the garden'),
             Field::integer('north', 'North, from the top', '°', 0, 359)->called('the direction of north'),
             Field::integer('wind', 'Wind comes from', '°', 0, 359)->called('the direction of the wind'),
-            Field::yearDay('last_frost', 'Last frost')->called('the last frost in spring'),
+            Field::yearDay('last_frost', 'Last frost')->called('the last frost in spring')->hint('Where frost comes rarely or never, nothing goes by it'),
             Field::yearDay('first_frost', 'First frost')->called('the first frost in autumn'),
         );
     }

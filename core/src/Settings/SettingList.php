@@ -36,14 +36,14 @@ final class SettingList
     {
         return self::$sections ??= [
             'The garden' => FieldList::of(
+                Field::number('latitude', 'Latitude', '°', -90, 90)->optional()->hint('North is positive, south below nought: there the handbook, the plot and plans go by seasons half a year on'),
+                Field::number('longitude', 'Longitude', '°', -180, 180)->optional()->hint('East is positive'),
                 Field::yearDay('last_frost', 'Last frost in spring')->called('the last frost in spring')->optional('04-30')->hint('A plan begins with it; each plan can have its own'),
                 Field::yearDay('first_frost', 'First frost in autumn')->called('the first frost in autumn')->optional('10-20'),
                 Field::choice('frost', 'Frost comes', FrostComes::class)->optional(FrostComes::Yearly)->hint('Where it comes in few winters or never, sowing goes by the months below. Left as it is, between the tropics never'),
                 Field::choice('warm_from', 'What likes warmth is sown from', self::MONTHS)->optional('may')->hint('Where frost does not say so: the rains, or when it is warm enough again'),
                 Field::choice('cool_from', 'What likes it cool is sown from', self::MONTHS)->optional('november')->hint('Where frost does not say so: when the heat or the rains are over'),
                 Field::number('coolest', 'The four coolest weeks, in the mean', '°C', -40, 35)->optional()->hint('By day and night together. By it is told what blooms only after a winter; left empty, a weather station’s year says it, or frost'),
-                Field::number('latitude', 'Latitude', '°', -90, 90)->optional()->hint('North is positive, south below nought: there the handbook, the plot and plans go by seasons half a year on'),
-                Field::number('longitude', 'Longitude', '°', -180, 180)->optional()->hint('East is positive'),
                 Field::text('time_zone', 'Time zone', 60)->optional('')->checked(self::mustBeZone(...))->hint('As Europe/London; left empty, the zone of the machine'),
             ),
             'How things are said' => FieldList::of(

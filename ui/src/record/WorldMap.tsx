@@ -42,7 +42,7 @@ export default function WorldMap({ onKeep }: { onKeep: (place: Place) => void })
   };
   const [latitude, longitude] = [stands('latitude'), stands('longitude')];
   const [at, setAt] = useState<Place | undefined>(
-    latitude === undefined ? undefined : { latitude, longitude: longitude ?? 0 },
+    latitude === undefined || longitude === undefined ? undefined : { latitude, longitude },
   );
   const move = (to: Place) =>
     setAt({ latitude: within(to.latitude, 90), longitude: within(to.longitude, 180) });

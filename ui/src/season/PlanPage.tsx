@@ -241,7 +241,7 @@ function NoPlan({ year }: { year: number | undefined }) {
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 2 }}>
         {last !== undefined && (
           <Button variant="contained" onClick={() => go(last)}>
-            Start from the garden of {last}
+            Start from the garden of {season(last)}
           </Button>
         )}
         <Button variant={last === undefined ? 'contained' : 'outlined'} onClick={() => go(null)}>
@@ -256,17 +256,24 @@ function NoPlan({ year }: { year: number | undefined }) {
 }
 
 /** What the first plan rests on: nobody else can say it, and what is not said is taken as it stands there. */
-const GROUND = ['latitude', 'last_frost', 'first_frost'];
+const BY_FROST = ['latitude', 'frost', 'last_frost', 'first_frost'];
+
+/** Where frost comes rarely or never, the seasons go by these. */
+const BY_MONTHS = ['latitude', 'frost', 'warm_from', 'cool_from', 'coolest'];
 
 function WhereItLies() {
   const settings = useSettings();
   const all = (settings.data ?? []).flatMap((section) => section.settings);
+  const frost = all.find(({ field }) => field.key === 'frost');
+  const asked = (frost?.typed ?? frost?.field.usual ?? 'yearly') === 'yearly' ? BY_FROST : BY_MONTHS;
   return (
-    <Section title="First: where it lies, and its frosts">
+    <Section title="First: where it lies, and when its seasons begin">
       {settings.data === undefined && settings.error === null && <Coming lines={3} height={64} />}
-      {GROUND.flatMap((key) => all.filter(({ field }) => field.key === key)).map((setting) => (
-        <SettingLine key={setting.field.key} setting={setting} />
-      ))}
+      {asked
+        .flatMap((key) => all.filter(({ field }) => field.key === key))
+        .map((setting) => (
+          <SettingLine key={setting.field.key} setting={setting} />
+        ))}
     </Section>
   );
 }
