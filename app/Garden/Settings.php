@@ -107,7 +107,7 @@ final class Settings
         trim($typed) === ''
             ? DB::table('settings')->where('key', $key)->delete()
             : DB::table('settings')->updateOrInsert(['key' => $key], ['value' => trim($typed)]);
-        $this->typed = null;
+        $this->typed = $this->coolest = null;
     }
 
     /** @return array<string, string> */
