@@ -13,6 +13,9 @@ final readonly class SeedYear
     /** One spring is about a week ahead of another, or behind it. */
     private const WEATHER = 7;
 
+    /** Days by which what is counted from its sowing moves. */
+    private const MOST_BY_SOWING = 15;
+
     /**
      * @param  \DateTimeImmutable  $firstBloom  the first flower, at the day of the sowing's own hour
      * @param  \DateTimeImmutable  $ripeFrom  the earliest that seed can be ripe, by the widest figures
@@ -70,7 +73,7 @@ final readonly class SeedYear
     /** @return array{\DateTimeImmutable, \DateTimeImmutable, \DateTimeImmutable} the earliest to be looked for, the likeliest, and the last flower at the latest */
     private static function firstBloom(Growing $growing, Sowing $sowing, \DateTimeImmutable $sown, SeasonShift $shift): array
     {
-        $days = $sowing->daysToBloom($sown);
+        $days = $shift->hasSpring ? $sowing->daysToBloom($sown) : $sowing->daysMin;
         if ($days !== null) {
             // A sowing of this year has part of a late spring behind it already when it is made.
             $first = self::lit($growing, self::later($sown, $days + self::half($shift)), $shift);
@@ -103,10 +106,14 @@ final readonly class SeedYear
         return $suiting === null ? $day : $shift->turn->inBook($suiting);
     }
 
-    /** Half of the shift: the gardener has sown when the garden was ready. */
+    /** Half of the shift, and little at the most: the gardener has sown when the garden was ready, and the plant has its days to grow. */
     private static function half(SeasonShift $shift): int
     {
-        return intdiv($shift->days, 2);
+        if (! $shift->hasSpring) {
+            return -self::MOST_BY_SOWING;
+        }
+
+        return max(-self::MOST_BY_SOWING, min(self::MOST_BY_SOWING, intdiv($shift->days, 2)));
     }
 
     private static function later(\DateTimeImmutable $day, int $days): \DateTimeImmutable

@@ -85,10 +85,10 @@ final class SeedYearTest extends CoreTestCase
     #[TestWith([null, '04-20', -5])]
     #[TestWith([45.0, '04-10', -22])]
     #[TestWith([64.0, '06-20', 30])]
-    #[TestWith([51.0, '02-29', -30])]
+    #[TestWith([51.0, '02-29', -31])]
     #[TestWith([-51.0, '10-29', 0])]
     #[TestWith([-45.0, '10-20', -17])]
-    #[TestWith([-34.0, '09-15', -30])]
+    #[TestWith([-34.0, '09-15', -56])]
     public function test_how_much_later_a_garden_is(?float $latitude, string $lastFrost, int $days): void
     {
         self::assertSame($days, SeasonShift::of($latitude, $lastFrost)->days);
