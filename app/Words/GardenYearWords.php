@@ -61,11 +61,12 @@ final readonly class GardenYearWords
         return implode(' ', array_filter([$this->chill(), $this->year->light($this->crop) === false ? $this->light() : null])) ?: null;
     }
 
-    /** When days are as it wants them to bloom; null where it does not go by them, or nobody knows where the garden lies. */
+    /** When days are as it wants them to bloom; null where it does not go by them here, or nobody knows where the garden lies. */
     public function light(): ?string
     {
         [$light, $season] = [$this->crop->growing->light, $this->year->light($this->crop)];
-        if ($light === null || $season === null || $this->year->latitude === null) {
+        // Where frost comes every winter its months stand, and nothing is reckoned by it.
+        if ($light === null || $season === null || $this->year->latitude === null || ($season !== false && $this->year->goesByFrost())) {
             return null;
         }
         $wants = sprintf('days %s than about %s', $light->isShort ? 'shorter' : 'longer', self::hours($light->hours));

@@ -41,6 +41,12 @@ final class EveryGardenTest extends TestCase
         self::assertStringContainsString('It blooms on days shorter than about 12 h: here from', $here('sweet-potato'));
     }
 
+    public function test_where_frost_comes_every_winter_the_months_of_the_book_stand_alone(): void
+    {
+        $this->sets(['latitude' => '-34']);
+        self::assertStringNotContainsString('on days shorter', (string) $this->getJson('/api/crops/yam-bean')->json('here'));
+    }
+
     public function test_on_the_sheet_stands_why_it_is_not_looked_for(): void
     {
         $keeper = new Keeper($this);
