@@ -52,6 +52,8 @@ final class ReckonerJudgementsTest extends TestCase
         yield 'packets' => ['packets.plan', ['seeds' => 60, 'plants' => 10, 'yearly_shares' => '0.9,0.7,0.4', 'years' => 3], '2 packets: 13 seeds for this year, rising to 19 for the last; 28 seeds left.'];
         yield 'too few for a packet' => ['packets.plan', ['seeds' => 5, 'plants' => 10, 'yearly_shares' => '0.9', 'years' => 1], 'There is not enough for even one packet.'];
         yield 'samples that vary' => ['seed.mass', ['counted' => 100, 'masses' => '0.30,0.33', 'mass' => 63], 'About 20 000 seeds in the lot: a thousand weigh 3.15 g; but weigh the samples again.'];
+        yield 'kin through a narrow place' => ['population.kinship', ['lots' => 'A=:10,B=A:4', 'of' => 'B'], 'Two plants of B are related about as half-brothers and half-sisters are.'];
+        yield 'lots of strangers' => ['population.kinship', ['lots' => 'A=:10,B=:4', 'of' => 'A, B'], 'A plant of A and one of B are hardly related.'];
         yield 'unequal parents' => ['population.effective', ['contributions' => '40,10,10,20,5'], 'They are worth 3.2 equal parents.'];
         yield 'F6' => ['line.fixation', ['generation' => 6, 'loci' => 10], 'In the F6 a plant still has 3 % of those genes mixed; 73 % of plants are stable altogether.'];
         yield 'roguing' => ['roguing.plants', ['share' => 0.02], 'Look over 149 plants.'];

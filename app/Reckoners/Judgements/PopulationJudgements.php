@@ -36,6 +36,7 @@ final class PopulationJudgements implements Judges
             ),
             'population.effective' => self::effective($asked),
             'population.history' => self::history($asked),
+            'population.kinship' => self::kinship($asked),
             'line.fixation' => self::fixation($asked),
             'line.search' => new Judgement(
                 sprintf('Grow %s of the F2.', Figures::count($asked->count('plants'), 'plant')),
@@ -81,6 +82,26 @@ final class PopulationJudgements implements Judges
             sprintf('%s of the diversity within plants is left; over these years it was as good as %s at a time.', Quantity::percent($kept), Figures::round($asked->figure('ne'), 2) === '1' ? 'a single parent' : Figures::round($asked->figure('ne'), 2).' parents'),
             sprintf('The narrowest generation, %s, counts most: what is lost there does not come back with more plants later.', Figures::round($least, 3)),
             'For plants that cross freely. A selfer has little to lose within a plant; there it is different lines that count.',
+        );
+    }
+
+    private static function kinship(Asked $asked): Judgement
+    {
+        $kinship = $asked->figure('kinship');
+        $of = array_map(trim(...), explode(',', $asked->in->text('of')));
+        $plants = count(array_unique($of)) === 1 ? "Two plants of $of[0]" : "A plant of $of[0] and one of $of[1]";
+
+        return new Judgement(
+            match (true) {
+                $kinship < 0.005 => "$plants are hardly related.",
+                $kinship < 0.04 => "$plants are related as distant cousins are.",
+                $kinship < 0.09 => "$plants are related about as first cousins are.",
+                $kinship < 0.19 => "$plants are related about as half-brothers and half-sisters are.",
+                $kinship < 0.35 => "$plants are related about as brothers and sisters are.",
+                default => "$plants are related more closely than brothers and sisters.",
+            },
+            sprintf('A gene of one and of the other are copies of a single one %s. Seed of the two together is inbred by as much.', Figures::oneIn($kinship)),
+            'For equal parents, and lots from nowhere whose plants are not related: a narrow line that was bought is more related than that. Two pickings off the same plants are one lot.',
         );
     }
 

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Marrow\Core\Reckoning;
 
 use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Fields\Values;
 use Marrow\Core\Population\Alleles;
 use Marrow\Core\Population\EffectiveSize;
+use Marrow\Core\Population\Kinship;
 use Marrow\Core\Population\SelfedLine;
 
 final class PopulationReckonings
@@ -15,7 +17,7 @@ final class PopulationReckonings
     /** @return list<Reckoning> */
     public static function all(): array
     {
-        return [self::alleles(), self::plants(), self::effective(), self::history(), self::fixation(), self::search()];
+        return [self::alleles(), self::plants(), self::effective(), self::history(), self::kinship(), self::fixation(), self::search()];
     }
 
     private static function alleles(): Reckoning
@@ -83,6 +85,31 @@ final class PopulationReckonings
                 'heterozygosity_kept' => EffectiveSize::heterozygosityKept($in->numbers('sizes')),
             ],
             also: 'bottleneck inbreeding generations lost vigour',
+        );
+    }
+
+    private static function kinship(): Reckoning
+    {
+        return new Reckoning(
+            'population.kinship',
+            'How related are my lots?',
+            [
+                Field::text('lots', 'lots and what they came from', 20_000)->hint('As A=:10, B=A:4, C=A*0.6+B*0.4: from nowhere by 10 equal parents, from A by 4, a mixture of both'),
+                Field::text('of', 'of which lot, or of which two', 100)->hint('As B, or B, C'),
+                Field::share('outcrossing', 'share of seed with foreign pollen')->optional(1.0),
+            ],
+            [new Output('kinship', 'share', 'chance that a gene of one plant and of another are copies of one')],
+            'f′ = (1 + F)/(2N) + (1 − 1/N)f, F = (1 − t + 2tf)/(1 + t); coancestry (Malécot 1948).',
+            static function (Values $in): array {
+                $kinship = Kinship::told($in->text('lots'), $in->number('outcrossing'));
+                $of = array_map(trim(...), explode(',', $in->text('of')));
+                if (count($of) > 2) {
+                    throw InvalidFigure::because('of', 'Name one lot, or two.');
+                }
+
+                return ['kinship' => $kinship->between($of[0], $of[1] ?? $of[0])];
+            },
+            also: 'inbreeding related parents mixture coancestry family brothers bottleneck',
         );
     }
 

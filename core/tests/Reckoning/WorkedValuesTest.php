@@ -231,6 +231,12 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'unequal parents' => ['population.effective', ['contributions' => '40,10,10,20,5'], ['ne' => 3.247191]];
         yield 'equal parents' => ['population.effective', ['contributions' => '7,7,7,7'], ['ne' => 4.0]];
         yield 'two fathers, eight mothers' => ['population.effective', ['males' => 2, 'females' => 8], ['ne' => 6.4]];
+        yield 'kin over three lots' => ['population.kinship', ['lots' => 'A=:12,B=A:5,C=B:20', 'of' => 'C'], ['kinship' => 0.1590625]];
+        yield 'selfed over three lots' => ['population.kinship', ['lots' => 'A=:12,B=A:5,C=B:20', 'of' => 'C', 'outcrossing' => 0], ['kinship' => 0.303333333]];
+        yield 'through a narrow place' => ['population.kinship', ['lots' => 'A=:10,B=A:4,C=A:30,D=B*0.6+C*0.4', 'of' => 'B'], ['kinship' => 0.16875]];
+        yield 'beside it' => ['population.kinship', ['lots' => 'A=:10,B=A:4,C=A:30,D=B*0.6+C*0.4', 'of' => 'C'], ['kinship' => 0.065833333]];
+        yield 'two lots of one' => ['population.kinship', ['lots' => 'A=:10,B=A:4,C=A:30,D=B*0.6+C*0.4', 'of' => 'B,C'], ['kinship' => 0.05]];
+        yield 'a mixture' => ['population.kinship', ['lots' => 'A=:10,B=A:4,C=A:30,D=B*0.6+C*0.4', 'of' => 'D'], ['kinship' => 0.095283333]];
         yield 'a bottleneck' => ['population.history', ['sizes' => '12,5,20'], ['ne' => 9.0, 'heterozygosity_kept' => 0.840938]];
         yield 'F6, ten genes' => ['line.fixation', ['generation' => 6, 'loci' => 10], ['heterozygosity' => 0.03125, 'all_fixed' => 0.727976]];
         yield 'the F1 is all mixed' => ['line.fixation', ['generation' => 1, 'loci' => 3], ['heterozygosity' => 1.0, 'all_fixed' => 0.0]];
@@ -361,6 +367,14 @@ final class WorkedValuesTest extends CoreTestCase
         yield 'a zone that there is not' => ['sun.times', ['latitude' => 50, 'longitude' => 0, 'date' => '2026-06-21', 'zone' => 'Mars/North'], 'zone', 'no time zone'];
         yield 'a reserve beyond the lot' => ['packets.plan', ['seeds' => 50, 'reserve' => 60, 'plants' => 5, 'yearly_shares' => '0.9', 'years' => 1], 'reserve', 'from 0 to 50'];
         yield 'shares for too few years' => ['packets.plan', ['seeds' => 50, 'plants' => 5, 'yearly_shares' => '0.9', 'years' => 3], 'yearly_shares', '1 yearly shares for 3 years'];
+        yield 'its own forebear' => ['population.kinship', ['lots' => 'A=A:3', 'of' => 'A'], 'lots', 'A cannot come from itself'];
+        yield 'of what is told later' => ['population.kinship', ['lots' => 'A=B:3,B=:4', 'of' => 'A'], 'lots', 'B, which is not told before it'];
+        yield 'told twice' => ['population.kinship', ['lots' => 'A=:3,A=:4', 'of' => 'A'], 'lots', 'told twice'];
+        yield 'shares that are no whole' => ['population.kinship', ['lots' => 'A=:3,B=:4,C=A*0.6+B*0.6', 'of' => 'C'], 'lots', 'must come to 1'];
+        yield 'nonsense for a lot' => ['population.kinship', ['lots' => 'the red one', 'of' => 'A'], 'lots', 'is none of these'];
+        yield 'of a lot that is not there' => ['population.kinship', ['lots' => 'A=:3', 'of' => 'B'], 'of', 'no lot B'];
+        yield 'of three lots' => ['population.kinship', ['lots' => 'A=:3', 'of' => 'A,A,A'], 'of', 'one lot, or two'];
+        yield 'no parents' => ['population.kinship', ['lots' => 'A=:0', 'of' => 'A'], 'lots', 'from 1'];
         yield 'parents that gave nothing' => ['population.effective', ['contributions' => '0,0'], 'contributions', 'No parent gave'];
         yield 'contributions and sexes both' => ['population.effective', ['contributions' => '1,2', 'males' => 2, 'females' => 2], 'contributions', 'either contributions'];
         yield 'a weightless sample' => ['seed.purity', ['pure' => 0, 'inert' => 0, 'other' => 0], 'pure', 'weighs nothing'];
