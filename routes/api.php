@@ -46,6 +46,7 @@ Route::middleware(Needs::least(Role::Reader))->group(static function (): void {
     Route::get('/places/{place}', [PlaceController::class, 'show']);
     Route::get('/places/{place}/table', [PlaceController::class, 'table']);
     Route::get('/lots/{code}', [LotController::class, 'show']);
+    Route::get('/lots/{code}/family', [LotController::class, 'family']);
     Route::get('/lots/{code}/portions', [LotController::class, 'portions']);
     Route::get('/lots/{code}/test-ahead', [LotController::class, 'testAhead']);
     Route::get('/rounds/{which}', [PlantingController::class, 'round']);

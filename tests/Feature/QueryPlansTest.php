@@ -163,6 +163,7 @@ final class QueryPlansTest extends TestCase
         yield 'what may be swapped' => ['/api/swap-list'];
         yield 'tags of a lot' => ['/api/tags?codes=L7'];
         yield 'parting a lot' => ['/api/lots/L7/portions'];
+        yield 'the family of a lot' => ['/api/lots/L7/family'];
         // What is due of the plantings that stand, which are those of a year.
         yield 'this evening' => ['/api/rounds/evening', ['tasks']];
         yield 'the morning' => ['/api/rounds/morning', ['tasks']];

@@ -1165,6 +1165,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/lots/{code}/family": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Where the lot came from, back to the first, and what came of it. */
+        get: operations["family"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/lots/{code}/test-ahead": {
         parameters: {
             query?: never;
@@ -2058,6 +2075,20 @@ export interface components {
         /** @description A short fact under its name. */
         FactDocument: {
             label: string;
+            said: string;
+        };
+        /** @description Where a lot came from, back to the first, and what came of it, down to today. */
+        FamilyDocument: {
+            said: string;
+            self: components["schemas"]["FamilyStepDocument"];
+            forebears: components["schemas"]["FamilyStepDocument"][];
+            offspring: components["schemas"]["FamilyStepDocument"][];
+            more: boolean;
+        };
+        /** @description A lot in the family of another. */
+        FamilyStepDocument: {
+            tag: components["schemas"]["TagDocument"];
+            generation: number;
             said: string;
         };
         /** @description What can be said of a field without asking anybody: that it is empty, or its figure outside of its bounds. */
@@ -6713,6 +6744,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PortioningDocument"];
+                };
+            };
+        };
+    };
+    family: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description its family */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyDocument"];
                 };
             };
         };

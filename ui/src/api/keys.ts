@@ -11,6 +11,7 @@ export const keys = {
   trays: (on: Day) => ['place', 'trays', on, 'glance'],
   shelf: (of: string, on: Day) => ['place', 'shelf', on, of],
   lot: (code: string, on: Day) => ['lot', code, on],
+  family: (code: string) => ['lot', code, undefined, 'family'],
   planting: (code: string, on: Day) => ['planting', code, on],
   tastings: (code: string, on: Day) => ['planting', code, on, 'tastings'],
   photograph: (id: string) => ['photograph', id],

@@ -4,6 +4,7 @@ import type { PlaceName } from '../api/client';
 import { useLot } from '../api/queries';
 import { JournalLines } from '../record/JournalLines';
 import { ComingSheet } from '../shell/ComingThings';
+import { FamilyOf } from './FamilyOf';
 import { HowTrue } from './HowTrue';
 import { Caution, Section, Trouble } from '../kit/Section';
 import { SheetHead } from '../shell/SheetHead';
@@ -99,6 +100,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
       <TagLinks title="Set apart from" tags={data.part_of === null ? [] : [data.part_of]} />
       <TagLinks title="Set apart from it" tags={data.parts} />
       <TagLinks title="Sown from it" tags={data.grown} />
+      <FamilyOf code={data.tag.code} />
       <Section title="Journal">
         <JournalLines entries={data.entries} about={{ subject: 'lot', id: data.id }} />
       </Section>
