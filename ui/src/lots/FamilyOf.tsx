@@ -25,7 +25,7 @@ export function FamilyOf({ code }: { code: string }) {
         {open && family.data === undefined && family.error === null && <Coming lines={2} height={64} />}
         {family.data !== undefined && (
           <>
-            <Steps title="It" steps={[family.data.self]} />
+            <p>This lot: {family.data.self.said}.</p>
             <Steps title="Came from" steps={family.data.forebears} />
             <Steps title="Came of it" steps={family.data.offspring} />
             {family.data.more && <p>There are more of them than are told here.</p>}
@@ -51,7 +51,11 @@ function Steps({ title, steps }: { title: string; steps: Step[] }) {
       >
         {steps.map(({ tag, said, generation }) => (
           <li key={tag.code}>
-            <Box component={Link} to={at(pageOfCode(tag.code))} sx={{ textDecoration: 'none' }}>
+            <Box
+              component={Link}
+              to={at(pageOfCode(tag.code))}
+              sx={{ display: 'block', textDecoration: 'none' }}
+            >
               <Tag tag={tag} />
             </Box>
             <Box sx={(t) => ({ color: t.vars?.palette.text.secondary })}>
