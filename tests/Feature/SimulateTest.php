@@ -91,7 +91,7 @@ final class SimulateTest extends TestCase
 
     public function test_damp_seed_is_hardly_ever_called_dry_and_dry_seed_mostly_is(): void
     {
-        foreach ((new DampnessSimulation(app(CropReference::class)))->run(new Dice(5), 40) as [$read, $hands, $damp, $dry, $mouldy]) {
+        foreach ((new DampnessSimulation(app(CropReference::class)))->run(new Dice(5), 160) as [$read, $hands, $damp, $dry, $mouldy]) {
             self::assertLessThanOrEqual(0.02, $damp, "$read, $hands");
             if ($read === 'hand signs alone') {
                 self::assertEqualsWithDelta(0.0, $dry, 1e-12, 'no hand calls it dry enough for a jar');

@@ -47,7 +47,7 @@ final class TreatedSeedTest extends TestCase
         $keeper->records($code, 'stored', '2026-08-01T10:00', ['container' => 'tin', 'place' => 'Loft', 'temperature_c' => 15, 'rh' => 60, 'mass_g' => 1800]);
         $lot = $this->getJson("/api/lots/$code")->json();
         self::assertStringStartsWith('It is kept alive until it is planted, from October to November; it keeps 6 to 9 months at 10 °C to 18 °C.', self::plain($lot['advice']));
-        self::assertSame(['Plant it'], array_column($lot['tasks'], 'do'));
+        self::assertSame(['Look over what is kept, and throw out what rots', 'Plant it'], array_column($lot['tasks'], 'do'));
         $offers = array_column($lot['offers'], 'kind');
         self::assertSame([], array_intersect(['spread', 'weighed', 'jar_read', 'test_started', 'threshed'], $offers));
         $store = collect($lot['sections'])->firstWhere('section', 'store');
