@@ -17,7 +17,12 @@ export function FamilyOf({ code }: { code: string }) {
   const family = useFamily(code, open);
   return (
     <Section title="Its family">
-      <Box component="details" onToggle={(event) => setOpen((event.target as HTMLDetailsElement).open)}>
+      <Box
+        component="details"
+        onToggle={(event) => setOpen((event.target as HTMLDetailsElement).open)}
+        // What stands in it would inherit of a part that the browser puts between.
+        sx={{ '& > *': { boxSizing: 'border-box' } }}
+      >
         <Box component="summary" sx={{ cursor: 'pointer' }}>
           {family.data?.said ?? 'Where it came from, back to the first, and what came of it'}
         </Box>
