@@ -17,6 +17,7 @@ use App\Reading\Stores;
 use DateTimeImmutable;
 use Marrow\Core\Botany\VarietyType;
 use Marrow\Core\Journal\Subject;
+use Marrow\Core\Settings\Practice;
 use Marrow\Core\Year\YearTurn;
 use Ramsey\Uuid\Uuid;
 
@@ -29,21 +30,11 @@ final class DemoWriter
     private int $ids = 0;
 
     /** The story is of the northern half of the earth; in the southern each day of it is half a year on. */
-    private YearTurn $turn;
+    public readonly YearTurn $turn;
 
-    public function __construct(private readonly Recorder $recorder, private readonly Stores $stores)
+    public function __construct(private readonly Recorder $recorder, private readonly Stores $stores, Practice $practice)
     {
-        $this->turn = YearTurn::none();
-    }
-
-    public function lieAt(YearTurn $turn): void
-    {
-        $this->turn = $turn;
-    }
-
-    public function turn(): YearTurn
-    {
-        return $this->turn;
+        $this->turn = $practice->year->shift->turn;
     }
 
     /** A day or moment of the story, as it falls where the garden lies. */

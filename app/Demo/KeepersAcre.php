@@ -11,7 +11,6 @@ use App\Models\Lot;
 use App\Models\Place;
 use App\Models\Variety;
 use Marrow\Core\Botany\VarietyType;
-use Marrow\Core\Year\YearTurn;
 
 /**
  * Keepers' Acre: a made-up garden behind a disused lighthouse, as it stands on 14 September 2026 at 10:00, when
@@ -33,10 +32,8 @@ final class KeepersAcre
 
     public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets, private readonly MadeUpInstruments $instruments, private readonly WaysToDry $waysToDry, private readonly WaysToTest $waysToTest, private readonly ChosenKale $chosenKale, private readonly OnTheShelf $onTheShelf, private readonly RootsInSand $rootsInSand) {}
 
-    /** @param  ?float  $latitude  degrees, as it is set; south of the equator below 0 */
-    public function lay(?float $latitude = null): void
+    public function lay(): void
     {
-        $this->write->lieAt(YearTurn::at($latitude));
         Garden::query()->create(['name' => "Keepers' Acre"]);
         $this->cupboard = $this->write->place('Hall cupboard', 18, 50);
         $this->fridge = $this->write->place('Old fridge', 5, 60);
@@ -54,7 +51,7 @@ final class KeepersAcre
         $this->soaking();
         $this->finishing();
         $this->halfWinnowed();
-        $this->instruments->hang($this->cupboard, $this->fridge, $this->write->turn());
+        $this->instruments->hang($this->cupboard, $this->fridge, $this->write->turn);
         $this->waysToDry->lay($this->write, $this->instruments, $this->varieties);
         $this->waysToTest->lay($this->write, $this->cupboard);
         $this->onTheShelf->lay($this->write, $this->varieties['Ballast'], $this->cupboard);

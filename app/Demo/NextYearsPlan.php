@@ -27,8 +27,7 @@ final readonly class NextYearsPlan
                 'plants' => $plants,
                 'purpose' => $purpose,
                 'sow' => $day($sow),
-                ...$more,
-                ...isset($more['plant_out']) && is_string($more['plant_out']) ? ['plant_out' => $day($more['plant_out'])] : [],
+                ...(is_string($more['plant_out'] ?? null) ? [...$more, 'plant_out' => $day($more['plant_out'])] : $more),
             ];
         }
         $this->plans->start(2027, null, new Acting);

@@ -15,7 +15,7 @@ final class WaysToDry
         $loft = $write->place('Boat loft', 24, 32);
         $washhouse = $write->place('Wash-house', 17, 68);
 
-        $instruments->hangIn($washhouse, $write->turn());
+        $instruments->hangIn($washhouse, $write->turn);
 
         $beans = $write->pick($write->sow($varieties['Foghorn'], '2026-05-12', 12, 'South fence', by: 'Odile'), '2026-08-29 10:00', 9, 140, 610, 'Odile');
         $write->happen($beans, 'threshed', '2026-09-01 15:00', ['how' => 'hands'], 'Odile');

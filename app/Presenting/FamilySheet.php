@@ -34,7 +34,7 @@ final readonly class FamilySheet
             $lots[$one->id] = $one;
         }
         $plantings = [];
-        foreach (Tagged::plantings(array_values(array_unique(array_filter(array_merge(...array_map(static fn (array $of): array => array_column($of, 'planting'), array_values(array_intersect_key($family->links, $lots))), ...[[]]))))) as $planting) {
+        foreach (Tagged::plantings($family->plantingsOf(...array_keys($lots))) as $planting) {
             $plantings[$planting->id] = $planting;
         }
         /** @var array<string, int> $stood */

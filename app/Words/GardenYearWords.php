@@ -23,10 +23,12 @@ final readonly class GardenYearWords
         $shift = $this->year->shiftOf($this->crop->growing);
         $later = $shift->days === 0 ? '' : sprintf(' Here it is taken to be about %s %s.', Quantity::number(abs($shift->days), 'day'), $shift->days > 0 ? 'later' : 'earlier');
         if (! $this->year->goesByFrost()) {
+            $from = $this->year->from($this->crop->growing);
+
             return match (true) {
-                $this->crop->growing->frostTender => sprintf('The book is of 51° north; where no frost says when, its months are told as for what likes warmth, out from %s on.', Months::name($shift->turn->monthHere(5))),
-                $this->crop->growing->sowings[0]->years > 0 => 'The book is of 51° north; its months are told by the sun, for it waits for a winter.'.$later,
-                default => sprintf('The book is of 51° north; where no frost says when, its months are told as for what likes it cool, sown from %s on.', Months::name($shift->turn->monthHere(3))),
+                $from === null => 'The book is of 51° north; its months are told by the sun, for it waits for a winter.'.$later,
+                $this->crop->growing->frostTender => sprintf('The book is of 51° north; where no frost says when, its months are told as for what likes warmth, out from %s on.', Months::name($from)),
+                default => sprintf('The book is of 51° north; where no frost says when, its months are told as for what likes it cool, sown from %s on.', Months::name($from)),
             };
         }
 
@@ -71,15 +73,10 @@ final readonly class GardenYearWords
         }
         $wants = sprintf('days %s than about %s', $light->isShort ? 'shorter' : 'longer', self::hours($light->hours));
         if ($season === false) {
-            return sprintf('It will not bloom here: it wants %s, and the %s here has %s.', $wants, $light->isShort ? 'shortest' : 'longest', self::hours($this->year->latitude < 0.0 === $light->isShort ? self::on('06-21', $this->year->latitude) : self::on('12-21', $this->year->latitude)));
+            return sprintf('It will not bloom here: it wants %s, and the %s here has %s.', $wants, $light->isShort ? 'shortest' : 'longest', self::hours(DayLength::extreme($light->isShort, $this->year->latitude)));
         }
 
         return sprintf('It blooms on %s: here %s.', $wants, $season === true ? 'all the year' : sprintf('from %s to %s', Speaking::forms()->anyYear($season[0]), Speaking::forms()->anyYear($season[1])));
-    }
-
-    private static function on(string $day, float $latitude): float
-    {
-        return DayLength::hours($latitude, new \DateTimeImmutable("2001-$day"));
     }
 
     private static function hours(float $hours): string

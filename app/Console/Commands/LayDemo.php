@@ -36,7 +36,7 @@ final class LayDemo extends Command
                 // What reads the garden from now on reads it there.
                 app()->forgetScopedInstances();
             }
-            app(KeepersAcre::class)->lay($latitude === null ? null : (float) $latitude);
+            app(KeepersAcre::class)->lay();
         });
         $this->info("Keepers' Acre is laid out.");
 

@@ -26,7 +26,15 @@ final class DayLength
     /** Whether any day of the year is as a crop wants it: the longest or the shortest would be. */
     public static function everSuits(BloomLight $light, float $latitude): bool
     {
-        return array_any(['06-21', '12-21'], static fn (string $day): bool => $light->suits(self::hours($latitude, new \DateTimeImmutable("2001-$day"))));
+        return $light->suits(self::extreme($light->isShort, $latitude));
+    }
+
+    /** Hours of the shortest day of the year, or of the longest. */
+    public static function extreme(bool $isShortest, float $latitude): float
+    {
+        $solstices = array_map(static fn (string $day): float => self::hours($latitude, new \DateTimeImmutable("2001-$day")), ['06-21', '12-21']);
+
+        return $isShortest ? min($solstices) : max($solstices);
     }
 
     /** The first day from one on that is as a crop wants it; null where none of a year is. */

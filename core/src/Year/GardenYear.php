@@ -68,6 +68,16 @@ final readonly class GardenYear
         };
     }
 
+    /** The month, 1 to 12, from which a crop is out or sown where frost does not say so; null of what goes by the sun's year, and where frost comes every winter. */
+    public function from(Growing $growing): ?int
+    {
+        return match ($this->goesByFrost() ? null : $this->shiftOf($growing)) {
+            null, $this->winter => null,
+            $this->shift => $this->warmFrom,
+            default => $this->coolFrom,
+        };
+    }
+
     /** Whether it is cold enough here for a crop that blooms after a winter; what needs none has enough. */
     public function chill(Crop $crop): Chill
     {
