@@ -48,7 +48,7 @@ final readonly class SeasonLines
                     $with[] = "{$other->code()} {$other->variety->name}";
                 }
             }
-            $lines[$planting->id] = new SeasonLine(self::figure($season, $course, $when), $with, self::bar($season, $when));
+            $lines[$planting->id] = new SeasonLine(self::figure($season, $course, $when), $with, self::bar($season, $course->facts->crop, $when));
         }
 
         return $lines;
@@ -68,6 +68,14 @@ final readonly class SeasonLines
     private static function figure(SeedSeason $season, PlantingCourse $course, When $when): string
     {
         $now = $when->now;
+        if ($course->facts->crop->isKeptAlive()) {
+            return match (true) {
+                $course->facts->pickedAt !== null => 'lifted',
+                $season->isOver($now) => 'its time is past',
+                $now >= $season->ripeFrom => 'may be lifted',
+                default => 'lifted '.self::month($season->ripeFrom, $when),
+            };
+        }
 
         return match (true) {
             $course->facts->pickedAt !== null => 'picked',
@@ -86,10 +94,16 @@ final readonly class SeasonLines
     }
 
     /** What is over before the scale begins is not drawn. */
-    private static function bar(SeedSeason $season, When $when): ?BarDocument
+    private static function bar(SeedSeason $season, Crop $crop, When $when): ?BarDocument
     {
         if (Scale::days($when->now, $season->ripeTo) < self::axis($when)->min) {
             return null;
+        }
+
+        if ($crop->isKeptAlive()) {
+            $from = round(Scale::days($when->now, $season->ripeFrom), 2);
+
+            return new BarDocument($from, $from, round(Scale::days($when->now, $season->ripeTo), 2), sprintf('Lifted %s to %s.', $when->date($season->ripeFrom), $when->date($season->ripeTo)));
         }
 
         return new BarDocument(

@@ -38,7 +38,7 @@ final readonly class PlannedPlantingDocument
         public ?string $first_bloom,
         #[OA\Property]
         public ?string $last_bloom,
-        #[OA\Property(enum: ['open', 'caged', 'alternate', 'bagged', 'cloth'])]
+        #[OA\Property(enum: ['open', 'caged', 'alternate', 'bagged', 'cloth', 'glass'])]
         public string $cover,
         #[OA\Property]
         public bool $flowers,

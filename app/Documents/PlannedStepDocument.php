@@ -55,7 +55,7 @@ final readonly class PlannedStepDocument
             PlanTaskKind::Sort => [WinterLost::class, null],
             PlanTaskKind::LookOver => [Rogued::class, null],
             PlanTaskKind::Pollinate => [HandWanted::class, null],
-            PlanTaskKind::Sow, PlanTaskKind::Unsown, PlanTaskKind::ChangeCages, PlanTaskKind::Shake, PlanTaskKind::LookForRipe, PlanTaskKind::ClearBed => [null, null],
+            PlanTaskKind::Sow, PlanTaskKind::Unsown, PlanTaskKind::ChangeCages, PlanTaskKind::Shake, PlanTaskKind::LookForRipe, PlanTaskKind::LiftKept, PlanTaskKind::ClearBed => [null, null],
         };
 
         return $task->grown === null || $payload === null ? null : self::with($task, $payload, $typed, $code);

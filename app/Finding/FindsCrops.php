@@ -8,6 +8,7 @@ use App\Documents\FoundDocument;
 use App\Handbook\NamesAbroad;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Botany\CropTitle;
+use Marrow\Core\Botany\HabitWords;
 
 /** Pages of the handbook, by common name, other names, Latin name and family. */
 final readonly class FindsCrops implements Finds
@@ -17,6 +18,14 @@ final readonly class FindsCrops implements Finds
     public function __construct(private CropReference $crops) {}
 
     public function find(Sought $sought): array
+    {
+        $habitless = HabitWords::dropped(implode(' ', $sought->words));
+
+        return $this->named($sought) ?: ($habitless === null ? [] : $this->named(Sought::of($habitless)));
+    }
+
+    /** @return list<FoundDocument> */
+    private function named(Sought $sought): array
     {
         $found = $this->crops->whose($sought->isWithin(...));
         $known = array_map(static fn (CropTitle $crop): string => $crop->key, $found);

@@ -29,7 +29,7 @@ final readonly class Sought
     /** A word as it stands in a name of one, and in one of many: "tomatoes" is looked for as "tomato", "berries" as "berr". */
     private static function stem(string $word): string
     {
-        return mb_strlen($word) < 5 ? $word : (string) preg_replace('/(?<=[a-z]{2})(?:ies|(?<=o|sh|ch|ss|.x)es|(?<![su])s)$/', '', $word);
+        return mb_strlen($word) < 4 ? $word : (string) preg_replace('/(?<=[a-z]{2})(?:ies|(?<=o|sh|ch|ss|.x)es|(?<![su])s)$/', '', $word);
     }
 
     /** Whether what was typed is that name, of one or of many. */

@@ -42,12 +42,14 @@ final readonly class PlanTaskVoice
             PlanTaskKind::CoverUp => match ($cover) {
                 'bagged' => "Bag the first buds of $name",
                 'cloth' => "Put pollen-tight cloth over $name",
+                'glass' => "Shut the house or the window where $name stands",
                 default => "Put the cage over $name",
             },
             PlanTaskKind::Pollinate => "Pollinate $name by hand",
             PlanTaskKind::Shake => "Shake $name under its cloth",
             PlanTaskKind::ChangeCages => "Change the cages over: $name",
             PlanTaskKind::LookForRipe => "Look for ripe seed on $name",
+            PlanTaskKind::LiftKept => "Lift $name",
             PlanTaskKind::ClearBed => "The bed of $name is free",
         };
     }
@@ -71,6 +73,7 @@ final readonly class PlanTaskVoice
             PlanTaskKind::Shake => 'At midday, when it is dry: no wind gets in that would carry its pollen from plant to plant. It sets less than in the open.',
             PlanTaskKind::Pollinate => $this->byHand(),
             PlanTaskKind::ChangeCages => $this->turns(),
+            PlanTaskKind::LiftKept => 'What is kept of it is lifted, or taken from the plant: '.lcfirst($this->crop->vegetative->cue ?? $this->crop->ripening->cue).'.',
             PlanTaskKind::LookForRipe => implode(' ', array_filter([$this->crop->ripening->cue.'.', HarvestOrder::of($this->crop)])),
             PlanTaskKind::ClearBed => 'The last pass is done by now.',
         };

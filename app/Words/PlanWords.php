@@ -74,7 +74,7 @@ final readonly class PlanWords
         $largest = $standing->risks[0];
         $needed = $largest->pair->neededDistance;
 
-        return ($standing->planting->cover !== Cover::Open && ! $standing->planting->cover->stops($standing->planting->crop) ? 'Its cage counts for nothing: the wind carries its pollen, and mesh lets that through. ' : '').sprintf(
+        return ($standing->planting->cover !== Cover::Open && ! $standing->planting->cover->stops($standing->planting->crop) ? ($standing->planting->cover === Cover::Glass ? 'Its house counts for nothing: the wind carries its pollen in by every vent. ' : 'Its cage counts for nothing: the wind carries its pollen, and mesh lets that through. ') : '').sprintf(
             'Most of it from %s, %s%s; %s asks for %s.',
             $this->source($largest->source),
             self::away($largest->distance),
@@ -117,7 +117,8 @@ final readonly class PlanWords
             PlanRemarkKind::RipensLate => sprintf('%s ripens late here: half of its seed or more only after the first frost (%s). Cover it, or cut the heads then and let them finish indoors.', $name, self::day($remark->day)),
             PlanRemarkKind::MayNotBloom => "$name: ".lcfirst($remark->planting === null ? '' : (new GardenYearWords($remark->planting->crop, $this->plan->ground->year))->whetherItBlooms() ?? ''),
             PlanRemarkKind::OutBeforeFrost => $this->plan->ground->year->goesByFrost() ? sprintf('%s does not bear frost, and stands outside before the last one (%s).%s', $name, self::day($remark->day), $remark->planting?->plantOut === null ? ' If it is raised under glass, give the day it is planted out.' : '') : sprintf('%s does not bear frost, and stands outside while one may come in some winters (until %s): have something at hand to cover it.', $name, self::day($remark->day)),
-            PlanRemarkKind::LetsThrough => "A cage of mesh does not isolate $name: the wind carries its pollen, and mesh lets it through. Pollen-tight cloth or bags would, or distance, or one of the two not flowering this year.",
+            PlanRemarkKind::WantsAnother => $remark->planting?->crop->dioecious === true ? "$name stands alone: a plant is male or female, and one sets no seed. Plant several, or have pollen of another brought." : "$name stands alone: it sets no seed with its own pollen, nor with that of a cutting of itself. It wants a second plant in bloom.",
+            PlanRemarkKind::LetsThrough => $remark->planting?->cover === Cover::Glass ? "Glass with its vents open does not isolate $name: the wind carries its pollen in. Pollen-tight cloth or bags would, or one of the two not flowering this year." : "A cage of mesh does not isolate $name: the wind carries its pollen, and mesh lets it through. Pollen-tight cloth or bags would, or distance, or one of the two not flowering this year.",
             PlanRemarkKind::SetsNothing => "Flowers of $name set next to nothing in a bag: they want the pollen of another plant. ".($remark->planting?->crop->isWindBorne() === true ? 'Pollen-tight cloth over several together would do.' : 'A cage over several together, with insects in it, would do.'),
             PlanRemarkKind::NoTurns => "The cage of $name is to be opened in turn, but no other that it crosses with is: on the days it stands open it is as good as uncovered.",
             PlanRemarkKind::TooFewParents => sprintf('%s: %s; %d or more keep a variety as it is.', $name, Quantity::number($remark->planting->plants ?? 0, 'plant'), $remark->figure),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Garden\Settings;
 use App\Models\Instrument;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -80,6 +81,18 @@ final class EveryGardenTest extends TestCase
         self::assertStringContainsString('It will not bloom here of itself', $here(), 'what is set goes first');
     }
 
+    public function test_a_latitude_may_be_typed_as_it_stands_on_a_map(): void
+    {
+        foreach (['34 S' => -34.0, '33.87° S' => -33.87, '-34 S' => -34.0, '9° N' => 9.0, '51,2' => 51.2, '12 south' => -12.0] as $typed => $degrees) {
+            $this->sets(['latitude' => (string) $typed]);
+            self::assertSame($degrees, app(Settings::class)->practice()->latitude(), (string) $typed);
+        }
+        foreach (['91 S', '34 52 S', "34° 52' S", 'S', '34 kg'] as $wrong) {
+            $this->putJson('/api/settings/latitude', ['value' => $wrong])->assertStatus(422);
+        }
+        $this->putJson('/api/settings/longitude', ['value' => '58 W'])->assertOk()->assertJsonPath('now', "-58\u{00A0}°");
+    }
+
     public function test_months_of_own_figures_are_typed_as_the_garden_has_them(): void
     {
         $this->sets(['latitude' => '-51']);
@@ -110,6 +123,9 @@ final class EveryGardenTest extends TestCase
 
     #[TestWith(['Stangenbohne', 'french-bean'])]
     #[TestWith(['haricot à rames', 'french-bean'])]
+    #[TestWith(['fagiolo rampicante', 'french-bean'])]
+    #[TestWith(['dwarf peas', 'pea'])]
+    #[TestWith(['tall sunflowers', 'sunflower'])]
     #[TestWith(['dwarf runner bean', 'runner-bean'])]
     #[TestWith(['climbing pea', 'pea'])]
     #[TestWith(['snake cucumber', 'melon'])]

@@ -99,10 +99,11 @@ final class PlanWordsTest extends TestCase
             ->plant('ballast', 'squash-moschata', 20, 0, '2027-05-01', ['cover' => 'bagged'])
             ->plant('keel', 'squash-maxima', 20, 5, '2027-05-01', ['cover' => 'alternate'])
             ->plant('bank', 'chard', 30, 5, '2026-06-08', ['cover' => 'cloth'])
+            ->plant('groyne', 'potato', 40, 5, '2027-04-20')
             ->plan();
         $kinds = [];
         foreach (PlanTasks::of($plan) as $task) {
-            self::assertMatchesRegularExpression('/Bell Buoy|Sounding Lead|Ballast|Keel|Red Bank/', self::voice($plan, $task)->do());
+            self::assertMatchesRegularExpression('/Bell Buoy|Sounding Lead|Ballast|Keel|Red Bank|Groyne/', self::voice($plan, $task)->do());
             self::assertMatchesRegularExpression('/^\p{Lu}.*\.$/u', self::plain(self::voice($plan, $task)->why()), $task->kind->value);
             $kinds[$task->kind->value] = true;
         }
@@ -201,7 +202,7 @@ final class PlanWordsTest extends TestCase
         return new Drawing(app(CropReference::class));
     }
 
-    private const NAMES = ['bell' => 'Bell Buoy', 'lead' => 'Sounding Lead', 'ballast' => 'Ballast', 'keel' => 'Keel', 'bank' => 'Red Bank'];
+    private const NAMES = ['bell' => 'Bell Buoy', 'lead' => 'Sounding Lead', 'ballast' => 'Ballast', 'keel' => 'Keel', 'bank' => 'Red Bank', 'groyne' => 'Groyne'];
 
     public function test_what_lives_on_others_is_sown_among_them(): void
     {

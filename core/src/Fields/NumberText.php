@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Fields;
 
-/** Reads a number as people write it: 12,5 · ½ · 1 1/2 lb · 3 oz · 72 °F · 40 % · 2 kg. */
+/** Reads a number as people write it: 12,5 · ½ · 1 1/2 lb · 3 oz · 72 °F · 40 % · 2 kg · 34° S. */
 final class NumberText
 {
     private const FRACTIONS = ['½' => '1/2', '¼' => '1/4', '¾' => '3/4', '⅓' => '1/3', '⅔' => '2/3', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8'];
@@ -24,8 +24,8 @@ final class NumberText
             }
             $rest = (string) substr($rest, strlen($found[0]));
             $unit = trim($found[3] ?? '');
-            // "1 lb 4 oz" is one mass; two bare numbers are none.
-            if (($parts > 0 || $rest !== '') && $unit === '') {
+            // "1 lb 4 oz" is one mass; two bare numbers are none, and neither are degrees with minutes.
+            if (($parts > 0 || $rest !== '') && ($unit === '' || $field->unit === '°')) {
                 throw Reading::unreadable($field, $text);
             }
             $value = self::value($found[2], $text, $field);

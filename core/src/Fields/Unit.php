@@ -34,6 +34,13 @@ final class Unit
                 default => null,
             };
         }
+        if ($field->unit === '°') {
+            return match (trim(str_replace(['°', 'degrees', 'degree', 'deg'], '', $unit))) {
+                '', 'n', 'north', 'e', 'east' => $value,
+                's', 'south', 'w', 'west' => -abs($value),
+                default => null,
+            };
+        }
         $factors = self::FACTORS[$field->unit] ?? [];
         $factor = $factors[$unit] ?? $factors[rtrim($unit, '.')] ?? $factors[rtrim($unit, 's.')] ?? null;
         if ($factor !== null) {

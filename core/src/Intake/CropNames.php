@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marrow\Core\Intake;
 
 use Marrow\Core\Botany\CropTitle;
+use Marrow\Core\Botany\HabitWords;
 use Marrow\Core\Botany\WhichKey;
 use Marrow\Core\Fields\PlainText;
 
@@ -68,6 +69,14 @@ final class CropNames
         if ($plain === '') {
             return new CropMeant(null, false);
         }
+        $habitless = HabitWords::dropped($plain);
+
+        return $this->named($plain) ?? ($habitless === null ? null : $this->named($habitless)) ?? $this->like($plain);
+    }
+
+    /** Whose name it is as it stands; null where it is none. */
+    private function named(string $plain): ?CropMeant
+    {
         foreach (self::written($plain) as $name) {
             $keys = $this->byName[$name] ?? [];
             // A crop's very name is that crop, though other crops are called so as well.
@@ -86,7 +95,7 @@ final class CropNames
             return count($abroad) === 1 ? new CropMeant($abroad[0], true) : new CropMeant(null, false, $this->called($abroad));
         }
 
-        return $this->like($plain);
+        return null;
     }
 
     /**
@@ -99,8 +108,9 @@ final class CropNames
         $words = preg_split('/[\s,;:–-]+/u', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [];
         for ($many = min(4, count($words)); $many > 0; $many--) {
             foreach ([array_slice($words, 0, $many), array_slice($words, -$many)] as $at => $some) {
-                $meant = $this->of(implode(' ', $some));
-                if ($meant->crop !== null && $meant->sure) {
+                // How it grows may be part of the variety's name, and is left to it.
+                $meant = $this->named(self::plain(implode(' ', $some)));
+                if ($meant?->crop !== null && $meant->sure) {
                     return [$meant->crop, implode(' ', $at === 0 ? array_slice($words, $many) : array_slice($words, 0, -$many))];
                 }
             }

@@ -26,6 +26,9 @@ enum Cover: string implements Choice
     /** A tent or sleeve of pollen-tight cloth over all of it through bloom: against pollen that the wind carries. */
     case Cloth = 'cloth';
 
+    /** A glasshouse, a frame or a window sill, shut or screened all through bloom, where pots stand; pollinated by hand. */
+    case Glass = 'glass';
+
     /** Whether pollen from elsewhere is kept out altogether. */
     public function keepsOut(Crop $crop): bool
     {
@@ -52,6 +55,7 @@ enum Cover: string implements Choice
             self::Caged, self::Alternate => CoverKind::Cage,
             self::Bagged => $crop->isWindBorne() ? CoverKind::TightBags : CoverKind::Bags,
             self::Cloth => CoverKind::Cloth,
+            self::Glass => CoverKind::Glass,
         };
     }
 
@@ -59,7 +63,7 @@ enum Cover: string implements Choice
     {
         return match ($this) {
             self::Open => Protection::Open,
-            self::Caged, self::Alternate => Protection::Caged,
+            self::Caged, self::Alternate, self::Glass => Protection::Caged,
             self::Bagged => Protection::Bagged,
             self::Cloth => Protection::Cloth,
         };
@@ -73,6 +77,7 @@ enum Cover: string implements Choice
             self::Alternate => 'cages opened in turn',
             self::Bagged => 'bags on the flowers',
             self::Cloth => 'pollen-tight cloth over all of it',
+            self::Glass => 'glass or a room, shut while it blooms',
         };
     }
 }

@@ -16,6 +16,9 @@ enum PlanRemarkKind: string
     case OutBeforeFrost = 'out_before_frost';
     case TooFewParents = 'too_few_parents';
 
+    /** It stands alone, and sets nothing without the pollen of another plant. */
+    case WantsAnother = 'wants_another';
+
     /** It is not sure to bloom here: its winter may be too warm, or no day as it wants it. */
     case MayNotBloom = 'may_not_bloom';
 

@@ -54,7 +54,7 @@ final class PlanRemarks
         if ($planting->purpose->isForSeed() && $planting->plants > $fits) {
             $remarks[] = new PlanRemark(PlanRemarkKind::DoNotFit, $planting, figure: $fits);
         }
-        if ($planting->purpose->isForSeed() && $planting->firstBloom === null && ($ground->year->cannotBloom($planting->crop) || $ground->year->chill($planting->crop) !== Chill::Enough)) {
+        if ($planting->purpose->isForSeed() && $planting->firstBloom === null && ! $planting->crop->isKeptAlive() && ($ground->year->cannotBloom($planting->crop) || $ground->year->chill($planting->crop) !== Chill::Enough)) {
             $remarks[] = new PlanRemark(PlanRemarkKind::MayNotBloom, $planting);
         }
         if ($course->frost !== null) {
@@ -71,6 +71,9 @@ final class PlanRemarks
         }
         if ($planting->purpose->isForSeed() && $planting->cover === Cover::Bagged && ! $planting->crop->setsBagged()) {
             $remarks[] = new PlanRemark(PlanRemarkKind::SetsNothing, $planting);
+        }
+        if ($planting->purpose->isForSeed() && $planting->plants === 1 && ! $planting->crop->isKeptAlive() && ($planting->crop->dioecious || $planting->crop->selfIncompatible)) {
+            $remarks[] = new PlanRemark(PlanRemarkKind::WantsAnother, $planting);
         }
         $parents = $planting->crop->parents;
         if ($planting->purpose->isForSeed() && $planting->plants < $parents->variety) {

@@ -22,6 +22,9 @@ enum PlanTaskKind: string
     /** What stands under pollen-tight cloth has no wind: its stems are shaken. */
     case Shake = 'shake';
     case LookForRipe = 'look_for_ripe';
+
+    /** What is kept alive of it is lifted, or taken from the plant. */
+    case LiftKept = 'lift_kept';
     case ClearBed = 'clear_bed';
 
     /** Whether it is done every morning or evening of its time, rather than once in it. */
@@ -33,7 +36,7 @@ enum PlanTaskKind: string
     /** Whether it waits until it is done or the season is over; the others are past when their day is. */
     public function stays(): bool
     {
-        return in_array($this, [self::Sow, self::Unsown, self::PlantOut, self::CoverUp, self::LookOver, self::Lift, self::Sort, self::Replant, self::WatchBloom, self::LookForRipe], true);
+        return in_array($this, [self::Sow, self::Unsown, self::PlantOut, self::CoverUp, self::LookOver, self::Lift, self::Sort, self::Replant, self::WatchBloom, self::LookForRipe, self::LiftKept], true);
     }
 
     /** Whether it can be done at all before the planting stands. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Marrow\Core\Season;
 
 use Marrow\Core\Botany\LifeCycle;
-use Marrow\Core\Year\Frosts;
 use Marrow\Core\Year\YearTurn;
 
 /** What a plan asks to be done, in order of time. */
@@ -54,7 +53,7 @@ final class PlanTasks
             PlanTaskKind::Sow, PlanTaskKind::Unsown => $grown->sownAt !== null,
             PlanTaskKind::WatchBloom => $grown->firstBloom !== null || $grown->isPicked,
             // Once it is sown, the planting itself says when to look for ripe seed.
-            PlanTaskKind::LookForRipe => $grown->sownAt !== null || $grown->isPicked,
+            PlanTaskKind::LookForRipe, PlanTaskKind::LiftKept => $grown->sownAt !== null || $grown->isPicked,
             PlanTaskKind::ClearBed => in_array($kind, $grown->done, true),
             // What was picked has bloomed; whatever was not done before that is past.
             default => $grown->isPicked || in_array($kind, $grown->done, true),
@@ -79,7 +78,7 @@ final class PlanTasks
             ...$tasks,
             ...self::winter($planting, $plan->ground),
             ...self::bloom($course, $plan),
-            ...($course->ripeFrom === null ? [] : [new PlanTask($planting, PlanTaskKind::LookForRipe, $course->ripeFrom, $course->ripeTo)]),
+            ...($course->ripeFrom === null ? [] : [new PlanTask($planting, $planting->crop->isKeptAlive() ? PlanTaskKind::LiftKept : PlanTaskKind::LookForRipe, $course->ripeFrom, $course->ripeTo)]),
             new PlanTask($planting, PlanTaskKind::ClearBed, $course->free),
         ];
     }
@@ -101,12 +100,12 @@ final class PlanTasks
      */
     private static function winter(PlannedPlanting $planting, Ground $ground): array
     {
-        if (! $planting->lifted || $planting->crop->lifeCycle === LifeCycle::Annual) {
+        if (! $planting->lifted || $planting->crop->lifeCycle === LifeCycle::Annual || $planting->crop->isKeptAlive()) {
             return [];
         }
         $turn = $ground->year->shiftOf($planting->crop->growing)->turn;
         // Where no frost ends their first season, the end of the handbook's does, as it falls here.
-        $frost = $ground->frosts()->firstAfter($planting->sow) ?? (new Frosts('04-30', $turn->dayHere(self::AUTUMN)))->firstAfter($planting->sow) ?? $planting->sow;
+        $frost = $ground->frosts()->firstAfter($planting->sow) ?? $turn->here(self::autumnOf($turn->inBook($planting->sow)));
         $sort = $turn->here(new \DateTimeImmutable(((int) $turn->inBook($frost)->format('Y') + 1).self::SORTING, new \DateTimeZone('UTC')));
         $spring = $ground->year->goesByFrost() ? $ground->frosts()->lastFrom($sort) : $sort->modify(self::UNTIL_SPRING);
 
@@ -116,6 +115,14 @@ final class PlanTasks
             new PlanTask($planting, PlanTaskKind::Sort, $sort, $sort->modify('+14 days'), lapses: $again->on),
             $again->until($again->until?->modify('+30 days')),
         ];
+    }
+
+    /** The end of the season of the handbook's garden that a day lies in. */
+    private static function autumnOf(\DateTimeImmutable $day): \DateTimeImmutable
+    {
+        $autumn = $day->modify($day->format('Y').'-'.self::AUTUMN);
+
+        return $autumn < $day ? $autumn->modify('+1 year') : $autumn;
     }
 
     /** In the crop's own months, moved with the garden; where nobody has said which, in the weeks before the last frost. */

@@ -6,6 +6,7 @@ namespace Marrow\Core\Season;
 
 use Marrow\Core\Botany\Sowing;
 use Marrow\Core\Isolation\Bloom;
+use Marrow\Core\Year\LiftWindow;
 use Marrow\Core\Year\SeedYear;
 
 /**
@@ -51,13 +52,19 @@ final readonly class PlannedCourse
         $follows = $year->sowing->followsSowing();
         $first = $planting->firstBloom ?? $year->firstBloom;
         $last = $planting->lastBloom ?? self::later($first, $growing->bloomDays() - 1);
-        if (! $planting->flowers || ($planting->firstBloom === null && $ground->year->cannotBloom($planting->crop))) {
+        $kept = $planting->crop->isKeptAlive() ? $planting->crop->vegetative : null;
+        if (! $planting->flowers || ($kept === null && $planting->firstBloom === null && $ground->year->cannotBloom($planting->crop))) {
             // A food crop is gone at the latest when it would run to flower.
             return new self($planting, $year->sowing, $follows, null, null, null, $first, null, null);
         }
         $bloom = Bloom::between($first, $last);
         if (! $planting->purpose->isForSeed()) {
             return new self($planting, $year->sowing, $follows, $bloom, null, null, self::later($last, self::CLEARING_DAYS), null, null);
+        }
+        $lift = $kept === null ? null : LiftWindow::after($kept, $planting->sow, $shift);
+        if ($lift !== null) {
+            // No frost keeps it from being lifted, and nothing waits for its flowers.
+            return new self($planting, $year->sowing, $follows, $bloom, $lift->from, $lift->to, self::later($lift->to, self::CLEARING_DAYS), null, null);
         }
         $ripeFrom = self::later($first, $growing->bloomToRipeMin);
         $ripeTo = self::later($last, $growing->bloomToRipeMin);

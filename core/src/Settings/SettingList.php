@@ -36,8 +36,8 @@ final class SettingList
     {
         return self::$sections ??= [
             'The garden' => FieldList::of(
-                Field::number('latitude', 'Latitude', '°', -90, 90)->optional()->hint('North is positive, south below nought: there the handbook, the plot and plans go by seasons half a year on'),
-                Field::number('longitude', 'Longitude', '°', -180, 180)->optional()->hint('East is positive'),
+                Field::number('latitude', 'Latitude', '°', -90, 90)->optional()->hint('As 51.2 or 34 S: south of the equator the handbook, the plot and plans go by seasons half a year on'),
+                Field::number('longitude', 'Longitude', '°', -180, 180)->optional()->hint('As 6.1 or 58 W'),
                 Field::yearDay('last_frost', 'Last frost in spring')->called('the last frost in spring')->optional('04-30')->hint('A plan begins with it; each plan can have its own'),
                 Field::yearDay('first_frost', 'First frost in autumn')->called('the first frost in autumn')->optional('10-20'),
                 Field::choice('frost', 'Frost comes', FrostComes::class)->optional(FrostComes::Yearly)->hint('Where it comes in few winters or never, sowing goes by the months below. Left as it is, between the tropics never'),

@@ -8,6 +8,8 @@ use Marrow\Core\Season\GardenIsolation;
 use Marrow\Core\Season\PlanRemark;
 use Marrow\Core\Season\PlanRemarkKind;
 use Marrow\Core\Season\PlanRemarks;
+use Marrow\Core\Season\PlanTask;
+use Marrow\Core\Season\PlanTasks;
 use Marrow\Core\Season\PlantsNeeded;
 use Marrow\Core\Tests\Support\CoreTestCase;
 use Marrow\Core\Tests\Support\Drawing;
@@ -86,6 +88,25 @@ final class PlanRemarksTest extends CoreTestCase
     {
         self::assertSame(20, self::only(self::draw()->plant('p', 'carrot', 0, 0, '2026-06-01', ['plants' => 12]), PlanRemarkKind::TooFewParents)->figure);
         self::assertSame([], self::of(self::draw()->plant('p', 'carrot', 0, 0, '2026-06-01', ['plants' => 20]), PlanRemarkKind::TooFewParents));
+    }
+
+    public function test_one_pot_plant_that_wants_another_is_told_so(): void
+    {
+        $pot = ['cover' => 'glass', 'plants' => 1];
+        foreach (['tropical-pitcher' => 1, 'asparagus' => 1, 'venus-flytrap' => 0, 'sundew' => 0] as $crop => $told) {
+            self::assertCount($told, self::of(self::draw()->plant('p', $crop, 0, 0, '2027-04-01', $pot), PlanRemarkKind::WantsAnother), $crop);
+            self::assertSame([], self::of(self::draw()->plant('p', $crop, 0, 0, '2027-04-01', ['plants' => 2]), PlanRemarkKind::WantsAnother), "two of $crop");
+        }
+    }
+
+    public function test_glass_keeps_insects_out_and_no_wind_and_wants_hands(): void
+    {
+        $tasks = static fn (Drawing $drawing): array => array_map(static fn (PlanTask $task): string => $task->kind->value, PlanTasks::of($drawing->plan()));
+        $flytrap = self::draw()->plant('p', 'venus-flytrap', 0, 0, '2024-04-01', ['cover' => 'glass'])->plant('q', 'venus-flytrap', 3, 0, '2024-04-01');
+        self::assertContains('pollinate', $tasks($flytrap));
+        $standing = array_find(GardenIsolation::of($flytrap->plan())->standings, static fn ($one): bool => $one->planting->id === 'p');
+        self::assertSame(0.0, $standing?->share, 'nothing flies in');
+        self::assertCount(1, self::of(self::draw()->plant('p', 'spinach', 0, 0, '2027-03-20', ['cover' => 'glass']), PlanRemarkKind::LetsThrough), 'the wind does');
     }
 
     public function test_what_is_left_out_is_not_spoken_of(): void

@@ -2668,7 +2668,7 @@ export interface components {
             first_bloom: string | null;
             last_bloom: string | null;
             /** @enum {string} */
-            cover: "open" | "caged" | "alternate" | "bagged" | "cloth";
+            cover: "open" | "caged" | "alternate" | "bagged" | "cloth" | "glass";
             flowers: boolean;
             mixing: boolean;
             lifted: boolean;
@@ -3697,7 +3697,7 @@ export interface components {
              * @description With
              * @enum {string}
              */
-            with: "cage" | "bags" | "tight_bags" | "cloth" | "fleece" | "net";
+            with: "cage" | "bags" | "tight_bags" | "cloth" | "fleece" | "net" | "glass";
             /** @description How */
             what?: string | null;
         };

@@ -16,6 +16,7 @@ use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Place;
 use Marrow\Core\Work\Task;
 use Marrow\Core\Year\Frosts;
+use Marrow\Core\Year\LiftWindow;
 use Marrow\Core\Year\SeasonShift;
 use Marrow\Core\Year\SeedYear;
 use Marrow\Core\Year\Warmth;
@@ -138,6 +139,13 @@ final class GrowingStrand extends Strand
             return null;
         }
         $growing = $this->crop->growing;
+        $lift = $this->lift();
+        if ($lift !== null) {
+            $year = SeedYear::of($growing, $this->sownAt->setTime(9, 0), $this->shift);
+            $first = $this->firstBloomAt ?? $year->firstBloom;
+
+            return new SeedSeason($first, $this->lastBloomAt ?? max($first, $year->lastBloom), $lift->from, $lift->to, $this->firstBloomAt !== null, $this->lastBloomAt !== null);
+        }
         if ($this->firstBloomAt === null) {
             $year = SeedYear::of($growing, $this->sownAt->setTime(9, 0), $this->shift);
             [$first, $last, $from, $to] = $this->byWarmth($this->counted($year), $year->firstBloom, $year->lastBloom, $year->ripeFrom, $year->ripeTo);
@@ -168,6 +176,12 @@ final class GrowingStrand extends Strand
     {
         if ($this->sownAt === null || $this->isNotToBloom()) {
             return null;
+        }
+        $lift = $this->lift();
+        if ($lift !== null) {
+            $best = $lift->from->modify(sprintf('+%d days', intdiv((int) $lift->from->diff($lift->to)->days, 2)));
+
+            return new Task(GrowingTask::Lift, Place::Plot, $lift->from, $best, $lift->to, Loss::Season, ['cue' => $this->crop->vegetative->cue ?? $this->crop->ripening->cue], lapses: $lift->to->modify(sprintf('+%d days', self::GONE_DAYS)));
         }
         if ($this->firstBloomAt !== null) {
             return $this->pickAfterBloom($this->firstBloomAt);
@@ -216,10 +230,18 @@ final class GrowingStrand extends Strand
         ];
     }
 
-    /** What was seen in bloom can, whatever is known of the garden. */
+    /** What was seen in bloom can, whatever is known of the garden; of what is kept alive nobody waits for it. */
     public function isNotToBloom(): bool
     {
-        return ! $this->canBloom && $this->firstBloomAt === null;
+        return ! $this->canBloom && $this->firstBloomAt === null && $this->lift() === null;
+    }
+
+    /** When what is kept alive of it is lifted; null of what is kept by its seed, and while nobody has said when it was planted. */
+    private function lift(): ?LiftWindow
+    {
+        $kept = $this->crop->isKeptAlive() ? $this->crop->vegetative : null;
+
+        return $kept === null || $this->sownAt === null ? null : LiftWindow::after($kept, $this->sownAt->setTime(9, 0), $this->shift);
     }
 
     /** What was seen of its bloom tells better when seed is ripe than the day of sowing does. */

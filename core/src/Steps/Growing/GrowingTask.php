@@ -10,4 +10,7 @@ use Marrow\Core\Work\TaskKind;
 enum GrowingTask: string implements TaskKind
 {
     case Pick = 'pick';
+
+    /** What is kept alive is lifted, or taken from the plant. */
+    case Lift = 'lift_kept';
 }

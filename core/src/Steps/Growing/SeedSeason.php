@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Steps\Growing;
 
-/** When a planting blooms and its seed is ripe: as it was seen, else as it is to be expected. */
+/** When a planting blooms and its seed is ripe, or what is kept alive of it is lifted: as it was seen, else as it is to be expected. */
 final readonly class SeedSeason
 {
     /**
      * @param  \DateTimeImmutable  $firstBloom  its first flower
      * @param  \DateTimeImmutable  $lastBloom  its last
-     * @param  \DateTimeImmutable  $ripeFrom  the earliest that seed can be ripe
+     * @param  \DateTimeImmutable  $ripeFrom  the earliest that seed can be ripe, or it is lifted
      * @param  \DateTimeImmutable  $ripeTo  the last seed
      * @param  bool  $isFirstSeen  whether somebody saw the first flower, and
      * @param  bool  $isLastSeen  the last; else they are reckoned

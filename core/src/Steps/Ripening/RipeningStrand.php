@@ -76,7 +76,7 @@ final class RipeningStrand extends Strand
         if ($season === null || ! $season->isFirstSeen || $this->growing->pickedAt !== null || ! in_array($how, [Shattering::ClothBag, Shattering::Net], true)) {
             return null;
         }
-        $wanted = $how === Shattering::Net ? [CoverKind::Net, CoverKind::Cage, CoverKind::Fleece, CoverKind::Bags, CoverKind::TightBags, CoverKind::Cloth] : [CoverKind::Bags, CoverKind::TightBags];
+        $wanted = $how === Shattering::Net ? [CoverKind::Net, CoverKind::Cage, CoverKind::Fleece, CoverKind::Bags, CoverKind::TightBags, CoverKind::Cloth, CoverKind::Glass] : [CoverKind::Bags, CoverKind::TightBags];
         if (array_any($this->tending->on(), static fn (Covering $covering): bool => in_array($covering->with, $wanted, true))) {
             return null;
         }

@@ -17,6 +17,7 @@ enum CoverKind: string implements Choice
     case Cloth = 'cloth';
     case Fleece = 'fleece';
     case Net = 'net';
+    case Glass = 'glass';
 
     public function label(): string
     {
@@ -27,6 +28,7 @@ enum CoverKind: string implements Choice
             self::Cloth => 'pollen-tight cloth over all of it',
             self::Fleece => 'fleece',
             self::Net => 'a net against birds',
+            self::Glass => 'glass or a room, shut or screened',
         };
     }
 
@@ -34,7 +36,7 @@ enum CoverKind: string implements Choice
     public function keepsOut(Crop $crop): bool
     {
         return (match ($this) {
-            self::Cage, self::Bags, self::Fleece => Protection::Caged,
+            self::Cage, self::Bags, self::Fleece, self::Glass => Protection::Caged,
             self::TightBags => Protection::Bagged,
             self::Cloth => Protection::Cloth,
             self::Net => Protection::Open,
