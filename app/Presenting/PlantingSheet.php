@@ -98,7 +98,11 @@ final readonly class PlantingSheet
             // What lies on the shelf is picked already.
             $course->shelf->count() > 0 => 46,
             default => 10,
-        })->calledHere($course->facts->crop->isKeptAlive() ? 'Lift it: start a lot' : 'Pick seed: start a lot');
+        })->calledHere(match ($course->facts->crop->isKeptAlive() ? $course->facts->crop->vegetative?->lies() : null) {
+            true => 'Lift it: start a lot',
+            false => 'Take cuttings: start a lot',
+            null => 'Pick seed: start a lot',
+        });
         $kept = count($course->choosing->kept);
         if ($kept > 0) {
             // Those that were chosen are picked before any other.

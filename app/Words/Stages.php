@@ -18,6 +18,9 @@ final class Stages
     /** Cut early, and not threshed yet. */
     public const FINISHING = 'finishing';
 
+    /** Lifted, and kept alive until it is put in store. */
+    public const CURING = 'curing';
+
     /** Lost before anybody used it. */
     private const LOST = 'lost';
 
@@ -28,7 +31,9 @@ final class Stages
         }
 
         return match (Place::from($place)) {
-            Place::Bench => $stage === self::FINISHING ? 'finishing under cover' : match (CleaningStage::from($stage)) {
+            Place::Bench => match ($stage === self::FINISHING || $stage === self::CURING ? $stage : CleaningStage::from($stage)) {
+                self::FINISHING => 'finishing under cover',
+                self::CURING => self::CURING,
                 CleaningStage::Uncleaned => 'picked',
                 CleaningStage::Fermenting => 'fermenting',
                 CleaningStage::Soaking => 'in water',
@@ -63,6 +68,7 @@ final class Stages
             $course->stock->lostAt !== null && $course->isUsedUp() => self::LOST,
             $course->isMissing() => self::MISSING,
             $course->place() !== Place::Bench => $course->drying->verdict()->value,
+            $course->facts->crop->isKeptAlive() => self::CURING,
             $course->cleaning->isClean() => CleaningStage::Clean->value,
             $course->cleaning->stage === CleaningStage::Uncleaned && $course->origin->finishing !== null => self::FINISHING,
             default => $course->cleaning->stage->value,

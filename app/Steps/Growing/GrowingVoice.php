@@ -19,7 +19,7 @@ final class GrowingVoice implements TaskVoice
     {
         return [
             GrowingTask::Lift->value => new Speech('lift', needs: ['crate' => 1, 'tag' => 1], say: static fn (SeenTask $task): Saying => new Saying(
-                'Lift what is kept of it, or take it from the plant',
+                $task->whole('lies') === 1 ? 'Lift it' : 'Take cuttings of it',
                 sprintf('%s. That is usually from %s to %s.', rtrim($task->text('cue'), '.'), $task->when->date($task->opens), $task->when->date($task->latest ?? $task->best)),
             )),
             GrowingTask::Pick->value => new Speech('look for ripe seed', needs: ['paper bag' => 1, 'tag' => 1], say: static fn (SeenTask $task): Saying => new Saying('Look for ripe seed', self::why($task))),

@@ -49,6 +49,12 @@ final readonly class Vegetative
         ) : null;
     }
 
+    /** Whether it lies in store until it is planted; what keeps less than a month is taken from the plant and set at once. */
+    public function lies(): bool
+    {
+        return $this->keeps === null || $this->keeps[1] >= 1.0;
+    }
+
     /** @param  int  $month  1 to 12 */
     public function isPlantedIn(int $month): bool
     {

@@ -181,7 +181,7 @@ final class GrowingStrand extends Strand
         if ($lift !== null) {
             $best = $lift->from->modify(sprintf('+%d days', intdiv((int) $lift->from->diff($lift->to)->days, 2)));
 
-            return new Task(GrowingTask::Lift, Place::Plot, $lift->from, $best, $lift->to, Loss::Season, ['cue' => $this->crop->vegetative->cue ?? $this->crop->ripening->cue], lapses: $lift->to->modify(sprintf('+%d days', self::GONE_DAYS)));
+            return new Task(GrowingTask::Lift, Place::Plot, $lift->from, $best, $lift->to, Loss::Season, ['cue' => $this->crop->vegetative->cue ?? $this->crop->ripening->cue, 'lies' => (int) ($this->crop->vegetative?->lies() ?? true)], lapses: $lift->to->modify(sprintf('+%d days', self::GONE_DAYS)));
         }
         if ($this->firstBloomAt !== null) {
             return $this->pickAfterBloom($this->firstBloomAt);

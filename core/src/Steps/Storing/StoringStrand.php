@@ -325,7 +325,7 @@ final class StoringStrand extends Strand
             $this->where->place === Place::Store => 50,
             $this->where->place === Place::Racks && $this->drying->verdict() === DryingVerdict::DryEnough => 10,
             $this->where->place === Place::Racks && $this->drying->verdict() === DryingVerdict::ByHand => 8,
-            $this->origin->cameClean() => 5,
+            $this->origin->cameClean(), $this->crop->isKeptAlive() => 5,
             default => 30,
         };
         $offer = Offer::of(Stored::class, $rank);
