@@ -180,7 +180,7 @@ final class BigGarden
         $lot = $this->id();
         DB::table('plantings')->insert(['id' => $planting, 'number' => $n, 'variety_id' => $variety]);
         DB::table('lots')->insert(['id' => $lot, 'number' => $n, 'variety_id' => $variety]);
-        DB::table('lot_origins')->insert(['lot_id' => $lot, 'kind' => 'picked', 'planting_id' => $planting]);
+        DB::table('lot_parents')->insert(['lot_id' => $lot, 'role' => 'mother', 'kind' => 'picked', 'planting_id' => $planting]);
         $this->add('planting', $planting, 'sown', new DateTimeImmutable("$year-01-10 10:00"), ['plants' => 20]);
 
         $at = new DateTimeImmutable("$year-07-".(1 + $n % 28).' 10:00');

@@ -7,7 +7,6 @@ namespace App\Boards;
 use App\Documents\TableDocument;
 use App\Models\Lot;
 use App\Models\LotStanding;
-use App\Models\Variety;
 use App\Reading\Facts;
 use App\Reading\Tagged;
 use Illuminate\Database\Eloquent\Builder;
@@ -57,7 +56,7 @@ final readonly class LotTable
             Column::Crop->value => $crop->name,
             Column::Latin->value => $crop->latin,
             Column::Variety->value => $variety->name,
-            Column::Type->value => self::type($variety),
+            Column::Type->value => self::type($lot),
             Column::Year->value => (string) $row->year,
             Column::PackedFor->value => (string) $received?->packedFor,
             Column::Seeds->value => $row->seeds === null ? '' : (string) (int) round($row->seeds),
@@ -76,9 +75,11 @@ final readonly class LotTable
         return array_map(static fn (Column $column): string => $cells[$column->value], self::COLUMNS);
     }
 
-    private static function type(Variety $variety): string
+    private static function type(Lot $lot): string
     {
-        return $variety->generation !== '' ? $variety->generation : $variety->type->label();
+        $generation = explode(' ', $lot->standing->generation ?? '')[0];
+
+        return $generation !== '' ? $generation : $lot->variety->type->label();
     }
 
     private static function share(?float $share): string

@@ -50,6 +50,8 @@ final readonly class LotDocument
         public string $stage,
         #[OA\Property]
         public CropDocument $crop,
+        #[OA\Property(description: '"third own generation", of a line; empty of what was never grown out here, or is counted from a cross')]
+        public string $generation,
         #[OA\Property(items: new OA\Items(ref: TaskDocument::class))]
         public array $tasks,
         #[OA\Property(items: new OA\Items(ref: OfferDocument::class))]

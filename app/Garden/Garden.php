@@ -117,6 +117,9 @@ final readonly class Garden
             }
             Lot::query()->where('variety_id', $variety->id)->update(['variety_id' => $into->id]);
             Planting::query()->where('variety_id', $variety->id)->update(['variety_id' => $into->id]);
+            foreach (['variety_id', 'was'] as $named) {
+                DB::table('lot_names')->where($named, $variety->id)->update([$named => $into->id]);
+            }
             foreach (DB::table('plan_versions')->get() as $version) {
                 /** @var object{year: int, number: int, document: string} $version */
                 $document = str_replace('"'.$variety->id.'"', '"'.$into->id.'"', $version->document);

@@ -7,6 +7,7 @@ namespace App\Intake;
 use App\Clock;
 use App\Journal\Changed;
 use App\Journal\JournalRow;
+use App\Lineage\Generations;
 use App\Models\Act;
 use App\Models\Acting;
 use App\Models\Bulk;
@@ -28,6 +29,7 @@ use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Subject;
+use Marrow\Core\Population\Role;
 use Ramsey\Uuid\Uuid;
 
 /**
@@ -160,7 +162,7 @@ final readonly class ActBook
             array_push($references, ...self::references($entry));
         }
         foreach ($lots as $new) {
-            $origins[] = ['lot_id' => $new->lot->id, 'kind' => 'received', 'planting_id' => null];
+            $origins[] = ['lot_id' => $new->lot->id, 'role' => Role::Mother->value, 'kind' => 'received', 'planting_id' => null];
             $kept = $new->course->storing->now;
             if ($kept !== null) {
                 $containers[] = ['id' => $new->lot->id, 'kind' => $kept->container->value, 'place_id' => $new->placeId, 'inside' => $new->inside];
@@ -173,13 +175,14 @@ final readonly class ActBook
             $standings[] = Rows::lot($new->lot, $new->course);
             $tasks[] = [$new->lot, $new->course->tasks()];
         }
-        Bulk::insert('lot_origins', $origins);
+        Bulk::insert('lot_parents', $origins);
         Bulk::insert('containers', $containers);
         Bulk::insert('journal_entries', $entries);
         Bulk::insert('entry_refs', $references);
         Bulk::insert('lot_standings', $standings);
         Bulk::insert('lot_containers', $lying);
         Bulk::insert('tasks', Rows::tasks(Subject::Lot, $tasks));
+        Generations::keep(array_map(static fn (NewLot $new): string => $new->lot->id, $lots));
         $this->facts->forget();
 
         return $act;

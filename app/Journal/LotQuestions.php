@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace App\Journal;
 
+use App\Lineage\HowStable;
+use App\Lineage\LineNames;
 use App\Models\Lot;
 use App\Reading\Facts;
 use App\Voice\Speaking;
+use App\Words\StableWords;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Fields\Refused;
 use Marrow\Core\Folding\Question;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Steps\Breeding\CrossPicked;
+use Marrow\Core\Steps\Breeding\NamesLine;
 use Marrow\Core\Steps\Cleaning\MovesVessel;
 use Marrow\Core\Steps\Holding\FillsContainer;
 use Marrow\Core\Steps\Origin\CutDown;
@@ -41,8 +46,27 @@ final readonly class LotQuestions
             $entry->payload instanceof PutOff => $this->mayWait($lot, $entry->payload, $entry->happenedAt),
             $entry->payload instanceof FillsContainer => self::asksOfShared($lot, $entry->payload->into()),
             $entry->payload instanceof MovesVessel => self::asksOfShared($lot, $entry->payload->vessel(), 'vessel'),
+            $entry->payload instanceof NamesLine => $this->asksOfName($lot, $entry->payload),
             default => [],
         };
+    }
+
+    /**
+     * What still splits may be released all the same; whoever does it is told how much of it is likely to.
+     *
+     * @return list<Question>
+     *
+     * @throws Refused where the name is another's
+     */
+    private function asksOfName(Lot $lot, NamesLine $line): array
+    {
+        if ($line instanceof CrossPicked) {
+            return [];
+        }
+        LineNames::mustBeFree($lot->variety->crop, $line, $lot->variety_id);
+        $stable = $line->isStable() ? HowStable::of($lot, $this->facts->crop($lot->variety)) : null;
+
+        return $stable === null || $stable->isStable() ? [] : [new Question('name', (new StableWords($stable))->asks(), true)];
     }
 
     /**

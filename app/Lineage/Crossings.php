@@ -70,22 +70,19 @@ final class Crossings
                 FROM planting_standings s INDEXED BY planting_standings_crossing
                 JOIN plantings p ON p.id = s.planting_id
                 JOIN lots l ON l.id = s.sown_lot
-                LEFT JOIN lot_origins o ON o.lot_id = l.id AND o.planting_id IS NOT NULL
+                LEFT JOIN lot_parents o ON o.lot_id = l.id AND o.planting_id IS NOT NULL AND o.role != \'father\'
                 LEFT JOIN plantings came ON came.id = o.planting_id
                 LEFT JOIN planting_standings cs ON cs.planting_id = came.id
                 WHERE s.crossing = 1
              ), grown (root, id) AS (
                 SELECT sown_lot, sown_lot FROM seen
                 UNION
-                SELECT g.root, o.lot_id FROM grown g
-                JOIN planting_standings s ON s.sown_lot = g.id
-                JOIN lot_origins o ON o.planting_id = s.planting_id
-                UNION
-                SELECT g.root, m.lot_id FROM grown g JOIN lot_origins m ON m.from_lot_id = g.id
+                -- By its pollen as by its seed.
+                SELECT g.root, o.lot_id FROM grown g JOIN lot_parents o ON o.came = g.id
              ), sisters AS (
                 -- Of the same bloom, open to the same bees: what was tied had its own pollen.
                 SELECT seen.sown_lot AS root, o.lot_id AS id FROM seen
-                JOIN lot_origins o ON o.planting_id = seen.came_id AND o.lot_id != seen.sown_lot
+                JOIN lot_parents o ON o.planting_id = seen.came_id AND o.role != \'father\' AND o.lot_id != seen.sown_lot
                 LEFT JOIN lot_standings ls ON ls.lot_id = o.lot_id
                 LEFT JOIN lot_standings rs ON rs.lot_id = seen.sown_lot
                 WHERE coalesce(ls.tied, 0) = coalesce(rs.tied, 0)
@@ -113,11 +110,7 @@ final class Crossings
             'WITH RECURSIVE grown(id) AS (
                 SELECT ?
                 UNION
-                SELECT o.lot_id FROM grown
-                JOIN planting_standings s ON s.sown_lot = grown.id
-                JOIN lot_origins o ON o.planting_id = s.planting_id
-                UNION
-                SELECT m.lot_id FROM grown JOIN lot_origins m ON m.from_lot_id = grown.id
+                SELECT o.lot_id FROM grown JOIN lot_parents o ON o.came = grown.id
              ) SELECT id FROM grown',
             [$lot],
         );

@@ -85,7 +85,7 @@ final class Lines
     {
         $plantings = [...$plantings, ...$this->bloomingWith($plantings)];
         $sown = DB::table('planting_standings')->whereIn('planting_id', $plantings)->whereNotNull('sown_lot')->pluck('sown_lot')->all();
-        $picked = DB::table('lot_origins')->whereIn('planting_id', $plantings)->pluck('lot_id')->all();
+        $picked = DB::table('lot_parents')->whereIn('planting_id', $plantings)->pluck('lot_id')->all();
         $all = [];
         foreach (array_unique([...$lots, ...$sown, ...$picked]) as $lot) {
             foreach (is_string($lot) && ! isset($all[$lot]) ? $this->crossings->withDescendants($lot) : [] as $one) {
@@ -131,30 +131,42 @@ final class Lines
     }
 
     /** @return list<string> */
-    private static function marks(?string $kept): array
+    public static function marks(?string $kept): array
     {
         $marks = json_decode($kept ?? '[]', true);
 
         return is_array($marks) ? array_values(array_filter($marks, is_string(...))) : [];
     }
 
+    /** What a lot was made to be: of a cross or a hybrid its generation says it, whatever its variety is called. */
+    private static function made(VarietyType $type, string $generation): ?LineWord
+    {
+        return match (true) {
+            $type === VarietyType::Landrace => LineWord::Mixing,
+            // What was crossed on purpose and goes by its mother's name is crossed, as a lot of that.
+            preg_match('/^F1\b/', $generation) === 1 => $type->line() === null ? null : LineWord::Hybrid,
+            preg_match('/^F\d+\b/', $generation) === 1 => LineWord::NotFixed,
+            default => $type->line(),
+        };
+    }
+
     private function reckon(string $lot, int $generations): LineStanding
     {
         $row = DB::selectOne(
-            'SELECT v.id AS variety, v.crop, v.type, o.planting_id, coalesce(ls.tied, 0) AS tied, ls.mothers, s.sown_lot, s.off_types, s.looked_over, s.taken_out, s.crossed, s.crossed_mothers,
+            'SELECT v.id AS variety, v.crop, v.type, o.planting_id, ls.generation, coalesce(ls.released, 0) AS released, coalesce(ls.tied, 0) AS tied, ls.mothers, s.sown_lot, s.off_types, s.looked_over, s.taken_out, s.crossed, s.crossed_mothers,
                  (SELECT sum(out.off_types) FROM planting_standings out WHERE out.sown_lot = l.id) AS off,
                  (SELECT sum(out.strays) FROM planting_standings out WHERE out.sown_lot = l.id) AS strays,
                  (SELECT sum(out.looked_over) FROM planting_standings out WHERE out.sown_lot = l.id) AS seen,
-                 (SELECT count(*) FROM lot_origins mixed JOIN lots part ON part.id = mixed.from_lot_id WHERE mixed.lot_id = l.id AND mixed.kind = ? AND part.variety_id != l.variety_id) AS strange,
-                 (SELECT group_concat(mixed.from_lot_id) FROM lot_origins mixed WHERE mixed.lot_id = l.id AND mixed.kind = ? AND mixed.from_lot_id IS NOT NULL) AS mixed
+                 (SELECT count(*) FROM lot_parents mixed JOIN lots part ON part.id = mixed.from_lot_id WHERE mixed.lot_id = l.id AND mixed.kind = ? AND part.variety_id != l.variety_id) AS strange,
+                 (SELECT group_concat(mixed.from_lot_id) FROM lot_parents mixed WHERE mixed.lot_id = l.id AND mixed.kind = ? AND mixed.from_lot_id IS NOT NULL) AS mixed
              FROM lots l JOIN varieties v ON v.id = l.variety_id
              LEFT JOIN lot_standings ls ON ls.lot_id = l.id
-             LEFT JOIN lot_origins o ON o.lot_id = l.id
+             LEFT JOIN lot_parents o ON o.lot_id = l.id AND o.role != \'father\'
              LEFT JOIN planting_standings s ON s.planting_id = o.planting_id
              WHERE l.id = ?',
             [Kind::declared(PouredTogether::class)->name, Kind::declared(PouredTogether::class)->name, $lot],
         );
-        /** @var ?object{variety: string, crop: string, type: string, planting_id: ?string, tied: int, sown_lot: ?string, off_types: ?int, looked_over: ?int, taken_out: ?float, crossed: ?float, mothers: ?string, crossed_mothers: ?string, off: ?int, strays: ?int, seen: ?int, mixed: ?string, strange: int} $row */
+        /** @var ?object{variety: string, crop: string, type: string, planting_id: ?string, generation: ?string, released: int, tied: int, sown_lot: ?string, off_types: ?int, looked_over: ?int, taken_out: ?float, crossed: ?float, mothers: ?string, crossed_mothers: ?string, off: ?int, strays: ?int, seen: ?int, mixed: ?string, strange: int} $row */
         if ($row === null) {
             return LineStanding::of(new LineRecord(null, 1.0, elsewhere: true));
         }
@@ -163,12 +175,13 @@ final class Lines
 
         return LineStanding::of(new LineRecord(
             // Poured together of two varieties it is of no one kind, whatever it is called.
-            $row->strange > 0 ? LineWord::Mixing : VarietyType::from($row->type)->line(),
+            $row->strange > 0 ? LineWord::Mixing : self::made(VarietyType::from($row->type), $row->generation ?? ''),
             $this->own->ofVariety($this->crops, $row->crop, $row->variety)->adjacentShare,
             $this->crossings->of($lot) !== null,
             $row->planting_id === null && $mixed === [],
             array_values(array_filter(array_map($further, $mixed))),
-            $further($row->sown_lot),
+            // What was called stable is judged by its plants: that those before it differed is why it was chosen.
+            $row->released === 1 ? null : $further($row->sown_lot),
             $row->off_types ?? 0,
             $row->looked_over ?? 0,
             $row->taken_out ?? 0.0,

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\Relations\HasOneThrough;
 use Marrow\Core\Journal\Subject;
+use Marrow\Core\Population\Role;
 
 /**
  * @property string $id
@@ -32,10 +33,13 @@ final class Lot extends Thing implements Recorded
         return $this->belongsTo(Variety::class);
     }
 
-    /** @return HasOneThrough<Planting, LotOrigin, $this> what it was picked from; none where it came from elsewhere */
+    /** @return HasOneThrough<Planting, LotParent, $this> what it was picked from; none where it came from elsewhere */
     public function planting(): HasOneThrough
     {
-        return $this->hasOneThrough(Planting::class, LotOrigin::class, 'lot_id', 'id', 'id', 'planting_id');
+        $planting = $this->hasOneThrough(Planting::class, LotParent::class, 'lot_id', 'id', 'id', 'planting_id');
+        $planting->where('lot_parents.role', '!=', Role::Father->value);
+
+        return $planting;
     }
 
     /** @return HasOne<LotStanding, $this> */

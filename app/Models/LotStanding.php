@@ -38,6 +38,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $tied
  * @property string $mothers  JSON list of marks of the mother plants that it was kept by
  * @property string $line
+ * @property string $generation  F2, F3 … of a cross, or as it was written; empty of what is of none
+ * @property int $own_generation  how often it was grown out here
  * @property Lot $lot
  */
 final class LotStanding extends Thing

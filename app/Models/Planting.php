@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Marrow\Core\Journal\Subject;
+use Marrow\Core\Population\Role;
 
 /**
  * @property string $id
@@ -33,10 +34,13 @@ final class Planting extends Thing implements Recorded
         return $this->belongsTo(Variety::class);
     }
 
-    /** @return HasManyThrough<Lot, LotOrigin, $this> */
+    /** @return HasManyThrough<Lot, LotParent, $this> */
     public function lots(): HasManyThrough
     {
-        return $this->hasManyThrough(Lot::class, LotOrigin::class, 'planting_id', 'id', 'id', 'lot_id');
+        $lots = $this->hasManyThrough(Lot::class, LotParent::class, 'planting_id', 'id', 'id', 'lot_id');
+        $lots->where('lot_parents.role', '!=', Role::Father->value);
+
+        return $lots;
     }
 
     /** @return HasOne<PlantingStanding, $this> */

@@ -24,6 +24,7 @@ use Marrow\Core\Work\Place;
  * @property float|null $crossed
  * @property string $crossed_mothers  JSON list of marks: plants that had pollen of another variety
  * @property string $line
+ * @property string $generation  of the lot that it was sown from
  * @property int $shelved  fruit on the shelf
  * @property int $walked  plants that were looked at one by one
  * @property string $planned  id in a plan
@@ -36,7 +37,7 @@ final class PlantingStanding extends Thing
     public const WORDS = 'planting_standings.planting_id IN (SELECT id FROM plantings WHERE number IN (SELECT rowid FROM planting_words WHERE planting_words MATCH ?))';
 
     /** How many lots came of a planting; its id follows. */
-    private const LOTS_OF = 'SELECT count(*) FROM lot_origins o JOIN lot_standings s ON s.lot_id = o.lot_id WHERE s.place != ? AND o.planting_id = ';
+    private const LOTS_OF = 'SELECT count(*) FROM lot_parents o JOIN lot_standings s ON s.lot_id = o.lot_id WHERE s.place != ? AND o.role != \'father\' AND o.planting_id = ';
 
     protected $table = 'planting_standings';
 

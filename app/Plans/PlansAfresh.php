@@ -76,8 +76,8 @@ final readonly class PlansAfresh
      */
     private function ofLots(array $lots): array
     {
-        return $lots === [] ? [] : self::whole(DB::table('lot_origins')->whereIn('lot_id', $lots)
-            ->join('plantings', 'plantings.id', '=', 'lot_origins.planting_id')->join('planting_standings', 'planting_standings.planting_id', '=', 'plantings.id')
+        return $lots === [] ? [] : self::whole(DB::table('lot_parents')->whereIn('lot_id', $lots)
+            ->join('plantings', 'plantings.id', '=', 'lot_parents.planting_id')->join('planting_standings', 'planting_standings.planting_id', '=', 'plantings.id')
             ->join('plan_varieties', 'plan_varieties.variety_id', '=', 'plantings.variety_id')
             ->whereRaw('(season IS NULL OR year BETWEEN season - ? AND season + ?)', [Observed::SEASONS_APART, Observed::SEASONS_APART])->distinct()->pluck('year')->all());
     }

@@ -12,7 +12,7 @@ use App\Lineage\Crossings;
 use App\Lineage\Lines;
 use App\Models\DueTask;
 use App\Models\Lot;
-use App\Models\LotOrigin;
+use App\Models\LotParent;
 use App\Models\Planting;
 use App\Moment;
 use App\Reading\Alike;
@@ -21,12 +21,14 @@ use App\Reading\OnTheBench;
 use App\Reading\Tagged;
 use App\Sheet\SectionDocument;
 use App\Sheet\SheetSection;
+use App\Voice\Quantity;
 use App\Voice\When;
 use App\Words\AdviceWords;
 use App\Words\ColdWords;
 use App\Words\CrossingWords;
 use App\Words\Stages;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
@@ -82,6 +84,7 @@ final readonly class LotSheet
             $course->isUsedUp(),
             Stages::ofCourse($course),
             CropSheet::of($crop),
+            self::generation($lot),
             $this->tasks->documents($due, $when, [$lot->id => $lot]),
             self::offers($course, $when, $this->bench->alike($crop, $lot->code())),
             $this->sections($course, $when),
@@ -103,6 +106,14 @@ final readonly class LotSheet
         return array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $course->cautions(), [...MixUpWords::at($alike, $offer->kind->name), ...ColdWords::at($course, $offer->kind, $when)]), $course->offers($when->now));
     }
 
+    /** Of a line how often it was grown out here; what is counted from a cross has that on its tag. */
+    private static function generation(Lot $lot): string
+    {
+        $own = (int) DB::table('lot_standings')->where('lot_id', $lot->id)->value('own_generation');
+
+        return $own === 0 || str_starts_with($lot->standing->generation ?? '', 'F') ? '' : Quantity::ordinal($own).' own generation';
+    }
+
     /** @return list<TagDocument> plantings that were sown from it */
     private function grown(Lot $lot): array
     {
@@ -112,10 +123,10 @@ final readonly class LotSheet
         return array_map($this->tags->planting(...), $plantings);
     }
 
-    /** @return Builder<LotOrigin> how parts of lots became lots of their own */
+    /** @return Builder<LotParent> how parts of lots became lots of their own */
     private function origins(): Builder
     {
-        return LotOrigin::query()->where('kind', Kind::declared(SetApart::class)->name);
+        return LotParent::query()->where('kind', Kind::declared(SetApart::class)->name);
     }
 
     /**

@@ -21,6 +21,7 @@ use App\Words\HarvestWords;
 use Marrow\Core\Botany\SeedDisease;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Planting\PlantingCourse;
+use Marrow\Core\Steps\Breeding\CrossPicked;
 use Marrow\Core\Steps\Marks\MarkStrand;
 use Marrow\Core\Steps\Origin\CutDown;
 use Marrow\Core\Steps\Origin\Picked;
@@ -79,6 +80,7 @@ final readonly class PlantingSheet
         $standing = $course->tending->standing;
         $pick = $course->growing->sownAt === null ? [] : [
             self::pick($course),
+            self::cross($course),
             ...($course->facts->crop->isWetCleaned() || $course->facts->crop->isKeptAlive() ? [] : [Offer::of(CutDown::class, $course->growing->firstBloomAt === null ? 67 : 32)->usually('plants', $standing === 0 ? null : $standing)]),
         ];
 
@@ -86,6 +88,19 @@ final readonly class PlantingSheet
         usort($offers, static fn (Offer $a, Offer $b): int => $a->rank <=> $b->rank);
 
         return array_map(static fn (Offer $offer): OfferDocument => OfferDocument::of($offer, $course->facts->crop->cautions), $offers);
+    }
+
+    /** What had pollen of another variety on purpose is a cross, and has a name of its own. */
+    private static function cross(PlantingCourse $course): Offer
+    {
+        $by = $course->pollinating->crossedBy;
+        $fathers = array_values(array_unique(array_merge([], ...array_values($by))));
+        $mothers = array_values(array_filter(array_map(strval(...), array_keys($by)), static fn (string $mother): bool => $mother !== ''));
+
+        return Offer::of(CrossPicked::class, $by === [] ? 69 : 9)
+            ->usually('pollen', count($fathers) === 1 ? $fathers[0] : null)
+            ->usually('plants', max(1, count($mothers)))
+            ->usually('mother', count($mothers) === 1 ? $mothers[0] : null);
     }
 
     /** Where flowers were tied, only their fruits are offered as seed. */

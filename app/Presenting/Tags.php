@@ -40,18 +40,18 @@ final class Tags
 
     public function lot(Lot $lot): TagDocument
     {
-        return $this->tag(Subject::Lot, $lot->code(), $lot->variety, $lot->standing?->year, $lot->standing?->line);
+        return $this->tag(Subject::Lot, $lot->code(), $lot->variety, $lot->standing?->year, $lot->standing?->line, $lot->standing?->generation);
     }
 
     public function planting(Planting $planting): TagDocument
     {
-        return $this->tag(Subject::Planting, $planting->code(), $planting->variety, $planting->standing?->season, $planting->standing?->line);
+        return $this->tag(Subject::Planting, $planting->code(), $planting->variety, $planting->standing?->season, $planting->standing?->line, $planting->standing?->generation);
     }
 
-    private function tag(Subject $subject, string $code, Variety $variety, ?int $year, ?string $line): TagDocument
+    private function tag(Subject $subject, string $code, Variety $variety, ?int $year, ?string $line, ?string $generation): TagDocument
     {
         $crop = $this->crops->title($variety->crop);
 
-        return new TagDocument($subject->value, $code, $variety->name, $crop->name, $crop->latin, $year, $variety->generation, $line ?? ($variety->type->line() ?? LineWord::NotKnown)->value, $this->looks[$crop->key] ??= SeedLookDocument::of($crop));
+        return new TagDocument($subject->value, $code, $variety->name, $crop->name, $crop->latin, $year, $generation ?? $variety->generation, $line ?? ($variety->type->line() ?? LineWord::NotKnown)->value, $this->looks[$crop->key] ??= SeedLookDocument::of($crop));
     }
 }

@@ -10,6 +10,7 @@ use App\Journal\Changed;
 use App\Journal\Reach;
 use App\Journal\Subjects;
 use App\Lineage\Crossings;
+use App\Lineage\Generations;
 use App\Lineage\Lines;
 use App\Models\Backlog;
 use App\Models\Bulk;
@@ -133,8 +134,8 @@ final readonly class Projector implements Slices
             match ($phase) {
                 Backlog::PLANTINGS => $this->plantingsAgain($ids),
                 Backlog::LOTS => $this->keep(Subject::Lot, $ids),
-                Backlog::LINES => $this->lines->keep($ids),
-                Backlog::LINES_OF_PLANTINGS => $this->lines->keepOfPlantings($ids),
+                Backlog::LINES => $this->linesAgain($ids),
+                Backlog::LINES_OF_PLANTINGS => $this->linesOfPlantings($ids),
                 Backlog::COUNTS => PlantingStanding::countLots($ids),
                 Backlog::THINGS => $this->others($ids),
                 default => $this->plans->write(array_map(intval(...), $ids)),
@@ -257,8 +258,23 @@ final readonly class Projector implements Slices
         }
         $this->lines->forget();
         $touched = $this->lines->touched($lots, $plantings);
-        $this->lines->keep($touched);
-        $this->lines->keepOfPlantings(array_values(array_unique([...$plantings, ...$this->lines->sownFrom($touched)])));
+        $this->linesAgain($touched);
+        $this->linesOfPlantings(array_values(array_unique([...$plantings, ...$this->lines->sownFrom($touched)])));
+    }
+
+    /** @param  list<string>  $lots  ids */
+    private function linesAgain(array $lots): void
+    {
+        // Of which generation it is bears on how true it can be.
+        Generations::keep($lots);
+        $this->lines->keep($lots);
+    }
+
+    /** @param  list<string>  $plantings  ids */
+    private function linesOfPlantings(array $plantings): void
+    {
+        Generations::keepOfPlantings($plantings);
+        $this->lines->keepOfPlantings($plantings);
     }
 
     /**

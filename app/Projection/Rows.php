@@ -65,6 +65,8 @@ final class Rows
             'counted' => (int) $stock->isCounted(),
             'spare' => $course->packets->spareSeeds(),
             'reserve' => $course->packets->reserve,
+            'told_generation' => $course->origin->received?->filial,
+            'released' => (int) ($course->breeding->releasedAt !== null),
             'tied' => (int) $course->origin->isTied(),
             'mothers' => json_encode($course->origin->mothers(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             // As its variety is kept, until it is reckoned what is recorded of it (Lines).
@@ -168,6 +170,7 @@ final class Rows
             'taken_out' => $course->trueness->takenOut,
             'crossed' => $course->trueness->crossed(),
             'crossed_mothers' => json_encode($course->pollinating->crossedMothers, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'crossed_by' => json_encode((object) $course->pollinating->crossedBy, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             'shelved' => $course->shelf->count(),
             'walked' => count($course->choosing->plants),
             'search' => self::searchText($planting->code(), $planting->variety, $course->facts->crop, (string) $season, $planting->spot, ...$course->texts()),

@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Botany\CropTitle;
+use Marrow\Core\Botany\VarietyType;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Sequence;
 use Marrow\Core\Journal\Subject;
@@ -25,6 +26,7 @@ use Marrow\Core\Lot\LotFacts;
 use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Planting\PlantingFacts;
 use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Breeding\CrossPicked;
 use Marrow\Core\Steps\Growing\SeedLot;
 use Marrow\Core\Steps\Growing\Sown;
 use Marrow\Core\Steps\Holding\Holdings;
@@ -89,6 +91,8 @@ final class Facts
             $this->crossings->sisterOf($lot->id)?->cameToLight,
             $this->sickAmong($lot),
             $this->grownOut($entries),
+            $this->pollen($entries),
+            $this->splits($lot),
         );
     }
 
@@ -171,7 +175,7 @@ final class Facts
         $entries = $this->journal->from(new Viewpoint(before: $at))->of(Subject::Lot, $lot->id);
         $facts = $this->ofLot($lot, $entries);
 
-        return LotCourse::fold(new LotFacts($facts->code, $facts->crop, $facts->sownAt, [], $facts->crossed, null, $facts->holdings(), sources: $facts->sources), $entries, $this->practice);
+        return LotCourse::fold(new LotFacts($facts->code, $facts->crop, $facts->sownAt, [], $facts->crossed, null, $facts->holdings(), sources: $facts->sources, pollen: $facts->pollen), $entries, $this->practice);
     }
 
     /** @param  list<Entry>  $entries  of the planting, those to come among them */
@@ -254,6 +258,12 @@ final class Facts
             'sown' => $entry->happenedAt,
             'picked' => self::firstPicked($picked[$ids[$entry->id] ?? ''] ?? [])[0],
         ], $sown);
+    }
+
+    /** Whether its plants are to be expected to differ: being of a hybrid or a cross. Where its tag was read, that says it of what is called otherwise. */
+    private function splits(Lot $lot): bool
+    {
+        return in_array($lot->variety->type, [VarietyType::Hybrid, VarietyType::Stabilising], true) || ($lot->relationLoaded('standing') && ($lot->standing->generation ?? '') !== '');
     }
 
     /** Whether sick plants that nobody pulled stood among those it was picked from. */
@@ -344,12 +354,16 @@ final class Facts
      */
     private function pollen(array $entries): array
     {
-        $ids = array_filter(array_map(static fn (Entry $entry): ?string => $entry->payload instanceof HandPollinated ? $entry->payload->pollen : null, $entries));
+        $ids = array_filter(array_map(static fn (Entry $entry): ?string => $entry->heardAs === null && ($entry->payload instanceof HandPollinated || $entry->payload instanceof CrossPicked) ? $entry->payload->pollen : null, $entries));
         if ($ids === []) {
             return [];
         }
 
-        return array_map(fn (Planting $planting): PollenPlanting => new PollenPlanting($planting->code(), $this->crops->get($planting->variety->crop)->species(), $planting->variety_id, $planting->variety->name), Tagged::plantings($ids));
+        return array_map(function (Planting $planting): PollenPlanting {
+            $crop = $this->crops->get($planting->variety->crop);
+
+            return new PollenPlanting($planting->code(), $crop->species(), $planting->variety_id, $planting->variety->name, $crop->family);
+        }, Tagged::plantings($ids));
     }
 
     /** What the fold must know of a place, those that are yet to be kept among them. */

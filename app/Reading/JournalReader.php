@@ -14,6 +14,7 @@ use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Sequence;
 use Marrow\Core\Journal\Struck;
 use Marrow\Core\Journal\Subject;
+use Marrow\Core\Steps\Breeding\CrossPicked;
 use Marrow\Core\Steps\Origin\CutDown;
 use Marrow\Core\Steps\Origin\Picked;
 use Marrow\Core\Things\Registered;
@@ -187,12 +188,12 @@ final class JournalReader
      */
     public function pickings(array $plantings): array
     {
-        $kinds = array_map(static fn (string $payload): string => Kind::declared($payload)->name, [Picked::class, CutDown::class, Struck::class]);
+        $kinds = array_map(static fn (string $payload): string => Kind::declared($payload)->name, [Picked::class, CutDown::class, CrossPicked::class, Struck::class]);
         $rows = $plantings === [] ? [] : self::read(
             // From the plantings to their lots to what was recorded of these: left to choose, SQLite goes through the journal.
-            'SELECT e.*, o.planting_id, l.number AS lot FROM lot_origins o CROSS JOIN lots l ON l.id = o.lot_id
-             CROSS JOIN journal_entries e ON e.subject = ? AND e.subject_id = l.id AND e.kind IN (?, ?, ?)
-             WHERE o.planting_id IN (:each) ORDER BY l.number, e.happened_at, e.ord',
+            'SELECT e.*, o.planting_id, l.number AS lot FROM lot_parents o CROSS JOIN lots l ON l.id = o.lot_id
+             CROSS JOIN journal_entries e ON e.subject = ? AND e.subject_id = l.id AND e.kind IN (?, ?, ?, ?)
+             WHERE o.planting_id IN (:each) AND o.role != \'father\' ORDER BY l.number, e.happened_at, e.ord',
             $plantings,
             Subject::Lot->value,
             ...$kinds,

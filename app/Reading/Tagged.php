@@ -19,10 +19,10 @@ use stdClass;
  */
 final class Tagged
 {
-    private const LOTS = 'SELECT t.id, t.number, s.lot_id AS stands, s.year, s.line, v.id AS variety_id, v.crop, v.name, v.type, v.generation%s
+    private const LOTS = 'SELECT t.id, t.number, s.lot_id AS stands, s.year, s.line, s.generation AS filial, v.id AS variety_id, v.crop, v.name, v.type, v.generation%s
         FROM lots t JOIN varieties v ON v.id = t.variety_id LEFT JOIN lot_standings s ON s.lot_id = t.id%s WHERE ';
 
-    private const PLANTINGS = 'SELECT t.id, t.number, t.spot, s.planting_id AS stands, s.season, s.line, v.id AS variety_id, v.crop, v.name, v.type, v.generation
+    private const PLANTINGS = 'SELECT t.id, t.number, t.spot, s.planting_id AS stands, s.season, s.line, s.generation AS filial, v.id AS variety_id, v.crop, v.name, v.type, v.generation
         FROM plantings t JOIN varieties v ON v.id = t.variety_id LEFT JOIN planting_standings s ON s.planting_id = t.id WHERE ';
 
     /**
@@ -40,7 +40,7 @@ final class Tagged
         $rows = DB::select(sprintf(
             self::LOTS,
             ', p.id AS planting_id, p.number AS planting_number, p.variety_id AS planting_variety, p.spot',
-            ' LEFT JOIN lot_origins o ON o.lot_id = t.id LEFT JOIN plantings p ON p.id = o.planting_id',
+            ' LEFT JOIN lot_parents o ON o.lot_id = t.id AND o.role != \'father\' LEFT JOIN plantings p ON p.id = o.planting_id',
         ).'t.number = ?', [$number]);
         $lot = array_values(self::asLots($rows))[0] ?? null;
         /** @var stdClass $row */
@@ -87,7 +87,7 @@ final class Tagged
         foreach ($rows as $row) {
             $lots[$row->id] = $lot->newFromBuilder(['id' => $row->id, 'number' => $row->number, 'variety_id' => $row->variety_id])->setRelations([
                 'variety' => $varieties[$row->variety_id],
-                'standing' => $row->stands === null ? null : $standing->newFromBuilder(['lot_id' => $row->id, 'year' => $row->year, 'line' => $row->line]),
+                'standing' => $row->stands === null ? null : $standing->newFromBuilder(['lot_id' => $row->id, 'year' => $row->year, 'line' => $row->line, 'generation' => $row->filial]),
             ]);
         }
 
@@ -105,7 +105,7 @@ final class Tagged
         foreach ($rows as $row) {
             $plantings[$row->id] = $planting->newFromBuilder(['id' => $row->id, 'number' => $row->number, 'variety_id' => $row->variety_id, 'spot' => $row->spot])->setRelations([
                 'variety' => $varieties[$row->variety_id],
-                'standing' => $row->stands === null ? null : $standing->newFromBuilder(['planting_id' => $row->id, 'season' => $row->season, 'line' => $row->line]),
+                'standing' => $row->stands === null ? null : $standing->newFromBuilder(['planting_id' => $row->id, 'season' => $row->season, 'line' => $row->line, 'generation' => $row->filial]),
             ]);
         }
 

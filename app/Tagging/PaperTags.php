@@ -10,7 +10,6 @@ use App\Documents\SeedLookDocument;
 use App\Models\Lot;
 use App\Models\Marks;
 use App\Models\Planting;
-use App\Models\Variety;
 use App\Reading\Facts;
 use App\Voice\Quantity;
 use App\Voice\Speaking;
@@ -36,7 +35,7 @@ final readonly class PaperTags
     {
         $tags = match ($course->place()) {
             Place::Store => [
-                $this->tag('outside', $lot, $course, '', [...self::state($course, $when), ...$this->origin->of($lot, $course, $when), new FactDocument('Printed', Speaking::forms()->day($when->now))]),
+                $this->tag('outside', $lot, $course, '', [...self::state($course, $when), ...$this->origin->of($lot, $course, $when), ...self::generation($lot), new FactDocument('Printed', Speaking::forms()->day($when->now))]),
                 $this->tag('inside', $lot, $course, '', $this->origin->brief($course)),
             ],
             Place::Racks, Place::Bench => [$this->tag('rack', $lot, $course, $course->place() === Place::Racks ? 'drying' : 'to be cleaned', $this->origin->of($lot, $course, $when))],
@@ -44,6 +43,14 @@ final readonly class PaperTags
         };
 
         return [...$tags, ...$this->packets($lot, $course, $when), ...$this->dishes($lot, $course, $when)];
+    }
+
+    /** @return list<FactDocument> how often a line was grown out here; a cross has its own count beside its name */
+    private static function generation(Lot $lot): array
+    {
+        $own = $lot->standing->own_generation ?? 0;
+
+        return $own === 0 || ($lot->standing->generation ?? '') !== '' ? [] : [new FactDocument('Own generation', Quantity::ordinal($own))];
     }
 
     /** @return non-empty-list<PaperTagDocument> its own, and one for each fruit of it that lies on the shelf */
@@ -59,7 +66,7 @@ final readonly class PaperTags
         $window = $fruit->window();
         $forms = Speaking::forms();
 
-        return self::document('fruit', "fruit:$planting->id:{$fruit->number()}", new TagMark(self::garden(), Subject::Planting, $planting->id), ShelvedFruit::codeOf($planting->code(), $fruit->number()), $planting->variety, $this->facts->crop($planting->variety), $planting->standing?->season, '', null, array_values(array_filter([
+        return self::document('fruit', "fruit:$planting->id:{$fruit->number()}", new TagMark(self::garden(), Subject::Planting, $planting->id), ShelvedFruit::codeOf($planting->code(), $fruit->number()), $planting, $this->facts->crop($planting->variety), $planting->standing?->season, '', null, array_values(array_filter([
             new FactDocument('Picked', $forms->day($fruit->pickedAt)),
             $fruit->shelved->plant === '' ? null : new FactDocument('Plant', $fruit->shelved->plant),
             $fruit->shelved->massG === null ? null : new FactDocument('Weighs', Quantity::weighed($fruit->shelved->massG)),
@@ -72,7 +79,7 @@ final readonly class PaperTags
         $from = $growing->sown->sownFrom ?? '';
         $lot = $growing->sown?->lot === null ? null : Lot::query()->find($growing->sown->lot);
 
-        return self::document('bed', "bed:$planting->id", new TagMark(self::garden(), Subject::Planting, $planting->id), $planting->code(), $planting->variety, $this->facts->crop($planting->variety), $planting->standing?->season, 'sown', null, [
+        return self::document('bed', "bed:$planting->id", new TagMark(self::garden(), Subject::Planting, $planting->id), $planting->code(), $planting, $this->facts->crop($planting->variety), $planting->standing?->season, 'sown', null, [
             new FactDocument('Sown', $growing->sownAt === null ? 'nobody has said when' : Speaking::forms()->day($growing->sownAt)),
             new FactDocument('Plants', $growing->sown === null ? 'not counted' : (string) $growing->sown->plants),
             new FactDocument('From', $lot instanceof Lot ? $lot->code() : ($from === '' ? 'not recorded' : $from)),
@@ -90,7 +97,7 @@ final readonly class PaperTags
                 continue;
             }
             $unit = $course->facts->crop->counts()->value;
-            $tags[] = self::document('packet', "packet:$id", new TagMark(self::garden(), Subject::Lot, $lot->id, (string) $id), $packet->code, $lot->variety, $course->facts->crop, $lot->standing?->year, sprintf(
+            $tags[] = self::document('packet', "packet:$id", new TagMark(self::garden(), Subject::Lot, $lot->id, (string) $id), $packet->code, $lot, $course->facts->crop, $lot->standing?->year, sprintf(
                 '%s: %s%s',
                 Speaking::forms()->turn->called($packet->year),
                 Quantity::seeds((float) $kept->part, $unit),
@@ -122,13 +129,13 @@ final readonly class PaperTags
     /** @param  list<FactDocument>  $lines */
     private function tag(string $sort, Lot $lot, LotCourse $course, string $headline, array $lines, string $which = ''): PaperTagDocument
     {
-        return self::document($sort, "$sort:$lot->id$which", new TagMark(self::garden(), Subject::Lot, $lot->id), $lot->code(), $lot->variety, $course->facts->crop, $course->origin->year(), $headline, self::warning($course), $lines);
+        return self::document($sort, "$sort:$lot->id$which", new TagMark(self::garden(), Subject::Lot, $lot->id), $lot->code(), $lot, $course->facts->crop, $course->origin->year(), $headline, self::warning($course), $lines);
     }
 
     /** @param  list<FactDocument>  $lines */
-    private static function document(string $sort, string $key, TagMark $mark, string $code, Variety $variety, Crop $crop, ?int $year, string $headline, ?string $warning, array $lines): PaperTagDocument
+    private static function document(string $sort, string $key, TagMark $mark, string $code, Lot|Planting $of, Crop $crop, ?int $year, string $headline, ?string $warning, array $lines): PaperTagDocument
     {
-        return new PaperTagDocument($key, $sort, $mark->text(), $code, $crop->name, $crop->latin, trim("$variety->name $variety->generation"), $year, SeedLookDocument::of($crop->title()), $headline, $warning, $lines);
+        return new PaperTagDocument($key, $sort, $mark->text(), $code, $crop->name, $crop->latin, trim($of->variety->name.' '.($of->standing->generation ?? $of->variety->generation)), $year, SeedLookDocument::of($crop->title()), $headline, $warning, $lines);
     }
 
     /** Every mark of a garden begins with it. */

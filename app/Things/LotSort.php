@@ -11,10 +11,12 @@ use App\Journal\Changed;
 use App\Journal\Draft;
 use App\Journal\LotQuestions;
 use App\Journal\Reach;
+use App\Journal\WhichHolder;
+use App\Lineage\LineNames;
+use App\Lineage\Parents;
 use App\Models\Bulk;
 use App\Models\Code;
 use App\Models\Lot;
-use App\Models\LotOrigin;
 use App\Models\LotStanding;
 use App\Models\Planting;
 use App\Models\Recorded;
@@ -42,7 +44,9 @@ use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
-use Marrow\Core\Steps\Origin\PouredTogether;
+use Marrow\Core\Steps\Breeding\CrossPicked;
+use Marrow\Core\Steps\Breeding\NamesLine;
+use Marrow\Core\Things\Registered;
 use Marrow\Core\Work\Place;
 
 /** Lots of seed. */
@@ -100,14 +104,12 @@ final readonly class LotSort implements ThingSort
         $planting = $begins->planting === null ? null : Planting::query()->find($begins->planting) ?? throw Refused::at('planting', 'There is no such planting.');
         $parent = $kind->from === Subject::Lot ? self::parentOf($draft) : null;
         $planting ??= $parent?->planting;
-        $variety = $parent->variety_id ?? ($planting === null ? $begins->variety()->id : $planting->variety_id);
+        $variety = $parent->variety_id ?? self::ofCross($draft, $planting) ?? ($planting === null ? $begins->variety()->id : $planting->variety_id);
         if ($planting === null && $kind->from === Subject::Planting) {
             throw Refused::at('planting', 'Say which planting it was picked from.');
         }
         Lot::query()->create(['id' => $draft->aboutId, 'number' => Code::next('lots'), 'variety_id' => $variety]);
-        LotOrigin::query()->insert($draft->kind === Kind::declared(PouredTogether::class)->name
-            ? array_map(static fn (mixed $of): array => ['lot_id' => $draft->aboutId, 'kind' => $draft->kind, 'planting_id' => null, 'from_lot_id' => is_string($of) && Lot::query()->whereKey($of)->exists() ? $of : null], [$draft->payload['lot'] ?? null, $draft->payload['other'] ?? null])
-            : ['lot_id' => $draft->aboutId, 'kind' => $draft->kind, 'planting_id' => $planting?->id, 'from_lot_id' => $parent?->id]);
+        Parents::begin($draft->aboutId, $draft->kind, $draft->payload, $planting?->id, $parent?->id);
 
         return $this->find($draft->aboutId) ?? throw new LogicException('A lot that was made is not there.');
     }
@@ -174,11 +176,11 @@ final readonly class LotSort implements ThingSort
     public function bearsOn(array $ids, Changed $changed): array
     {
         $since = array_diff($changed->ids(Subject::Lot), $changed->ids(Subject::Lot, Reach::Beginning));
-        $poured = Bulk::ids(DB::table('lot_origins')->whereIn('from_lot_id', $ids)->pluck('lot_id'));
+        $poured = Bulk::ids(DB::table('lot_parents')->whereIn('from_lot_id', $ids)->pluck('lot_id'));
 
         return [
             Subject::Lot->value => $poured,
-            Subject::Planting->value => Bulk::ids(DB::table('lot_origins')->whereIn('lot_id', [...array_diff($ids, $since), ...$poured])->whereNotNull('planting_id')->pluck('planting_id')),
+            Subject::Planting->value => Bulk::ids(DB::table('lot_parents')->whereIn('lot_id', [...array_diff($ids, $since), ...$poured])->whereNotNull('planting_id')->pluck('planting_id')),
         ];
     }
 
@@ -188,9 +190,10 @@ final readonly class LotSort implements ThingSort
         $read = [Subject::Lot->value => $ids, Subject::Planting->value => Bulk::ids($lots->map(static fn (Lot $lot): ?string => $lot->planting?->id))];
 
         return $this->journal->ahead($read, function () use ($lots, $ids): array {
-            $rows = $tests = $containers = $paces = $tasks = [];
+            $rows = $tests = $containers = $paces = $tasks = $courses = [];
             foreach ($lots as $lot) {
                 $course = $this->facts->lot($lot);
+                LineNames::settle($lot, $course);
                 $rows[] = Rows::lot($lot, $course);
                 array_push($containers, ...Rows::containers($lot, $course));
                 foreach ($course->testing->tests as $test) {
@@ -201,9 +204,11 @@ final readonly class LotSort implements ThingSort
                     $paces[$lot->id] = ['lot_id' => $lot->id, 'weight' => $told->weight, 'pull' => $told->pull];
                 }
                 $tasks[] = [$lot, $course->due()];
+                $courses[$lot->id] = $course;
             }
             // How true it is follows from others, and is written by Lines.
             LotStanding::query()->upsert($rows, 'lot_id', array_values(array_diff(array_keys($rows[0] ?? []), ['line'])));
+            Parents::settle($courses);
             DB::table('lot_containers')->whereIn('lot_id', $ids)->delete();
             Bulk::insert('lot_containers', $containers);
             TestStanding::query()->whereIn('lot_id', $ids)->delete();
@@ -249,6 +254,21 @@ final readonly class LotSort implements ThingSort
             ->orderBy('number')->limit(self::MOST)->get();
 
         return array_merge([], ...$this->facts->each($lots, fn (Lot $lot, LotCourse $course): array => $this->paper->ofLot($lot, $course, $when)));
+    }
+
+    /**
+     * Seed of a cross is of the cross, whatever it was picked from.
+     *
+     * @throws Refused
+     */
+    private static function ofCross(Draft $draft, ?Planting $planting): ?string
+    {
+        if ($planting === null || $draft->kind !== Kind::declared(CrossPicked::class)->name) {
+            return null;
+        }
+        $cross = Registered::kinds()->read($draft->kind, WhichHolder::of(Kind::declared(CrossPicked::class), $draft->payload));
+
+        return $cross instanceof NamesLine ? LineNames::variety($planting->variety->crop, $cross)->id : null;
     }
 
     /** @throws Refused */

@@ -9,6 +9,7 @@ use App\Finding\Sought;
 use App\Journal\Begins;
 use App\Journal\Changed;
 use App\Journal\Draft;
+use App\Lineage\Parents;
 use App\Models\Bulk;
 use App\Models\Code;
 use App\Models\Place;
@@ -161,7 +162,7 @@ final readonly class PlantingSort implements ThingSort
     /** When it was sown bounds when its lots can have been picked. */
     public function bearsOn(array $ids, Changed $changed): array
     {
-        return [Subject::Lot->value => Bulk::ids(DB::table('lot_origins')->whereIn('planting_id', $ids)->pluck('lot_id'))];
+        return [Subject::Lot->value => Bulk::ids(DB::table('lot_parents')->whereIn('planting_id', $ids)->pluck('lot_id'))];
     }
 
     public function project(array $ids): array
@@ -175,6 +176,7 @@ final readonly class PlantingSort implements ThingSort
             $tasks[] = [$planting, $course->due()];
         }
         PlantingStanding::query()->upsert($rows, 'planting_id');
+        Parents::follow(array_values($ids));
 
         return $tasks;
     }

@@ -8,6 +8,7 @@ namespace App\Words;
 final class StepWords
 {
     private const NAMES = [
+        'Breeding' => 'New lines',
         'Origin' => 'Where it comes from',
         'Stock' => 'How much there is',
         'Testing' => 'Germination',

@@ -95,6 +95,11 @@ final class EntryWordsTest extends TestCase
         yield 'poured off, with what floated' => ['poured_off', ['passes' => 3, 'floated' => 'apart'], 'Poured off: 3 times, floating seed kept apart'];
         yield 'poured off late' => ['poured_off', ['passes' => 5, 'sprouted' => true], 'Poured off: 5 times, sprouted seed seen'];
         yield 'cut to finish' => ['cut_down', ['plants' => 9, 'part' => 'stalks', 'kept' => 'sheet', 'where' => 'loft'], 'Cut to finish under cover: 9 plants, seed stalks, on a sheet under cover, loft'];
+        yield 'a cross' => ['cross_picked', ['name' => 'Lightship', 'father' => 'Odile’s yellow one', 'plants' => 1, 'mother' => '4', 'fathers' => '2, 3', 'fruits' => 2], 'Picked of a cross: Lightship, 2 fruits, pods or heads, off 1 mother plant, mother 4, pollen from Odile’s yellow one, fathers 2, 3'];
+        yield 'a trait' => ['trait_named', ['trait' => 'Colour of the fruit', 'wanted' => 'yellow', 'other' => 'red', 'dominance' => 'recessive', 'shows' => 'fruit'], 'Trait looked for: Colour of the fruit, yellow wanted, not red, hidden by the other (recessive), its fruit or pods'];
+        yield 'a line' => ['line_begun', ['name' => 'Lightship'], 'Begun as a line: Lightship'];
+        yield 'a variety' => ['line_released', ['name' => 'Night Ferry'], 'Released as a variety: Night Ferry'];
+        yield 'an F4 from elsewhere' => ['received', ['how' => 'given', 'from' => 'Odile', 'filial' => 4], 'Came from elsewhere: given, from Odile, F4'];
         yield 'turned' => ['turned', ['caught_g' => 4], 'Turned over: 4 g'];
         yield 'fruit opened' => ['fruit_opened', ['how' => 'scooped', 'fruits' => 6, 'look' => 'plump', 'bitter' => 1], 'Fruit opened: scooped out, 6 fruits, plump, 1 bitter fruit'];
         yield 'filled' => ['filled', [], 'Filled with water'];

@@ -164,7 +164,7 @@ final class HoldersTest extends TestCase
         self::assertSame(2, DB::table('lots')->count(), 'nothing was kept');
         $mix = $keeper->sends(['even_so' => true] + $draft)->assertOk()->json('answers.0.code');
         self::assertEquals([$one => 80.0, $other => 0.0, $mix => 170.0], DB::table('lot_standings')->get()->mapWithKeys(static fn (object $row): array => ['L'.$row->number => $row->seeds])->all());
-        self::assertEqualsCanonicalizing([$keeper->idOf($one), $keeper->idOf($other)], DB::table('lot_origins')->where('lot_id', $draft['about']['id'])->pluck('from_lot_id')->all());
+        self::assertEqualsCanonicalizing([$keeper->idOf($one), $keeper->idOf($other)], DB::table('lot_parents')->where('lot_id', $draft['about']['id'])->pluck('from_lot_id')->all());
         self::assertStringContainsString("120 seeds, of $one, 50 seeds, of $other", self::plain(str_replace('\\u00a0', ' ', $this->getJson("/api/lots/$mix")->content())));
         $this->rebuiltIsTheSame();
     }

@@ -14,7 +14,7 @@ use Tests\TestCase;
 final class QueryPlansTest extends TestCase
 {
     /** Tables that grow with the years. */
-    private const GROWING = ['journal_entries', 'lots', 'plantings', 'lot_standings', 'planting_standings', 'test_standings', 'tasks', 'lot_origins', 'lot_containers', 'containers', 'entry_refs', 'readings', 'reading_days', 'forecasts'];
+    private const GROWING = ['journal_entries', 'lots', 'plantings', 'lot_standings', 'planting_standings', 'test_standings', 'tasks', 'lot_parents', 'lot_containers', 'containers', 'entry_refs', 'readings', 'reading_days', 'forecasts'];
 
     /** @param  list<string>  $whole  tables that this page may read whole, with their reason */
     #[DataProvider('pages')]

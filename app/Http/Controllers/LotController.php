@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\FamilyDocument;
 use App\Documents\LotDocument;
 use App\Documents\PortioningDocument;
 use App\Documents\TestAheadDocument;
 use App\Http\Input;
 use App\Http\SeenFrom;
-use App\Presenting\FamilySheet;
 use App\Presenting\LotSheet;
 use App\Presenting\PortioningSheet;
 use App\Presenting\TestAhead;
@@ -45,16 +43,6 @@ final class LotController extends Controller
         $wish = $request->query('wish', []);
 
         return new JsonResponse($sheet->of($this->lot($code), static fn (FieldList $fields): Values => Input::read($fields, is_array($wish) ? $wish : []), $seen->when()));
-    }
-
-    #[OA\Get(path: '/lots/{code}/family', operationId: 'family', description: 'Where the lot came from, back to the first, and what came of it.', parameters: [
-        new OA\PathParameter(name: 'code', required: true, schema: new OA\Schema(type: 'string')),
-    ], responses: [
-        new OA\Response(response: 200, description: 'its family', content: new OA\JsonContent(ref: FamilyDocument::class)),
-    ])]
-    public function family(string $code, FamilySheet $sheet): JsonResponse
-    {
-        return new JsonResponse($sheet->of($this->lot($code)));
     }
 
     #[OA\Get(path: '/lots/{code}/test-ahead', operationId: 'testAhead', description: 'What a germination test would cost and tell, before its seed is taken.', parameters: [

@@ -22,6 +22,12 @@ enum LineWord: string
     /** Still splitting, being made stable. */
     case NotFixed = 'not fixed';
 
+    /** Whether it is not to be trusted to be of its line. */
+    public function isDoubtful(): bool
+    {
+        return $this === self::Doubtful || $this === self::Crossed;
+    }
+
     public static function upTo(float $share): self
     {
         return match (true) {

@@ -27,6 +27,7 @@ final class Kind
      * @param  ?Subject  $from  what it then begins from, where it cannot begin out of nothing
      * @param  bool  $isWords  whether it is told for people alone, and nothing is reckoned from it
      * @param  list<string>  $called  what hands call it besides, in a line
+     * @param  bool  $names  whether it tells anew what the thing is, as its beginning does
      */
     private function __construct(
         public readonly string $name,
@@ -40,6 +41,7 @@ final class Kind
         public readonly ?Subject $from = null,
         public readonly bool $isWords = false,
         public readonly array $called = [],
+        public readonly bool $names = false,
     ) {}
 
     /**
@@ -86,6 +88,12 @@ final class Kind
     public function starts(?Subject $from = null): self
     {
         return $this->with(['starts' => true, 'from' => $from]);
+    }
+
+    /** It tells anew what the thing is: whatever rests on how that began rests on this, too. */
+    public function names(): self
+    {
+        return $this->with(['names' => true]);
     }
 
     /** A word or two by which hands call it, where that is in neither its title nor its act. */
@@ -229,7 +237,7 @@ final class Kind
     /** @param  array<string, mixed>  $change */
     private function with(array $change): self
     {
-        /** @var array{name: string, of: list<Subject>, title: string, act: string, fields: FieldList, says: list<string>, once: ?list<string>, starts: bool, from: ?Subject, isWords: bool, called: list<string>} $all */
+        /** @var array{name: string, of: list<Subject>, title: string, act: string, fields: FieldList, says: list<string>, once: ?list<string>, starts: bool, from: ?Subject, isWords: bool, called: list<string>, names: bool} $all */
         $all = [...get_object_vars($this), ...$change];
 
         return new self(...$all);

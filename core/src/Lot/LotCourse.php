@@ -12,6 +12,7 @@ use Marrow\Core\Folding\Folded;
 use Marrow\Core\Journal\Entry;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Settings\Practice;
+use Marrow\Core\Steps\Breeding\BreedingStrand;
 use Marrow\Core\Steps\Cellar\CellarStrand;
 use Marrow\Core\Steps\Cleaning\CleaningStage;
 use Marrow\Core\Steps\Cleaning\CleaningStrand;
@@ -45,6 +46,8 @@ final class LotCourse extends Folded
     public readonly NotesStrand $notes;
 
     public readonly OriginStrand $origin;
+
+    public readonly BreedingStrand $breeding;
 
     public readonly CleaningStrand $cleaning;
 
@@ -85,7 +88,8 @@ final class LotCourse extends Folded
         $this->where = new Whereabouts;
         $kepts = new Kepts;
         $this->notes = new NotesStrand;
-        $this->origin = new OriginStrand($this->where, $facts->code, $facts->sownAt, $facts->crop, $facts->sources);
+        $this->origin = new OriginStrand($this->where, $facts->code, $facts->sownAt, $facts->crop, $facts->sources, $facts->pollen);
+        $this->breeding = new BreedingStrand($this->origin, $facts->splits);
         $this->cleaning = new CleaningStrand($facts->crop, $this->origin, $practice, $facts->holdings());
         $this->vessel = new VesselStrand($this->where, $this->cleaning);
         $this->stock = new StockStrand($facts->crop, $this->where, $this->cleaning, $kepts, $facts->sources);

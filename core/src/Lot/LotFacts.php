@@ -7,6 +7,7 @@ namespace Marrow\Core\Lot;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Steps\Holding\Holdings;
 use Marrow\Core\Steps\Origin\Source;
+use Marrow\Core\Steps\Pollinating\PollenPlanting;
 use Marrow\Core\Steps\Storing\StoredAt;
 use Marrow\Core\Storage\StorePace;
 
@@ -24,6 +25,8 @@ final readonly class LotFacts
      * @param  ?\DateTimeImmutable  $sisterCrossedAt  when it came to light that another lot of its bloom is crossed; null of none
      * @param  bool  $sickAmong  whether sick plants stood among those it was picked from
      * @param  list<array{sown: \DateTimeImmutable, picked: ?\DateTimeImmutable}>  $grownOut  plantings sown from it, and when seed of them was first picked
+     * @param  array<string, PollenPlanting>  $pollen  plantings that may have fathered it, by their ids
+     * @param  bool  $splits  whether its plants are to be expected to differ, being of a cross or a hybrid
      */
     public function __construct(
         public string $code,
@@ -38,6 +41,8 @@ final readonly class LotFacts
         public ?\DateTimeImmutable $sisterCrossedAt = null,
         public bool $sickAmong = false,
         public array $grownOut = [],
+        public array $pollen = [],
+        public bool $splits = false,
     ) {}
 
     /** Places and containers over time. */

@@ -15,11 +15,18 @@ final class Pedigree
     /** @var array<string, int> */
     private array $generations = [];
 
+    /** @var array<string, ?int> */
+    private array $filial = [];
+
     /** @var array<string, true> being followed just now */
     private array $open = [];
 
-    /** @param  array<string, list<array{from: ?string, grown: bool}>>  $links  by lot; from nobody knows which, null */
-    public function __construct(private readonly array $links) {}
+    /**
+     * @param  array<string, list<Descent>>  $links  by lot
+     * @param  array<string, int>  $told  generation of a cross that somebody told of a lot, the F1 being 1
+     * @param  array<string, true>  $stable  lots that were called stable: of them, and of what comes of them, no generations of a cross are counted
+     */
+    public function __construct(private readonly array $links, private readonly array $told = [], private readonly array $stable = []) {}
 
     /**
      * How often it was grown out here since it came from elsewhere: by the longest way where there are several, so that the number never
@@ -31,20 +38,37 @@ final class Pedigree
      */
     public function generation(string $lot): int
     {
-        if (isset($this->generations[$lot])) {
-            return $this->generations[$lot];
-        }
-        if (isset($this->open[$lot])) {
-            throw InvalidFigure::because('lots', 'A lot cannot come from itself.');
-        }
-        $this->open[$lot] = true;
-        $generation = 0;
-        foreach ($this->links[$lot] ?? [] as $link) {
-            $generation = max($generation, ($link['from'] === null ? 0 : $this->generation($link['from'])) + (int) $link['grown']);
-        }
-        unset($this->open[$lot]);
+        return $this->generations[$lot] ??= $this->followed($lot, function () use ($lot): int {
+            $generation = 0;
+            foreach ($this->links[$lot] ?? [] as $link) {
+                $generation = max($generation, ($link->from === null ? 0 : $this->generation($link->from)) + (int) $link->isGrown());
+            }
 
-        return $this->generations[$lot] = $generation;
+            return $generation;
+        });
+    }
+
+    /**
+     * Its generation after a cross: what is picked of the cross itself is F1, and each growing-out counts one on. A cross begins it
+     * anew; of parts that are of several, the last counts, since the mixture is no more mixed than that.
+     *
+     * @return ?int 1 for an F1; null of what comes of no cross, was called stable since, or of which that is not known
+     *
+     * @throws InvalidFigure where a lot would be its own forebear
+     */
+    public function filial(string $lot): ?int
+    {
+        if (! array_key_exists($lot, $this->filial)) {
+            $this->filial[$lot] = $this->followed($lot, fn (): ?int => $this->countFilial($lot));
+        }
+
+        return $this->filial[$lot];
+    }
+
+    /** @return list<Descent> what it came of */
+    public function links(string $lot): array
+    {
+        return $this->links[$lot] ?? [];
     }
 
     /** Whether where it began is known: no way back ends in a growing-out of seed that nobody named. */
@@ -52,13 +76,19 @@ final class Pedigree
     {
         foreach ([$lot, ...$this->forebears($lot)] as $one) {
             foreach ($this->links[$one] ?? [] as $link) {
-                if ($link['from'] === null) {
+                if ($link->from === null && $link->role !== Role::Father) {
                     return false;
                 }
             }
         }
 
         return true;
+    }
+
+    /** Whether it is itself of a cross on purpose. */
+    public function isCross(string $lot): bool
+    {
+        return array_any($this->links[$lot] ?? [], static fn (Descent $link): bool => $link->role === Role::Father);
     }
 
     /** @return list<string> those it came from, the nearest first, each once */
@@ -70,9 +100,9 @@ final class Pedigree
             $ahead = [];
             foreach ($next as $one) {
                 foreach ($this->links[$one] ?? [] as $link) {
-                    if ($link['from'] !== null && $link['from'] !== $lot && ! isset($found[$link['from']])) {
-                        $found[$link['from']] = true;
-                        $ahead[] = $link['from'];
+                    if ($link->from !== null && $link->from !== $lot && ! isset($found[$link->from])) {
+                        $found[$link->from] = true;
+                        $ahead[] = $link->from;
                     }
                 }
             }
@@ -80,5 +110,82 @@ final class Pedigree
         }
 
         return array_map(strval(...), array_keys($found));
+    }
+
+    /**
+     * Its mothers, back to the first: of a mixture, the first part that was told.
+     *
+     * @return list<string> the lot itself first
+     */
+    public function motherLine(string $lot): array
+    {
+        $line = [];
+        for ($one = $lot; $one !== null && ! in_array($one, $line, true);) {
+            $line[] = $one;
+            $one = array_find($this->links[$one] ?? [], static fn (Descent $link): bool => $link->role !== Role::Father)?->from;
+        }
+
+        return $line;
+    }
+
+    /**
+     * Plants that gave seed at each picking on the way to it, the first first: through a mixture, the way by its first part, through a
+     * cross by its mother.
+     *
+     * @return list<?int> null where nobody knows
+     */
+    public function pickings(string $lot): array
+    {
+        $plants = [];
+        foreach (array_reverse($this->motherLine($lot)) as $one) {
+            $link = array_find($this->links($one), static fn (Descent $link): bool => $link->role !== Role::Father);
+            if ($link !== null && $link->isGrown()) {
+                $plants[] = $link->plants;
+            }
+        }
+
+        return $plants;
+    }
+
+    private function countFilial(string $lot): ?int
+    {
+        if (isset($this->stable[$lot])) {
+            return null;
+        }
+        if (isset($this->told[$lot])) {
+            return $this->told[$lot];
+        }
+        if ($this->isCross($lot)) {
+            return 1;
+        }
+        $most = null;
+        foreach ($this->links[$lot] ?? [] as $link) {
+            $before = $link->from === null ? null : $this->filial($link->from);
+            if ($before === null) {
+                return null;
+            }
+            $most = max($most ?? 0, $before + (int) $link->isGrown());
+        }
+
+        return $most;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  \Closure(): T  $count
+     * @return T
+     */
+    private function followed(string $lot, \Closure $count): mixed
+    {
+        if (isset($this->open[$lot])) {
+            throw InvalidFigure::because('lots', 'A lot cannot come from itself.');
+        }
+        $this->open[$lot] = true;
+        try {
+            return $count();
+        } finally {
+            unset($this->open[$lot]);
+        }
     }
 }

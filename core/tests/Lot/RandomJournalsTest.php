@@ -44,7 +44,7 @@ final class RandomJournalsTest extends CoreTestCase
     {
         $chance = new Randomizer(new Mt19937($seed));
         $crop = self::drawn($chance, $seed);
-        $diary = new Diary($crop, '2024-03-01', self::places(), $seed % 7 === 0);
+        $diary = new Diary($crop, '2024-03-01', self::places(), $seed % 7 === 0, null, $seed % 2 === 1);
         $at = new \DateTimeImmutable('2025-08-01 08:00');
         self::begin($diary, $at, $seed);
         for ($step = 0; $step < self::STEPS; $step++) {
@@ -272,6 +272,7 @@ final class RandomJournalsTest extends CoreTestCase
     {
         $isWet = $diary->course()->facts->crop->isWetCleaned();
         [$kind, $payload] = match (true) {
+            $seed % 10 === 8 => ['cross_picked', ['name' => 'Lightship', 'father' => 'a neighbour’s plant', 'plants' => 1, 'mother' => '4', 'fruits' => 3, 'mass_g' => 5000]],
             $seed % 2 === 0 && $seed % 3 !== 0 => ['picked', ['plants' => 10, 'fruits' => 40, 'mass_g' => 5000]],
             $seed % 5 === 1 => ['poured_together', ['lot' => 'one', 'seeds' => 150, 'other' => 'two', 'other_seeds' => 250]],
             $seed % 5 === 0 => ['received', ['how' => 'swapped', 'from' => 'Odile', 'year' => 2023, 'claimed' => '85 %', 'treated' => $seed % 2 === 0, ...($seed % 10 === 5 ? ['uncleaned' => true, 'mass_g' => 5000] : ($seed % 3 === 0 ? ['seeds' => 400] : []))]],

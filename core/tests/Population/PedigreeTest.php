@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Marrow\Core\Tests\Population;
 
 use Marrow\Core\Fields\InvalidFigure;
+use Marrow\Core\Population\Descent;
 use Marrow\Core\Population\Pedigree;
+use Marrow\Core\Population\Role;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -17,21 +19,44 @@ final class PedigreeTest extends TestCase
     {
         // A was bought; B grown from it, C set apart from B, D grown from C; E poured together of A and D; F grown from nobody knows what.
         $pedigree = new Pedigree([
-            'B' => [['from' => 'A', 'grown' => true]],
-            'C' => [['from' => 'B', 'grown' => false]],
-            'D' => [['from' => 'C', 'grown' => true]],
-            'E' => [['from' => 'A', 'grown' => false], ['from' => 'D', 'grown' => false]],
-            'F' => [['from' => null, 'grown' => true]],
+            'B' => [new Descent('A')],
+            'C' => [new Descent('B', Role::Part)],
+            'D' => [new Descent('C')],
+            'E' => [new Descent('A', Role::Part), new Descent('D', Role::Part)],
+            'F' => [new Descent(null)],
         ]);
         self::assertSame([0, 1, 1, 2, 2, 1], array_map($pedigree->generation(...), ['A', 'B', 'C', 'D', 'E', 'F']));
         self::assertSame(['A', 'D', 'C', 'B'], $pedigree->forebears('E'));
         self::assertSame([true, false], [$pedigree->isWhole('E'), $pedigree->isWhole('F')]);
     }
 
+    public function test_generations_after_a_cross_are_counted_from_it(): void
+    {
+        // X is crossed of A with B; F2 to F4 grown from it, a part of F3 set apart; M mixed of F2 and F4; S called stable after F4, T grown from it; H a bought
+        // F4, I grown from that; Y crossed of F3 with a father of whom only words are known.
+        $pedigree = new Pedigree([
+            'X' => [new Descent('A'), new Descent('B', Role::Father)],
+            'F2' => [new Descent('X')],
+            'F3' => [new Descent('F2')],
+            'part' => [new Descent('F3', Role::Part)],
+            'F4' => [new Descent('part')],
+            'M' => [new Descent('F2', Role::Part), new Descent('F4', Role::Part)],
+            'S' => [new Descent('F4')],
+            'T' => [new Descent('S')],
+            'I' => [new Descent('H')],
+            'Y' => [new Descent('F3'), new Descent(null, Role::Father)],
+            'odd' => [new Descent('F2', Role::Part), new Descent('A', Role::Part)],
+        ], ['H' => 4], ['S' => true]);
+        self::assertSame([null, 1, 2, 3, 3, 4, 4, null, null, 5, 1, null], array_map($pedigree->filial(...), ['A', 'X', 'F2', 'F3', 'part', 'F4', 'M', 'S', 'T', 'I', 'Y', 'odd']));
+        self::assertSame([1, 3, 5, 6], array_map($pedigree->generation(...), ['X', 'F3', 'S', 'T']), 'own generations are counted on, whatever it is called');
+        self::assertSame(['T', 'S', 'F4', 'part', 'F3', 'F2', 'X', 'A'], $pedigree->motherLine('T'));
+        self::assertTrue($pedigree->isWhole('Y'), 'a father in words leaves its mothers known');
+    }
+
     public function test_nobody_is_their_own_forebear(): void
     {
         $this->expectException(InvalidFigure::class);
-        (new Pedigree(['A' => [['from' => 'B', 'grown' => true]], 'B' => [['from' => 'A', 'grown' => true]]]))->generation('A');
+        (new Pedigree(['A' => [new Descent('B')], 'B' => [new Descent('A', Role::Father)]]))->generation('A');
     }
 
     public function test_over_random_families_generations_never_fall_along_a_link(): void
@@ -40,12 +65,17 @@ final class PedigreeTest extends TestCase
         for ($try = 0; $try < 300; $try++) {
             $links = [];
             for ($lot = 1; $lot < 40; $lot++) {
-                $links["L$lot"] = array_map(static fn (): array => ['from' => $chance->getInt(0, 9) === 0 ? null : 'L'.$chance->getInt(0, $lot - 1), 'grown' => $chance->getInt(0, 2) > 0], range(0, $chance->getInt(0, 2)));
+                $links["L$lot"] = array_map(static fn (): Descent => new Descent($chance->getInt(0, 9) === 0 ? null : 'L'.$chance->getInt(0, $lot - 1), Role::cases()[$chance->getInt(0, 2)]), range(0, $chance->getInt(0, 2)));
             }
             $pedigree = new Pedigree($links);
             foreach ($links as $lot => $from) {
                 foreach ($from as $link) {
-                    self::assertGreaterThanOrEqual(($link['from'] === null ? 0 : $pedigree->generation($link['from'])) + (int) $link['grown'], $pedigree->generation($lot));
+                    self::assertGreaterThanOrEqual(($link->from === null ? 0 : $pedigree->generation($link->from)) + (int) $link->isGrown(), $pedigree->generation($lot));
+                    $before = $link->from === null ? null : $pedigree->filial($link->from);
+                    // A generation after a cross falls at a cross alone, which begins it anew.
+                    if ($before !== null && $pedigree->filial($lot) !== null && ! $pedigree->isCross($lot)) {
+                        self::assertGreaterThanOrEqual($before + (int) $link->isGrown(), $pedigree->filial($lot));
+                    }
                 }
                 self::assertNotContains($lot, $pedigree->forebears($lot));
                 self::assertLessThanOrEqual(count($pedigree->forebears($lot)) + 1, $pedigree->generation($lot));

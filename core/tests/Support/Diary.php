@@ -28,9 +28,9 @@ final class Diary
     private readonly LotFacts $facts;
 
     /** @param  array<string, StoredAt>  $places */
-    public function __construct(Crop $crop, ?string $sown = null, array $places = [], bool $crossed = false, ?Holdings $holdings = null)
+    public function __construct(Crop $crop, ?string $sown = null, array $places = [], bool $crossed = false, ?Holdings $holdings = null, bool $splits = false)
     {
-        $this->facts = new LotFacts('L1', $crop, $sown === null ? null : new \DateTimeImmutable($sown), $places, $crossed, null, $holdings, $crossed ? new \DateTimeImmutable('2025-01-01') : null);
+        $this->facts = new LotFacts('L1', $crop, $sown === null ? null : new \DateTimeImmutable($sown), $places, $crossed, null, $holdings, $crossed ? new \DateTimeImmutable('2025-01-01') : null, splits: $splits);
     }
 
     /**

@@ -330,6 +330,91 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/lots/{code}/family": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Where the lot came from, back to the first, and what came of it. */
+        get: operations["family"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/varieties/{id}/family": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description All lots of a variety, what they came from and what came of them. */
+        get: operations["familyOfVariety"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/lots/{code}/road": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description How far a lot of a cross or a hybrid is on the way to a line of its own. */
+        get: operations["road"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/lots/{code}/kin/{other}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description How two lots are related, by code or by id, and what they would be poured together. */
+        get: operations["kin"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/lots/{code}/crossed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What a crossing touches, and what there is to go back to. */
+        get: operations["crossed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/frame": {
         parameters: {
             query?: never;
@@ -1165,23 +1250,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/lots/{code}/family": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description Where the lot came from, back to the first, and what came of it. */
-        get: operations["family"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/lots/{code}/test-ahead": {
         parameters: {
             query?: never;
@@ -1903,6 +1971,11 @@ export interface components {
             words: string[];
             unit: string;
         };
+        /** @description A lot or a planting, and what is to be said of it here. */
+        CleanLotDocument: {
+            tag: components["schemas"]["TagDocument"];
+            said: string;
+        };
         /** @description A line in the book of who came and went. */
         ComingDocument: {
             at: string;
@@ -1989,6 +2062,20 @@ export interface components {
             kind: "vegetable" | "herb" | "grain" | "pulse" | "cut_flower" | "wild_flower";
             life_cycle: string;
             breeding: string;
+        };
+        /** @description A crossing that came to light: what it touches, and what there is to go back to. */
+        CrossedDocument: {
+            touched: components["schemas"]["TagDocument"][];
+            clean: components["schemas"]["CleanLotDocument"][];
+            none: string;
+            standing: components["schemas"]["CleanLotDocument"][];
+        };
+        /** @description What the pickings since it came here have left of what a line had. */
+        DiversityDocument: {
+            said: string;
+            costliest: string;
+            helps: string;
+            mix: components["schemas"]["TagDocument"] | null;
         };
         DraftRequest: {
             /**
@@ -2080,14 +2167,43 @@ export interface components {
         /** @description Where a lot came from, back to the first, and what came of it, down to today. */
         FamilyDocument: {
             said: string;
-            self: components["schemas"]["FamilyStepDocument"];
+            self: components["schemas"]["FamilyStepDocument"] | null;
             forebears: components["schemas"]["FamilyStepDocument"][];
             offspring: components["schemas"]["FamilyStepDocument"][];
             more: boolean;
+            diversity: components["schemas"]["DiversityDocument"] | null;
+            drawing: components["schemas"]["FamilyDrawingDocument"];
+        };
+        /** @description A family as it is drawn: a graph in which time runs one way. */
+        FamilyDrawingDocument: {
+            nodes: components["schemas"]["FamilyNodeDocument"][];
+            links: components["schemas"]["FamilyLinkDocument"][];
+            left: string;
+        };
+        /** @description A link in the drawing of a family, from what was there before to what came of it. */
+        FamilyLinkDocument: {
+            from: string;
+            to: string;
+            /** @enum {string} */
+            role: "came" | "sown" | "seed" | "pollen" | "part" | "given";
+            plants: number | null;
+        };
+        /** @description Something in the drawing of a family. */
+        FamilyNodeDocument: {
+            id: string;
+            /** @enum {string} */
+            sort: "source" | "lot" | "planting" | "given" | "folded";
+            code: string;
+            title: string;
+            says: string;
+            /** @description year it is of; null where nobody knows */
+            year: number | null;
+            marks: ("this" | "few parents" | "cross" | "mixed" | "crossed" | "used up" | "stable")[];
         };
         /** @description A lot in the family of another. */
         FamilyStepDocument: {
             tag: components["schemas"]["TagDocument"];
+            filial: string;
             generation: number;
             said: string;
         };
@@ -2390,6 +2506,13 @@ export interface components {
             /** @enum {string} */
             crosses: "freely" | "now and then";
         };
+        /** @description How two lots are related, and what a mixture of them would be. */
+        KinLotDocument: {
+            /** Format: float */
+            kinship: number;
+            said: string;
+            mixed: string[];
+        };
         /** @description A kind of entry as it can be told of anything of its sort, however that stands. */
         KindDocument: {
             of: ("planting" | "lot" | "container" | "place")[];
@@ -2469,6 +2592,8 @@ export interface components {
             used_up: boolean;
             stage: string;
             crop: components["schemas"]["CropDocument"];
+            /** @description "third own generation", of a line; empty of what was never grown out here, or is counted from a cross */
+            generation: string;
             tasks: components["schemas"]["TaskDocument"][];
             offers: components["schemas"]["OfferDocument"][];
             sections: components["schemas"]["SheetSection"][];
@@ -2863,6 +2988,32 @@ export interface components {
             sentence: string;
             from: string | null;
             to: string | null;
+        };
+        /** @description How far a lot that splits is on the way to a line of its own, and what the next growing is for. */
+        RoadDocument: {
+            said: string;
+            expects: string[];
+            other: string;
+            wanted: string[];
+            search: string;
+            years: components["schemas"]["RoadYearDocument"][];
+            stable: string[];
+            steps: components["schemas"]["RoadStepDocument"][];
+            gained: components["schemas"]["TraitYearsDocument"][];
+        };
+        /** @description A picking on the way to a line. */
+        RoadStepDocument: {
+            tag: components["schemas"]["TagDocument"];
+            said: string;
+        };
+        /** @description What of a cross is still mixed in one plant of a generation. */
+        RoadYearDocument: {
+            generation: string;
+            /** Format: float */
+            selfed: number;
+            /** Format: float */
+            open: number;
+            now: boolean;
         };
         /** @description A round through the garden, in the order in which one walks it. */
         RoundDocument: {
@@ -4069,6 +4220,25 @@ export interface components {
             /** @description Where */
             where?: string | null;
         };
+        /** Picked of a cross */
+        EntryCrossPicked: {
+            /** @description What the cross is called */
+            name: string;
+            /** @description Pollen of the planting */
+            pollen?: string | null;
+            /** @description Or pollen from elsewhere */
+            father?: string | null;
+            /** @description Mother plants */
+            plants: number | string;
+            /** @description Mother plant */
+            mother?: string | null;
+            /** @description Father plants */
+            fathers?: string | null;
+            /** @description Fruits, pods or heads */
+            fruits?: ((number | null) | (string | null)) | null;
+            /** @description They weigh, g */
+            mass_g?: ((number | null) | (string | null)) | null;
+        };
         /** Came from elsewhere */
         EntryReceived: {
             /**
@@ -4096,6 +4266,8 @@ export interface components {
             claimed_of?: ((number | null) | (string | null)) | null;
             /** @description Their lot or packet number */
             packet?: string | null;
+            /** @description Generation after a cross, as it was told */
+            filial?: ((number | null) | (string | null)) | null;
             /** @description On what terms */
             terms?: string | null;
             /** @description Still in its fruit, pods or heads */
@@ -4127,6 +4299,35 @@ export interface components {
             part: "light" | "floated" | "unopened" | "fell" | "picked";
             /** @description It weighs, g */
             mass_g?: ((number | null) | (string | null)) | null;
+        };
+        /** Trait looked for */
+        EntryTraitNamed: {
+            /** @description Trait */
+            trait: string;
+            /** @description What is wanted of it */
+            wanted: string;
+            /** @description What the other parent has */
+            other?: string | null;
+            /**
+             * @description What is wanted is
+             * @enum {string|null}
+             */
+            dominance?: "not_known" | "recessive" | "dominant" | "between" | null;
+            /**
+             * @description It shows in
+             * @enum {string|null}
+             */
+            shows?: "plant" | "fruit" | "coat" | "grain" | null;
+        };
+        /** Begun as a line */
+        EntryLineBegun: {
+            /** @description What the line is called */
+            name: string;
+        };
+        /** Released as a variety */
+        EntryLineReleased: {
+            /** @description What the variety is called */
+            name: string;
         };
         /** Turned over */
         EntryTurned: {
@@ -4703,7 +4904,7 @@ export interface components {
             inside?: string | null;
         };
         /** @description by kind, see the schema of that name */
-        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryTraitsChosen"] | components["schemas"]["EntryPlantLookedAt"] | components["schemas"]["EntryPlantPhotographed"] | components["schemas"]["EntryPlantsKept"] | components["schemas"]["EntryFruitShelved"] | components["schemas"]["EntryFruitSeen"] | components["schemas"]["EntryFruitMoved"] | components["schemas"]["EntryFruitCut"] | components["schemas"]["EntryFruitTasted"] | components["schemas"]["EntryFruitOff"] | components["schemas"]["EntryFruitSeed"] | components["schemas"]["EntryTastingSet"] | components["schemas"]["EntryTastingScored"] | components["schemas"]["EntryTastingUnblinded"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryRipenessSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryCardRead"] | components["schemas"]["EntryHandTried"] | components["schemas"]["EntryDriesElsewhere"] | components["schemas"]["EntryDesiccantIn"] | components["schemas"]["EntryDesiccantOut"] | components["schemas"]["EntryRaked"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestResult"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryDishLost"] | components["schemas"]["EntryTestWarmed"] | components["schemas"]["EntryTestWetted"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryKeptLookedOver"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
+        EntryPayload: components["schemas"]["EntryStruck"] | components["schemas"]["EntryNoted"] | components["schemas"]["EntrySown"] | components["schemas"]["EntryFirstBloom"] | components["schemas"]["EntryLastBloom"] | components["schemas"]["EntryOffTypesSeen"] | components["schemas"]["EntryPlantedOut"] | components["schemas"]["EntryThinned"] | components["schemas"]["EntryCovered"] | components["schemas"]["EntryUncovered"] | components["schemas"]["EntryRogued"] | components["schemas"]["EntrySickSeen"] | components["schemas"]["EntryBolted"] | components["schemas"]["EntryWatered"] | components["schemas"]["EntryShaken"] | components["schemas"]["EntryCutToRipen"] | components["schemas"]["EntryLifted"] | components["schemas"]["EntryWinterLost"] | components["schemas"]["EntryReplanted"] | components["schemas"]["EntryOffTypesJudged"] | components["schemas"]["EntryNeighboursSeen"] | components["schemas"]["EntryHandWanted"] | components["schemas"]["EntryFlowersShut"] | components["schemas"]["EntryHandPollinated"] | components["schemas"]["EntrySetSeen"] | components["schemas"]["EntryTraitsChosen"] | components["schemas"]["EntryPlantLookedAt"] | components["schemas"]["EntryPlantPhotographed"] | components["schemas"]["EntryPlantsKept"] | components["schemas"]["EntryFruitShelved"] | components["schemas"]["EntryFruitSeen"] | components["schemas"]["EntryFruitMoved"] | components["schemas"]["EntryFruitCut"] | components["schemas"]["EntryFruitTasted"] | components["schemas"]["EntryFruitOff"] | components["schemas"]["EntryFruitSeed"] | components["schemas"]["EntryTastingSet"] | components["schemas"]["EntryTastingScored"] | components["schemas"]["EntryTastingUnblinded"] | components["schemas"]["EntryMarked"] | components["schemas"]["EntryMarkSeen"] | components["schemas"]["EntryRipenessSeen"] | components["schemas"]["EntryPutOff"] | components["schemas"]["EntryPicked"] | components["schemas"]["EntryCutDown"] | components["schemas"]["EntryCrossPicked"] | components["schemas"]["EntryReceived"] | components["schemas"]["EntryPouredTogether"] | components["schemas"]["EntrySetApart"] | components["schemas"]["EntryTraitNamed"] | components["schemas"]["EntryLineBegun"] | components["schemas"]["EntryLineReleased"] | components["schemas"]["EntryTurned"] | components["schemas"]["EntryFruitOpened"] | components["schemas"]["EntryFermentStarted"] | components["schemas"]["EntryPouredOff"] | components["schemas"]["EntryFilled"] | components["schemas"]["EntryStirred"] | components["schemas"]["EntryLaidWithGel"] | components["schemas"]["EntrySoaked"] | components["schemas"]["EntryRinsed"] | components["schemas"]["EntryThreshed"] | components["schemas"]["EntryWinnowed"] | components["schemas"]["EntrySeedLost"] | components["schemas"]["EntryInVessel"] | components["schemas"]["EntrySampleWeighed"] | components["schemas"]["EntryWithdrawn"] | components["schemas"]["EntryPickedOver"] | components["schemas"]["EntrySampleSorted"] | components["schemas"]["EntrySpread"] | components["schemas"]["EntryBathed"] | components["schemas"]["EntryWeighed"] | components["schemas"]["EntryJarRead"] | components["schemas"]["EntryCardRead"] | components["schemas"]["EntryHandTried"] | components["schemas"]["EntryDriesElsewhere"] | components["schemas"]["EntryDesiccantIn"] | components["schemas"]["EntryDesiccantOut"] | components["schemas"]["EntryRaked"] | components["schemas"]["EntryStored"] | components["schemas"]["EntryTestStarted"] | components["schemas"]["EntryTestResult"] | components["schemas"]["EntryTestCounted"] | components["schemas"]["EntryTestEnded"] | components["schemas"]["EntryDishLost"] | components["schemas"]["EntryTestWarmed"] | components["schemas"]["EntryTestWetted"] | components["schemas"]["EntryOpened"] | components["schemas"]["EntryPortioned"] | components["schemas"]["EntryDivided"] | components["schemas"]["EntrySeen"] | components["schemas"]["EntryKeptLookedOver"] | components["schemas"]["EntryReserved"] | components["schemas"]["EntryClosed"] | components["schemas"]["EntryCalledBack"] | components["schemas"]["EntryAirSet"] | components["schemas"]["EntryPlaced"];
         /** @description by field, as it would be typed */
         TypedPart: {
             [key: string]: string | boolean;
@@ -5312,6 +5513,120 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AtOnceDocument"];
+                };
+            };
+        };
+    };
+    family: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description its family */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyDocument"];
+                };
+            };
+        };
+    };
+    familyOfVariety: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The things of the garden that have a name, and the forms that ask for them. */
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description its family */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyDocument"];
+                };
+            };
+        };
+    };
+    road: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the road */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoadDocument"];
+                };
+            };
+        };
+    };
+    kin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+                other: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description in words, and by their kinship */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KinLotDocument"];
+                };
+            };
+        };
+    };
+    crossed: {
+        parameters: {
+            query?: {
+                on?: string;
+            };
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what to do */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CrossedDocument"];
                 };
             };
         };
@@ -6744,28 +7059,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PortioningDocument"];
-                };
-            };
-        };
-    };
-    family: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                code: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description its family */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FamilyDocument"];
                 };
             };
         };

@@ -127,15 +127,6 @@ export function useShelf(of: string) {
   });
 }
 
-/** Where a lot came from and what came of it; asked only where somebody wants to see it. */
-export function useFamily(code: string, wanted: boolean) {
-  return useQuery({
-    queryKey: keys.family(code),
-    queryFn: () => take(api.GET('/lots/{code}/family', { params: { path: { code } } })),
-    enabled: wanted,
-  });
-}
-
 export function useLot(code: string) {
   const { on } = useLook();
   return useQuery({

@@ -2,12 +2,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { api, take, type Variety } from '../api/client';
+import { useFamilyOfVariety } from '../api/family';
 import { afterwards, useVarieties, useWrite } from '../api/queries';
 import { ChoiceInput, TextInput } from '../kit/fields';
 import { SaveAs } from '../kit/SaveAs';
 import { Empty, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { Waiting } from '../kit/Waiting';
+import { FamilyTold } from '../lots/FamilyOf';
 import { VarietyForm } from '../record/VarietyForm';
 
 /** Every variety of the garden, to be renamed, put to another crop, or found to be another one that is here. */
@@ -66,7 +68,7 @@ export function VarietiesBook() {
 }
 
 function Line({ variety, others }: { variety: Variety; others: Variety[] }) {
-  const [act, setAct] = useState<'change' | 'merge' | null>(null);
+  const [act, setAct] = useState<'change' | 'merge' | 'family' | null>(null);
   if (act === 'change')
     return (
       <li>
@@ -96,6 +98,14 @@ function Line({ variety, others }: { variety: Variety; others: Variety[] }) {
       <Button variant="text" onClick={() => setAct('change')} aria-label={`Change ${variety.name}`}>
         Change
       </Button>
+      <Button
+        variant="text"
+        onClick={() => setAct(act === 'family' ? null : 'family')}
+        aria-expanded={act === 'family'}
+        aria-label={`Family of ${variety.name}`}
+      >
+        Family
+      </Button>
       {others.length > 0 && (
         <Button
           variant="text"
@@ -105,7 +115,24 @@ function Line({ variety, others }: { variety: Variety; others: Variety[] }) {
           It is another one
         </Button>
       )}
+      {act === 'family' && <FamilyOfVariety variety={variety} />}
       {act === 'merge' && <Merge variety={variety} others={others} onClose={() => setAct(null)} />}
+    </Box>
+  );
+}
+
+/** All lots of it, what they came from and what came of them. */
+function FamilyOfVariety({ variety }: { variety: Variety }) {
+  const family = useFamilyOfVariety(variety.id);
+  return (
+    <Box sx={{ width: '100%', pb: 2 }}>
+      {family.error !== null && <Trouble>{family.error.message}</Trouble>}
+      {family.data !== undefined && (
+        <>
+          <p>{family.data.said}</p>
+          <FamilyTold family={family.data} says={`The family of ${variety.name}`} />
+        </>
+      )}
     </Box>
   );
 }

@@ -1,18 +1,23 @@
 import Box from '@mui/material/Box';
+import { useTheme } from '@mui/material/styles';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { components } from '../api/generated';
+import { useFamily, useKin, type Family, type FamilyStep } from '../api/family';
 import { useLook } from '../api/look';
-import { useFamily } from '../api/queries';
-import { Coming } from '../kit/Coming';
+import { Coming, later } from '../kit/Coming';
 import { Section, Trouble } from '../kit/Section';
+import { LotInput, OfCrop } from '../record/ThingInput';
 import { pageOfCode } from '../record/things';
 import { Tag } from '../shell/Tag';
 
-type Step = components['schemas']['FamilyStepDocument'];
+const FamilyDrawing = later(async () => (await import('./FamilyDrawing')).FamilyDrawing, {
+  lines: 4,
+  height: 240,
+});
 
-/** Back to the first lot and down to today, on demand, as a list. */
-export function FamilyOf({ code }: { code: string }) {
+/** Back to the first lot and down to today, on demand: drawn where there is room for it, and as a list that says the same. */
+export function FamilyOf({ code, crop }: { code: string; crop: string }) {
   const [open, setOpen] = useState(false);
   const family = useFamily(code, open);
   return (
@@ -30,10 +35,10 @@ export function FamilyOf({ code }: { code: string }) {
         {open && family.data === undefined && family.error === null && <Coming lines={2} height={64} />}
         {family.data !== undefined && (
           <>
-            <p>This lot: {family.data.self.said}.</p>
-            <Steps title="Came from" steps={family.data.forebears} />
-            <Steps title="Came of it" steps={family.data.offspring} />
-            {family.data.more && <p>There are more of them than are told here.</p>}
+            {family.data.self !== null && <p>This lot: {family.data.self.said}.</p>}
+            <Diversity family={family.data} />
+            <FamilyTold family={family.data} says={`The family of ${code}`} />
+            <Related code={code} crop={crop} />
           </>
         )}
       </Box>
@@ -41,7 +46,65 @@ export function FamilyOf({ code }: { code: string }) {
   );
 }
 
-function Steps({ title, steps }: { title: string; steps: Step[] }) {
+/** A family, drawn where there is room and where there is anything to draw, and told. */
+export function FamilyTold({ family, says }: { family: Family; says: string }) {
+  const { breakpoints } = useTheme();
+  const roomy = useMediaQuery(breakpoints.up('sm'), { noSsr: true });
+  return (
+    <>
+      {roomy && family.drawing.links.length > 0 && <FamilyDrawing drawing={family.drawing} says={says} />}
+      <Steps title="Came from" steps={family.forebears} />
+      <Steps title="Came of it" steps={family.offspring} />
+      {family.more && <p>There are more of them than are told here.</p>}
+    </>
+  );
+}
+
+/** What its pickings have left of what it had. */
+function Diversity({ family }: { family: Family }) {
+  const { at } = useLook();
+  const told = family.diversity;
+  if (told === null) return null;
+  return (
+    <Box role="group" aria-label="What is left of it" sx={{ maxWidth: '46em', my: 1.5 }}>
+      <Box>{told.said}</Box>
+      {told.costliest !== '' && <Box sx={{ fontWeight: 700 }}>{told.costliest}</Box>}
+      <Box>{told.helps}</Box>
+      {told.mix !== null && (
+        <Box
+          component={Link}
+          to={at(pageOfCode(told.mix.code))}
+          sx={{ display: 'block', maxWidth: 480, textDecoration: 'none', mt: 0.5 }}
+        >
+          <Tag tag={told.mix} dense />
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** How it is related to another lot, which the keeper names. */
+function Related({ code, crop }: { code: string; crop: string }) {
+  const [other, setOther] = useState('');
+  const kin = useKin(code, other);
+  return (
+    <Box sx={{ maxWidth: 480, mt: 2 }}>
+      <OfCrop value={crop}>
+        <LotInput
+          field={{ label: 'How is it related to', hint: '' }}
+          value={other}
+          onChange={(lot) => setOther(String(lot))}
+        />
+      </OfCrop>
+      <Box role="status" sx={{ mt: 1 }}>
+        {kin.error !== null && other !== '' && kin.error.message}
+        {kin.data?.said}
+      </Box>
+    </Box>
+  );
+}
+
+function Steps({ title, steps }: { title: string; steps: FamilyStep[] }) {
   const { at } = useLook();
   if (steps.length === 0) return null;
   return (

@@ -4,6 +4,7 @@ import type { PlaceName } from '../api/client';
 import { useLot } from '../api/queries';
 import { JournalLines } from '../record/JournalLines';
 import { ComingSheet } from '../shell/ComingThings';
+import { CrossedOf } from './CrossedOf';
 import { FamilyOf } from './FamilyOf';
 import { HowTrue } from './HowTrue';
 import { Caution, Section, Trouble } from '../kit/Section';
@@ -13,6 +14,7 @@ import { TaskLine } from '../shell/TaskLine';
 import { useLook } from '../api/look';
 import { places } from '../shell/places';
 import { Offers } from '../record/Offers';
+import { RoadOf } from './RoadOf';
 import { movesTo, pagesOf, SheetSection } from './sections';
 
 /** The worksheet of a lot: what to do and why, what can be recorded, then all that is known, what matters here first. */
@@ -61,6 +63,7 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
       <SheetHead tag={data.tag}>
         <Box sx={(t) => ({ my: 1, color: t.vars?.palette.text.secondary })}>
           {data.stage}
+          {data.generation !== '' && ` · ${data.generation}`}
           {' · '}
           {data.crop.name}
           {data.planting !== null && (
@@ -100,7 +103,9 @@ export function LotSheet({ code, place }: { code: string; place: PlaceName }) {
       <TagLinks title="Set apart from" tags={data.part_of === null ? [] : [data.part_of]} />
       <TagLinks title="Set apart from it" tags={data.parts} />
       <TagLinks title="Sown from it" tags={data.grown} />
-      <FamilyOf code={data.tag.code} />
+      {data.crossed !== null && <CrossedOf code={data.tag.code} />}
+      {/^F\d/.test(data.tag.generation) && <RoadOf code={data.tag.code} />}
+      <FamilyOf code={data.tag.code} crop={data.crop.key} />
       <Section title="Journal">
         <JournalLines entries={data.entries} about={{ subject: 'lot', id: data.id }} />
       </Section>

@@ -25,6 +25,7 @@ import { DayInput } from '../kit/DayInput';
 import { useSpoken } from '../kit/spoken';
 import { FieldGrid, type Values } from '../kit/FieldGrid';
 import { useFieldChecks } from './useFieldChecks';
+import { pictured } from './pictured';
 import { PacketInput } from './PacketInput';
 import { OfCrop } from './ThingInput';
 import { VarietyForm } from './VarietyForm';
@@ -103,6 +104,7 @@ export function Begin({
       ? typed
       : { ...typed, fields: { lot: only, ...typed.fields } };
   const way = ways.find(({ kind }) => kind === values.kind) ?? ways[0];
+  const Pictured = pictured[way?.kind ?? ''];
   const fields = (way?.fields ?? []).filter(({ hidden }) => !hidden);
   const payload = {
     ...Object.fromEntries(
@@ -210,6 +212,9 @@ export function Begin({
             value={way.kind}
             onChange={(kind) => set({ kind })}
           />
+        )}
+        {Pictured !== undefined && (
+          <Pictured values={values.fields} onChange={(fields) => set({ fields })} of="" />
         )}
         <OfCrop value={chosen?.crop}>
           <FieldGrid

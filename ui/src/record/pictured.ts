@@ -12,5 +12,6 @@ export const pictured: Record<
 > = {
   test_counted: later(async () => (await import('./TapCounts')).TapCounts, { lines: 1, height: 130 }),
   test_started: later(async () => (await import('./TestAhead')).TestAhead, { lines: 3, height: 90 }),
+  poured_together: later(async () => (await import('./MixAhead')).MixAhead, { lines: 1, height: 24 }),
   card_read: later(async () => (await import('./CardSpots')).CardSpots, { lines: 1, height: 130 }),
 };

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Marrow\Core\Steps\Origin;
 
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Fields\Refused;
 use Marrow\Core\Fields\Show;
 use Marrow\Core\Folding\Misfit;
 use Marrow\Core\Folding\Strand;
 use Marrow\Core\Folding\Takes;
 use Marrow\Core\Journal\Entry;
+use Marrow\Core\Steps\Breeding\CrossPicked;
+use Marrow\Core\Steps\Pollinating\PollenPlanting;
 use Marrow\Core\Work\Offer;
 use Marrow\Core\Work\Place;
 use Marrow\Core\Work\Whereabouts;
@@ -32,6 +35,9 @@ final class OriginStrand extends Strand
     /** How it was cut to finish under cover, where it was. */
     public ?CutDown $finishing = null;
 
+    /** The cross on purpose that it is of. */
+    public ?CrossPicked $cross = null;
+
     /** What it was poured together from. */
     public ?PouredTogether $mixed = null;
 
@@ -41,8 +47,9 @@ final class OriginStrand extends Strand
     /**
      * @param  \DateTimeImmutable|null  $sownAt  when the planting it was picked from was sown, where that is known
      * @param  array<string, Source>  $sources  lots that it was poured together from or set apart from, by their ids
+     * @param  array<string, PollenPlanting>  $pollen  plantings that may have fathered it, by their ids
      */
-    public function __construct(private readonly Whereabouts $where, public readonly string $code, private readonly ?\DateTimeImmutable $sownAt, private readonly Crop $crop, private readonly array $sources = []) {}
+    public function __construct(private readonly Whereabouts $where, public readonly string $code, private readonly ?\DateTimeImmutable $sownAt, private readonly Crop $crop, private readonly array $sources = [], private readonly array $pollen = []) {}
 
     #[Takes]
     public function picked(Picked $picked, Entry $entry): void
@@ -70,6 +77,24 @@ final class OriginStrand extends Strand
         }
         $this->picked(new Picked($cut->plants, null, null), $entry);
         $this->finishing = $cut;
+    }
+
+    /** Seed of a cross is picked as any other; only its name and its father are its own. */
+    #[Takes]
+    public function crossPicked(CrossPicked $cross, Entry $entry): void
+    {
+        if ($this->passes !== []) {
+            throw Misfit::outOfPlace(sprintf('%s was picked already; the seed of a cross is a lot of its own.', $this->code));
+        }
+        $of = $cross->pollen === null ? null : $this->pollen[$cross->pollen] ?? throw Refused::at('pollen', 'There is no such planting.');
+        if ($of !== null && $of->family !== $this->crop->family) {
+            throw Refused::at('pollen', sprintf('%s is %s, of another family of plants: nothing comes of that pollen.', $of->code, $of->name));
+        }
+        if ($of !== null && $of->species !== $this->crop->species()) {
+            $this->doubt('pollen', sprintf('%s is %s, another species: it hardly ever takes.', $of->code, $of->name));
+        }
+        $this->picked(new Picked($cross->plants, $cross->fruits, $cross->massG, true, $cross->mother), $entry);
+        $this->cross = $cross;
     }
 
     /** Whether any of it was picked before it was ripe. */
@@ -126,7 +151,7 @@ final class OriginStrand extends Strand
         return match (true) {
             // What it began with was struck: it can only begin anew.
             ! $this->hasBegun() => [Offer::of(Picked::class, 10), Offer::of(Received::class, 11)],
-            $this->received === null && $this->mixed === null && $this->apart === null && ! $this->closed => [Offer::of(Picked::class, 30)],
+            $this->received === null && $this->mixed === null && $this->apart === null && $this->cross === null && ! $this->closed => [Offer::of(Picked::class, 30)],
             default => [],
         };
     }
@@ -186,6 +211,23 @@ final class OriginStrand extends Strand
     public function plants(): int
     {
         return array_reduce($this->passes, static fn (int $most, array $pass): int => max($most, $pass['picked']->plants), $this->parent()?->plants() ?? 0);
+    }
+
+    /** Plants that are known to have given seed: those that were named, where each was picked by itself; 0 where nobody knows. */
+    public function gave(): int
+    {
+        return max($this->plants(), count($this->mothers()));
+    }
+
+    /** @return array<string, ?float> seeds of each of the lots that it was poured together from, by its id; null where nobody knows */
+    public function poured(): array
+    {
+        $mixed = $this->mixed;
+
+        return $mixed === null ? [] : [
+            $mixed->lot => $mixed->seeds ?? ($this->sources[$mixed->lot] ?? null)?->seeds,
+            $mixed->other => $mixed->otherSeeds ?? ($this->sources[$mixed->other] ?? null)?->seeds,
+        ];
     }
 
     /** Whether all of it was pollinated by hand and tied. */

@@ -32,6 +32,7 @@ final readonly class Received implements Checked, Payload
      * @param  string  $terms  on which it may be passed on, as they were told
      * @param  bool  $about  the number or the mass is only about right
      * @param  bool  $uncleaned  it came in its fruit, pods or heads; what it weighs is theirs
+     * @param  ?int  $filial  its generation after a cross, as it was told: 1 for an F1
      */
     public function __construct(
         public string $how,
@@ -48,6 +49,7 @@ final readonly class Received implements Checked, Payload
         public ?int $claimedOf = null,
         public bool $about = false,
         public bool $uncleaned = false,
+        public ?int $filial = null,
     ) {}
 
     public static function kind(): Kind
@@ -65,11 +67,12 @@ final readonly class Received implements Checked, Payload
                 Field::day('claimed_on', 'Tested on, as it was told')->called('the day of their test')->optional()->seldom(),
                 Field::integer('claimed_of', 'Seeds in that test', 'seeds', 1, 10_000)->called('the number of seeds in that test')->optional()->of('seed')->hint('Your own test counts as any other; what a seller or giver says counts as one of 25 seeds at the most')->seldom(),
                 Field::text('packet', 'Their lot or packet number', 60)->optional('')->seldom(),
+                Field::integer('filial', 'Generation after a cross, as it was told', '', 1, 60)->called('the generation after a cross')->optional()->hint('4 for an F4; an F1 is a hybrid')->seldom(),
                 Field::text('terms', 'On what terms', 200)->optional('')->hint('Say, “not to be sold”')->seldom(),
                 Field::flag('uncleaned', 'Still in its fruit, pods or heads')->hint('To be cleaned here. What it weighs then is theirs'),
                 Field::flag('treated', 'Treated seed')->hint('Coloured, powdered or coated against pests or moulds'),
             )
-            ->says('{how}', 'from {from}', 'their {packet}', 'ripened in {year}', 'packed for {packed_for}', '{seeds}', '{mass_g}', '{about}', '{uncleaned}', 'said to germinate {claimed}', 'of {claimed_of}', '{treated}', '{terms}');
+            ->says('{how}', 'from {from}', 'their {packet}', 'F{filial}', 'ripened in {year}', 'packed for {packed_for}', '{seeds}', '{mass_g}', '{about}', '{uncleaned}', 'said to germinate {claimed}', 'of {claimed_of}', '{treated}', '{terms}');
     }
 
     public function check(): void

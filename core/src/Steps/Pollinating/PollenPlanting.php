@@ -11,6 +11,7 @@ final readonly class PollenPlanting
      * @param  string  $species  genus and epithet
      * @param  string  $variety  id of its variety
      * @param  string  $name  of the variety
+     * @param  string  $family  of plants
      */
-    public function __construct(public string $code, public string $species, public string $variety, public string $name) {}
+    public function __construct(public string $code, public string $species, public string $variety, public string $name, public string $family = '') {}
 }

@@ -50,6 +50,9 @@ final class PollinatingStrand extends Strand
     /** @var list<string> mother plants that pollen of another variety was carried to; "" where nobody said which */
     public array $crossedMothers = [];
 
+    /** @var array<string, list<string>> ids of the plantings of other varieties whose pollen each mother had; "" where nobody said which mother */
+    public array $crossedBy = [];
+
     /** @var array<string, true> numbered ties that were given */
     private array $ties = [];
 
@@ -90,7 +93,9 @@ final class PollinatingStrand extends Strand
                 $this->doubt('pollen', sprintf('%s is %s, another variety: what comes of it is a cross on purpose.', $of->code, $of->name));
             }
             if ($of->variety !== $this->variety) {
-                $this->crossedMothers = array_values(array_unique([...$this->crossedMothers, mb_strtolower($done->mother)]));
+                $mother = mb_strtolower($done->mother);
+                $this->crossedMothers = array_values(array_unique([...$this->crossedMothers, $mother]));
+                $this->crossedBy[$mother] = array_values(array_unique([...$this->crossedBy[$mother] ?? [], $done->pollen]));
             }
         }
         if ($done->mother !== '' && $done->pollen === null && $done->fatherPlants() === [mb_strtolower(trim($done->mother))]) {

@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenting;
+
+use App\Documents\FamilyDrawingDocument;
+use App\Documents\FamilyLinkDocument;
+use App\Documents\FamilyNodeDocument;
+use App\Lineage\Crossings;
+use App\Lineage\Family;
+use App\Models\Bulk;
+use App\Models\Lot;
+use App\Models\Planting;
+use App\Reading\Facts;
+use App\Reading\PeopleNames;
+use App\Voice\Quantity;
+use Illuminate\Support\Facades\DB;
+use Marrow\Core\Population\Role;
+
+/**
+ * A family as it is drawn: whom seed came from, lots, what was grown of them, whom it went to. Where there are too many lots to be
+ * seen at once, those of which nothing came and nothing is left are folded into one for each planting, and after them the others
+ * of which nothing came.
+ */
+final class FamilyDrawing
+{
+    /** Lots that are drawn one by one. */
+    private const MOST = 300;
+
+    /** Whom seed was given to, that are named at one lot. */
+    private const NAMES = 3;
+
+    /** @var array<string, FamilyNodeDocument> */
+    private array $nodes = [];
+
+    /** @var list<FamilyLinkDocument> */
+    private array $links = [];
+
+    /** @var array<string, string> the node that a lot is drawn as */
+    private array $drawnAs = [];
+
+    /**
+     * @param  array<string, Lot>  $lots  by id, with standing
+     * @param  array<string, Planting>  $plantings
+     * @param  array<string, true>  $gone  ids of lots of which nothing is left
+     */
+    private function __construct(private readonly Family $family, private readonly array $lots, private readonly array $plantings, private readonly array $gone, private readonly Facts $facts, private readonly Crossings $crossings) {}
+
+    /**
+     * @param  array<string, Lot>  $lots
+     * @param  array<string, Planting>  $plantings
+     */
+    public static function of(Family $family, array $lots, array $plantings, Facts $facts, Crossings $crossings): FamilyDrawingDocument
+    {
+        $gone = [];
+        foreach (array_chunk(array_keys($lots), 500) as $some) {
+            $gone += array_fill_keys(Bulk::ids(DB::table('lot_standings')->whereIn('lot_id', $some)->where('used_up', 1)->pluck('lot_id')), true);
+        }
+
+        return (new self($family, $lots, $plantings, $gone, $facts, $crossings))->drawn();
+    }
+
+    private function drawn(): FamilyDrawingDocument
+    {
+        $folded = $this->folded();
+        foreach ($folded as $by => $ids) {
+            $this->fold((string) $by, $ids);
+        }
+        foreach ($this->lots as $id => $lot) {
+            isset($this->drawnAs[$id]) || $this->lot($lot);
+        }
+        $this->given(array_keys(array_diff_key($this->lots, array_fill_keys(array_merge([], ...array_values($folded)), true))));
+        $many = array_sum(array_map(count(...), $folded));
+
+        return new FamilyDrawingDocument(array_values($this->nodes), $this->links, $many === 0 ? '' : sprintf('%s of which nothing came are drawn together, by what they were picked off.', Quantity::number($many, 'lot')));
+    }
+
+    /** @return array<string, non-empty-list<string>> ids of lots that are drawn as one, by what they have in common */
+    private function folded(): array
+    {
+        $left = count($this->lots) - self::MOST;
+        if ($left <= 0) {
+            return [];
+        }
+        $has = [];
+        foreach ($this->lots as $id => $lot) {
+            foreach ($this->family->pedigree->links($id) as $link) {
+                $has[$link->from ?? ''] = true;
+            }
+        }
+        $roots = array_fill_keys($this->family->roots, true);
+        $ends = array_filter($this->lots, static fn (Lot $lot): bool => ! isset($has[$lot->id]) && (count($roots) > 1 || ! isset($roots[$lot->id])));
+        $folded = [];
+        foreach ([true, false] as $gone) {
+            foreach ($ends as $id => $lot) {
+                if ($left > 0 && isset($this->gone[$id]) === $gone) {
+                    $link = $this->family->links($id)[0] ?? null;
+                    $folded[$link === null ? 'elsewhere' : $link[1] ?? $link[0]->from ?? 'elsewhere'][] = $id;
+                    $left--;
+                }
+            }
+        }
+
+        return $folded;
+    }
+
+    /** @param  non-empty-list<string>  $ids */
+    private function fold(string $by, array $ids): void
+    {
+        $node = "folded $by";
+        foreach ($ids as $id) {
+            $this->drawnAs[$id] = $node;
+        }
+        $gone = count(array_filter($ids, fn (string $id): bool => isset($this->gone[$id])));
+        $first = $this->lots[$ids[0]];
+        $this->nodes[$node] = new FamilyNodeDocument($node, 'folded', '', Quantity::number(count($ids), 'lot'), $first->code().' and others'.($gone === 0 ? '' : ($gone === count($ids) ? ', all used up' : ", $gone used up")), $first->standing?->year, []);
+        $this->parents($ids[0], $node);
+    }
+
+    private function lot(Lot $lot): void
+    {
+        $id = $lot->id;
+        $this->drawnAs[$id] = $id;
+        $links = $this->family->links($id);
+        $crop = $this->facts->crop($lot->variety);
+        $plants = ($links[0] ?? null) === null || $links[0][0]->role !== Role::Mother ? null : $links[0][0]->plants;
+        $splits = $this->family->generations->filial($id) !== '';
+        $marks = array_keys(array_filter([
+            'this' => $this->family->roots === [$id],
+            // One plant is what a new line is made of.
+            'few parents' => ! $splits && $plants !== null && $plants < $crop->parents->bare,
+            'cross' => $this->family->pedigree->isCross($id),
+            'mixed' => count($links) > 1 && $links[0][0]->role === Role::Part,
+            'crossed' => $this->crossings->of($id) !== null,
+            'stable' => $this->family->generations->isReleased($id),
+            'used up' => isset($this->gone[$id]),
+        ]));
+        $this->nodes[$id] = new FamilyNodeDocument($id, 'lot', $lot->code(), trim($lot->variety->name.' '.$this->family->generations->label($id)), $plants === null ? '' : 'off '.Quantity::number($plants, 'plant'), $lot->standing?->year, $marks);
+        $this->parents($id, $id);
+    }
+
+    private function parents(string $lot, string $node): void
+    {
+        $links = $this->family->links($lot);
+        if ($links === []) {
+            $this->source($lot, $node);
+        }
+        foreach ($links as [$link, $planting, , $told]) {
+            $role = match ($link->role) {
+                Role::Mother => 'seed',
+                Role::Father => 'pollen',
+                Role::Part => 'part',
+            };
+            if ($planting === null) {
+                $from = $link->from === null ? $this->words($told === '' ? 'nobody knows what' : $told) : $this->nodeOf($link->from);
+                $from === null || $this->links[] = new FamilyLinkDocument($from, $node, $role, $link->plants);
+
+                continue;
+            }
+            $this->planting($planting, $link->from, $told);
+            $this->links[] = new FamilyLinkDocument($planting, $node, $role, $link->plants);
+        }
+    }
+
+    private function planting(string $id, ?string $sownFrom, string $told): void
+    {
+        if (isset($this->nodes[$id])) {
+            return;
+        }
+        $planting = $this->plantings[$id] ?? null;
+        $stood = $planting?->standing?->plants;
+        $this->nodes[$id] = new FamilyNodeDocument($id, 'planting', $planting?->code() ?? '', $planting?->standing?->season === null ? 'grown' : (string) $planting->standing->season, $stood === null ? '' : Quantity::number($stood, 'plant'), $planting?->standing?->season, []);
+        $from = $sownFrom === null ? $this->words($told === '' ? 'seed nobody named' : $told) : $this->nodeOf($sownFrom);
+        $from === null || $this->links[] = new FamilyLinkDocument($from, $id, 'sown', $stood);
+    }
+
+    /** The node that a lot is drawn as; null where it is not drawn. */
+    private function nodeOf(string $lot): ?string
+    {
+        return $this->drawnAs[$lot] ?? (isset($this->lots[$lot]) ? $lot : null);
+    }
+
+    /** Whom a lot came from. */
+    private function source(string $lot, string $node): void
+    {
+        $received = DB::table('journal_entries')->where('subject', 'lot')->where('subject_id', $lot)->where('kind', 'received')->value('payload');
+        $from = is_string($received) ? (json_decode($received, true)['from'] ?? '') : '';
+        if (is_string($from) && trim($from) !== '') {
+            $this->links[] = new FamilyLinkDocument($this->words(trim($from)), $node, 'came', null);
+        }
+    }
+
+    private function words(string $told): string
+    {
+        $id = 'source '.mb_strtolower($told);
+        $this->nodes[$id] ??= new FamilyNodeDocument($id, 'source', '', $told, '', null, []);
+
+        return $id;
+    }
+
+    /** @param  list<string>  $lots  ids */
+    private function given(array $lots): void
+    {
+        foreach (array_chunk($lots, 500) as $some) {
+            $rows = DB::select(
+                "SELECT j.subject_id, json_extract(j.payload, '$.to') AS name, substr(j.happened_at, 1, 4) AS year FROM journal_entries j
+                 WHERE j.subject = 'lot' AND j.kind = 'withdrawn' AND j.subject_id IN (".Bulk::marks($some).") AND json_extract(j.payload, '$.purpose') IN ('gift', 'swap') AND ".PeopleNames::STANDS.' ORDER BY j.happened_at',
+                $some,
+            );
+            $of = [];
+            foreach ($rows as $row) {
+                /** @var object{subject_id: string, name: ?string, year: string} $row */
+                $of[$row->subject_id][] = [trim($row->name ?? '') === '' ? 'somebody' : trim($row->name ?? ''), (int) $row->year];
+            }
+            foreach ($of as $lot => $gifts) {
+                $names = array_values(array_unique(array_column($gifts, 0)));
+                $this->nodes["given $lot"] = new FamilyNodeDocument("given $lot", 'given', '', implode(', ', array_slice($names, 0, self::NAMES)), count($names) > self::NAMES ? sprintf('and %d more', count($names) - self::NAMES) : (string) $gifts[0][1], $gifts[0][1], []);
+                $this->links[] = new FamilyLinkDocument((string) $lot, "given $lot", 'given', null);
+            }
+        }
+    }
+}
