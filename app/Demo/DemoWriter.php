@@ -79,10 +79,10 @@ final class DemoWriter
     }
 
     /** @param  ?Lot  $lot  of the garden's own that it was sown from; or $from, in words; $sprouts of a test of it, where they were potted on */
-    public function sow(Variety $variety, string $on, int $plants, string $spot, string $from = '', string $by = '', ?Lot $lot = null, bool $sprouts = false): Planting
+    public function sow(Variety $variety, string $on, int $plants, string $spot, string $from = '', string $by = '', ?Lot $lot = null, bool $sprouts = false, ?int $seeds = null): Planting
     {
         $id = $this->id();
-        $this->record($id, Subject::Planting, 'sown', "$on 10:00", ['plants' => $plants, 'sown_from' => $from, 'lot' => $lot?->id, 'sprouts' => $sprouts], $by, new Begins($variety->id, spot: $spot));
+        $this->record($id, Subject::Planting, 'sown', "$on 10:00", ['plants' => $plants, 'sown_from' => $from, 'lot' => $lot?->id, 'sprouts' => $sprouts, 'seeds' => $seeds], $by, new Begins($variety->id, spot: $spot));
 
         return Planting::query()->with('variety')->findOrFail($id);
     }
@@ -97,6 +97,24 @@ final class DemoWriter
     {
         $id = $this->id();
         $this->record($id, Subject::Lot, 'picked', $at, ['plants' => $plants, 'fruits' => $fruits, 'mass_g' => $grams, 'tied' => $tied, 'mother' => $mother], $by, new Begins(planting: $planting->id));
+
+        return Lot::query()->with('variety')->findOrFail($id);
+    }
+
+    /** @param  array<string, mixed>  $payload */
+    public function cross(Planting $mothers, string $at, array $payload, string $by = ''): Lot
+    {
+        $id = $this->id();
+        $this->record($id, Subject::Lot, 'cross_picked', $at, $payload, $by, new Begins(planting: $mothers->id));
+
+        return Lot::query()->with('variety')->findOrFail($id);
+    }
+
+    /** @param  array<string, mixed>  $payload */
+    public function pour(Variety $variety, string $at, array $payload): Lot
+    {
+        $id = $this->id();
+        $this->record($id, Subject::Lot, 'poured_together', $at, $payload, begins: new Begins($variety->id));
 
         return Lot::query()->with('variety')->findOrFail($id);
     }
@@ -189,7 +207,7 @@ final class DemoWriter
     }
 
     /** Its keepers shut seed away as they always did, measured or not. */
-    private const INSISTED = ['stored', 'divided', 'portioned'];
+    private const INSISTED = ['stored', 'divided', 'portioned', 'hand_pollinated', 'picked', 'sown'];
 
     /** @param  array<string, mixed>  $payload */
     private function record(string $about, Subject $subject, string $kind, string $at, array $payload, string $by = '', ?Begins $begins = null): void

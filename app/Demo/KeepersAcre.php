@@ -30,7 +30,7 @@ final class KeepersAcre
     /** The squash that turns out to be crossed. */
     private Lot $crossed;
 
-    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets, private readonly MadeUpInstruments $instruments, private readonly WaysToDry $waysToDry, private readonly WaysToTest $waysToTest, private readonly ChosenKale $chosenKale, private readonly OnTheShelf $onTheShelf, private readonly RootsInSand $rootsInSand) {}
+    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets, private readonly MadeUpInstruments $instruments, private readonly WaysToDry $waysToDry, private readonly WaysToTest $waysToTest, private readonly ChosenKale $chosenKale, private readonly OnTheShelf $onTheShelf, private readonly RootsInSand $rootsInSand, private readonly TenYears $tenYears) {}
 
     public function lay(): void
     {
@@ -55,6 +55,7 @@ final class KeepersAcre
         $this->waysToDry->lay($this->write, $this->instruments, $this->varieties);
         $this->waysToTest->lay($this->write, $this->cupboard);
         $this->onTheShelf->lay($this->write, $this->varieties['Ballast'], $this->cupboard);
+        $this->tenYears->lay($this->write, $this->cupboard, $this->freezer);
         $this->keepers();
     }
 

@@ -118,7 +118,8 @@ final readonly class FamilySheet
     private function diversity(Lot $lot, Family $family, array $lots): ?DiversityDocument
     {
         $crop = $this->facts->crop($lot->variety);
-        if ($family->generations->filial($lot->id) !== '' || $lot->variety->type === VarietyType::Landrace && $family->pedigree->generation($lot->id) === 0) {
+        // What comes of a cross was narrowed on purpose.
+        if (array_any([$lot->id, ...$family->forebears], $family->pedigree->isCross(...)) || $family->generations->filial($lot->id) !== '') {
             return null;
         }
         $kin = new Kin($family->generations, $crop, [$lot->id]);

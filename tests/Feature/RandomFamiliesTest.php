@@ -97,6 +97,8 @@ final class RandomFamiliesTest extends TestCase
     {
         return [
             'lots' => DB::table('lot_standings')->orderBy('number')->pluck('line')->all(),
+            'generations' => DB::table('lot_standings')->orderBy('number')->pluck(DB::raw('generation || own_generation'))->all(),
+            'parents' => DB::table('lot_parents')->orderByRaw('lot_id, role, planting_id, from_lot_id')->get(['lot_id', 'role', 'planting_id', 'came', 'plants'])->map(static fn (object $row): string => json_encode($row, JSON_THROW_ON_ERROR))->all(),
             'plantings' => DB::table('planting_standings')->orderBy('planting_id')->pluck('line')->all(),
         ];
     }

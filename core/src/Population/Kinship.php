@@ -11,7 +11,7 @@ use Marrow\Core\Fields\InvalidFigure;
  * a forebear carried once (coancestry; Malécot 1948). A lot of N equal parents out of a lot with kinship f among its plants has
  * f′ = (1 + F)/(2N) + (1 − 1/N)f, its parents being inbred by F = (1 − t + 2tf)/(1 + t), what a share t of crossing
  * settles to where the rest is selfed. A cross of M mothers out of one lot with N fathers out of another takes one gene of each: two
- * of its plants share by their mothers, by their fathers, or across. Lots from nowhere are taken to be of plants that are not related.
+ * of its plants share by their mothers, by their fathers, or across, and what comes of it is inbred by its generations. Lots from nowhere are taken to be of plants that are not related.
  */
 final class Kinship
 {
@@ -30,6 +30,12 @@ final class Kinship
 
     /** @var array<string, float> */
     private array $found = [];
+
+    /** @var array<string, float> of lots that come of a cross */
+    private array $inbredOf = [];
+
+    /** @var array<string, bool> */
+    private array $ofCross = [];
 
     /** @var array<string, string> which lot each is by its genes: those off the same plants are one */
     private array $alias = [];
@@ -217,8 +223,24 @@ final class Kinship
         if (isset($told['mothers'])) {
             return $told['mother'] === null || $told['father'] === null ? 0.0 : $this->between($told['mother'], $told['father']);
         }
+        // What selfing comes to rest at is not reached yet in what comes of a cross: generation by generation, F′ = (1 − t)(1 + F)/2 + tf.
+        if ($lot !== null && $this->comesOfCross($lot)) {
+            return $this->inbredOf[$lot] ??= match (true) {
+                isset($told['parts']) => array_sum(array_map(fn (string|int $part, float $share): float => $share * $this->inbred((string) $part), array_keys($told['parts']), $told['parts'])),
+                default => (1.0 - $this->outcrossing) * (1.0 + $this->inbred($told['from'] ?? null)) / 2.0 + $this->outcrossing * (($told['from'] ?? null) === null ? 0.0 : $this->within($told['from'])),
+            };
+        }
 
         return (1.0 - $this->outcrossing + 2.0 * $this->outcrossing * ($lot === null ? 0.0 : $this->within($lot))) / (1.0 + $this->outcrossing);
+    }
+
+    private function comesOfCross(string $lot): bool
+    {
+        return $this->ofCross[$lot] ??= match (true) {
+            isset($this->lots[$lot]['mothers']) => true,
+            isset($this->lots[$lot]['parts']) => array_any(array_keys($this->lots[$lot]['parts']), fn (string|int $part): bool => $this->comesOfCross((string) $part)),
+            default => ($this->lots[$lot]['from'] ?? null) !== null && $this->comesOfCross($this->lots[$lot]['from']),
+        };
     }
 
     /** @param  array{parents: int, from: ?string}|array{parts: array<string, float>}|array{mothers: int, mother: ?string, fathers: int, father: ?string}  $later */

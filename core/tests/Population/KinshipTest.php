@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Tests\Population;
 
+use Marrow\Core\Population\Descent;
 use Marrow\Core\Population\Kinship;
+use Marrow\Core\Population\Pedigree;
+use Marrow\Core\Population\Role;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -50,6 +53,55 @@ final class KinshipTest extends TestCase
         }
         $kinship = Kinship::told($told)->within('L'.(count($parents) - 1));
         self::assertEqualsWithDelta($kinship, $shared / $tried, 4 * sqrt($kinship * (1 - $kinship) / 1500), $told);
+    }
+
+    /**
+     * Two inbred lines crossed, the F1 selfed twice, one plant chosen: genes dropped by chance are shared as often as is reckoned, though
+     * what selfing settles to is far off yet.
+     */
+    public function test_genes_dropped_through_a_cross_are_shared_as_often(): void
+    {
+        $chance = new Randomizer(new Mt19937(21));
+        $self = static fn (array $plant): array => [$plant[$chance->getInt(0, 1)], $plant[$chance->getInt(0, 1)]];
+        $shared = ['f1' => 0, 'f2' => 0, 'f3' => 0, 'f4' => 0];
+        for ($play = 0; $play < 6000; $play++) {
+            $f1 = [1, 2];
+            $second = array_map(static fn (): array => $self($f1), range(1, 2));
+            $third = array_map(static fn (): array => $self($second[0]), range(1, 2));
+            $fourth = array_map(static fn (): array => $self($third[0]), range(1, 2));
+            foreach (['f1' => [$f1, $f1], 'f2' => $second, 'f3' => $third, 'f4' => $fourth] as $of => [$one, $other]) {
+                $shared[$of] += (int) ($one[$chance->getInt(0, 1)] === $other[$chance->getInt(0, 1)]);
+            }
+        }
+        // The F2 is off one F1 plant, the F3 off one F2 plant, the F4 off one F3 plant.
+        $kinship = Kinship::told('A=:1,B=:1,f1=A:1xB:1,f2=f1:1,f3=f2:1,f4=f3:1', 0.0);
+        foreach ($shared as $of => $times) {
+            $reckoned = $kinship->within($of);
+            self::assertEqualsWithDelta($reckoned, $times / 6000, 4 * sqrt($reckoned * (1 - $reckoned) / 6000), $of);
+        }
+        self::assertEqualsWithDelta([0.5, 0.5, 0.75, 0.875], array_map($kinship->within(...), ['f1', 'f2', 'f3', 'f4']), 1e-12);
+        self::assertEqualsWithDelta(0.5, $kinship->between('A', 'f1'), 1e-12, 'half of what a cross has is its mother’s');
+    }
+
+    public function test_a_pedigree_is_reckoned_as_the_same_told_in_words(): void
+    {
+        $pedigree = new Pedigree([
+            'B' => [new Descent('A', plants: 4, plantsOf: 'P1')],
+            'B2' => [new Descent('A', plants: 4, plantsOf: 'P1')],
+            'C' => [new Descent('A', plants: 30, plantsOf: 'P2')],
+            'D' => [new Descent('B', Role::Part, share: 0.6), new Descent('C', Role::Part, share: 0.4)],
+            'E' => [new Descent('B', plants: 2, plantsOf: 'P3'), new Descent('C', Role::Father, 1)],
+            'whole' => [new Descent('D', Role::Part)],
+        ]);
+        $reckoned = Kinship::ofPedigree($pedigree, ['B2', 'D', 'E', 'whole']);
+        $told = Kinship::told('A=:1000000,B=A:4,C=A:30,D=B*0.6+C*0.4,E=B:2xC:1');
+        foreach ([['B', 'B'], ['D', 'D'], ['B', 'C'], ['E', 'E'], ['E', 'D']] as [$one, $other]) {
+            self::assertEqualsWithDelta($told->between($one, $other), $reckoned->between($one, $other), 1e-12, "$one $other");
+        }
+        // Two pickings off the same plants are one lot by their genes; what is set apart is what it was.
+        self::assertTrue($reckoned->isOne('B', 'B2'));
+        self::assertSame($reckoned->within('B'), $reckoned->between('B', 'B2'));
+        self::assertEqualsWithDelta($reckoned->within('D'), $reckoned->within('whole'), 1e-12);
     }
 
     public function test_lots_are_never_less_related_by_another_growing_out(): void

@@ -5,12 +5,15 @@ import { useNavigate } from 'react-router';
 import type { Drawing } from '../api/family';
 import { useLook } from '../api/look';
 import { pageOfCode } from '../record/things';
-import { layFamily, type Laid } from './layFamily';
+import { besideCode, layFamily, type Laid } from './layFamily';
 
-const SMALLEST = 0.3;
+const SMALLEST = 0.2;
+
+/** px; what is taller is scrolled. */
+const TALLEST = 560;
 
 /**
- * A family, time running from left to right: how many plants gave is how broad a link is. Shape and word say what is to be known:
+ * A family, time running downwards: how many plants gave is how broad a link is. Shape and word say what is to be known:
  * what was picked off few plants has a waist, a cross is pointed at its left, a mixture is split there, what is crossed is torn
  * beneath, what is used up has a broken outline, what was called stable a double one.
  */
@@ -18,11 +21,22 @@ export function FamilyDrawing({ drawing, says }: { drawing: Drawing; says: strin
   const laid = useMemo(() => layFamily(drawing), [drawing]);
   const box = useRef<HTMLDivElement>(null);
   const [scale, setScale] = useState<number | null>(null);
-  const fit = () =>
+  const fit = () => {
+    const { clientWidth, clientHeight } = box.current ?? { clientWidth: 700, clientHeight: TALLEST };
     setScale(
-      Math.min(1, Math.max(SMALLEST, ((box.current?.clientWidth ?? 700) - 4) / Math.max(1, laid.width))),
+      Math.min(
+        1,
+        Math.max(
+          SMALLEST,
+          Math.min(
+            (clientWidth - 4) / Math.max(1, laid.width),
+            Math.max(clientHeight, TALLEST) / Math.max(1, laid.height),
+          ),
+        ),
+      ),
     );
-  const by = scale ?? Math.min(1, Math.max(0.6, 900 / Math.max(1, laid.width)));
+  };
+  const by = scale ?? 0.9;
   return (
     <Box sx={{ my: 1.5 }}>
       <Box sx={{ display: 'flex', gap: 1, mb: 1, flexWrap: 'wrap' }}>
@@ -43,7 +57,7 @@ export function FamilyDrawing({ drawing, says }: { drawing: Drawing; says: strin
         tabIndex={0}
         sx={(t) => ({
           overflow: 'auto',
-          maxHeight: 560,
+          maxHeight: TALLEST,
           border: `1px solid ${t.vars?.palette.quiet}`,
           bgcolor: t.vars?.palette.background.paper,
         })}
@@ -133,7 +147,7 @@ function Drawn({ node }: { node: LaidNode }) {
           <text x={left} y={top + 20}>
             <tspan className="code">{node.code}</tspan>
             <tspan dx={7} className="soft">
-              {[node.year, node.says].filter((said) => said !== null && said !== '').join(', ')}
+              {besideCode(node)}
             </tspan>
           </text>
           <text x={left} y={top + 40}>

@@ -9,10 +9,10 @@ export type Laid = {
 };
 
 /** Letters are about so wide, in the drawing's own units. */
-const LETTER = 7.6;
+const LETTER = 7;
 
 const sizes: Record<Node['sort'], { least: number; most: number; height: number }> = {
-  lot: { least: 96, most: 210, height: 50 },
+  lot: { least: 96, most: 230, height: 50 },
   folded: { least: 96, most: 210, height: 50 },
   planting: { least: 62, most: 120, height: 40 },
   source: { least: 60, most: 190, height: 34 },
@@ -22,19 +22,27 @@ const sizes: Record<Node['sort'], { least: number; most: number; height: number 
 /** Broader for more plants, so that a waist shows; the hundredth plant adds less than the second. */
 export const breadthOf = (plants: number | null) => (plants === null ? 2 : 1.5 + 2.2 * Math.log2(1 + plants));
 
-const widthOf = ({ sort, code, title, says }: Node) => {
-  const letters = Math.max(
-    code.length * 1.35 + (sort === 'planting' ? title.length + 1 : 0),
-    sort === 'planting' ? 0 : title.length,
-    says.length * 0.9,
-  );
-  return Math.min(sizes[sort].most, Math.max(sizes[sort].least, letters * LETTER + 26));
+/** What stands on the first line of a lot behind its code. */
+export const besideCode = ({ year, says }: Node) =>
+  [year, says].filter((said) => said !== null && said !== '').join(', ');
+
+const lettersOf = (node: Node) => {
+  const { sort, code, title, says, marks } = node;
+  if (sort === 'planting') return Math.max(code.length + title.length + 2, says.length);
+  if (sort === 'lot')
+    return Math.max(code.length * 1.5 + besideCode(node).length + 2, title.length, marks.join(', ').length);
+  return Math.max(title.length, says.length);
 };
 
-/** Lays a family out with time running from left to right. */
+const widthOf = (node: Node) => {
+  const { least, most } = sizes[node.sort];
+  return Math.min(most, Math.max(least, lettersOf(node) * LETTER + 30));
+};
+
+/** Lays a family out with time running downwards. */
 export function layFamily({ nodes, links }: Drawing): Laid {
   const graph = new Graph({ multigraph: true });
-  graph.setGraph({ rankdir: 'LR', nodesep: 14, ranksep: 46, marginx: 8, marginy: 8 });
+  graph.setGraph({ rankdir: 'TB', nodesep: 16, ranksep: 34, marginx: 8, marginy: 8 });
   graph.setDefaultEdgeLabel(() => ({}));
   for (const node of nodes)
     graph.setNode(node.id, {
