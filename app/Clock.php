@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App;
 
+use Closure;
 use DateTimeImmutable;
 use DateTimeZone;
 use Psr\Clock\ClockInterface;
@@ -12,12 +13,33 @@ use Psr\Clock\ClockInterface;
  * The one clock: the garden's wall-clock time. MARROW_NOW fixes it for the demo and the tests. Nothing else reads the
  * system time. Moments carry no zone beyond the garden's own, as a diary on its wall would.
  */
-final readonly class Clock implements ClockInterface
+final class Clock implements ClockInterface
 {
-    public function __construct(private ?string $fixed, private DateTimeZone $zone) {}
+    private ?DateTimeImmutable $turned = null;
+
+    public function __construct(private readonly ?string $fixed, private readonly DateTimeZone $zone) {}
+
+    /**
+     * What is told meanwhile is told at that moment: a made-up story is written down as it goes. Never later than it is.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $meanwhile
+     * @return T
+     */
+    public function turnedTo(DateTimeImmutable $at, Closure $meanwhile): mixed
+    {
+        $was = $this->turned;
+        $this->turned = min($at, $this->now());
+        try {
+            return $meanwhile();
+        } finally {
+            $this->turned = $was;
+        }
+    }
 
     public function now(): DateTimeImmutable
     {
-        return new DateTimeImmutable($this->fixed ?? 'now', $this->zone);
+        return $this->turned ?? new DateTimeImmutable($this->fixed ?? 'now', $this->zone);
     }
 }

@@ -13,6 +13,7 @@ use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\KeeperController;
 use App\Http\Controllers\LotController;
+use App\Http\Controllers\PastController;
 use App\Http\Controllers\PhotographController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
@@ -40,6 +41,7 @@ use Illuminate\Support\Facades\Route;
 Route::middleware(Needs::least(Role::Reader))->group(static function (): void {
     Route::get('/frame', [FrameController::class, 'frame']);
     Route::get('/today', [FrameController::class, 'today']);
+    Route::get('/then', [PastController::class, 'then']);
     Route::get('/along', [FrameController::class, 'along']);
     Route::get('/racks', [PlaceController::class, 'racks']);
     Route::get('/trays', [PlaceController::class, 'trays']);

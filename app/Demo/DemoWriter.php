@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Clock;
 use App\Journal\Begins;
 use App\Journal\Draft;
 use App\Journal\Recorder;
@@ -32,7 +33,7 @@ final class DemoWriter
     /** The story is of the northern half of the earth; in the southern each day of it is half a year on. */
     public readonly YearTurn $turn;
 
-    public function __construct(private readonly Recorder $recorder, private readonly Stores $stores, Practice $practice)
+    public function __construct(private readonly Recorder $recorder, private readonly Stores $stores, Practice $practice, private readonly Clock $clock)
     {
         $this->turn = $practice->year->shift->turn;
     }
@@ -212,7 +213,8 @@ final class DemoWriter
     /** @param  array<string, mixed>  $payload */
     private function record(string $about, Subject $subject, string $kind, string $at, array $payload, string $by = '', ?Begins $begins = null): void
     {
-        $this->recorder->must(new Draft($this->id(), $subject, $about, $kind, Draft::at($this->moment($at)), $payload, $begins, $by, evenSo: in_array($kind, self::INSISTED, true)), new Acting);
+        // Written down on the same evening, as they would have.
+        $this->clock->turnedTo($this->moment($at)->setTime(23, 0), fn () => $this->recorder->must(new Draft($this->id(), $subject, $about, $kind, Draft::at($this->moment($at)), $payload, $begins, $by, evenSo: in_array($kind, self::INSISTED, true)), new Acting));
     }
 
     private function id(): string

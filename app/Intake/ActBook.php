@@ -12,6 +12,7 @@ use App\Models\Act;
 use App\Models\Acting;
 use App\Models\Bulk;
 use App\Models\Container;
+use App\Models\DueTask;
 use App\Models\JournalEntry;
 use App\Models\Keeper;
 use App\Models\Lot;
@@ -22,6 +23,7 @@ use App\Models\WriteLock;
 use App\Moment;
 use App\Projection\Projector;
 use App\Projection\Rows;
+use App\Projection\Spans;
 use App\Reading\Facts;
 use Closure;
 use DateTimeImmutable;
@@ -181,7 +183,8 @@ final readonly class ActBook
         Bulk::insert('entry_refs', $references);
         Bulk::insert('lot_standings', $standings);
         Bulk::insert('lot_containers', $lying);
-        Bulk::insert('tasks', Rows::tasks(Subject::Lot, $tasks));
+        Bulk::insert('tasks', DueTask::rows(Subject::Lot, $tasks));
+        Spans::keep(Subject::Lot, array_map(static fn (NewLot $new): string => $new->lot->id, $lots));
         Generations::keep(array_map(static fn (NewLot $new): string => $new->lot->id, $lots));
         $this->facts->forget();
 

@@ -21,6 +21,19 @@ final class Crossings
     /** @var array<string, Crossing> by id of another lot of that bloom */
     private array $sisters = [];
 
+    /**
+     * As if these were all that had come to light.
+     *
+     * @param  array<string, Crossing>  $found  by id of the lot
+     */
+    public static function known(array $found): self
+    {
+        $known = new self;
+        $known->found = $found;
+
+        return $known;
+    }
+
     public function of(string $lotId): ?Crossing
     {
         return $this->all()[$lotId] ?? null;

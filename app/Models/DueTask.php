@@ -9,6 +9,10 @@ use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as Query;
 use Illuminate\Support\Facades\DB;
+use Marrow\Core\Journal\Subject;
+use Marrow\Core\Work\Loss;
+use Marrow\Core\Work\Place;
+use Marrow\Core\Work\Task;
 
 /**
  * @property int $id
@@ -53,5 +57,48 @@ final class DueTask extends Record
     public static function counted(Builder $tasks, bool $things = false): Query
     {
         return DB::query()->fromSub($tasks->clone()->toBase()->selectRaw($things ? 'DISTINCT subject_id' : '1')->limit(self::COUNTED), 'counted')->selectRaw('count(*) AS n');
+    }
+
+    /**
+     * What is due as rows of the table.
+     *
+     * @param  list<array{Recorded, list<Task>}>  $tasks  what they are of, and they
+     * @return list<array<string, mixed>>
+     */
+    public static function rows(Subject $subject, array $tasks): array
+    {
+        $rows = [];
+        foreach ($tasks as [$thing, $ofOne]) {
+            foreach ($ofOne as $task) {
+                $rows[] = [
+                    'subject' => $subject->value,
+                    'subject_id' => $thing->id(),
+                    'code' => $thing->code(),
+                    'kind' => $task->kind->value,
+                    'place' => $task->place->value,
+                    'opens_at' => Moment::keep($task->opens),
+                    'best_at' => Moment::keep($task->best),
+                    'latest_at' => $task->latest === null ? null : Moment::keep($task->latest),
+                    'lapses_at' => $task->lapses === null ? null : Moment::keep($task->lapses),
+                    'loss' => $task->loss->value,
+                    'about' => $task->about,
+                    'figures' => json_encode($task->figures, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+                    'day' => $task->best->format('Y-m-d'),
+                    'urgency' => self::urgency($task),
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** What will be lost soonest stands first; among the rest the trays, which do not wait, and the store last. */
+    private static function urgency(Task $task): int
+    {
+        return ($task->loss === Loss::Seed && $task->latest !== null ? 0 : self::WAITS) + match ($task->place) {
+            Place::Trays => 0,
+            Place::Store => 2,
+            default => 1,
+        };
     }
 }

@@ -206,7 +206,7 @@ final readonly class Projector implements Slices
         }
         $tasks = $this->sorts->of($subject)->project($ids);
         DueTask::query()->where('subject', $subject->value)->whereIn('subject_id', $ids)->delete();
-        Bulk::insert('tasks', Rows::tasks($subject, $tasks));
+        Bulk::insert('tasks', DueTask::rows($subject, $tasks));
     }
 
     /**

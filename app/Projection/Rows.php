@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Projection;
 
-use App\Models\DueTask;
 use App\Models\Lot;
 use App\Models\Planting;
-use App\Models\Recorded;
 use App\Models\Variety;
 use App\Moment;
 use App\Words\Stages;
@@ -15,18 +13,14 @@ use DateTimeImmutable;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\LineWord;
 use Marrow\Core\Fields\PlainText;
-use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Planting\PlantingCourse;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Steps\Storing\Kept;
 use Marrow\Core\Steps\Testing\TestCourse;
 use Marrow\Core\Storage\StorePace;
-use Marrow\Core\Work\Loss;
-use Marrow\Core\Work\Place;
-use Marrow\Core\Work\Task;
 
-/** What lists and search hold of a lot, a planting, a test and what is due, as rows of their tables. */
+/** What lists and search hold of a lot, a planting and a test, as rows of their tables. */
 final class Rows
 {
     /** @return array<string, mixed> */
@@ -175,47 +169,6 @@ final class Rows
             'walked' => count($course->choosing->plants),
             'search' => self::searchText($planting->code(), $planting->variety, $course->facts->crop, (string) $season, $planting->spot, ...$course->texts()),
         ];
-    }
-
-    /**
-     * @param  list<array{Recorded, list<Task>}>  $tasks  what they are of, and they
-     * @return list<array<string, mixed>>
-     */
-    public static function tasks(Subject $subject, array $tasks): array
-    {
-        $rows = [];
-        foreach ($tasks as [$thing, $ofOne]) {
-            foreach ($ofOne as $task) {
-                $rows[] = [
-                    'subject' => $subject->value,
-                    'subject_id' => $thing->id(),
-                    'code' => $thing->code(),
-                    'kind' => $task->kind->value,
-                    'place' => $task->place->value,
-                    'opens_at' => Moment::keep($task->opens),
-                    'best_at' => Moment::keep($task->best),
-                    'latest_at' => $task->latest === null ? null : Moment::keep($task->latest),
-                    'lapses_at' => $task->lapses === null ? null : Moment::keep($task->lapses),
-                    'loss' => $task->loss->value,
-                    'about' => $task->about,
-                    'figures' => json_encode($task->figures, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
-                    'day' => $task->best->format('Y-m-d'),
-                    'urgency' => self::urgency($task),
-                ];
-            }
-        }
-
-        return $rows;
-    }
-
-    /** What will be lost soonest stands first; among the rest the trays, which do not wait, and the store last. */
-    private static function urgency(Task $task): int
-    {
-        return ($task->loss === Loss::Seed && $task->latest !== null ? 0 : DueTask::WAITS) + match ($task->place) {
-            Place::Trays => 0,
-            Place::Store => 2,
-            default => 1,
-        };
     }
 
     private static function searchText(string $code, Variety $variety, Crop $crop, string ...$more): string

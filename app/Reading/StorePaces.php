@@ -16,6 +16,15 @@ final class StorePaces
 
     private bool $taught = false;
 
+    /** As long as no test has told anything: forecasts go by the model alone. */
+    public static function untaught(): self
+    {
+        $paces = new self;
+        $paces->all = [0.0, 0.0, 0];
+
+        return $paces;
+    }
+
     public function of(string $lot): StorePace
     {
         [$weight, $pull, $lots] = $this->all();

@@ -22,6 +22,15 @@ final class YearsWarmth
 
     public function __construct(private readonly Clock $clock, private readonly Practice $practice) {}
 
+    /** Where this season's warmth is not to count: of a day in the past. */
+    public function unmeasured(): self
+    {
+        $warmth = clone $this;
+        $warmth->warmth = Warmth::unknown();
+
+        return $warmth;
+    }
+
     public function get(): Warmth
     {
         return $this->warmth ??= $this->read();

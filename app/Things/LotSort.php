@@ -24,6 +24,7 @@ use App\Models\TestStanding;
 use App\Presenting\LotSheet;
 use App\Presenting\Tags;
 use App\Projection\Rows;
+use App\Projection\Spans;
 use App\Reading\Facts;
 use App\Reading\JournalReader;
 use App\Reading\OnTheBench;
@@ -209,6 +210,7 @@ final readonly class LotSort implements ThingSort
             // How true it is follows from others, and is written by Lines.
             LotStanding::query()->upsert($rows, 'lot_id', array_values(array_diff(array_keys($rows[0] ?? []), ['line'])));
             Parents::settle($courses);
+            Spans::keep(Subject::Lot, $ids);
             DB::table('lot_containers')->whereIn('lot_id', $ids)->delete();
             Bulk::insert('lot_containers', $containers);
             TestStanding::query()->whereIn('lot_id', $ids)->delete();

@@ -19,6 +19,7 @@ use App\Models\Recorded;
 use App\Presenting\PlantingSheet;
 use App\Presenting\Tags;
 use App\Projection\Rows;
+use App\Projection\Spans;
 use App\Reading\Facts;
 use App\Reading\Tagged;
 use App\Tagging\PaperTags;
@@ -177,6 +178,7 @@ final readonly class PlantingSort implements ThingSort
         }
         PlantingStanding::query()->upsert($rows, 'planting_id');
         Parents::follow(array_values($ids));
+        Spans::keep(Subject::Planting, $ids);
 
         return $tasks;
     }

@@ -39,6 +39,12 @@ return new class extends Migration {
             'ALTER TABLE lot_standings ADD COLUMN own_generation INTEGER NOT NULL DEFAULT 0',
             'ALTER TABLE lot_standings ADD COLUMN told_generation INTEGER',
             'ALTER TABLE lot_standings ADD COLUMN released INTEGER NOT NULL DEFAULT 0',
+            // From when to when there is anything to show of it on a day in the past: the first that happened, and the last that did or was said.
+            'ALTER TABLE lot_standings ADD COLUMN first_at TEXT',
+            'ALTER TABLE lot_standings ADD COLUMN quiet_since TEXT',
+            'ALTER TABLE planting_standings ADD COLUMN first_at TEXT',
+            'CREATE INDEX lot_standings_then ON lot_standings (used_up, quiet_since, first_at)',
+            'CREATE INDEX planting_standings_then ON planting_standings (first_at)',
             // What a lot was called before it was named anew, and as what by which entry.
             'CREATE TABLE lot_names (entry_id TEXT PRIMARY KEY, lot_id TEXT NOT NULL, variety_id TEXT NOT NULL, was TEXT NOT NULL) STRICT',
             'CREATE INDEX lot_names_lot ON lot_names (lot_id)',

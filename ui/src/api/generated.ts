@@ -1267,6 +1267,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/then": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Every place as it stood at the end of a day in the past. */
+        get: operations["then"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/photographs": {
         parameters: {
             query?: never;
@@ -3217,6 +3234,34 @@ export interface components {
             wants: string[];
             ready: string;
             steps: string[];
+        };
+        /** @description A day that was: every place as it then stood, by what had been recorded by then, and by what is known now. */
+        ThenDocument: {
+            /** Format: date */
+            day: string;
+            said: string;
+            places: components["schemas"]["ThenPlaceDocument"][];
+            things: number;
+            left: string;
+            /**
+             * Format: date
+             * @description the first day of the journal; null of an empty one
+             */
+            first: string | null;
+        };
+        /** @description A place on a day that was. */
+        ThenPlaceDocument: {
+            /** @enum {string} */
+            place: "plot" | "bench" | "racks" | "trays" | "store";
+            things: components["schemas"]["ThenThingDocument"][];
+        };
+        /** @description A lot or a planting on a day that was. */
+        ThenThingDocument: {
+            tag: components["schemas"]["TagDocument"];
+            then: string | null;
+            believed: string;
+            due: string[];
+            now: string;
         };
         /** @description A mark on a scale. */
         TickDocument: {
@@ -7087,6 +7132,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TestAheadDocument"];
+                };
+            };
+        };
+    };
+    then: {
+        parameters: {
+            query: {
+                day: string;
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the day */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThenDocument"];
                 };
             };
         };

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Clock;
+use App\Documents\ThenDocument;
+use App\Http\Scalar;
+use App\Presenting\ThenSheet;
+use DateTimeImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+/** A day that was. */
+final class PastController extends Controller
+{
+    /** Years; nobody's journal goes back farther. */
+    private const FARTHEST = 120;
+
+    #[OA\Get(path: '/then', operationId: 'then', description: 'Every place as it stood at the end of a day in the past.', parameters: [
+        new OA\QueryParameter(name: 'day', required: true, schema: new OA\Schema(type: 'string', format: 'date')),
+        new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer', minimum: 1)),
+    ], responses: [
+        new OA\Response(response: 200, description: 'the day', content: new OA\JsonContent(ref: ThenDocument::class)),
+    ])]
+    public function then(Request $request, Clock $clock, ThenSheet $sheet): JsonResponse
+    {
+        $asked = Scalar::text($request, 'day');
+        $today = $clock->now()->setTime(0, 0);
+        $day = DateTimeImmutable::createFromFormat('!Y-m-d', $asked, $today->getTimezone());
+        if ($day === false || $day->format('Y-m-d') !== $asked) {
+            throw ValidationException::withMessages(['day' => sprintf('"%s" is not a day. Write it as 2025-07-14.', mb_substr($asked, 0, 40))]);
+        }
+        if ($day > $today || $day < $today->modify(sprintf('-%d years', self::FARTHEST))) {
+            throw ValidationException::withMessages(['day' => $day > $today ? 'That day is still to come: look ahead to it on the year’s belt.' : 'That is before anybody’s journal.']);
+        }
+
+        return new JsonResponse($sheet->of($day, max(1, $request->integer('page', 1))));
+    }
+}
