@@ -21,6 +21,7 @@ const WaitingThing = pageLater(async () => (await import('./record/WaitingThing'
   lines: 3,
   height: 44,
 });
+const ThenPage = pageLater(async () => (await import('./today/ThenPage')).ThenPage, { lines: 6, height: 56 });
 const BooksPage = pageLater(async () => (await import('./books/BooksPage')).BooksPage, { lines: 12 });
 const PlanPage = pageLater(async () => (await import('./season/PlanPage')).PlanPage, {
   lines: 8,
@@ -83,6 +84,7 @@ function Pages() {
       <Route element={<Frame />}>
         <Route index element={<Navigate to="/today" replace />} />
         <Route path="today" element={<TodayPage />} />
+        <Route path="then/:day?" element={<ThenPage />} />
         <Route path="plot/plan/:year?" element={<PlanPage />} />
         <Route path="plot/round/:which?" element={<RoundPage />} />
         <Route path="plot/tasting/:code" element={<TastingPage />} />

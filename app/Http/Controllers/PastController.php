@@ -6,12 +6,15 @@ namespace App\Http\Controllers;
 
 use App\Clock;
 use App\Documents\ThenDocument;
+use App\Http\Input;
 use App\Http\Scalar;
 use App\Presenting\ThenSheet;
 use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use Marrow\Core\Fields\Field;
+use Marrow\Core\Fields\FieldList;
 use OpenApi\Attributes as OA;
 
 /** A day that was. */
@@ -21,19 +24,16 @@ final class PastController extends Controller
     private const FARTHEST = 120;
 
     #[OA\Get(path: '/then', operationId: 'then', description: 'Every place as it stood at the end of a day in the past.', parameters: [
-        new OA\QueryParameter(name: 'day', required: true, schema: new OA\Schema(type: 'string', format: 'date')),
+        new OA\QueryParameter(name: 'day', required: true, description: 'as it is typed', schema: new OA\Schema(type: 'string')),
         new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer', minimum: 1)),
     ], responses: [
         new OA\Response(response: 200, description: 'the day', content: new OA\JsonContent(ref: ThenDocument::class)),
     ])]
     public function then(Request $request, Clock $clock, ThenSheet $sheet): JsonResponse
     {
-        $asked = Scalar::text($request, 'day');
         $today = $clock->now()->setTime(0, 0);
-        $day = DateTimeImmutable::createFromFormat('!Y-m-d', $asked, $today->getTimezone());
-        if ($day === false || $day->format('Y-m-d') !== $asked) {
-            throw ValidationException::withMessages(['day' => sprintf('"%s" is not a day. Write it as 2025-07-14.', mb_substr($asked, 0, 40))]);
-        }
+        // As it is typed elsewhere.
+        $day = new DateTimeImmutable(Input::read(FieldList::of(Field::day('day', 'The day')), ['day' => Scalar::text($request, 'day')])->text('day'), $today->getTimezone());
         if ($day > $today || $day < $today->modify(sprintf('-%d years', self::FARTHEST))) {
             throw ValidationException::withMessages(['day' => $day > $today ? 'That day is still to come: look ahead to it on the year’s belt.' : 'That is before anybody’s journal.']);
         }

@@ -7139,6 +7139,7 @@ export interface operations {
     then: {
         parameters: {
             query: {
+                /** @description as it is typed */
                 day: string;
                 page?: number;
             };

@@ -10,6 +10,7 @@ export const keys = {
   racks: (on: Day) => ['place', 'racks', on, 'glance'],
   trays: (on: Day) => ['place', 'trays', on, 'glance'],
   shelf: (of: string, on: Day) => ['place', 'shelf', on, of],
+  then: (day: string, page: number) => ['then', day, page],
   lot: (code: string, on: Day) => ['lot', code, on],
   family: (code: string) => ['lot', code, undefined, 'family'],
   familyOfVariety: (id: string) => ['varieties', id, 'family'],

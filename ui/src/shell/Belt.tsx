@@ -5,6 +5,7 @@ import Tooltip from '@mui/material/Tooltip';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { memo, useCallback, useRef, useState, type KeyboardEvent, type ReactElement } from 'react';
 import type { BeltWeek, Frame } from '../api/client';
+import { useNavigate } from 'react-router';
 import { useLook } from '../api/look';
 import { heading } from '../kit/theme';
 import { monthName, plural, weekday } from '../kit/words';
@@ -15,7 +16,7 @@ const NARROW_WEEKS = { behind: 1, shown: 9 };
 
 /**
  * The year in weeks across the top of every page, with today's notch and a mark for what falls due. Picking a week
- * opens its days; picking a day shows every place as it will stand then.
+ * opens its days; picking a day shows every place as it will stand then, or as it stood.
  */
 export function Belt({ frame }: { frame: Frame }) {
   const narrow = useMediaQuery('(max-width: 720px)');
@@ -23,6 +24,7 @@ export function Belt({ frame }: { frame: Frame }) {
   const [open, setOpen] = useState<{ week: BeltWeek; anchor: HTMLElement } | null>(null);
   const openDays = useCallback((week: BeltWeek, anchor: HTMLElement) => setOpen({ week, anchor }), []);
   const { lookTo } = useLook();
+  const navigate = useNavigate();
   return (
     <Box component="nav" aria-label="The year in weeks" sx={{ '@media print': { display: 'none' } }}>
       {/* Said in another form, a week is another, though nothing due in it is. */}
@@ -47,7 +49,9 @@ export function Belt({ frame }: { frame: Frame }) {
             today={today}
             onPick={(day) => {
               setOpen(null);
-              lookTo(day === today ? undefined : day);
+              // What was is another page: nothing is to be done there.
+              if (day < today) void navigate(`/then/${day}`);
+              else lookTo(day === today ? undefined : day);
             }}
           />
         )}
@@ -248,7 +252,6 @@ function Days({ week, today, onPick }: { week: BeltWeek; today: string; onPick: 
           <Button
             key={d.date}
             variant="text"
-            disabled={past}
             onClick={() => onPick(d.date)}
             sx={{
               justifyContent: 'start',
@@ -257,6 +260,7 @@ function Days({ week, today, onPick }: { week: BeltWeek; today: string; onPick: 
               px: 1,
               fontFamily: 'inherit',
               fontWeight: 400,
+              opacity: past ? 0.75 : 1,
             }}
           >
             <Box
@@ -272,6 +276,7 @@ function Days({ week, today, onPick }: { week: BeltWeek; today: string; onPick: 
             </Box>
             <Box component="span" sx={{ lineHeight: 1.25 }}>
               {d.date === today && <b>today </b>}
+              {past && d.count === 0 && 'as it was'}
               {d.marks.join('; ')}
               {d.count > d.marks.length && `; and ${d.count - d.marks.length} more`}
             </Box>
