@@ -62,7 +62,7 @@ final readonly class Projector implements Slices
             $this->keep(Subject::from($of), $things);
         }
         // That seed was picked settles the growing out of what it was sown from.
-        $lots = [...$lots, ...Bulk::ids(DB::table('planting_standings')->whereIn('planting_id', $plantings)->whereNotNull('sown_lot')->pluck('sown_lot'))];
+        $lots = [...$lots, ...self::sownAs($plantings)];
         // How true a line is rests on how seed came to be, not on what became of it since.
         $since = [...array_diff($changed->ids(Subject::Lot), $changed->ids(Subject::Lot, Reach::Beginning)), ...array_diff($changed->ids(Subject::Planting), $changed->ids(Subject::Planting, Reach::Since))];
         $this->write(array_values(array_unique($lots)), $plantings, $since);
@@ -162,8 +162,17 @@ final readonly class Projector implements Slices
         $this->crossings->forget();
         $after = $this->crossings->marks();
         $lots = self::marked($before, $after);
-        Backlog::add(Backlog::LOTS, array_map(strval(...), $lots));
+        Backlog::add(Backlog::LOTS, array_map(strval(...), [...$lots, ...self::sownAs($ids)]));
         Backlog::add(Backlog::LINES, array_map(strval(...), $lots));
+    }
+
+    /**
+     * @param  list<string>  $plantings  ids
+     * @return list<string> ids of the lots that they were sown from, by what stands of them
+     */
+    private static function sownAs(array $plantings): array
+    {
+        return Bulk::ids(DB::table('planting_standings')->whereIn('planting_id', $plantings)->whereNotNull('sown_lot')->pluck('sown_lot'));
     }
 
     /**
@@ -233,8 +242,8 @@ final readonly class Projector implements Slices
             $before = $this->crossings->marks();
             $this->keep(Subject::Planting, $plantings);
             $this->crossings->forget();
-            // A crossing that comes to light, or goes again, bears on everything grown from that lot.
-            $lots = array_values(array_unique([...$lots, ...self::marked($before, $this->crossings->marks())]));
+            // A crossing that comes to light, or goes again, bears on everything grown from that lot; a sowing that is told, or told again, on what it took.
+            $lots = array_values(array_unique([...$lots, ...self::sownAs($plantings), ...self::marked($before, $this->crossings->marks())]));
         }
         $this->keep(Subject::Lot, $lots);
         if ($this->paces->wereTaught()) {

@@ -52,7 +52,8 @@ final class Rows
             'rate_low' => $interval?->low,
             'rate_high' => $interval?->high,
             'tested_on' => $tested === null ? null : Moment::keep($tested->startedAt),
-            'pace' => ($course->facts->store ?? StorePace::unknown())->key(),
+            // What is expected of its store bears on its forecast alone.
+            'pace' => $forecast === null ? '' : ($course->facts->store ?? StorePace::unknown())->key(),
             'good_until' => $forecast === null ? null : Moment::keep($forecast->reachesEarliest($crop->test->minimum)),
             'likely_until' => $forecast === null ? null : Moment::keep($forecast->reaches($crop->test->minimum)),
             'ends_at' => $forecast === null ? self::ordinarilyUntil($course) : Moment::keep($forecast->reachesEarliest($crop->test->minimum)),

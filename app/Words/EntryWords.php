@@ -6,6 +6,7 @@ namespace App\Words;
 
 use App\Voice\Quantity;
 use App\Voice\Speaking;
+use App\Voice\UnitSystem;
 use DateTimeImmutable;
 use Marrow\Core\Fields\Choice;
 use Marrow\Core\Fields\Field;
@@ -81,7 +82,7 @@ final readonly class EntryWords
         return match (true) {
             $field->type === FieldType::Share => Quantity::percent((float) $value),
             $field->unit === 'g' => Quantity::weighed((float) $value),
-            $field->unit === 'm' => Field::show($value)."\u{00A0}m",
+            $field->unit === 'm' => Speaking::forms()->units === UnitSystem::Us ? PlanWords::metres((float) $value) : Field::show($value)."\u{00A0}m",
             $field->unit === '°C' => Quantity::temperature((float) $value),
             $field->unit === '% RH' => round((float) $value)."\u{00A0}% RH",
             $field->unit === '%' => is_int($value) ? Quantity::percent($value / 100) : Quantity::moisture((float) $value),

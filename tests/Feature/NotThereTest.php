@@ -19,7 +19,7 @@ final class NotThereTest extends TestCase
     public static function addresses(): iterable
     {
         foreach ([
-            'places/moon', 'places/moon/table', 'lots/L99', 'lots/banana', 'lots/L99/portions', 'plantings/P99', 'plantings/L1', 'rounds/midnight', 'intakes/'.self::NOBODY, 'forms/moon',
+            'places/moon', 'places/moon/table', 'lots/L999', 'lots/banana', 'lots/L999/portions', 'plantings/P99', 'plantings/L1', 'rounds/midnight', 'intakes/'.self::NOBODY, 'forms/moon',
             'crops/moon-cheese', 'crops/moon-cheese/figures', 'crops/moon-cheese/file', 'holders/'.self::NOBODY, 'plans/2031', 'plans/2031/calendar.ics', 'reckonings/moon.phase', 'nothing', 'lots',
         ] as $address) {
             yield $address => [$address];

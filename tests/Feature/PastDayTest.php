@@ -91,7 +91,7 @@ final class PastDayTest extends TestCase
 
     public function test_a_day_that_is_none_or_is_to_come_is_refused(): void
     {
-        foreach (['2026-02-30', 'yesterday', '', '2027-01-01', '1800-01-01'] as $day) {
+        foreach (['2026-02-30', 'someday', '', '2027-01-01', '1800-01-01'] as $day) {
             $this->getJson("/api/then?day=$day")->assertStatus(422)->assertJsonStructure(['errors' => ['day']]);
         }
         $this->getJson('/api/then?day=2020-01-01')->assertOk()->assertJsonPath('first', null)->assertJsonPath('things', 0);

@@ -36,7 +36,7 @@ final class UsUnitsTest extends TestCase
         ] as $door) {
             $answer = $this->getJson("/api/$door")->assertOk()->json();
             array_walk_recursive($answer, static function (mixed $said, string|int $key) use ($door, $wrote, &$found): void {
-                if (is_string($said) && preg_match('~unit|_c$|_g$|^\d+$|^temperature$~', (string) $key) !== 1 && preg_match('~\d[\s\x{00A0}]?(°C|mm|cm|m|kg|g)(?![\w²/])~u', $said) === 1 && ! str_contains($wrote, trim((string) json_encode($said), '"'))) {
+                if (is_string($said) && preg_match('~unit|_c$|_g$|_m$|^\d+$|^temperature$~', (string) $key) !== 1 && preg_match('~\d[\s\x{00A0}]?(°C|mm|cm|m|kg|g)(?![\w²/])~u', $said) === 1 && ! str_contains($wrote, trim((string) json_encode($said), '"'))) {
                     $found[] = "$door $key: $said";
                 }
             });
