@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Works;
 
 use App\Models\Backlog;
+use App\Models\WriteLock;
 use Illuminate\Foundation\Application;
 use Illuminate\Queue\Worker as QueueWorker;
 use Illuminate\Queue\WorkerOptions;
@@ -59,7 +60,12 @@ final class Worker
     public function slice(): bool
     {
         if (! Backlog::isEmpty()) {
-            return $this->app->make(Slices::class)->workOff(self::A_SLICE);
+            // Settings and figures are read when nobody else can change them any more: what waits may be there because they did.
+            return WriteLock::hold(function (): bool {
+                $this->app->forgetScopedInstances();
+
+                return $this->app->make(Slices::class)->workOff(self::A_SLICE);
+            });
         }
         if (! WorkFile::isThere() || DB::connection('work')->table('jobs')->whereNull('reserved_at')->doesntExist()) {
             return false;

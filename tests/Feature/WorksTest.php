@@ -81,6 +81,18 @@ final class WorksTest extends TestCase
         }
     }
 
+    public function test_a_slice_goes_by_what_was_set_while_it_waited_for_its_turn(): void
+    {
+        // Read before, and set by another program meanwhile.
+        self::assertNotSame('70 %', app(Settings::class)->typedFor('untested_share'));
+        DB::table('settings')->updateOrInsert(['key' => 'untested_share'], ['value' => '70 %']);
+        Backlog::addAll();
+        while (app(Worker::class)->slice()) {
+            continue;
+        }
+        self::assertTrue($this->isAsRebuilt());
+    }
+
     public function test_a_worker_does_it_by_itself_is_alone_and_ends_when_it_is_told_to(): void
     {
         DB::disconnect();
@@ -102,6 +114,8 @@ final class WorksTest extends TestCase
             self::assertSame(0, $worker->wait());
         }
         self::assertFalse(Worker::isThere());
+        // Meanwhile it may have read an instrument, and what that bears on is left to whoever comes next.
+        self::assertSame(0, Artisan::call('marrow:ready'));
         self::assertTrue($this->isAsRebuilt());
     }
 
