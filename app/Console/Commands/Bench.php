@@ -126,6 +126,13 @@ final class Bench extends Command
         return is_string($lot) ? $lot : 'L1';
     }
 
+    private static function variety(Client $client): string
+    {
+        $variety = data_get(json_decode((string) $client->get('varieties')->getBody(), true), '0.id');
+
+        return is_string($variety) ? $variety : '';
+    }
+
     /** @return array<string, \Closure(): ResponseInterface> */
     private function calls(Client $client): array
     {
@@ -148,6 +155,9 @@ final class Bench extends Command
             'store, narrowed' => $get('places/store?find=onion'),
             'racks' => $get('places/racks'),
             'worksheet of a lot' => $get("lots/$lot"),
+            'family of a lot' => $get("lots/$lot/family"),
+            'family of a variety' => $get('varieties/'.self::variety($client).'/family'),
+            'a day last July' => $get('then?day=2026-07-14'),
             'find' => $get('find?text=onion+2024'),
             'a line of one lot' => self::reading($client, "$lot rh 38"),
             'a line of three lots' => self::reading($client, "$lot L2 L3 rh 38"),
