@@ -17,11 +17,12 @@ use App\Reading\PeopleNames;
 use App\Voice\Quantity;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Population\Role;
+use SplPriorityQueue;
 
 /**
  * A family as it is drawn: whom seed came from, lots, what was grown of them, whom it went to. Where there are too many lots to be
- * seen at once, those of which nothing came and nothing is left are folded into one for each planting, and after them the others
- * of which nothing came.
+ * seen at once, those of which nothing came are folded into one by what they came of, the used up ones first, and so on from the last
+ * to the first.
  */
 final class FamilyDrawing
 {
@@ -37,8 +38,8 @@ final class FamilyDrawing
     /** @var list<FamilyLinkDocument> */
     private array $links = [];
 
-    /** @var array<string, string> the node that a lot is drawn as */
-    private array $drawnAs = [];
+    /** @var array<string, true> lots that are drawn within another node */
+    private array $within = [];
 
     /**
      * @param  array<string, Lot>  $lots  by id, with standing
@@ -64,42 +65,62 @@ final class FamilyDrawing
     private function drawn(): FamilyDrawingDocument
     {
         $folded = $this->folded();
+        foreach ($this->lots as $id => $lot) {
+            isset($this->within[$id]) || $this->lot($lot);
+        }
         foreach ($folded as $by => $ids) {
             $this->fold((string) $by, $ids);
         }
-        foreach ($this->lots as $id => $lot) {
-            isset($this->drawnAs[$id]) || $this->lot($lot);
-        }
-        $this->given(array_keys(array_diff_key($this->lots, array_fill_keys(array_merge([], ...array_values($folded)), true))));
+        $this->given(array_keys(array_diff_key($this->lots, $this->within)));
         $many = array_sum(array_map(count(...), $folded));
 
-        return new FamilyDrawingDocument(array_values($this->nodes), $this->links, $many === 0 ? '' : sprintf('%s of which nothing came are drawn together, by what they were picked off.', Quantity::number($many, 'lot')));
+        return new FamilyDrawingDocument(array_values($this->nodes), $this->links, $many === 0 ? '' : sprintf('%s are drawn together, by what they came of: those of which nothing is left or came first.', Quantity::number($many, 'lot')));
     }
 
-    /** @return array<string, non-empty-list<string>> ids of lots that are drawn as one, by what they have in common */
+    /**
+     * From the last to the first: of what came of a lot all is folded before it is itself, so that what is drawn hangs together.
+     *
+     * @return array<string, non-empty-list<string>> ids of lots that are drawn as one, by the lot that they came of
+     */
     private function folded(): array
     {
         $left = count($this->lots) - self::MOST;
         if ($left <= 0) {
             return [];
         }
-        $has = [];
-        foreach ($this->lots as $id => $lot) {
+        $came = $from = [];
+        foreach (array_keys($this->lots) as $id) {
             foreach ($this->family->pedigree->links($id) as $link) {
-                $has[$link->from ?? ''] = true;
-            }
-        }
-        $roots = array_fill_keys($this->family->roots, true);
-        $ends = array_filter($this->lots, static fn (Lot $lot): bool => ! isset($has[$lot->id]) && (count($roots) > 1 || ! isset($roots[$lot->id])));
-        $folded = [];
-        foreach ([true, false] as $gone) {
-            foreach ($ends as $id => $lot) {
-                if ($left > 0 && isset($this->gone[$id]) === $gone) {
-                    $link = $this->family->links($id)[0] ?? null;
-                    $folded[$link === null ? 'elsewhere' : $link[1] ?? $link[0]->from ?? 'elsewhere'][] = $id;
-                    $left--;
+                if ($link->from !== null && isset($this->lots[$link->from])) {
+                    $came[$link->from] = ($came[$link->from] ?? 0) + 1;
+                    $from[$id][] = $link->from;
                 }
             }
+        }
+        // What somebody asked for stays, and so does what it came of.
+        $stays = count($this->family->roots) === 1 ? array_fill_keys($this->family->roots, true) : [];
+        $ends = new SplPriorityQueue;
+        $wait = function (string $id) use ($ends, $stays): void {
+            isset($stays[$id]) || $ends->insert($id, [(int) isset($this->gone[$id]), -$this->lots[$id]->number]);
+        };
+        foreach (array_keys($this->lots) as $id) {
+            isset($came[$id]) || $wait($id);
+        }
+        for (; $left > 0 && ! $ends->isEmpty(); $left--) {
+            $id = $ends->extract();
+            $this->within[$id] = true;
+            foreach ($from[$id] ?? [] as $parent) {
+                if (--$came[$parent] === 0) {
+                    $wait($parent);
+                }
+            }
+        }
+        $folded = [];
+        foreach (array_keys($this->within) as $id) {
+            for ($of = $from[$id][0] ?? ''; $of !== '' && isset($this->within[$of]);) {
+                $of = $from[$of][0] ?? '';
+            }
+            $folded[$of][] = $id;
         }
 
         return $folded;
@@ -108,20 +129,17 @@ final class FamilyDrawing
     /** @param  non-empty-list<string>  $ids */
     private function fold(string $by, array $ids): void
     {
-        $node = "folded $by";
-        foreach ($ids as $id) {
-            $this->drawnAs[$id] = $node;
-        }
         $gone = count(array_filter($ids, fn (string $id): bool => isset($this->gone[$id])));
         $first = $this->lots[$ids[0]];
-        $this->nodes[$node] = new FamilyNodeDocument($node, 'folded', '', Quantity::number(count($ids), 'lot'), $first->code().' and others'.($gone === 0 ? '' : ($gone === count($ids) ? ', all used up' : ", $gone used up")), $first->standing?->year, []);
-        $this->parents($ids[0], $node);
+        $this->nodes["folded $by"] = new FamilyNodeDocument("folded $by", 'folded', '', Quantity::number(count($ids), 'lot'), $first->code().(count($ids) === 1 ? '' : ' and others').($gone === 0 ? '' : ($gone === count($ids) ? ', used up' : ", $gone used up")), $first->standing?->year, []);
+        if ($by !== '') {
+            $this->links[] = new FamilyLinkDocument($by, "folded $by", 'sown', null);
+        }
     }
 
     private function lot(Lot $lot): void
     {
         $id = $lot->id;
-        $this->drawnAs[$id] = $id;
         $links = $this->family->links($id);
         $crop = $this->facts->crop($lot->variety);
         $plants = ($links[0] ?? null) === null || $links[0][0]->role !== Role::Mother ? null : $links[0][0]->plants;
@@ -175,10 +193,10 @@ final class FamilyDrawing
         $from === null || $this->links[] = new FamilyLinkDocument($from, $id, 'sown', $stood);
     }
 
-    /** The node that a lot is drawn as; null where it is not drawn. */
+    /** The node of a lot; null where it is not drawn. */
     private function nodeOf(string $lot): ?string
     {
-        return $this->drawnAs[$lot] ?? (isset($this->lots[$lot]) ? $lot : null);
+        return isset($this->lots[$lot]) && ! isset($this->within[$lot]) ? $lot : null;
     }
 
     /** Whom a lot came from. */

@@ -51,8 +51,8 @@ export function ThenPage() {
       {then.data !== undefined && then.error === null && (
         <>
           <Box sx={(t) => ({ maxWidth: '46em', mb: 2, color: t.vars?.palette.text.secondary })}>
-            {then.data.said} Nothing is recorded here: what happened that day is recorded of the thing itself, with
-            that day’s date.
+            {then.data.said} Nothing is recorded here: what happened that day is recorded of the thing itself,
+            with that day’s date.
           </Box>
           {filled.length === 0 && <Empty>Nothing was there yet, by anything that is recorded.</Empty>}
           {filled.map(({ place, things }) => (
