@@ -53,8 +53,8 @@ test('what a line lacks is named, and its form opens with what was understood', 
 
   // Two things wrong with it: each is said, and nothing is kept.
   await page.goto('/today');
-  await field(page).fill('L10 wobbled 19 g L99');
-  await expect(said(page, 'There is no L99.')).toContainText('Not understood: wobbled');
+  await field(page).fill('L10 wobbled 19 g L999');
+  await expect(said(page, 'There is no L999.')).toContainText('Not understood: wobbled');
   // What records nothing finds as before.
   await field(page).fill('Capstan');
   await expect(page.getByRole('option').filter({ hasText: 'Capstan' }).first()).toBeVisible();
@@ -84,8 +84,8 @@ test('what does not fit is asked, and kept when it was so all the same', async (
 test('of what nothing is understood that is said, and a search on a sheet is no record', async ({ page }) => {
   await page.goto('/store/L2');
   await expect(page.getByRole('heading', { name: /^L2/ })).toBeVisible();
-  await field(page).fill('L99 41 g');
-  await expect(said(page, 'There is no L99.')).toBeDisabled();
+  await field(page).fill('L999 41 g');
+  await expect(said(page, 'There is no L999.')).toBeDisabled();
   await field(page).fill('L2 purple');
   await expect(said(page, 'Not understood: L2 purple')).toBeVisible();
   // It can be written down as it stands.

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Drawing, Node } from '../api/family';
-import { breadthOf, layFamily } from './layFamily';
+import { breadthOf, layFamily, type Laid } from './layFamily';
 
 const node = (id: string, sort: Node['sort'] = 'lot', marks: Node['marks'] = []): Node => ({
   id,
@@ -37,9 +37,9 @@ const drawing: Drawing = {
 
 test('time runs downwards along every link, and nothing lies on anything else', () => {
   const { nodes, links, width, height } = layFamily(drawing);
-  const at = Object.fromEntries(nodes.map((one) => [one.id, one]));
+  const at = (id: string) => nodes.find((one) => one.id === id) as Laid['nodes'][number];
   for (const { from, to, points } of links) {
-    expect(at[from]!.y + at[from]!.height / 2).toBeLessThan(at[to]!.y - at[to]!.height / 2);
+    expect(at(from).y + at(from).height / 2).toBeLessThan(at(to).y - at(to).height / 2);
     expect(points.length).toBeGreaterThan(1);
   }
   for (const [i, a] of nodes.entries())
@@ -57,14 +57,15 @@ test('time runs downwards along every link, and nothing lies on anything else', 
 
 test('a picking off few plants is a waist, and one off a hundred is not ten times as broad as one off ten', () => {
   const breadths = [1, 3, 10, 30, 100].map(breadthOf);
-  for (const [i, breadth] of breadths.entries()) if (i > 0) expect(breadth).toBeGreaterThan(breadths[i - 1]!);
+  expect(breadths).toEqual([...breadths].sort((a, b) => a - b));
+  expect(new Set(breadths).size).toBe(5);
   expect(breadthOf(100) / breadthOf(10)).toBeLessThan(2);
 });
 
 test('what is to be known of a lot has room beneath its name', () => {
-  const plain = layFamily({ left: '', nodes: [node('L1')], links: [] }).nodes[0]!;
-  const marked = layFamily({ left: '', nodes: [node('L1', 'lot', ['few parents', 'used up'])], links: [] })
-    .nodes[0]!;
+  const only = (one: Node) =>
+    layFamily({ left: '', nodes: [one], links: [] }).nodes[0] as Laid['nodes'][number];
+  const [plain, marked] = [only(node('L1')), only(node('L1', 'lot', ['few parents', 'used up']))];
   expect(marked.height).toBeGreaterThan(plain.height);
   expect(marked.width).toBeGreaterThanOrEqual(plain.width);
 });
