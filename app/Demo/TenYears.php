@@ -43,10 +43,10 @@ final class TenYears
         $this->write->note($second, '2020-08-16 12:00', 'All but three roots rotted in the wet winter.', 'Yusra');
         $third = $this->kept($this->biennial($parsnip, $second, 2021, 40, 310), '2022-08-18', 18, 500, 'Yusra');
         $fourth = $this->kept($this->biennial($parsnip, $third, 2023, 44, 500), '2024-08-21', 20, 2100, 'Odile');
+        $this->write->happen($first, 'jar_read', '2018-01-31 09:00', ['rh' => 27, 'temperature_c' => 18], 'Odile');
         $this->write->store($first, '2018-02-01 10:00', $this->freezer, 'foil_pouch', null, 2000);
-        foreach ([[$first, '2026-02-10', 31], [$fourth, '2026-02-11', 44]] as [$lot, $on, $up]) {
-            $this->write->happen($lot, 'test_result', "$on 18:00", ['test' => "sandspit-$on", 'seeds' => 50, 'up' => $up, 'method' => 'rolled_cloth'], 'Yusra');
-        }
+        $this->up($first, '2026-02-10', 50, 31);
+        $this->up($fourth, '2026-02-11', 50, 44);
     }
 
     /** Two tomatoes, crossed in 2018 for an early yellow one; released in 2025. */
@@ -74,10 +74,11 @@ final class TenYears
         $this->write->see($seventh, 'off_types_seen', '2024-08-12 10:00', ['seen' => 64, 'off' => 0, 'how' => ''], 'Ines');
         $f7 = $this->write->pick($seventh, '2024-08-26 10:00', 30, 60, 4200, 'Ines');
         $this->clean($f7, '2024-08-26', 1400);
+        $this->up($f7, '2025-01-20', 25, 24);
         $this->write->happen($f7, 'line_released', '2025-02-02 20:00', ['name' => 'Night Ferry'], 'Ines');
         $f7 = Lot::query()->with('variety')->findOrFail($f7->id);
         $own = $this->tomatoes($f7->variety, $f7, 2025, 12, 40, '', 8, 900);
-        $this->write->happen($own, 'test_result', '2026-02-15 12:00', ['test' => 'night-ferry', 'seeds' => 25, 'up' => 23, 'method' => 'damp_towel'], 'Ines');
+        $this->up($own, '2026-02-15', 25, 23);
     }
 
     /** A squash bought as a hybrid: its seed of 2024 was of many kinds, and one was worth a line. */
@@ -86,9 +87,11 @@ final class TenYears
         $bought = $this->write->variety('squash-pepo', 'Harbour Queen', VarietyType::Hybrid);
         $f1 = $this->came($bought, '2023-03-02', 'Quay market', 2022, 12);
         $f2 = $this->tied($this->write->sow($bought, '2023-05-14', 4, 'Heap', by: 'Marek', lot: $f1, seeds: 6), '2023-09-28', '1', 220);
+        $this->up($f2, '2026-02-01', 20, 17);
         $this->write->happen($f2, 'line_begun', '2024-02-01 20:00', ['name' => 'Slip Rope'], 'Marek');
         $f2 = Lot::query()->with('variety')->findOrFail($f2->id);
-        $this->tied($this->write->sow($f2->variety, '2024-05-12', 14, 'Long bed', by: 'Marek', lot: $f2, seeds: 60), '2024-10-02', '9', 180);
+        $f3 = $this->tied($this->write->sow($f2->variety, '2024-05-12', 14, 'Long bed', by: 'Marek', lot: $f2, seeds: 60), '2024-10-02', '9', 180);
+        $this->up($f3, '2025-02-10', 20, 19);
     }
 
     /** Runner beans of three gardens and then a fourth, mixed on purpose and chosen by what is left standing. */
@@ -98,15 +101,20 @@ final class TenYears
         $tove = $this->came($mixed, '2017-03-01', 'Tove', 2016, 60);
         $odile = $this->came($mixed, '2017-03-01', 'the village seed table', 2016, 60);
         $first = $this->write->pour($mixed, '2017-04-20 10:00', ['lot' => $tove->id, 'other' => $odile->id, 'seeds' => 60, 'other_seeds' => 60]);
-        $this->write->store($first, '2017-04-20 10:30', $this->cupboard, 'jar', null, 120);
+        $this->write->store($first, '2017-04-20 10:30', $this->cupboard, 'cloth_bag', null, 120);
         $grown = $this->beansOf($mixed, $first, 2017, 120, 48, 80);
         $grown = $this->beansOf($mixed, $grown, 2019, 80, 40, 120);
         $new = $this->came($mixed, '2021-03-10', 'a keeper of the estuary', 2020, 40);
         $both = $this->write->pour($mixed, '2021-04-18 10:00', ['lot' => $grown->id, 'other' => $new->id, 'other_seeds' => 40, 'seeds' => 120]);
-        $this->write->store($both, '2021-04-18 10:30', $this->cupboard, 'jar', null, 160);
+        $this->write->store($both, '2021-04-18 10:30', $this->cupboard, 'cloth_bag', null, 160);
         $grown = $this->beansOf($mixed, $both, 2021, 160, 60, 90);
         $last = $this->beansOf($mixed, $grown, 2023, 90, 44, 420);
-        $this->write->happen($last, 'test_result', '2026-03-01 12:00', ['test' => 'all-hands', 'seeds' => 20, 'up' => 19, 'method' => 'sand'], 'Marek');
+        $this->up($last, '2026-03-01', 20, 19);
+    }
+
+    private function up(Lot $lot, string $on, int $seeds, int $up): void
+    {
+        $this->write->happen($lot, 'test_result', "$on 18:00", ['test' => "L$lot->number $on", 'seeds' => $seeds, 'up' => $up, 'method' => 'damp_towel'], 'Ines');
     }
 
     private function came(Variety $variety, string $on, string $from, int $year, int $seeds): Lot
@@ -162,7 +170,7 @@ final class TenYears
         $lot = $this->write->pick($this->write->sow($variety, "$year-05-12", $plants, 'East fence', by: 'Marek', lot: $from, seeds: $plants), "$year-10-02 10:00", $gave, $gave * 6, $gave * 30.0, 'Marek');
         $this->write->happen($lot, 'threshed', "$year-10-20 15:00", ['mass_g' => $gave * 14], 'Marek');
         $this->write->happen($lot, 'winnowed', "$year-10-20 16:00", ['mass_g' => $gave * 12], 'Marek');
-        $this->write->store($lot, "$year-11-05 10:00", $this->cupboard, 'jar', null, $seeds);
+        $this->write->store($lot, "$year-11-05 10:00", $this->cupboard, 'cloth_bag', null, $seeds);
 
         return $lot;
     }

@@ -17,6 +17,7 @@ final readonly class FamilyDocument
      * @param  list<FamilyStepDocument>  $offspring  in the order in which they came to be
      * @param  bool  $more  whether there are more of either than are told
      * @param  ?DiversityDocument  $diversity  null of what still splits, is mixed on purpose, or has never been grown out
+     * @param  string  $made  what a mixture or a cross is made of; empty of what is all of one
      */
     public function __construct(
         #[OA\Property]
@@ -31,6 +32,8 @@ final readonly class FamilyDocument
         public bool $more,
         #[OA\Property(ref: DiversityDocument::class, nullable: true)]
         public ?DiversityDocument $diversity,
+        #[OA\Property]
+        public string $made,
         #[OA\Property(ref: FamilyDrawingDocument::class)]
         public FamilyDrawingDocument $drawing,
     ) {}

@@ -40,6 +40,7 @@ final readonly class FamilySheet
             $this->steps($family, $words, $lots, $family->offspring),
             max(count($family->forebears), count($family->offspring)) > self::MOST,
             $this->diversity($lot, $family, $lots),
+            $words->madeOf($lot->id),
             FamilyDrawing::of($family, $lots, $plantings, $this->facts, $this->crossings),
         );
     }
@@ -58,6 +59,7 @@ final readonly class FamilySheet
             $this->steps($family, $words, $lots, [...$family->roots, ...$family->offspring]),
             max(count($others), count($family->roots)) > self::MOST,
             null,
+            '',
             FamilyDrawing::of($family, $lots, $plantings, $this->facts, $this->crossings),
         );
     }

@@ -61,6 +61,14 @@ final readonly class FamilyWords
         ]))).'.';
     }
 
+    /** What a mixture or a cross is made of; empty of what is all of one. */
+    public function madeOf(string $lot): string
+    {
+        $sources = array_filter($this->family->pedigree->sources($lot), static fn (float $share): bool => $share >= 0.005);
+
+        return count($sources) < 2 ? '' : 'By its parents it is made of '.implode(', ', array_map(fn (int|string $of, float $share): string => Quantity::percent($share).' '.($of === '' ? 'seed that nobody named' : $this->code((string) $of).' '.($this->lots[$of] ?? null)?->variety->name), array_keys($sources), $sources)).'.';
+    }
+
     private function source(Descent $link, string $told): string
     {
         return $link->from === null && $told !== '' ? $told : $this->code($link->from);

@@ -147,6 +147,45 @@ final class Pedigree
         return $plants;
     }
 
+    /**
+     * What it is made of, as far back as is known: how much of its genes is of each lot that came from elsewhere, half of a cross by either
+     * side, of a mixture by its shares (alike where any is not known).
+     *
+     * @return array<string, float> shares by lot, the most first; '' stands for what nobody named. They come to 1
+     *
+     * @throws InvalidFigure where a lot would be its own forebear
+     */
+    public function sources(string $lot): array
+    {
+        $sources = $this->followed("sources $lot", function () use ($lot): array {
+            $links = $this->links[$lot] ?? [];
+            if ($links === []) {
+                return [$lot => 1.0];
+            }
+            $sources = [];
+            foreach ($links as $link) {
+                foreach ($link->from === null ? ['' => 1.0] : $this->sources($link->from) as $of => $share) {
+                    $sources[$of] = ($sources[$of] ?? 0.0) + $share * $this->weight($link, $links);
+                }
+            }
+
+            return $sources;
+        });
+        arsort($sources);
+
+        return $sources;
+    }
+
+    /** @param  list<Descent>  $links  of the lot that it is one of */
+    private function weight(Descent $link, array $links): float
+    {
+        $alike = array_filter($links, static fn (Descent $one): bool => $one->role === $link->role);
+        $sides = count(array_unique(array_map(static fn (Descent $one): string => $one->role->value, $links)));
+        $share = $link->role === Role::Part && array_all($alike, static fn (Descent $one): bool => $one->share !== null) ? (float) $link->share : 1.0 / count($alike);
+
+        return $share / $sides;
+    }
+
     private function countFilial(string $lot): ?int
     {
         if (isset($this->stable[$lot])) {

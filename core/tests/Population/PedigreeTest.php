@@ -53,6 +53,22 @@ final class PedigreeTest extends TestCase
         self::assertTrue($pedigree->isWhole('Y'), 'a father in words leaves its mothers known');
     }
 
+    public function test_what_a_mixture_is_made_of_comes_to_a_whole(): void
+    {
+        // A and B poured 3 to 1, grown, C poured in half and half; X a cross of that by D.
+        $pedigree = new Pedigree([
+            'M' => [new Descent('A', Role::Part, share: 0.75), new Descent('B', Role::Part, share: 0.25)],
+            'G' => [new Descent('M')],
+            'N' => [new Descent('G', Role::Part), new Descent('C', Role::Part)],
+            'X' => [new Descent('N'), new Descent('D', Role::Father)],
+            'Y' => [new Descent(null), new Descent('D', Role::Father), new Descent('A', Role::Father)],
+        ]);
+        self::assertEqualsWithDelta(['A' => 0.75, 'B' => 0.25], $pedigree->sources('G'), 1e-12);
+        self::assertEqualsWithDelta(['D' => 0.5, 'C' => 0.25, 'A' => 0.1875, 'B' => 0.0625], $pedigree->sources('X'), 1e-12);
+        self::assertEqualsWithDelta(['' => 0.5, 'D' => 0.25, 'A' => 0.25], $pedigree->sources('Y'), 1e-12);
+        self::assertSame(['A' => 1.0], $pedigree->sources('A'));
+    }
+
     public function test_nobody_is_their_own_forebear(): void
     {
         $this->expectException(InvalidFigure::class);
@@ -78,6 +94,7 @@ final class PedigreeTest extends TestCase
                     }
                 }
                 self::assertNotContains($lot, $pedigree->forebears($lot));
+                self::assertEqualsWithDelta(1.0, array_sum($pedigree->sources($lot)), 1e-9);
                 self::assertLessThanOrEqual(count($pedigree->forebears($lot)) + 1, $pedigree->generation($lot));
             }
         }

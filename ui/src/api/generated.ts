@@ -2189,6 +2189,7 @@ export interface components {
             offspring: components["schemas"]["FamilyStepDocument"][];
             more: boolean;
             diversity: components["schemas"]["DiversityDocument"] | null;
+            made: string;
             drawing: components["schemas"]["FamilyDrawingDocument"];
         };
         /** @description A family as it is drawn: a graph in which time runs one way. */

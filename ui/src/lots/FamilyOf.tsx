@@ -36,6 +36,7 @@ export function FamilyOf({ code, crop }: { code: string; crop: string }) {
         {family.data !== undefined && (
           <>
             {family.data.self !== null && <p>This lot: {family.data.self.said}.</p>}
+            {family.data.made !== '' && <Box sx={{ maxWidth: '46em' }}>{family.data.made}</Box>}
             <Diversity family={family.data} />
             <FamilyTold family={family.data} says={`The family of ${code}`} />
             <Related code={code} crop={crop} />
