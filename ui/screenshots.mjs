@@ -10,15 +10,6 @@ const views = [
   { name: 'today', path: '/today' },
   { name: 'plot', path: '/plot?on=2027-07-15', height: 1000 },
   { name: 'plan', path: '/plot/plan/2027', height: 1050 },
-  {
-    name: 'remedies',
-    path: '/plot/plan/2027',
-    height: 1050,
-    before: async (page) => {
-      await page.getByRole('tab', { name: 'What to do' }).click();
-      await page.getByText('With the least work').waitFor();
-    },
-  },
   { name: 'bench', path: '/bench/L13' },
   { name: 'racks', path: '/racks/L10', height: 1000 },
   { name: 'trays', path: '/trays/L9', height: 1000 },
@@ -60,19 +51,17 @@ const views = [
   { name: 'reckoner', path: '/books/reckoners/sowing.seeds?plants=24&germinated=41&sown=50' },
   { name: 'evening', path: '/plot/shelf', colours: 'dark' },
   {
-    name: 'waiting',
-    path: '/racks/L10',
+    name: 'family',
+    path: '/store/L91',
+    height: 1000,
     before: async (page) => {
-      await page.route('**/api/entries', (route) => route.abort());
-      await page.getByRole('button', { name: 'Weigh', exact: true }).click();
-      await page.getByLabel('It weighs').fill('20.1');
-      await page.getByRole('button', { name: 'Keep: weighed' }).click();
-      await page.getByText('Not kept yet.').waitFor();
-      // Nothing that was pressed is lost by a reload.
-      await page.reload();
-      await page.getByText(/The server cannot be reached\. It is sent again/).waitFor();
+      await page.getByText('Where it came from, back to the first, and what came of it').click();
+      const drawn = page.getByRole('group', { name: 'The family of L91' });
+      await drawn.waitFor();
+      await page.getByRole('heading', { name: 'Its family' }).evaluate((title) => title.scrollIntoView());
     },
   },
+  { name: 'then', path: '/then/2025-09-20' },
   {
     name: 'packets',
     path: '/store/portion/L4',

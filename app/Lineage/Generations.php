@@ -29,6 +29,9 @@ final class Generations
     /** @var array<string, list<string>> marks of the plants that each was picked off, where it was kept by mothers */
     private array $mothers = [];
 
+    /** @var array<string, int> generation after a cross that is known of a lot that came from elsewhere, the F1 being 1 */
+    private array $begun = [];
+
     /** @var array<string, string> what was typed of its variety, of lots that came from elsewhere and are not the only ones */
     private array $written = [];
 
@@ -50,29 +53,25 @@ final class Generations
                 SELECT p.came FROM back CROSS JOIN lot_parents p ON p.lot_id = back.id WHERE p.came IS NOT NULL
              )
              SELECT back.id, v.type, v.generation, s.told_generation AS told, coalesce(s.released, 0) AS released, p.role, p.kind, p.came, p.planting_id, p.from_lot_id, p.told AS words, p.plants, p.share, s.mothers,
-                 CASE WHEN v.generation != '' AND p.planting_id IS NULL AND p.from_lot_id IS NULL THEN (
-                     SELECT count(*) FROM lots o WHERE o.variety_id = v.id AND NOT EXISTS (SELECT 1 FROM lot_parents q WHERE q.lot_id = o.id AND (q.planting_id IS NOT NULL OR q.from_lot_id IS NOT NULL))
+                 CASE WHEN v.generation != '' AND p.came IS NULL THEN (
+                     SELECT count(*) FROM lots o WHERE o.variety_id = v.id AND NOT EXISTS (SELECT 1 FROM lot_parents q WHERE q.lot_id = o.id AND q.came IS NOT NULL)
                  ) ELSE 0 END AS roots
              FROM back CROSS JOIN lots l ON l.id = back.id CROSS JOIN varieties v ON v.id = l.variety_id
              LEFT JOIN lot_standings s ON s.lot_id = back.id LEFT JOIN lot_parents p ON p.lot_id = back.id",
             [json_encode($lots, JSON_THROW_ON_ERROR)],
         );
-        $told = $stable = [];
+        $stable = [];
         foreach ($rows as $row) {
             /** @var object{id: string, type: string, generation: string, told: ?int, released: int, role: ?string, came: ?string, kind: ?string, planting_id: ?string, from_lot_id: ?string, words: ?string, plants: ?int, share: ?float, mothers: ?string, roots: int} $row */
-            $isRoot = $row->planting_id === null && $row->from_lot_id === null && $row->role !== Role::Father->value;
-            if (! $isRoot || $row->role === Role::Part->value) {
-                $this->links[$row->id][] = new Descent($row->came, $role = Role::from($row->role ?? 'mother'), $row->plants, $row->share, $role === Role::Part ? null : $row->planting_id.($row->mothers ?? '[]'));
+            $role = Role::tryFrom($row->role ?? '') ?? Role::Mother;
+            if ($row->planting_id !== null || $row->from_lot_id !== null || $role !== Role::Mother) {
+                $this->links[$row->id][] = new Descent($row->came, $role, $row->plants, $row->share, $role === Role::Part ? null : $row->planting_id.($row->mothers ?? '[]'));
                 $this->mothers[$row->id] = Lines::marks($row->mothers);
                 $this->told[$row->id][] = ['kind' => $row->kind ?? '', 'planting' => $row->planting_id, 'told' => $row->words ?? ''];
-            } elseif ($row->told !== null) {
-                $told[$row->id] = $row->told;
-            } elseif ($row->type === VarietyType::Hybrid->value) {
-                $told[$row->id] = 1;
-            } elseif ($row->roots === 1 && preg_match('/^\s*F\s*(\d{1,2})\s*$/iu', $row->generation, $typed) === 1) {
-                $told[$row->id] = (int) $typed[1];
-            } elseif ($row->generation !== '') {
-                $this->written[$row->id] = $row->generation;
+            }
+            // Where what was sown is no lot here, the first that was picked of it is as far back as is known.
+            if ($row->came === null && $role === Role::Mother) {
+                $this->begins($row->id, $row->told ?? self::ofType(VarietyType::from($row->type), $row->planting_id !== null), $row->generation, $row->roots);
             }
             if ($row->released === 1) {
                 $stable[$row->id] = true;
@@ -82,7 +81,25 @@ final class Generations
             }
         }
         $this->stable = $stable;
-        $this->pedigree = new Pedigree($this->links, $told, $stable);
+        $this->pedigree = new Pedigree($this->links, $this->begun, $stable);
+    }
+
+    /** What the seed of a hybrid is: bought it is the F1, and what is picked off that is the F2, whatever it is called. */
+    private static function ofType(VarietyType $type, bool $isPicked): ?int
+    {
+        return $type === VarietyType::Hybrid ? ($isPicked ? 2 : 1) : null;
+    }
+
+    /** @param  int  $alike  lots of its variety of which as little is known */
+    private function begins(string $lot, ?int $known, string $typed, int $alike): void
+    {
+        if ($known !== null) {
+            $this->begun[$lot] = $known;
+        } elseif ($alike === 1 && preg_match('/^\s*F\s*(\d{1,2})\s*$/iu', $typed, $of) === 1) {
+            $this->begun[$lot] = (int) $of[1];
+        } elseif ($typed !== '') {
+            $this->written[$lot] = $typed;
+        }
     }
 
     /** @param  list<string>  $lots  ids */

@@ -74,7 +74,7 @@ final class CrossingTest extends TestCase
     public function test_plants_that_differ_in_a_line_still_splitting_are_no_crossing_but_by_the_keepers_word(): void
     {
         $keeper = new Keeper($this);
-        foreach (['stabilising' => 'not fixed', 'landrace' => 'mixing', 'hybrid' => 'hybrid'] as $type => $word) {
+        foreach (['stabilising' => 'not fixed', 'landrace' => 'mixing', 'hybrid' => 'not fixed'] as $type => $word) {
             $variety = $keeper->variety('tomato', "Cutter $type", $type);
             $lot = $keeper->pick($this->sow($variety, '2023-03-01T10:00'), '2023-09-01T10:00');
             $grown = $this->sow($variety, '2024-03-01T10:00', $lot, 40);

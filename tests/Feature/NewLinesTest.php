@@ -104,6 +104,12 @@ final class NewLinesTest extends TestCase
         self::assertSame(['F4', 'F5'], [$this->tag($one)[1], $this->tag($next)[1]]);
         $other = $this->received($variety, ['how' => 'given', 'seeds' => 40]);
         self::assertSame(['F4', 'F4', ''], [$this->tag($one)[1], $this->tag($other)[1], $this->tag($next)[1]], 'of two nobody knows which was meant: as it was written, and no more is made of it');
+        // Sown from what is only told in words, what is picked of it is as far back as is known.
+        $alone = (string) Str::uuid7();
+        $this->postJson('/api/varieties', ['id' => $alone, 'crop' => 'tomato', 'name' => 'Lock Gate', 'type' => 'stabilising', 'generation' => 'F3'])->assertOk();
+        self::assertSame('F3', $this->tag($this->keeper->pick($this->keeper->sow($alone, '2024-03-20T10:00'), '2024-09-20T10:00'))[1]);
+        $hybrid = $this->keeper->pick($this->keeper->sow($this->keeper->variety('tomato', 'Dredger', 'hybrid'), '2024-03-20T10:00'), '2024-09-20T10:00');
+        self::assertSame(['F2', 'not fixed'], array_slice($this->tag($hybrid), 1), 'what is picked off a hybrid is no hybrid again');
         $told = $this->received($variety, ['how' => 'given', 'seeds' => 40, 'filial' => 6]);
         self::assertSame('F6', $this->tag($told)[1]);
     }

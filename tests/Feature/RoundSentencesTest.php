@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Clock;
-use DateTimeZone;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Keeper;
 use Tests\TestCase;
@@ -95,7 +94,8 @@ final class RoundSentencesTest extends TestCase
 
     private function at(string $now): void
     {
-        $this->app->instance(Clock::class, new Clock($now, new DateTimeZone('UTC')));
+        config(['marrow.now' => $now, 'app.timezone' => 'UTC']);
+        $this->app->forgetInstance(Clock::class);
     }
 
     /** @return array<string, mixed> */
