@@ -177,4 +177,92 @@ test.describe('in an empty garden', () => {
       await expect(head.getByText('Night Ferry 2025').filter({ visible: true }).first()).toBeVisible();
       await expect(road).toHaveCount(0);
     });
+
+  for (const [where, viewport] of [
+    ['at a desk', desk],
+    ['on a phone', phone],
+  ] as const)
+    test(`${where} a hybrid is begun to be made true, with what it takes said first`, async ({ page }) => {
+      await page.setViewportSize(viewport);
+      const [, bought] = await received(page, 'tomato', 'Harbour Queen', 'hybrid', 12);
+      await page.goto(`/store/${bought}`);
+      const road = page.getByRole('region', { name: 'Towards a line of its own' });
+      await expect(road).toContainText('About 5 years: 5');
+      await expect(road).toContainText('seed enough for ten years');
+      await grownOut(page, bought, 2025, '1');
+      const head = page.getByRole('main');
+      await expect(head.getByText('Harbour Queen F2 2025').filter({ visible: true }).first()).toBeVisible();
+      await act(page, 'Make a line of it');
+      const keeper = new Keeper(page);
+      // The name is the keeper's to give, and not another variety's.
+      await keeper.fill({ 'What the line is called': 'Harbour Queen', When: '2025-11-01T10:00' });
+      await page.getByRole('button', { name: /^Keep: / }).click();
+      await expect(
+        page.getByText(/There is a variety of this crop called Harbour Queen already/),
+      ).toBeVisible();
+      await keeper.fill({ 'What the line is called': 'Slip Rope' });
+      await keeper.keeps();
+      await expect(head.getByText('Slip Rope F2 2025').filter({ visible: true }).first()).toBeVisible();
+    });
+
+  test('two lots are mixed once it was said what they would be, and the mixture says of what it is', async ({
+    page,
+  }) => {
+    await page.setViewportSize(desk);
+    const [variety, one] = await received(page, 'runner-bean', 'All Hands', 'landrace', 60, 2016);
+    const [, other] = await received(page, 'runner-bean', 'All Hands', 'landrace', 40, 2020, variety);
+    const keeper = new Keeper(page);
+    await page.goto(`/store/new?variety=${variety}`);
+    await keeper.fill({ 'How it begins': 'Two lots poured together' });
+    await keeper.chooses(page.getByRole('combobox', { name: 'The one lot' }), one, new RegExp(`^${one} `));
+    await keeper.chooses(
+      page.getByRole('combobox', { name: 'The other lot' }),
+      other,
+      new RegExp(`^${other} `),
+    );
+    const ahead = page.getByRole('group', { name: 'What they would be together' });
+    await expect(ahead).toContainText('no forebear in common');
+    await expect(ahead).toContainText('2016 and 2020 cannot be told apart again');
+    await page.getByRole('button', { name: /^Keep: poured together/ }).click();
+    await page.waitForURL(/\/L3/);
+    const family = page.getByRole('region', { name: 'Its family' });
+    await family.getByText('Where it came from, back to the first, and what came of it').click();
+    await expect(family).toContainText('made of 60');
+    await expect(
+      family.getByRole('group', { name: 'The family of L3' }).getByRole('link', { name: /mixed/ }),
+    ).toBeVisible();
+  });
 });
+
+/** @returns the id of the variety, and the code of a lot of it that came from elsewhere */
+async function received(
+  page: Page,
+  crop: string,
+  name: string,
+  type: string,
+  seeds: number,
+  year = 2022,
+  known?: string,
+): Promise<[string, string]> {
+  const variety = known ?? crypto.randomUUID();
+  if (known === undefined) {
+    const added = await page.request.post('/api/varieties', { data: { id: variety, crop, name, type } });
+    expect(added.ok(), await added.text()).toBe(true);
+  }
+  const answer = await page.request.post('/api/entries', {
+    data: {
+      drafts: [
+        {
+          id: crypto.randomUUID(),
+          about: { subject: 'lot', id: crypto.randomUUID() },
+          begins: { variety },
+          kind: 'received',
+          happened_at: `${year + 1}-02-01T10:00`,
+          payload: { how: 'given', from: 'Tove', year, seeds },
+        },
+      ],
+    },
+  });
+  expect(answer.ok(), await answer.text()).toBe(true);
+  return [variety, (await answer.json()).answers[0].code as string];
+}
