@@ -164,6 +164,7 @@ final class QueryPlansTest extends TestCase
         yield 'tags of a lot' => ['/api/tags?codes=L7'];
         yield 'parting a lot' => ['/api/lots/L7/portions'];
         yield 'the family of a lot' => ['/api/lots/L7/family'];
+        yield 'a day in the past' => ['/api/then?day=2026-07-14'];
         // What is due of the plantings that stand, which are those of a year.
         yield 'this evening' => ['/api/rounds/evening', ['tasks']];
         yield 'the morning' => ['/api/rounds/morning', ['tasks']];
