@@ -45,7 +45,7 @@ final readonly class KinSheet
     {
         $pedigree = $kin->generations->pedigree;
         $between = $kinship->between($one->id, $other->id);
-        $figure = sprintf('a gene of a plant of each are copies of one %s of the time', Quantity::finePercent($between));
+        $figure = sprintf('taken plant by plant, %s of their genes are copies of one and the same', Quantity::finePercent($between));
         if ($kinship->isOne($one->id, $other->id)) {
             return sprintf('%s and %s are off the same plants: by their genes they are one lot.', $one->code(), $other->code());
         }
