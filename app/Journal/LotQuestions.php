@@ -7,6 +7,8 @@ namespace App\Journal;
 use App\Lineage\HowStable;
 use App\Lineage\LineNames;
 use App\Models\Lot;
+use App\Models\Planting;
+use App\Moment;
 use App\Reading\Facts;
 use App\Voice\Speaking;
 use App\Words\StableWords;
@@ -46,7 +48,7 @@ final readonly class LotQuestions
             $entry->payload instanceof PutOff => $this->mayWait($lot, $entry->payload, $entry->happenedAt),
             $entry->payload instanceof FillsContainer => self::asksOfShared($lot, $entry->payload->into()),
             $entry->payload instanceof MovesVessel => self::asksOfShared($lot, $entry->payload->vessel(), 'vessel'),
-            $entry->payload instanceof NamesLine => $this->asksOfName($lot, $entry->payload),
+            $entry->payload instanceof NamesLine => $this->asksOfName($lot, $entry->payload, $entry->happenedAt),
             default => [],
         };
     }
@@ -58,15 +60,33 @@ final readonly class LotQuestions
      *
      * @throws Refused where the name is another's
      */
-    private function asksOfName(Lot $lot, NamesLine $line): array
+    private function asksOfName(Lot $lot, NamesLine $line, DateTimeImmutable $at): array
     {
         if ($line instanceof CrossPicked) {
-            return [];
+            return $this->asksOfFather($lot, $line, $at);
         }
         LineNames::mustBeFree($lot->variety->crop, $line, $lot->variety_id);
         $stable = $line->isStable() ? HowStable::of($lot, $this->facts->crop($lot->variety)) : null;
 
         return $stable === null || $stable->isStable() ? [] : [new Question('name', (new StableWords($stable))->asks(), true)];
+    }
+
+    /**
+     * Pollen of its own variety makes no cross, and of what was not sown yet there was none.
+     *
+     * @return list<Question>
+     */
+    private function asksOfFather(Lot $lot, CrossPicked $cross, DateTimeImmutable $at): array
+    {
+        $father = $cross->pollen === null ? null : Planting::query()->with(['variety', 'standing'])->find($cross->pollen);
+        $mother = $lot->planting?->variety;
+
+        return match (true) {
+            $father === null => [],
+            $mother !== null && $father->variety_id === $mother->id => [new Question('pollen', sprintf('%s is %s, as its mother is: what comes of it is that variety, and no cross. Is it one all the same?', $father->code(), $mother->name), true)],
+            ($father->standing->sown_at ?? '') > Moment::keep($at) => [new Question('pollen', sprintf('%s was not sown until %s.', $father->code(), Speaking::forms()->day(Moment::read((string) $father->standing?->sown_at))), true)],
+            default => [],
+        };
     }
 
     /**

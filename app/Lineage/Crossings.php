@@ -61,6 +61,12 @@ final class Crossings
         return $marks;
     }
 
+    /** @return list<string> ids of all lots on which a crossing bears, theirs or another's of their bloom */
+    public function touched(): array
+    {
+        return array_map(strval(...), [...array_keys($this->all()), ...array_keys($this->sisters)]);
+    }
+
     /** @return array<string, Crossing> by id of the lot */
     public function all(): array
     {

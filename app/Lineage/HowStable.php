@@ -40,7 +40,7 @@ final readonly class HowStable
         );
         /** @var ?object{looked: ?int, off: ?int} $row */
 
-        return new self($generations->number($lot->id), $row->looked ?? 0, $row->off ?? 0, 1.0 - ($crop->outcrossingLow + $crop->outcrossingHigh) / 2.0);
+        return new self($generations->number($lot->id), $row->looked ?? 0, $row->off ?? 0, 1.0 - $crop->outcrossing());
     }
 
     /** Share of what differed in the cross that is still mixed in one of its plants, if every plant was selfed. */

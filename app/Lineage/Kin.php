@@ -31,15 +31,9 @@ final readonly class Kin
         return new self(Generations::of($lots), $crop, $lots);
     }
 
-    /** Share of seed that has foreign pollen, of its crop: the middle of what is usual. */
-    public function outcrossing(): float
-    {
-        return ($this->crop->outcrossingLow + $this->crop->outcrossingHigh) / 2.0;
-    }
-
     public function kinship(): Kinship
     {
-        return Kinship::ofPedigree($this->generations->pedigree, $this->lots, $this->outcrossing());
+        return Kinship::ofPedigree($this->generations->pedigree, $this->lots, $this->crop->outcrossing());
     }
 
     /** Chance that a form that few of the first plants had is still there; null where no picking is known that it could have got lost in. */
@@ -47,7 +41,7 @@ final readonly class Kin
     {
         $plants = array_values(array_filter($this->generations->pedigree->pickings($lot), is_int(...)));
 
-        return $plants === [] ? null : RareForm::kept($plants, self::CARRIERS, $this->outcrossing());
+        return $plants === [] ? null : RareForm::kept($plants, self::CARRIERS, $this->crop->outcrossing());
     }
 
     /** @return ?string id of the lot on the way to this one whose picking was off the fewest plants */
@@ -82,7 +76,7 @@ final readonly class Kin
      * A lot of the same variety, with seed left, that mixed in would widen it the most.
      *
      * @param  list<string>  $not  ids that are not to be mixed in
-     * @return ?array{string, float, float} its id, its kinship, and that of a mixture half and half
+     * @return ?array{string, float} its id, and the kinship in a mixture half and half
      */
     public static function toMixIn(string $lot, string $variety, Crop $crop, array $not): ?array
     {
@@ -95,8 +89,8 @@ final readonly class Kin
         $best = null;
         foreach ($others as $other) {
             $mixed = self::mixed($kinship, $lot, $other);
-            if ($mixed < $kinship->within($lot) - self::WORTH && ($best === null || $mixed < $best[2])) {
-                $best = [$other, $kinship->within($other), $mixed];
+            if ($mixed < $kinship->within($lot) - self::WORTH && ($best === null || $mixed < $best[1])) {
+                $best = [$other, $mixed];
             }
         }
 

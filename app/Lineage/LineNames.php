@@ -19,16 +19,10 @@ use Ramsey\Uuid\Uuid;
  */
 final class LineNames
 {
-    /**
-     * The variety that goes by a name given to a line: it is there already, or begins.
-     *
-     * @throws Refused where another variety is called so
-     */
-    public static function variety(string $crop, NamesLine $line, ?string $was = null): Variety
+    /** The variety that goes by a name given to a line: it is there already, or begins. Whether it may was asked as it was recorded. */
+    public static function variety(string $crop, NamesLine $line): Variety
     {
-        $there = self::mustBeFree($crop, $line, $was);
-
-        return $there ?? Variety::query()->create([
+        return self::named($crop, $line) ?? Variety::query()->create([
             'id' => Uuid::uuid7()->toString(),
             'crop' => $crop,
             'name' => $line->name(),
@@ -40,18 +34,16 @@ final class LineNames
 
     /**
      * @param  ?string  $was  id of the variety that the lot is of so far
-     * @return ?Variety that is called so and is a line as this is
      *
-     * @throws Refused
+     * @throws Refused where another variety is called so
      */
-    public static function mustBeFree(string $crop, NamesLine $line, ?string $was = null): ?Variety
+    public static function mustBeFree(string $crop, NamesLine $line, ?string $was = null): void
     {
-        $there = Variety::query()->where('crop', $crop)->whereRaw('lower(name) = lower(?)', [$line->name()])->first();
-        if ($there === null || ($there->type === self::type($line) && DB::table('lot_names')->where('variety_id', $there->id)->exists())) {
-            return $there;
-        }
-        if (! $line->isStable() && $there->type === VarietyType::Stabilising) {
-            return $there;
+        $there = self::named($crop, $line);
+        // The same cross may be made again, and more of what splits, or was released, be of one line.
+        if ($there === null || (! $line->isStable() && $there->type === VarietyType::Stabilising)
+            || ($there->type === self::type($line) && DB::table('lot_names')->where('variety_id', $there->id)->exists())) {
+            return;
         }
 
         throw Refused::at('name', $there->id === $was && $line->isStable()
@@ -79,6 +71,11 @@ final class LineNames
             return;
         }
         self::call($lot, is_string($row->variety_id) ? $row->variety_id : $lot->variety_id);
+    }
+
+    private static function named(string $crop, NamesLine $line): ?Variety
+    {
+        return Variety::query()->where('crop', $crop)->whereRaw('lower(name) = lower(?)', [$line->name()])->first();
     }
 
     private static function call(Lot $lot, string $variety): void

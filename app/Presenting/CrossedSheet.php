@@ -12,11 +12,12 @@ use App\Models\Lot;
 use App\Models\LotStanding;
 use App\Moment;
 use App\Reading\Facts;
-use App\Reading\PeopleNames;
+use App\Reading\PassedOn;
 use App\Reading\Tagged;
 use App\Voice\Quantity;
 use App\Voice\When;
 use Illuminate\Support\Facades\DB;
+use Marrow\Core\Botany\LineWord;
 
 /** What to do once a crossing has come to light. */
 final readonly class CrossedSheet
@@ -79,6 +80,7 @@ final readonly class CrossedSheet
                 default => 'never tested',
             },
             $row->store_place === null ? '' : "in $row->store_place",
+            $row->line === LineWord::NotKnown->value ? 'how true it is, nobody knows' : $row->line,
         ]));
     }
 
@@ -88,21 +90,15 @@ final readonly class CrossedSheet
      */
     private function withWhom(array $lots): array
     {
-        if ($lots === []) {
-            return [];
-        }
-        $rows = DB::select(
-            "SELECT j.subject_id, json_extract(j.payload, '$.to') AS name, substr(j.happened_at, 1, 4) AS year FROM journal_entries j
-             WHERE j.subject = 'lot' AND j.kind = 'withdrawn' AND j.subject_id IN (".Bulk::marks($lots).") AND json_extract(j.payload, '$.purpose') IN ('gift', 'swap') AND trim(coalesce(json_extract(j.payload, '$.to'), '')) != '' AND ".PeopleNames::STANDS.' ORDER BY j.happened_at DESC',
-            $lots,
-        );
         $with = [];
-        foreach ($rows as $row) {
-            /** @var object{subject_id: string, name: string, year: string} $row */
-            $with[$row->subject_id][] = trim($row->name)." in $row->year";
+        foreach (PassedOn::of($lots) as $lot => $gifts) {
+            $named = array_filter(array_reverse($gifts), static fn (array $gift): bool => $gift['name'] !== '');
+            if ($named !== []) {
+                $with[$lot] = implode(', ', array_unique(array_map(static fn (array $gift): string => "{$gift['name']} in {$gift['year']}", $named)));
+            }
         }
 
-        return array_map(static fn (array $names): string => implode(', ', array_unique($names)), $with);
+        return $with;
     }
 
     /**
@@ -116,11 +112,14 @@ final readonly class CrossedSheet
         foreach (Tagged::plantings($ids) as $planting) {
             $course = $this->facts->planting($planting);
             $standing = $course->tending->standing;
+            $season = $course->growing->season();
             if ($standing === 0) {
                 continue;
             }
             $said[] = new CleanLotDocument($this->tags->planting($planting), match (true) {
                 $course->growing->pickedAt !== null => 'it was picked: what was picked of it is of the crossing, too. Its fruit may be eaten where its kind is eaten',
+                $season !== null && $season->ripeTo < $when->now => 'its season is past by what is usual: whatever of its kind bloomed with it may have had its pollen. Take no seed of it for the line',
+                $course->growing->firstBloomAt === null && $season !== null && $season->firstBloom < $when->now => 'nobody noted its bloom, but by now it has usually begun: its pollen may be on whatever of its kind blooms with it. Take no seed of it for the line',
                 $course->growing->firstBloomAt === null => 'it has not been seen to bloom: pull it before it does, or eat it, so that its pollen reaches nothing else of its kind; take no seed of it for the line',
                 default => 'it has bloomed: its pollen may be on whatever of its kind bloomed with it. Take no seed of it for the line',
             });

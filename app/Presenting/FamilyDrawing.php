@@ -13,7 +13,7 @@ use App\Models\Bulk;
 use App\Models\Lot;
 use App\Models\Planting;
 use App\Reading\Facts;
-use App\Reading\PeopleNames;
+use App\Reading\PassedOn;
 use App\Voice\Quantity;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Population\Role;
@@ -220,22 +220,10 @@ final class FamilyDrawing
     /** @param  list<string>  $lots  ids */
     private function given(array $lots): void
     {
-        foreach (array_chunk($lots, 500) as $some) {
-            $rows = DB::select(
-                "SELECT j.subject_id, json_extract(j.payload, '$.to') AS name, substr(j.happened_at, 1, 4) AS year FROM journal_entries j
-                 WHERE j.subject = 'lot' AND j.kind = 'withdrawn' AND j.subject_id IN (".Bulk::marks($some).") AND json_extract(j.payload, '$.purpose') IN ('gift', 'swap') AND ".PeopleNames::STANDS.' ORDER BY j.happened_at',
-                $some,
-            );
-            $of = [];
-            foreach ($rows as $row) {
-                /** @var object{subject_id: string, name: ?string, year: string} $row */
-                $of[$row->subject_id][] = [trim($row->name ?? '') === '' ? 'somebody' : trim($row->name ?? ''), (int) $row->year];
-            }
-            foreach ($of as $lot => $gifts) {
-                $names = array_values(array_unique(array_column($gifts, 0)));
-                $this->nodes["given $lot"] = new FamilyNodeDocument("given $lot", 'given', '', implode(', ', array_slice($names, 0, self::NAMES)), count($names) > self::NAMES ? sprintf('and %d more', count($names) - self::NAMES) : (string) $gifts[0][1], $gifts[0][1], []);
-                $this->links[] = new FamilyLinkDocument((string) $lot, "given $lot", 'given', null);
-            }
+        foreach (PassedOn::of($lots) as $lot => $gifts) {
+            $names = array_values(array_unique(array_map(static fn (array $gift): string => $gift['name'] === '' ? 'somebody' : $gift['name'], $gifts)));
+            $this->nodes["given $lot"] = new FamilyNodeDocument("given $lot", 'given', '', implode(', ', array_slice($names, 0, self::NAMES)), count($names) > self::NAMES ? sprintf('and %d more', count($names) - self::NAMES) : (string) $gifts[0]['year'], $gifts[0]['year'], []);
+            $this->links[] = new FamilyLinkDocument((string) $lot, "given $lot", 'given', null);
         }
     }
 }

@@ -120,8 +120,8 @@ final readonly class FamilySheet
     private function diversity(Lot $lot, Family $family, array $lots): ?DiversityDocument
     {
         $crop = $this->facts->crop($lot->variety);
-        // What comes of a cross was narrowed on purpose.
-        if (array_any([$lot->id, ...$family->forebears], $family->pedigree->isCross(...)) || $family->generations->filial($lot->id) !== '') {
+        // What comes of a cross was narrowed on purpose; of what is crossed nothing is to be kept.
+        if (array_any([$lot->id, ...$family->forebears], $family->pedigree->isCross(...)) || $family->generations->filial($lot->id) !== '' || $this->crossings->of($lot->id) !== null) {
             return null;
         }
         $kin = new Kin($family->generations, $crop, [$lot->id]);
@@ -133,7 +133,7 @@ final readonly class FamilySheet
         $narrowest = $kin->narrowest($lot->id);
         $plants = $narrowest === null ? null : Kin::plants($family->generations, $narrowest);
         $isFew = $plants !== null && $plants < $crop->parents->variety;
-        $mix = Kin::toMixIn($lot->id, $lot->variety_id, $crop, array_values(array_filter([...$family->forebears, ...$family->offspring], fn (string $id): bool => $this->crossings->of($id) !== null)));
+        $mix = Kin::toMixIn($lot->id, $lot->variety_id, $crop, $this->crossings->touched());
         $tag = $mix === null ? null : array_values(Tagged::lots([$mix[0]]))[0] ?? null;
         $grow = $lot->variety->type === VarietyType::Landrace ? $crop->parents->landrace : $crop->parents->variety;
 
@@ -144,11 +144,11 @@ final readonly class FamilySheet
                 Quantity::percent($kept),
                 $family->pedigree->isWhole($lot->id) ? '' : ', by the pickings that are known',
                 Quantity::percent(1.0 - $kin->kinship()->within($lot->id)),
-                $kin->outcrossing() < 0.2 ? ' between one plant and another' : '',
+                $crop->outcrossing() < 0.2 ? ' between one plant and another' : '',
             ),
             $isFew && $narrowest !== null ? sprintf('The picking of %s%s off %s cost the most of it.', ($lots[$narrowest] ?? $lot)->code(), ($lots[$narrowest]->standing->year ?? null) === null ? '' : ' in '.$lots[$narrowest]->standing->year, Quantity::number($plants, 'plant')) : '',
             match (true) {
-                $mix !== null && $tag !== null => sprintf('Mixing in %s, which is wider, would bring it to %s; else grow %d plants or more and pick off all of them, so that no more is lost.', $tag->code(), Quantity::percent(1.0 - $mix[2]), $grow),
+                $mix !== null && $tag !== null => sprintf('Mixing in %s, which is wider, would bring it to %s; else grow %d plants or more and pick off all of them, so that no more is lost.', $tag->code(), Quantity::percent(1.0 - $mix[1]), $grow),
                 $isFew => sprintf('No other lot of it is here to mix in. Grow %d plants or more and pick off all of them, so that no more is lost; what is gone comes back only with seed from elsewhere.', $grow),
                 default => sprintf('Grow %d plants or more and pick off all of them, and little more is lost.', $grow),
             },

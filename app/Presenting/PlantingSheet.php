@@ -64,7 +64,7 @@ final readonly class PlantingSheet
             $sown?->plants,
             $from === null ? null : $this->tags->lot($from),
             $sown->sownFrom ?? '',
-            self::facts($course, $when),
+            self::facts($course, $when, $planting->standing->generation ?? ''),
             $this->tasks->documents($due, $when, [$planting->id => $planting]),
             self::offers($course),
             array_values($lots->map(fn (Lot $lot) => $this->tags->lot($lot))->all()),
@@ -137,13 +137,16 @@ final readonly class PlantingSheet
     }
 
     /** @return list<FactDocument> */
-    private static function facts(PlantingCourse $course, When $when): array
+    private static function facts(PlantingCourse $course, When $when, string $generation): array
     {
         $growing = $course->growing;
         $facts = [new FactDocument('Sown', $growing->sownAt === null ? 'not recorded' : $when->date($growing->sownAt))];
         if ($growing->sown !== null) {
             $facts[] = new FactDocument('Plants', Quantity::number($growing->sown->plants, 'plant'));
             array_push($facts, ...self::tended($course->tending, $growing->sown->plants, $when));
+        }
+        if (preg_match('/^F1\b/', $generation) === 1) {
+            $facts[] = new FactDocument('Its seed', 'will be F2, of many kinds: neither the hybrid again nor a variety');
         }
         if ($growing->firstBloomAt !== null) {
             $facts[] = new FactDocument('In bloom', $when->date($growing->firstBloomAt).($growing->lastBloomAt === null ? ' on' : ' to '.$when->date($growing->lastBloomAt)));
@@ -250,7 +253,7 @@ final readonly class PlantingSheet
 
         return [
             new FactDocument('By hand', implode(', ', $said)),
-            ...($hand->done === [] ? [] : [new FactDocument('Parents', implode(', ', $plants).($parents === null ? '' : sprintf(': worth %s equal plants', Quantity::decimal(round($parents, 1)))))]),
+            ...($hand->done === [] ? [] : [new FactDocument('Parents', implode(', ', $plants).($parents === null ? '' : sprintf(': worth %s equal plant%s', Quantity::decimal(round($parents, 1)), round($parents, 1) === 1.0 ? '' : 's')))]),
         ];
     }
 

@@ -270,7 +270,12 @@ final readonly class LotSort implements ThingSort
         }
         $cross = Registered::kinds()->read($draft->kind, WhichHolder::of(Kind::declared(CrossPicked::class), $draft->payload));
 
-        return $cross instanceof NamesLine ? LineNames::variety($planting->variety->crop, $cross)->id : null;
+        if (! $cross instanceof NamesLine) {
+            return null;
+        }
+        LineNames::mustBeFree($planting->variety->crop, $cross);
+
+        return LineNames::variety($planting->variety->crop, $cross)->id;
     }
 
     /** @throws Refused */

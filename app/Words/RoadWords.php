@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Lineage\HowStable;
 use App\Voice\Quantity;
 use Marrow\Core\Botany\Crop;
 use Marrow\Core\Botany\LifeCycle;
@@ -15,17 +16,11 @@ use Marrow\Core\Steps\Breeding\TraitNamed;
 /** What is said on the way from a cross to a line. */
 final readonly class RoadWords
 {
-    /** So surely what is looked for is met. */
-    private const SURELY = 0.95;
-
     /** Plants of the F2 that are grown where nobody named what is looked for: a stated assumption. */
     private const SOME = 40;
 
     /** Plants of a later generation of one family. */
     private const FAMILY = 15;
-
-    /** Of what differed in the cross so much may still be mixed in a line. */
-    private const MIXED = 0.05;
 
     /** Share of seed with foreign pollen from which a crop does not become a line by being left to itself. */
     private const CROSSES = 0.2;
@@ -38,10 +33,16 @@ final readonly class RoadWords
     {
         return match (true) {
             $this->filial === null => 'Its plants will differ: of which generation after the cross they are, nobody knows.',
-            $this->filial === 1 => 'F1: the plants of this seed are all alike, and like no parent. What is picked off them, the F2, will be of many kinds; it is neither the hybrid again nor a variety.',
+            $this->filial === 1 => $this->atOnce().'F1: the plants of this seed are all alike, and like no parent. What is picked off them, the F2, will be of many kinds; it is neither the hybrid again nor a variety.',
             $this->filial === 2 => 'F2: its plants show all that is in the cross, each another of it. This is the generation to grow many of, and to choose in.',
             default => sprintf('F%d: plants of one mother are alike in what is fixed, and still differ in about %s of what the cross differed in, if each was selfed.', $this->filial, Quantity::finePercent(SelfedLine::stillMixed($this->filial, 1.0))),
         };
+    }
+
+    /** Of some kinds the seed itself shows the cross. */
+    private function atOnce(): string
+    {
+        return $this->crop->shows?->shows === true ? rtrim($this->crop->shows->note, '.').'. ' : '';
     }
 
     /** @return list<string> before a hybrid is made true: what it takes, and where it will not go well */
@@ -53,7 +54,7 @@ final readonly class RoadWords
         if ($this->crop->isKeptAlive()) {
             return ["{$this->crop->name} is kept as the plant itself, which stays as it is: to keep a hybrid of it no seed is needed, and its seed will be something else each time."];
         }
-        $last = SelfedLine::generationBelow(self::MIXED, 1.0) ?? 6;
+        $last = SelfedLine::generationBelow(HowStable::MIXED, 1.0) ?? 6;
         $seasons = $last - 1;
         $years = $seasons * ($this->crop->lifeCycle === LifeCycle::Biennial ? 2 : 1);
         $many = $this->search()[0] ?? self::SOME;
@@ -63,7 +64,7 @@ final readonly class RoadWords
             sprintf('About %d years: %s from the F1 to the F%d, in which no more than %s is still mixed.', $years, Quantity::number($seasons, 'growing'), $last, Quantity::finePercent(SelfedLine::stillMixed($last, 1.0))),
             sprintf('In the second of them %s of the F2 on some %s, to have a choice; after that some %s of each plant chosen, on %s for every family.', Quantity::number($many, 'plant'), $ground($many, $this->crop->growing->spacing), Quantity::number(self::FAMILY, 'plant'), $ground(self::FAMILY, $this->crop->growing->spacing)),
             $this->crop->selfIncompatible ? 'Its plants set no seed with their own pollen, so none can be selfed: what comes of it stays a mixture that is chosen in, and never becomes as even as the hybrid.' : '',
-            ! $this->crop->selfIncompatible && $this->outcrossing() >= self::CROSSES ? sprintf('Left to itself it crosses (about %s of its seed): shut flowers away and pollinate them with their own pollen, else it stays mixed.', Quantity::percent($this->outcrossing())) : '',
+            ! $this->crop->selfIncompatible && $this->crop->outcrossing() >= self::CROSSES ? sprintf('Left to itself it crosses (about %s of its seed): shut flowers away and pollinate them with their own pollen, else it stays mixed.', Quantity::percent($this->crop->outcrossing())) : '',
             'Some hybrids give no seed, or no pollen: look at the first plants before ground is given to it. Of a protected variety, whether it may be done depends on where you live.',
         ]));
     }
@@ -102,7 +103,7 @@ final readonly class RoadWords
         $generation = max(2, $this->filial ?? 2);
         $share = array_product(array_map(static fn (TraitNamed $trait): float => $trait->dominance->shows($generation), $this->traits));
 
-        return [SelfedLine::plantsToMeet($share, self::SURELY), $share];
+        return [SelfedLine::plantsToMeet($share, HowStable::SURELY), $share];
     }
 
     private function all(): string
@@ -127,10 +128,5 @@ final readonly class RoadWords
             Dominance::Dominant => '; it hides the other, so that a plant which shows it may still split: its seed tells',
             Dominance::Between => '; a mixed plant shows something between, so that one which shows it has it for good',
         }, $shows);
-    }
-
-    private function outcrossing(): float
-    {
-        return ($this->crop->outcrossingLow + $this->crop->outcrossingHigh) / 2.0;
     }
 }

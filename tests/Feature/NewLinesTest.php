@@ -73,6 +73,8 @@ final class NewLinesTest extends TestCase
         self::assertStringContainsString('another family', $refused(['pollen' => $this->keeper->idOf($bean)]), 'a father of another crop');
         self::assertStringContainsString('whose pollen', $refused([]));
         self::assertStringContainsString('called Cork Float already', $refused(['name' => 'Cork Float', 'father' => 'a neighbour']));
+        self::assertStringContainsString('and no cross', $refused(['pollen' => $this->keeper->idOf($tomato)]), 'its own pollen');
+        self::assertStringContainsString('was not sown until 20 March 2020', str_replace("\u{00A0}", ' ', $refused(['pollen' => $this->keeper->idOf($this->sown('Amber Beacon', '2020'))])));
         $lot = $this->crossed($tomato, ['name' => 'Odd One', 'father' => 'a neighbour', 'plants' => 1, 'fruits' => 1])->assertOk()->json('answers.0.code');
         // Poured together of itself, a lot would be its own forebear.
         $this->keeper->sends(['about' => ['subject' => 'lot', 'id' => $this->keeper->idOf($lot)], 'kind' => 'poured_together', 'happened_at' => '2019-01-01T10:00', 'payload' => ['lot' => $this->keeper->idOf($lot), 'other' => $this->keeper->idOf($lot)]])->assertStatus(422);
@@ -90,6 +92,7 @@ final class NewLinesTest extends TestCase
         self::assertStringContainsString('ten years', $road['other'], 'the other way is named');
         $f2 = $this->grown($bought, '2023', ['plants' => 1, 'fruits' => 3, 'mother' => '1']);
         self::assertSame(['Harbour Queen', 'F2', 'not fixed'], $this->tag($f2), 'its seed is no hybrid again');
+        self::assertContains(['label' => 'Its seed', 'said' => 'will be F2, of many kinds: neither the hybrid again nor a variety'], $this->getJson('/api/plantings/P1')->json('facts'));
         $this->keeper->records($f2, 'line_begun', '2024-02-01T20:00', ['name' => 'Slip Rope']);
         self::assertSame(['Slip Rope', 'F2', 'not fixed'], $this->tag($f2));
         self::assertSame(['Harbour Queen', 'F1', 'hybrid'], $this->tag($bought));
@@ -131,6 +134,8 @@ final class NewLinesTest extends TestCase
         self::assertSame([$clean], array_map(static fn (array $one): string => $one['tag']['code'], $back['clean']));
         self::assertStringContainsString('50 seeds', str_replace("\u{00A0}", ' ', $back['clean'][0]['said']));
         self::assertSame([$standing], array_map(static fn (array $one): string => $one['tag']['code'], $back['standing']));
+        self::assertStringContainsString('nobody noted its bloom', $back['standing'][0]['said'], 'sown in spring, in September it is not said to be before its bloom');
+        self::assertNull($this->getJson("/api/lots/$crossed/family")->json('diversity'), 'of what is crossed nothing is said to be kept or mixed in');
         $this->keeper->records($clean, 'withdrawn', '2026-09-12T10:00', ['purpose' => 'sowing', 'seeds' => 50]);
         self::assertStringContainsString('Tove in 2022', $this->getJson("/api/lots/$crossed/crossed")->json('clean.0.said'), 'used up here, somebody else has it');
         $this->getJson("/api/lots/$clean/crossed")->assertNotFound();

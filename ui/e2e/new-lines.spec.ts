@@ -70,7 +70,9 @@ test.describe('in the demo garden', () => {
       await page.goto('/store/L6');
       const back = page.getByRole('region', { name: 'Going back before the crossing' });
       await expect(back.getByRole('list', { name: 'Lots that it does not touch' })).toContainText('L16');
-      await expect(back.getByRole('link', { name: /L6/ })).toBeVisible();
+      await expect(
+        page.getByRole('region', { name: 'What the crossing touches' }).getByRole('link', { name: /L6/ }),
+      ).toBeVisible();
     }
   });
 
@@ -138,7 +140,7 @@ test.describe('in an empty garden', () => {
       );
       await keeper.fill({
         'What the cross is called': 'Riding Light',
-        'Mother plants': '1',
+        'How many mother plants': '1',
         'Fruits, pods or heads': '3',
         When: '2022-08-30T10:00',
       });

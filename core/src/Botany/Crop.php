@@ -165,6 +165,12 @@ final readonly class Crop
         return new CropTitle($this->key, $this->name, $this->otherNames, $this->latin, $this->synonyms, $this->group, $this->family, $this->kind, $this->lifeCycle, $this->breeding, $this->outcrossingLow, $this->outcrossingHigh, $this->unit, $this->counts(), $this->look, $this->lookAlikes, $this->jarMoisture, $this->ordinaryYears, $this->test->minimum, $this->test->lastCount);
     }
 
+    /** Share of its seed that has foreign pollen, the middle of what is ordinary, 0 … 1. */
+    public function outcrossing(): float
+    {
+        return ($this->outcrossingLow + $this->outcrossingHigh) / 2.0;
+    }
+
     /** Genus and epithet: the unit that decides what crosses with what. */
     public function species(): string
     {

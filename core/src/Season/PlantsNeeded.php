@@ -29,7 +29,7 @@ final readonly class PlantsNeeded
             $planting->seedsWanted === null ? null : (int) ceil($planting->seedsWanted / $perPlant),
             $crop->parents->variety,
             $planting->spot->holds($crop->growing->spacing),
-            Alleles::kept($planting->plants, self::RARE, Alleles::copies(($crop->outcrossingLow + $crop->outcrossingHigh) / 2)),
+            Alleles::kept($planting->plants, self::RARE, Alleles::copies($crop->outcrossing())),
         );
     }
 }

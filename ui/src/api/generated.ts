@@ -4274,11 +4274,11 @@ export interface components {
             pollen?: string | null;
             /** @description Or pollen from elsewhere */
             father?: string | null;
-            /** @description Mother plants */
+            /** @description How many mother plants */
             plants: number | string;
-            /** @description Mother plant */
+            /** @description Which mother */
             mother?: string | null;
-            /** @description Father plants */
+            /** @description Which fathers */
             fathers?: string | null;
             /** @description Fruits, pods or heads */
             fruits?: ((number | null) | (string | null)) | null;

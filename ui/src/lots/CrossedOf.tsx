@@ -13,18 +13,20 @@ import { TagLinks } from '../shell/TagLinks';
 export function CrossedOf({ code }: { code: string }) {
   const crossed = useCrossed(code);
   return (
-    <Section title="Going back before the crossing">
-      {crossed.error !== null && <Trouble>{crossed.error.message}</Trouble>}
-      {crossed.data === undefined && crossed.error === null && <Coming lines={3} height={100} />}
-      {crossed.data !== undefined && (
-        <Box sx={{ maxWidth: '46em' }}>
-          {crossed.data.none !== '' && <p>{crossed.data.none}</p>}
-          <Told title="Lots that it does not touch" lots={crossed.data.clean} />
-          <Told title="Sown from it, and perhaps still standing" lots={crossed.data.standing} />
-          <TagLinks title="What it touches" tags={crossed.data.touched} />
-        </Box>
-      )}
-    </Section>
+    <>
+      <Section title="Going back before the crossing">
+        {crossed.error !== null && <Trouble>{crossed.error.message}</Trouble>}
+        {crossed.data === undefined && crossed.error === null && <Coming lines={3} height={100} />}
+        {crossed.data !== undefined && (
+          <Box sx={{ maxWidth: '46em' }}>
+            {crossed.data.none !== '' && <p>{crossed.data.none}</p>}
+            <Told title="Lots that it does not touch" lots={crossed.data.clean} />
+            <Told title="Sown from it, and perhaps still standing" lots={crossed.data.standing} />
+          </Box>
+        )}
+      </Section>
+      <TagLinks title="What the crossing touches" tags={crossed.data?.touched ?? []} />
+    </>
   );
 }
 

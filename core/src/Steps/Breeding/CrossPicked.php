@@ -33,9 +33,9 @@ final readonly class CrossPicked implements Checked, NamesLine, Payload
                 Field::text('name', 'What the cross is called', 60)->called('the name of the cross')->hint('A name of your own; it may change once it is stable'),
                 Field::reference('pollen', 'Pollen of the planting', Subject::Planting)->called('the planting whose pollen it was')->optional(),
                 Field::text('father', 'Or pollen from elsewhere', 120)->called('whose pollen it was')->optional('')->hint('A variety, a neighbour’s plant')->person(),
-                Field::integer('plants', 'Mother plants', '', 1, 1_000_000)->called('the number of mother plants')->usually(1)->of('mother plant'),
-                Field::text('mother', 'Mother plant', 40)->optional('')->hint('Its number or mark'),
-                Field::text('fathers', 'Father plants', 200)->optional('')->hint('1, 4'),
+                Field::integer('plants', 'How many mother plants', '', 1, 1_000_000)->called('the number of mother plants')->usually(1)->of('mother plant'),
+                Field::text('mother', 'Which mother', 40)->optional('')->hint('Its number or mark, if it was one'),
+                Field::text('fathers', 'Which fathers', 200)->optional('')->hint('1, 4'),
                 Field::integer('fruits', 'Fruits, pods or heads', '', 1, 1_000_000)->called('the number of fruits')->optional()->of('fruit, pod or head'),
                 Field::mass('mass_g', 'They weigh')->called('the mass picked')->optional(),
             )
