@@ -24,6 +24,9 @@ final class BigGarden
 {
     private const NAMESPACE = '6d617272-6f77-5000-8000-62656e636800';
 
+    /** Lots of each year, where all are of one line. */
+    private const A_YEAR = 200;
+
     private const VARIETIES_PER_CROP = 4;
 
     private const PLANTINGS_PLANNED = 300;
@@ -57,10 +60,13 @@ final class BigGarden
 
     public function __construct(private readonly CropReference $crops, private readonly Projector $projector, private readonly PlanBook $plans) {}
 
-    /** @return array{int, int} lots and entries made */
-    public function grow(int $lots, int $entries): array
+    /**
+     * @param  bool  $line  all of one variety, each sown from one of the years before: a single family
+     * @return array{int, int} lots and entries made
+     */
+    public function grow(int $lots, int $entries, bool $line = false): array
     {
-        DB::transaction(function () use ($lots, $entries): void {
+        DB::transaction(function () use ($lots, $entries, $line): void {
             Garden::query()->create(['name' => 'Big garden']);
             $varieties = $this->varieties();
             $this->furnish();
@@ -68,8 +74,11 @@ final class BigGarden
             $this->walked($lots + 1, $varieties[0][0]);
             $perLot = intdiv($entries - $this->entries, $lots);
             for ($n = 1; $n <= $lots; $n++) {
-                [$variety, $crop] = $varieties[$n % count($varieties)];
-                $made[] = $this->lot($n, $variety, $crop, $perLot);
+                [$variety, $crop] = $varieties[$line ? 0 : $n % count($varieties)];
+                // Of a line each year has as many, off plants of the year before.
+                $since = intdiv($n - 1, self::A_YEAR);
+                $from = $line && $since > 0 ? $made[($since - 1) * self::A_YEAR + $n * 7 % self::A_YEAR] : null;
+                $made[] = $this->lot($n, $variety, $crop, $perLot, $line ? 2000 + $since : 2012 + $n % 15, $from);
                 if (count($this->journal) > 500) {
                     $this->flush();
                 }
@@ -173,15 +182,14 @@ final class BigGarden
     }
 
     /** @return string id of the lot */
-    private function lot(int $n, string $variety, Crop $crop, int $entries): string
+    private function lot(int $n, string $variety, Crop $crop, int $entries, int $year, ?string $from): string
     {
-        $year = 2012 + $n % 15;
         $planting = $this->id();
         $lot = $this->id();
         DB::table('plantings')->insert(['id' => $planting, 'number' => $n, 'variety_id' => $variety]);
         DB::table('lots')->insert(['id' => $lot, 'number' => $n, 'variety_id' => $variety]);
         DB::table('lot_parents')->insert(['lot_id' => $lot, 'role' => 'mother', 'kind' => 'picked', 'planting_id' => $planting]);
-        $this->add('planting', $planting, 'sown', new DateTimeImmutable("$year-01-10 10:00"), ['plants' => 20]);
+        $this->add('planting', $planting, 'sown', new DateTimeImmutable("$year-01-10 10:00"), ['plants' => 20, ...($from === null ? [] : ['lot' => $from])]);
 
         $at = new DateTimeImmutable("$year-07-".(1 + $n % 28).' 10:00');
         // One lot in forty is still on the bench or the racks.

@@ -126,9 +126,10 @@ final class Bench extends Command
         return is_string($lot) ? $lot : 'L1';
     }
 
-    private static function variety(Client $client): string
+    /** The one of which there are the most lots. */
+    private static function variety(): string
     {
-        $variety = data_get(json_decode((string) $client->get('varieties')->getBody(), true), '0.id');
+        $variety = DB::table('lots')->groupBy('variety_id')->orderByRaw('count(*) DESC')->value('variety_id');
 
         return is_string($variety) ? $variety : '';
     }
@@ -156,7 +157,7 @@ final class Bench extends Command
             'racks' => $get('places/racks'),
             'worksheet of a lot' => $get("lots/$lot"),
             'family of a lot' => $get("lots/$lot/family"),
-            'family of a variety' => $get('varieties/'.self::variety($client).'/family'),
+            'family of a variety' => $get('varieties/'.self::variety().'/family'),
             'a day last July' => $get('then?day=2026-07-14'),
             'find' => $get('find?text=onion+2024'),
             'a line of one lot' => self::reading($client, "$lot rh 38"),

@@ -10,7 +10,7 @@ use Illuminate\Console\Command;
 
 final class GrowGarden extends Command
 {
-    protected $signature = 'marrow:big-garden {lots=4000} {entries=60000}';
+    protected $signature = 'marrow:big-garden {lots=4000} {entries=60000} {--line : all of one variety, each grown out of one of the year before}';
 
     protected $description = 'Fill an empty database with a generated garden, for the benchmark';
 
@@ -21,7 +21,7 @@ final class GrowGarden extends Command
 
             return self::FAILURE;
         }
-        [$lots, $entries] = $garden->grow((int) $this->argument('lots'), (int) $this->argument('entries'));
+        [$lots, $entries] = $garden->grow((int) $this->argument('lots'), (int) $this->argument('entries'), $this->option('line') === true);
         $this->info("$lots lots with $entries entries.");
 
         return self::SUCCESS;
