@@ -41,6 +41,10 @@ system_packages() {
     command -v node >/dev/null || missing+=(nodejs)
     command -v npm >/dev/null || missing+=(npm)
     command -v curl >/dev/null || missing+=(curl)
+    # Closes the rota where it is hard; without it Marrow's own search does. Nobody is held up for it.
+    if [ "$(id -u)" -eq 0 ]; then
+        command -v cbc >/dev/null || missing+=(coinor-cbc)
+    fi
     # The stand-in for a label printer has Ghostscript draw what it was sent; the tests print.
     if [ "${1:-}" = with-printer ] || [ "${1:-}" = with-browser ]; then
         command -v gs >/dev/null || missing+=(ghostscript)

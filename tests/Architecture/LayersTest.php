@@ -24,7 +24,7 @@ final class LayersTest
     /** Lowest first; each knows only those before it. */
     public const CORE = [
         'Fields', 'Journal', 'Work', 'Folding', 'Statistics', 'Instruments', 'Cleaning', 'Germination', 'Sowing', 'Drying', 'Storage', 'Harvest', 'Pollinating', 'Botany',
-        'Year', 'Isolation', 'Population', 'Selection', 'Settings', 'Steps', 'Lot', 'Planting', 'Things', 'Dictation', 'Intake', 'Season', 'Reckoning',
+        'Year', 'Isolation', 'Population', 'Selection', 'Settings', 'Steps', 'Lot', 'Planting', 'Things', 'Dictation', 'Intake', 'Season', 'Rota', 'Reckoning',
     ];
 
     /** @return iterable<string, Rule> */
