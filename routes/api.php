@@ -20,6 +20,7 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlantingController;
 use App\Http\Controllers\PrintController;
 use App\Http\Controllers\ReckoningController;
+use App\Http\Controllers\RotaController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SharingController;
 use App\Http\Controllers\TagController;
@@ -94,6 +95,9 @@ Route::middleware(Needs::least(Role::Reader))->group(static function (): void {
     Route::get('/plans', [PlanController::class, 'index']);
     Route::get('/plans/{year}', [PlanController::class, 'show'])->where('year', '[0-9]{4}');
     Route::post('/plans/{year}/remedies', [PlanController::class, 'remedies'])->where('year', '[0-9]{4}');
+    Route::post('/rota', [RotaController::class, 'find']);
+    Route::post('/rota/play', [RotaController::class, 'play']);
+    Route::post('/rota/moved', [RotaController::class, 'moved']);
     Route::get('/works/{id}', [WorkController::class, 'show']);
     Route::get('/reckonings', [ReckoningController::class, 'index']);
     Route::get('/reckonings/{name}', [ReckoningController::class, 'show']);
@@ -152,6 +156,9 @@ Route::middleware(Needs::least(Role::Keeper))->group(static function (): void {
     Route::post('/holders/{id}/remove', [HolderController::class, 'remove']);
     Route::post('/containers', [HolderController::class, 'add']);
     Route::put('/containers/{id}', [HolderController::class, 'change']);
+    Route::put('/rota/wish', [RotaController::class, 'wish']);
+    Route::post('/rota/agreed', [RotaController::class, 'agree']);
+    Route::post('/rota/plan', [RotaController::class, 'plan']);
     Route::post('/plans', [PlanController::class, 'start']);
     Route::put('/plans/{year}', [PlanController::class, 'save'])->where('year', '[0-9]{4}');
     Route::post('/plans/{year}/undo', [PlanController::class, 'undo'])->where('year', '[0-9]{4}');

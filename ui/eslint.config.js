@@ -13,6 +13,7 @@ const rooms = [
   'shell',
   'steps',
   'season',
+  'rota',
   'plot',
   'intake',
   'store',

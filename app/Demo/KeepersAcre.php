@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Keeping\Role;
+use App\Models\Acting;
 use App\Models\Garden;
 use App\Models\Keeper;
 use App\Models\Lot;
@@ -30,7 +31,7 @@ final class KeepersAcre
     /** The squash that turns out to be crossed. */
     private Lot $crossed;
 
-    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets, private readonly MadeUpInstruments $instruments, private readonly WaysToDry $waysToDry, private readonly WaysToTest $waysToTest, private readonly ChosenKale $chosenKale, private readonly OnTheShelf $onTheShelf, private readonly RootsInSand $rootsInSand, private readonly TenYears $tenYears) {}
+    public function __construct(private readonly DemoWriter $write, private readonly NextYearsPlan $nextYear, private readonly TheCupboard $inTheCupboard, private readonly InPackets $inPackets, private readonly MadeUpInstruments $instruments, private readonly WaysToDry $waysToDry, private readonly WaysToTest $waysToTest, private readonly ChosenKale $chosenKale, private readonly OnTheShelf $onTheShelf, private readonly RootsInSand $rootsInSand, private readonly TenYears $tenYears, private readonly OverTheYears $overTheYears) {}
 
     public function lay(): void
     {
@@ -57,6 +58,7 @@ final class KeepersAcre
         $this->onTheShelf->lay($this->write, $this->varieties['Ballast'], $this->cupboard);
         $this->tenYears->lay($this->write, $this->cupboard, $this->freezer);
         $this->keepers();
+        $this->overTheYears->wish($this->write->turn->isTurned() ? 2026 : 2027, new Acting(''));
     }
 
     /** A squash that was bought to be eaten: nobody knows what it stood beside. */

@@ -13,7 +13,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'state', type: 'string', enum: WorkState::class),
     new OA\Property(property: 'share', description: 'done of it, 0 to 1', type: 'number'),
-    new OA\Property(property: 'found', description: 'once it is done', nullable: true, oneOf: [new OA\Schema(ref: RemediesDocument::class)]),
+    new OA\Property(property: 'found', description: 'once it is done; of some work also what was found so far', nullable: true, oneOf: [new OA\Schema(ref: RemediesDocument::class), new OA\Schema(ref: RotaDocument::class), new OA\Schema(ref: RotaPlayDocument::class)]),
     new OA\Property(property: 'message', description: 'why it failed', type: 'string'),
 ])]
 final readonly class WorkDocument

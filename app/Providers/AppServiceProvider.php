@@ -23,6 +23,8 @@ use App\Models\Backlog;
 use App\Models\GatedConnector;
 use App\Plans\PlansAfresh;
 use App\Presenting\RemedySearch;
+use App\Presenting\RotaPlayWork;
+use App\Presenting\RotaWork;
 use App\Projection\Projector;
 use App\Reading\JournalReader;
 use App\Reading\StorePaces;
@@ -57,7 +59,7 @@ use RuntimeException;
 final class AppServiceProvider extends ServiceProvider
 {
     /** What takes long and is done meanwhile; a new sort of it is a new line here. */
-    private const DOINGS = [RemedySearch::class];
+    private const DOINGS = [RemedySearch::class, RotaWork::class, RotaPlayWork::class];
 
     public function register(): void
     {

@@ -11,6 +11,7 @@ use App\Handbook\FigureSet;
 use App\Journal\Subjects;
 use App\Plans\PlanChanged;
 use App\Presenting\DeedLines;
+use App\Rota\RotaChanged;
 use App\Things\ContainerSort;
 use App\Things\LotSort;
 use App\Things\PlaceSort;
@@ -24,7 +25,7 @@ final class ThingsProvider extends ServiceProvider
     private const SORTS = [LotSort::class, PlantingSort::class, PlaceSort::class, ContainerSort::class];
 
     /** What can be done to the books; a new sort of it is a new line here. */
-    private const DEEDS = [SettingSet::class, NamedThing::class, FigureSet::class, CropAdded::class, PlanChanged::class];
+    private const DEEDS = [SettingSet::class, NamedThing::class, FigureSet::class, CropAdded::class, PlanChanged::class, RotaChanged::class];
 
     public function register(): void
     {

@@ -18,7 +18,7 @@ interface Doing
      * (Work::leaveTheGarden), so that it can be gone back to a copy meanwhile.
      *
      * @param  array<string, mixed>  $asked  as it was asked for
-     * @param  Closure(float): bool  $report  takes the share done; whether to go on
+     * @param  Closure(float, ?object=): bool  $report  takes the share done, and what was found so far where that is of use by itself; whether to go on
      * @return object what is found, a document
      *
      * @throws Refused|SearchStopped

@@ -11,7 +11,7 @@ final readonly class Work
 {
     /**
      * @param  float  $share  done, 0 to 1
-     * @param  ?string  $found  JSON of a document, once it is done
+     * @param  ?string  $found  JSON of a document, once it is done, or what was found so far
      * @param  string  $message  why it failed
      * @param  bool  $isDead  whoever did it gives no sign of life any more
      */

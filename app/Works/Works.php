@@ -96,7 +96,7 @@ final readonly class Works
         $this->note($id, WorkState::Going, ['share' => 0.0, 'seen_at' => time()]);
         try {
             $found = ($this->doings[$work->kind] ?? throw new LogicException("Nobody does $work->kind."))->do($work->asked(), $this->watch($id));
-            $this->note($id, WorkState::Done, ['share' => 1.0, 'found' => json_encode($found, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
+            $this->note($id, WorkState::Done, ['share' => 1.0, 'found' => self::json($found)]);
         } catch (SearchStopped) {
             // Whoever stopped it has written so; it may have been begun anew since, and that is not to be stopped.
             return;
@@ -108,20 +108,25 @@ final readonly class Works
         }
     }
 
-    /** @return Closure(float): bool */
+    /** @return Closure(float, ?object=): bool */
     private function watch(string $id): Closure
     {
         $looked = 0.0;
         $goesOn = true;
 
-        return function (float $share) use ($id, &$looked, &$goesOn): bool {
+        return function (float $share, ?object $soFar = null) use ($id, &$looked, &$goesOn): bool {
             if (microtime(true) - $looked >= self::LOOK) {
                 $looked = microtime(true);
-                $goesOn = DB::connection('work')->table('works')->where('id', $id)->where('state', WorkState::Going->value)->update(['share' => round($share, 3), 'seen_at' => time()]) === 1;
+                $goesOn = DB::connection('work')->table('works')->where('id', $id)->where('state', WorkState::Going->value)->update(['share' => round($share, 3), 'seen_at' => time(), ...($soFar === null ? [] : ['found' => self::json($soFar)])]) === 1;
             }
 
             return $goesOn;
         };
+    }
+
+    private static function json(object $found): string
+    {
+        return json_encode($found, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
     /** @param  array<string, mixed>  $with */

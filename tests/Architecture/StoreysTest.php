@@ -14,7 +14,7 @@ final class StoreysTest
 {
     /** Lowest first. What a namespace is for stands in docs/architecture.md. */
     public const STOREYS = [
-        'Voice', 'Models', 'Keeping', 'Works', 'Handbook', 'Lineage', 'Sheet', 'Words', 'Reckoners', 'Reading', 'Journal', 'Garden', 'Instruments', 'Copies', 'Plans', 'Work',
+        'Voice', 'Models', 'Keeping', 'Works', 'Handbook', 'Lineage', 'Sheet', 'Words', 'Reckoners', 'Reading', 'Journal', 'Garden', 'Instruments', 'Copies', 'Plans', 'Rota', 'Work',
         'Documents', 'Presenting', 'Dictation', 'Finding', 'Calendar', 'Steps', 'Tagging', 'Sharing', 'Printing', 'Projection', 'Things', 'Boards', 'Intake', 'Demo', 'Bench', 'Simulation', 'Console', 'Providers', 'Http',
     ];
 

@@ -47,6 +47,7 @@ const CountSheetPage = pageLater(
   async () => (await import('./steps/testing/CountSheetPage')).CountSheetPage,
   { lines: 6, height: 44 },
 );
+const RotaPage = pageLater(async () => (await import('./rota/RotaPage')).RotaPage, { lines: 8, height: 48 });
 const WalkPage = pageLater(async () => (await import('./plot/WalkPage')).WalkPage, { lines: 6, height: 56 });
 const TastingPage = pageLater(async () => (await import('./plot/TastingPage')).TastingPage, {
   lines: 5,
@@ -86,6 +87,7 @@ function Pages() {
         <Route path="today" element={<TodayPage />} />
         <Route path="then/:day?" element={<ThenPage />} />
         <Route path="plot/plan/:year?" element={<PlanPage />} />
+        <Route path="plot/rota/:view?" element={<RotaPage />} />
         <Route path="plot/round/:which?" element={<RoundPage />} />
         <Route path="plot/tasting/:code" element={<TastingPage />} />
         <Route path="plot/shelf/:code?" element={<ShelfPage />} />

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Rota\Cbc;
+use App\Rota\GardenRota;
 use Illuminate\Console\Command;
 use JsonException;
 use Marrow\Core\Fields\Refused;
@@ -20,11 +21,12 @@ final class RotaCommand extends Command
 
     protected $description = 'Which line is grown for seed in which year: prints the answer as JSON';
 
-    public function handle(): int
+    public function handle(GardenRota $garden): int
     {
         $file = $this->argument('problem');
         try {
-            $problem = ProblemReader::read($this->document(is_string($file) ? $file : '-'));
+            $own = is_string($file) ? null : $garden->of();
+            $problem = $own->problem ?? ProblemReader::read($this->document(is_string($file) ? $file : '-'));
         } catch (Refused $e) {
             $this->getOutput()->getErrorStyle()->writeln($e->path === '' ? $e->getMessage() : "$e->path: {$e->getMessage()}", OutputInterface::OUTPUT_RAW);
 
@@ -32,7 +34,7 @@ final class RotaCommand extends Command
         }
         $seconds = $this->option('seconds');
         $until = microtime(true) + (is_numeric($seconds) ? (float) $seconds : self::seconds($problem));
-        $answer = $this->option('problem') === true ? ProblemReader::write($problem) : RotaAnswer::of($problem, static fn (): bool => microtime(true) < $until, Cbc::installed())->toArray();
+        $answer = $this->option('problem') === true ? ProblemReader::write($problem) : RotaAnswer::of($problem, static fn (): bool => microtime(true) < $until, Cbc::installed())->toArray($own === null ? null : $own->name(...));
         $this->output->writeln(json_encode($answer, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;

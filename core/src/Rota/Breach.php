@@ -7,6 +7,9 @@ namespace Marrow\Core\Rota;
 /** Needs that do not go together in one year, and the lines whose needs they are. */
 final readonly class Breach
 {
+    /** Lines that are named one by one, at most. */
+    private const NAMED = 6;
+
     /**
      * @param  ?int  $year  from 0; null where no single one is meant
      * @param  list<string>  $lines
@@ -43,6 +46,9 @@ final readonly class Breach
     /** @param  list<string>  $names */
     private static function listed(array $names): string
     {
+        if (count($names) > self::NAMED) {
+            $names = [...array_slice($names, 0, self::NAMED - 1), count($names) - self::NAMED + 1 .' others'];
+        }
         $last = array_pop($names);
 
         return $names === [] ? (string) $last : implode(', ', $names).' and '.$last;

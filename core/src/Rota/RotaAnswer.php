@@ -14,7 +14,7 @@ final readonly class RotaAnswer
      */
     private function __construct(public RotaProblem $problem, public ?FoundRota $found, public array $breaches, public array $ways) {}
 
-    /** @param  ?\Closure(float, float): bool  $watch  as that of RotaSearch */
+    /** @param  ?\Closure(float, float, \Closure(): FoundRota): bool  $watch  as that of RotaSearch */
     public static function of(RotaProblem $problem, ?\Closure $watch = null, ?Solver $solver = null): self
     {
         $found = RotaSearch::best($problem, $watch, solver: $solver);

@@ -59,6 +59,18 @@ final readonly class RotaProblem
         return new self($this->firstYear, $this->years, $this->hourPrice, $this->limits, array_map($change, $this->lines), $this->conflicts, $this->before);
     }
 
+    /**
+     * Without the pins of lines whose needs collide: what there would be if they were given up.
+     *
+     * @param  list<Breach>  $breaches
+     */
+    public function withoutPinsIn(array $breaches): self
+    {
+        $colliding = array_fill_keys(array_merge(...array_map(static fn (Breach $breach): array => $breach->lines, $breaches)), true);
+
+        return $this->withEach(static fn (RotaLine $line): RotaLine => isset($colliding[$line->id]) ? $line->withYears([], $line->forbidden) : $line);
+    }
+
     public function line(string $id): ?RotaLine
     {
         foreach ($this->lines as $line) {

@@ -23,16 +23,20 @@ final class RotaSearch
     /** Steps of the first bound. */
     private const STEPS = 400;
 
+    /** Of one that is only to tell about what something costs. */
+    public const QUICK = 80;
+
     /** A rota is proven where none can be cheaper by more: solvers are no more exact. */
     private const EQUAL = 1e-6;
 
     /**
-     * @param  ?\Closure(float, float): bool  $watch  told now and then the cost of the best so far and the bound; whether to go on. null to go on until it is proven, at most so many rounds
+     * @param  ?\Closure(float, float, \Closure(): FoundRota): bool  $watch  told now and then the cost of the best so far, the bound, and how to have the rota itself; whether to go on. null to go on until it is proven, at most so many rounds
      * @param  int  $rounds  of the search after its first bound, at most: where nobody watches it ends all the same
+     * @param  int  $steps  of the first bound
      * @param  ?Solver  $solver  that works beside it, from when the first bound is known
      * @return ?FoundRota null where pins cannot be met
      */
-    public static function best(RotaProblem $problem, ?\Closure $watch = null, int $rounds = 100_000, ?Solver $solver = null): ?FoundRota
+    public static function best(RotaProblem $problem, ?\Closure $watch = null, int $rounds = 100_000, ?Solver $solver = null, int $steps = self::STEPS): ?FoundRota
     {
         if (Breaches::ofPins($problem) !== []) {
             return null;
@@ -46,12 +50,12 @@ final class RotaSearch
         }
         $climb = new Climb($model);
         $goesOn = true;
-        $tell = static function (float $bound) use ($climb, $watch, &$goesOn): bool {
-            return $goesOn = $goesOn && ($watch === null || $watch($climb->best->cost, min($bound, $climb->best->cost)));
+        $tell = static function (float $bound) use ($problem, $climb, $watch, &$goesOn): bool {
+            return $goesOn = $goesOn && ($watch === null || $watch($climb->best->cost, min($bound, $climb->best->cost), static fn (): FoundRota => new FoundRota(Rota::of($problem, $climb->best->sowings()), min($bound, $climb->best->cost), false)));
         };
         $relaxation = new Relaxation($model, $model->patterns, Prices::none($model));
         $n = 0;
-        $relaxation->tighten(self::STEPS, $climb->best->cost, static function (array $took) use ($climb, $relaxation, $tell, &$n): bool {
+        $relaxation->tighten($steps, $climb->best->cost, static function (array $took) use ($climb, $relaxation, $tell, &$n): bool {
             if ($n++ % 12 === 0) {
                 $climb->from($took);
                 $climb->go(100);

@@ -8,9 +8,9 @@ namespace Marrow\Core\Rota;
 final class WaysOut
 {
     /** Of a search for the price of one way. */
-    private const ROUNDS = 25;
+    private const ROUNDS = 4;
 
-    private const MOST = 24;
+    private const MOST = 16;
 
     /**
      * @param  list<Breach>  $breaches
@@ -18,10 +18,10 @@ final class WaysOut
      */
     public static function of(RotaProblem $problem, array $breaches): array
     {
-        $free = RotaSearch::best($problem->withEach(static fn (RotaLine $line): RotaLine => $line->withYears([], $line->forbidden)), rounds: self::ROUNDS)?->rota;
+        $free = RotaSearch::best($problem->withEach(static fn (RotaLine $line): RotaLine => $line->withYears([], $line->forbidden)), rounds: self::ROUNDS, steps: RotaSearch::QUICK)?->rota;
         $ways = [];
         foreach (array_slice(self::tried($problem, $breaches), 0, self::MOST) as [$kind, $line, $year, $resource, $amount, $changed]) {
-            $cost = RotaSearch::best($changed, rounds: self::ROUNDS)?->rota->cost();
+            $cost = RotaSearch::best($changed, rounds: self::ROUNDS, steps: RotaSearch::QUICK)?->rota->cost();
             if ($cost === null) {
                 continue;
             }

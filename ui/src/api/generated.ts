@@ -1627,6 +1627,106 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/rota": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Begins to look for the best rota, or finds who looks already. Asked of GET /works/{id} until it is over; what was found so far is told meanwhile. */
+        post: operations["rota"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/rota/play": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Plays the rota a thousand times. Asked of GET /works/{id} until it is over. */
+        post: operations["playRota"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/rota/moved": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description What it costs to grow a line in another year, all else as it is; nothing is kept. */
+        post: operations["moveInRota"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/rota/wish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["wishRota"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/rota/agreed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["agreeOnRota"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/rota/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Puts lines into the plan of a year, which is started where there is none: plantings on free ground, with their seed, and what keeps them apart. */
+        post: operations["planFromRota"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/settings": {
         parameters: {
             query?: never;
@@ -3033,6 +3133,202 @@ export interface components {
             open: number;
             now: boolean;
         };
+        /** @description A variety that has no part in the rota, and why. */
+        RotaApartDocument: {
+            id: string;
+            name: string;
+            crop_name: string;
+            why: string;
+        };
+        /** @description What has changed of a line since the rota was agreed on, and by which record. */
+        RotaChangeDocument: {
+            id: string;
+            name: string;
+            says: string;
+            by: string[];
+        };
+        /** @description Needs that do not go together, and what could be given up. */
+        RotaCollisionDocument: {
+            kind: string;
+            year: number | null;
+            lines: string[];
+            says: string;
+            ways: components["schemas"]["RotaWayDocument"][];
+        };
+        /** @description Which line is grown for seed in which year, as far as it was found. */
+        RotaDocument: {
+            version: number;
+            seasons: number[];
+            fits: boolean;
+            /** Format: float */
+            cost: number | null;
+            /** Format: float */
+            risk: number | null;
+            /** Format: float */
+            hours: number | null;
+            /** Format: float */
+            bound: number | null;
+            proven: boolean;
+            /** Format: float */
+            gap: number | null;
+            sure: string;
+            lines: components["schemas"]["RotaLineDocument"][];
+            apart: components["schemas"]["RotaApartDocument"][];
+            years: components["schemas"]["RotaYearDocument"][];
+            collisions: components["schemas"]["RotaCollisionDocument"][];
+            crossings: string[];
+            now: components["schemas"]["RotaReasonsDocument"][];
+            changes: components["schemas"]["RotaChangeDocument"][];
+            agreed: string | null;
+            /** Format: float */
+            beds: number | null;
+            told: string;
+            wish: components["schemas"]["RotaWishDocument"];
+            problem: Record<string, never>;
+        };
+        /** @description A line grown for seed once. Years are of the calendar. */
+        RotaGrowingDocument: {
+            sow: number;
+            harvest: number;
+            why: string;
+            pinned: boolean;
+        };
+        /** @description A change that was tried by the same play. */
+        RotaHelpDocument: {
+            says: string;
+            /** Format: float */
+            saves: number;
+            /** Format: float */
+            hours: number;
+        };
+        /** @description A line of the rota: how its seed ages, when it is grown, how likely it is kept. */
+        RotaLineDocument: {
+            id: string;
+            name: string;
+            crop: string;
+            crop_name: string;
+            lots: string[];
+            alive: number[];
+            renewed: number[];
+            /** Format: float */
+            weight: number;
+            stands: number;
+            sowings: number | null;
+            /** Format: float */
+            area_m2: number;
+            /** Format: float */
+            hours: number;
+            /** Format: float */
+            cages: number;
+            plants: number;
+            /** Format: float */
+            kept: number;
+            /** Format: float */
+            ungrown: number;
+            standing: string | null;
+            cannot: string | null;
+            growings: components["schemas"]["RotaGrowingDocument"][];
+            forbidden: number[];
+            told: string;
+        };
+        /** @description What a growing moved to another year costs. */
+        RotaMovedDocument: {
+            fits: boolean;
+            /** Format: float */
+            price: number | null;
+            says: string;
+            collisions: components["schemas"]["RotaCollisionDocument"][];
+            /** Format: float */
+            with_room: number | null;
+        };
+        /** @description The rota played many times over. */
+        RotaPlayDocument: {
+            plays: number;
+            years: number;
+            lines: components["schemas"]["RotaPlayedDocument"][];
+            /** Format: float */
+            lost: number;
+            /** Format: float */
+            lost_without: number;
+            help: components["schemas"]["RotaHelpDocument"][];
+        };
+        /** @description How likely a line is alive at the end, played. */
+        RotaPlayedDocument: {
+            id: string;
+            name: string;
+            crop_name: string;
+            /** Format: float */
+            kept: number;
+            /** Format: float */
+            without: number;
+        };
+        /** @description A line on this year's list: why it is to be grown, or how long it can wait. */
+        RotaReasonsDocument: {
+            id: string;
+            name: string;
+            crop_name: string;
+            year: number;
+            /** @enum {string} */
+            when: "now" | "later" | "wait";
+            reasons: string[];
+            waits: string;
+            stands: string;
+            lot: string | null;
+            plants: number;
+            is_planned: boolean;
+        };
+        /** @description Something that could be given up or got, with its price. */
+        RotaWayDocument: {
+            give_up: string;
+            line: string | null;
+            year: number | null;
+            resource: string | null;
+            /** Format: float */
+            amount: number;
+            says: string;
+            /** Format: float */
+            price: number;
+            price_said: string;
+        };
+        RotaWishDocument: {
+            lines: {
+                /** @description id of the variety */
+                line: string;
+                pinned?: number[];
+                forbidden?: number[];
+                preferred?: number[];
+                not_before?: number | null;
+                weight?: number | null;
+                plants?: number | null;
+                hours?: number | null;
+                uses?: number;
+                promised?: string;
+                sent?: string;
+                let_go?: boolean;
+            }[];
+            years: {
+                year: number;
+                area_m2?: number | null;
+                hours?: number | null;
+                cages?: number | null;
+            }[];
+        };
+        /** @description What a year of the rota asks, and what is given; a limit that is null is none. */
+        RotaYearDocument: {
+            year: number;
+            /** Format: float */
+            area_m2: number;
+            /** Format: float */
+            area_limit: number | null;
+            /** Format: float */
+            hours: number;
+            /** Format: float */
+            hours_limit: number | null;
+            /** Format: float */
+            cages: number;
+            /** Format: float */
+            cages_limit: number | null;
+        };
         /** @description A round through the garden, in the order in which one walks it. */
         RoundDocument: {
             /** @enum {string} */
@@ -3376,8 +3672,8 @@ export interface components {
             state: "waiting" | "going" | "done" | "failed" | "stopped";
             /** @description done of it, 0 to 1 */
             share: number;
-            /** @description once it is done */
-            found: components["schemas"]["RemediesDocument"] | null;
+            /** @description once it is done; of some work also what was found so far */
+            found: (components["schemas"]["RemediesDocument"] | components["schemas"]["RotaDocument"] | components["schemas"]["RotaPlayDocument"]) | null;
             /** @description why it failed */
             message: string;
         };
@@ -7812,6 +8108,176 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReckonedDocument"];
+                };
+            };
+        };
+    };
+    rota: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description a number that was not asked with before: looks once more */
+                    again?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description how far it is; found is then the rota */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkDocument"];
+                };
+            };
+        };
+    };
+    playRota: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description how far it is; found is then what came of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkDocument"];
+                };
+            };
+        };
+    };
+    moveInRota: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description id of the work that found the rota */
+                    work: string;
+                    line: string;
+                    /** @description year of the growing that is moved; none for one more */
+                    from?: number | null;
+                    /** @description none where it is taken out */
+                    to?: number | null;
+                    /** @description with what could be given up where it does not fit, which takes a second or two */
+                    ways?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description the price */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RotaMovedDocument"];
+                };
+            };
+        };
+    };
+    wishRota: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description that was changed */
+                    version: number;
+                    wish: components["schemas"]["RotaWishDocument"];
+                    /** @description what was changed, in words */
+                    said: string;
+                };
+            };
+        };
+        responses: {
+            /** @description the rota is looked for anew */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkDocument"];
+                };
+            };
+        };
+    };
+    agreeOnRota: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    work: string;
+                };
+            };
+        };
+        responses: {
+            /** @description it is gone by from now on */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkDocument"];
+                };
+            };
+        };
+    };
+    planFromRota: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    year: number;
+                    lines: string[];
+                    /** @description with what keeps them apart */
+                    apart?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description they are in the plan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkDocument"];
                 };
             };
         };

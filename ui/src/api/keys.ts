@@ -62,6 +62,16 @@ export const keys = {
   instrument: (id: string, from: string) => ['instruments', id, from],
   plans: () => ['plans'],
   plan: (year: number) => ['plan', year],
+  rota: () => ['rota', ''],
+  rotaPlay: (work: string) => ['rota', work, 'play'],
+  rotaMoved: (work: string, line: string, from: number | null, to: number | null) => [
+    'rota',
+    work,
+    'moved',
+    line,
+    from,
+    to,
+  ],
   remedies: (year: number, version: number, wish: object) => ['remedies', year, version, wish],
 } satisfies Record<string, (...parts: never[]) => QueryKey>;
 

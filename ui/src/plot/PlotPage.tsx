@@ -42,6 +42,7 @@ export function PlotPage() {
     })),
     { label: 'On the shelf', to: at('/plot/shelf') },
     ...plans,
+    { label: 'Over the years', to: '/plot/rota' },
   ];
   return (
     <TwoPanes

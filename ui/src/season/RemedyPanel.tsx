@@ -12,7 +12,8 @@ import { Empty, Section, Trouble } from '../kit/Section';
 import { useSay } from '../kit/Said';
 import { TextInput } from '../kit/fields';
 import { useIsLong } from '../kit/Waiting';
-import { findRemedies, Stopped, stopLooking } from './findRemedies';
+import { Stopped, stopWork } from '../api/works';
+import { findRemedies } from './findRemedies';
 import { applyRemedy, usePlanWrite } from './usePlan';
 
 const choices: [keyof Omit<RemedyWish, 'shift_days'>, string][] = [
@@ -90,9 +91,7 @@ export function RemedyPanel({ plan }: { plan: Plan }) {
                 sx={{ flex: 1, maxWidth: 240, height: 8 }}
               />
               <Button
-                onClick={() =>
-                  void stopLooking(work.id).finally(() => queries.cancelQueries({ queryKey: key }))
-                }
+                onClick={() => void stopWork(work.id).finally(() => queries.cancelQueries({ queryKey: key }))}
               >
                 Stop looking
               </Button>

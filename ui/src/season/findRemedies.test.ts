@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api, type RemedyWish } from '../api/client';
-import { findRemedies, Stopped } from './findRemedies';
+import { Stopped } from '../api/works';
+import { findRemedies } from './findRemedies';
 
 const wish = { shift_days: 28 } as RemedyWish;
 
