@@ -51,6 +51,12 @@ final class PeopleNames
             $neighbours = is_array($plan) && is_array($plan['ground'] ?? null) ? $plan['ground']['neighbours'] ?? [] : [];
             array_push($written, ...array_column(is_array($neighbours) ? array_filter($neighbours, is_array(...)) : [], 'name'));
         }
+        // To whom seed is promised, and who else grows a line.
+        foreach ($garden->table('rota_versions')->pluck('document') as $document) {
+            $wish = is_string($document) ? json_decode($document, true) : [];
+            $lines = is_array($wish) && is_array($wish['lines'] ?? null) ? array_filter($wish['lines'], is_array(...)) : [];
+            array_push($written, ...array_column($lines, 'promised'), ...array_column($lines, 'sent'));
+        }
         $names = [];
         foreach ($written as $text) {
             foreach (is_string($text) ? [$text, ...(preg_split('/[,;&+\/]|\s(?:and|und|et|y|en)\s/u', $text) ?: [])] : [] as $name) {

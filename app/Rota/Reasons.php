@@ -6,6 +6,7 @@ namespace App\Rota;
 
 use App\Voice\Quantity;
 use Marrow\Core\Rota\Rota;
+use Marrow\Core\Rota\Survival;
 
 /** Why a line is to be grown in the first year of the rota, and how long it could wait. */
 final readonly class Reasons
@@ -71,8 +72,9 @@ final readonly class Reasons
             $pressing = true;
         }
         $inRota = in_array(0, $rota->sowings[$line->variety] ?? [], true);
-        if ($inRota && ! $pressing) {
-            $said[] = 'The rota has it this year, so that later years are free for others.';
+        if ($rota !== null && $inRota && ! $pressing) {
+            $without = (new Survival($own, $rota->problem->years))->kept(array_values(array_filter($rota->sowings[$line->variety], static fn (int $year): bool => $year > 0)));
+            $said[] = sprintf('Grown this year it is kept until %d with %s, else with %s.', $first + $rota->problem->years, Quantity::percent($rota->kept[$line->variety]), Quantity::percent($without));
         }
         if ($line->standing !== null) {
             // What stands is seed to come: it is neither pressing nor done.

@@ -14,6 +14,7 @@ use App\Models\Marks;
 use App\Models\WriteLock;
 use App\Reading\PeopleNames;
 use App\Voice\Quantity;
+use App\Works\Works;
 use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Support\Facades\DB;
 use LogicException;
@@ -64,7 +65,7 @@ final readonly class Forgetting
                 throw self::nobody($name);
             }
             DB::statement('PRAGMA secure_delete = ON');
-            $places = $this->fromJournal($name) + $this->fromNotes($name) + self::fromPlans($name) + self::fromLabels($name) + self::fromKeepers($name);
+            $places = $this->fromJournal($name) + $this->fromNotes($name) + self::fromPlans($name) + self::fromRotas($name) + self::fromLabels($name) + self::fromKeepers($name);
             if ($places === 0) {
                 throw self::nobody($name);
             }
@@ -77,6 +78,7 @@ final readonly class Forgetting
             DB::statement("INSERT INTO $index ($index) VALUES ('optimize')");
         }
         DB::select('PRAGMA wal_checkpoint(TRUNCATE)');
+        Works::forget();
 
         return new SavedDocument('', '', trim(sprintf('Forgotten: the name is gone from %s. %s %s', Quantity::number($places, 'place'), $this->stillCalled($name), $this->inCopies())));
     }
@@ -169,6 +171,26 @@ final readonly class Forgetting
     }
 
     /** In a plan stands whose garden it is that blooms beyond the fence. */
+    /** Out of every version of what was wanted of the rota. */
+    private static function fromRotas(string $name): int
+    {
+        $places = 0;
+        foreach (DB::table('rota_versions')->where('document', 'like', self::pattern($name))->get(['number', 'document']) as $row) {
+            /** @var object{number: int, document: string} $row */
+            /** @var array<array-key, mixed> $document */
+            $document = json_decode($row->document, true, flags: JSON_THROW_ON_ERROR);
+            $without = $document;
+            array_walk_recursive($without, static function (mixed &$value, string|int $key) use ($name): void {
+                $value = in_array($key, ['promised', 'sent'], true) && is_string($value) ? self::replaced($name, $value) : $value;
+            });
+            if ($without !== $document) {
+                $places += DB::table('rota_versions')->where('number', $row->number)->update(['document' => json_encode($without, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
+            }
+        }
+
+        return $places;
+    }
+
     private static function fromPlans(string $name): int
     {
         $places = 0;

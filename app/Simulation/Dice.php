@@ -28,6 +28,12 @@ final readonly class Dice
         return $from + ($to - $from) * $this->share();
     }
 
+    /** One of the whole numbers from one to another, both of them included. */
+    public function whole(int $from, int $to): int
+    {
+        return $this->random->getInt($from, $to);
+    }
+
     /** By Box and Muller. */
     public function normal(float $mean, float $spread): float
     {

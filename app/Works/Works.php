@@ -80,6 +80,17 @@ final readonly class Works
         return $this->find($work->id) ?? $work;
     }
 
+    /** What was found may hold names: all of it that is over goes, and is looked for anew by whoever asks. */
+    public static function forget(): void
+    {
+        if (WorkFile::isThere()) {
+            $works = DB::connection('work');
+            $works->statement('PRAGMA secure_delete = ON');
+            $works->table('works')->whereNotIn('state', [WorkState::Waiting->value, WorkState::Going->value])->delete();
+            $works->table('works')->update(['found' => null]);
+        }
+    }
+
     public function stop(string $id): void
     {
         if (WorkFile::isThere()) {

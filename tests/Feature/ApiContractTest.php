@@ -89,10 +89,26 @@ final class ApiContractTest extends TestCase
             ['/plans/{year}/remedies', '/plans/2027/remedies', $wish = ['shift_days' => 28, 'move' => true, 'cage' => true, 'alternate' => true, 'bag' => true, 'leave_out' => true]],
             ['/plans/{year}/remedies/apply', '/plans/2027/remedies/apply', [...$wish, 'version' => 2, 'way' => 'least_work']],
             ['/plans/{year}/undo', '/plans/2027/undo', ['version' => 3]],
+            ['/rota', '/rota', []],
+            ['/rota/play', '/rota/play', []],
+            ['/rota/plan', '/rota/plan', ['year' => 2027, 'lines' => []]],
             ['/entries/{entry}/strike', "/entries/{$note['id']}/strike", ['id' => (string) Str::uuid7()]],
         ] as [$template, $path, $body]) {
             $this->assertDescribed('post', $template, $this->postJson("/api$path", $body)->assertOk()->content(), $path);
         }
+    }
+
+    public function test_a_rota_is_answered_as_described_and_what_moving_costs(): void
+    {
+        $id = $this->postJson('/api/rota', [])->assertOk()->json('id');
+        $work = $this->getJson("/api/works/$id")->assertOk()->assertJsonPath('state', 'done');
+        $this->assertDescribed('get', '/works/{id}', $work->content());
+        $line = collect($work->json('found.lines'))->firstWhere('name', 'Flare Gun');
+        $this->assertDescribed('post', '/rota/moved', $this->postJson('/api/rota/moved', ['work' => $id, 'line' => $line['id'], 'from' => $line['growings'][0]['sow'], 'to' => null, 'ways' => true])->assertOk()->content());
+        $this->assertDescribed('post', '/rota/agreed', $this->postJson('/api/rota/agreed', ['work' => $id])->assertOk()->content());
+        $this->assertDescribed('put', '/rota/wish', $this->putJson('/api/rota/wish', ['version' => $work->json('found.version'), 'wish' => ['lines' => [], 'years' => []], 'said' => 'Nothing'])->assertOk()->content());
+        $play = $this->postJson('/api/rota/play', [])->assertOk()->json('id');
+        $this->assertDescribed('get', '/works/{id}', $this->getJson("/api/works/$play")->assertOk()->assertJsonPath('state', 'done')->content());
     }
 
     public function test_every_route_is_described_and_every_description_has_its_route(): void

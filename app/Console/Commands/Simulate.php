@@ -10,6 +10,7 @@ use App\Simulation\DampnessSimulation;
 use App\Simulation\Dice;
 use App\Simulation\DryingSimulation;
 use App\Simulation\PacketSimulation;
+use App\Simulation\RotaSimulation;
 use App\Simulation\StopSimulation;
 use App\Simulation\StorageSimulation;
 use App\Simulation\Year\YearTable;
@@ -18,7 +19,7 @@ use Illuminate\Console\Command;
 /** Whether what Marrow says of seed is as sure as it says: on made-up keepers whose seed we know. */
 final class Simulate extends Command
 {
-    protected $signature = 'marrow:simulate {what : storage, drying, crossing, germination, sowing or year} {--seed=1 : the same seed gives the same keepers} {--by-crop : of storage, with the model right, crop by crop} {--size=60 : of each kind; hundreds of times as many for counts} {--step=1 : of a year, days from one look at Today to the next}';
+    protected $signature = 'marrow:simulate {what : storage, drying, crossing, germination, sowing, year or rota} {--seed=1 : the same seed gives the same keepers} {--by-crop : of storage, with the model right, crop by crop} {--size=60 : of each kind; hundreds of times as many for counts} {--step=1 : of a year, days from one look at Today to the next}';
 
     protected $description = 'Print how often the truth lies where Marrow says, for made-up keepers whose seed is known';
 
@@ -38,6 +39,7 @@ final class Simulate extends Command
                 + $this->tell(['seed comes', 'tested', 'early verdict was the last', 'clear ones settled before two thirds of the days'], StopSimulation::run($dice, 5 * $size)),
             'sowing' => $this->tell(['known', 'as many plants as wanted, or more (95 % meant)'], [...CountSimulation::sowing($dice, 50 * $size), ...$packets->run($dice, 5 * $size)]),
             'year' => $this->tell(YearTable::HEAD, YearTable::of((int) $this->option('seed'), max(1, min(30, (int) $this->option('step'))))),
+            'rota' => $this->tell(['lines are grown', 'lines there after twenty years', 'gardens that lost none', 'work a year', 'growings a year'], RotaSimulation::run($dice, max(1, intdiv($size, 3)))),
             default => $this->unknown(),
         };
     }
@@ -58,7 +60,7 @@ final class Simulate extends Command
 
     private function unknown(): int
     {
-        $this->error('There is no such simulation: storage, drying, crossing, germination, sowing or year.');
+        $this->error('There is no such simulation: storage, drying, crossing, germination, sowing, year or rota.');
 
         return self::FAILURE;
     }

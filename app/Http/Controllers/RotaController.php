@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Clock;
 use App\Documents\RotaMovedDocument;
 use App\Documents\RotaWishDocument;
+use App\Documents\SavedDocument;
 use App\Documents\WorkDocument;
 use App\Http\Input;
 use App\Models\Acting;
@@ -40,16 +41,12 @@ final class RotaController extends Controller
 {
     public function __construct(private readonly Works $works, private readonly GardenRota $garden) {}
 
-    #[OA\Post(path: '/rota', operationId: 'rota', description: 'Begins to look for the best rota, or finds who looks already. Asked of GET /works/{id} until it is over; what was found so far is told meanwhile.', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(properties: [
-        new OA\Property(property: 'again', description: 'a number that was not asked with before: looks once more', type: 'integer'),
-    ], type: 'object')), responses: [
+    #[OA\Post(path: '/rota', operationId: 'rota', description: 'Begins to look for the best rota, or finds who looks already. Asked of GET /works/{id} until it is over; what was found so far is told meanwhile.', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object')), responses: [
         new OA\Response(response: 200, description: 'how far it is; found is then the rota', content: new OA\JsonContent(ref: WorkDocument::class)),
     ])]
-    public function find(Request $request): JsonResponse
+    public function find(): JsonResponse
     {
-        $again = Input::read(FieldList::of(Field::integer('again', 'Once more', '', 0, 1_000_000)->optional(0)), $request->all())->integer('again');
-
-        return new JsonResponse(WorkDocument::of($this->works->begin(RotaWork::KIND, ['again' => $again], $this->garden->state())));
+        return new JsonResponse(WorkDocument::of($this->works->begin(RotaWork::KIND, [], $this->garden->state())));
     }
 
     #[OA\Post(path: '/rota/play', operationId: 'playRota', description: 'Plays the rota a thousand times. Asked of GET /works/{id} until it is over.', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object')), responses: [
@@ -104,7 +101,7 @@ final class RotaController extends Controller
         new OA\Property(property: 'wish', ref: RotaWishDocument::class),
         new OA\Property(property: 'said', description: 'what was changed, in words', type: 'string'),
     ])), responses: [
-        new OA\Response(response: 200, description: 'the rota is looked for anew', content: new OA\JsonContent(ref: WorkDocument::class)),
+        new OA\Response(response: 200, description: 'what is kept', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
     public function wish(Request $request, RotaBook $book, Acting $by): JsonResponse
     {
@@ -119,20 +116,20 @@ final class RotaController extends Controller
         }
         $book->save($given->integer('version'), $read, $given->text('said'), $by);
 
-        return $this->begun();
+        return new JsonResponse(new SavedDocument('', '', $given->text('said').'. The rota is looked for anew.'));
     }
 
     #[OA\Post(path: '/rota/agreed', operationId: 'agreeOnRota', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['work'], properties: [
         new OA\Property(property: 'work', type: 'string'),
     ])), responses: [
-        new OA\Response(response: 200, description: 'it is gone by from now on', content: new OA\JsonContent(ref: WorkDocument::class)),
+        new OA\Response(response: 200, description: 'it is gone by from now on', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
     public function agree(Request $request, RotaBook $book, Acting $by): JsonResponse
     {
         [$problem, $sowings] = $this->found(Input::read(FieldList::of(Field::text('work', 'The rota', 60)), $request->all())->text('work'));
         $book->agree($problem, Rota::of($problem, $sowings), $by);
 
-        return $this->begun();
+        return new JsonResponse(new SavedDocument('', '', 'This rota is gone by from now on.'));
     }
 
     #[OA\Post(path: '/rota/plan', operationId: 'planFromRota', description: 'Puts lines into the plan of a year, which is started where there is none: plantings on free ground, with their seed, and what keeps them apart.', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['year', 'lines'], properties: [
@@ -140,7 +137,7 @@ final class RotaController extends Controller
         new OA\Property(property: 'lines', type: 'array', items: new OA\Items(type: 'string')),
         new OA\Property(property: 'apart', description: 'with what keeps them apart', type: 'boolean'),
     ])), responses: [
-        new OA\Response(response: 200, description: 'they are in the plan', content: new OA\JsonContent(ref: WorkDocument::class)),
+        new OA\Response(response: 200, description: 'they are in the plan', content: new OA\JsonContent(ref: SavedDocument::class)),
     ])]
     public function plan(Request $request, PlanBook $plans, Acting $by, Clock $clock): JsonResponse
     {
@@ -163,12 +160,7 @@ final class RotaController extends Controller
             }
         }
 
-        return $this->begun();
-    }
-
-    private function begun(): JsonResponse
-    {
-        return new JsonResponse(WorkDocument::of($this->works->begin(RotaWork::KIND, ['again' => 0], $this->garden->state())));
+        return new JsonResponse(new SavedDocument('', '', count($lines) === 1 ? "{$lines[0]->title()} is in the plan of $year." : count($lines)." lines are in the plan of $year."));
     }
 
     /** @return array{RotaProblem, array<string, list<int>>} the problem, and years of sowing by line */

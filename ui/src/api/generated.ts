@@ -8121,10 +8121,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    /** @description a number that was not asked with before: looks once more */
-                    again?: number;
-                };
+                "application/json": Record<string, never>;
             };
         };
         responses: {
@@ -8216,13 +8213,13 @@ export interface operations {
             };
         };
         responses: {
-            /** @description the rota is looked for anew */
+            /** @description what is kept */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkDocument"];
+                    "application/json": components["schemas"]["SavedDocument"];
                 };
             };
         };
@@ -8248,7 +8245,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkDocument"];
+                    "application/json": components["schemas"]["SavedDocument"];
                 };
             };
         };
@@ -8277,7 +8274,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkDocument"];
+                    "application/json": components["schemas"]["SavedDocument"];
                 };
             };
         };

@@ -35,7 +35,7 @@ export function useRota() {
 }
 
 /** A change of what is wanted: the rota is looked for anew. */
-export function useRotaWrite<In>(write: (input: In) => Promise<Work>) {
+export function useRotaWrite<In>(write: (input: In) => Promise<unknown>) {
   const client = useQueryClient();
   return usePersistent(write, () => {
     void client.invalidateQueries({ queryKey: keys.rota().slice(0, 1) });
