@@ -56,6 +56,8 @@ const pages = [
   '/books/handbook/tomato',
   '/books/handbook/new-crop',
   '/plot/plan/2027',
+  '/plot/rota',
+  '/plot/rota/years',
   '/books/reckoners',
   '/books/reckoners/isolation.pair',
   '/books/reckoners/storage.life?crop=onion&moisture=9&temperature=18&germinated=47&sown=50&threshold=70',

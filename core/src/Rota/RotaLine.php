@@ -42,6 +42,24 @@ final readonly class RotaLine
     }
 
     /**
+     * With the seed now held ageing so many times as fast.
+     *
+     * @param  float  $pace  0 … 1: stored colder or drier
+     */
+    public function ageing(float $pace): self
+    {
+        $last = count($this->alive) - 1;
+        $alive = [];
+        for ($year = 0; $year <= $last; $year++) {
+            $at = min((float) $last, $year * $pace);
+            $before = (int) floor($at);
+            $alive[] = $this->alive[$before] + ($at - $before) * ($this->alive[min($last, $before + 1)] - $this->alive[$before]);
+        }
+
+        return new self($this->id, $this->weight, $alive, $this->renewed, $this->fails, $this->stands, $this->sowings, $this->area, $this->hours, $this->cages, $this->pinned, $this->forbidden);
+    }
+
+    /**
      * @param  list<int>  $pinned
      * @param  list<int>  $forbidden
      */

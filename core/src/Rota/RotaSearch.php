@@ -58,10 +58,10 @@ final class RotaSearch
         $relaxation->tighten($steps, $climb->best->cost, static function (array $took) use ($climb, $relaxation, $tell, &$n): bool {
             if ($n++ % 12 === 0) {
                 $climb->from($took);
-                $climb->go(100);
+                $climb->go(min(100, 5 * count($took)));
             }
 
-            return $tell($relaxation->bound);
+            return $tell($relaxation->bound) && $relaxation->bound < $climb->best->cost - 1e-10;
         });
         $bound = $relaxation->bound;
         $branching = new Branching($model, $climb, $relaxation->prices, $bound);
@@ -69,7 +69,7 @@ final class RotaSearch
         for ($round = 0; $goesOn && $round < $rounds && ! $branching->isDone(); $round++) {
             // Half of the work to either: a part is tightened over all lines, a neighbourhood over a few.
             $branching->go(max(1, intdiv(200, count($model->lines))));
-            $climb->go(600);
+            $climb->go(min(600, 30 * count($model->lines)));
             $bound = max($bound, $branching->bound(), $beside?->look() ?? -INF);
             $tell($bound);
             if ($beside !== null && $beside->isProven()) {

@@ -21,7 +21,7 @@ enum WayKind: string
     /** Another keeper grows it. */
     case Sent = 'sent';
 
-    /** Stored colder or drier it keeps longer. */
+    /** Stored colder or drier it keeps longer, and can be sown in another year. */
     case Stored = 'stored';
 
     case LetGo = 'let_go';

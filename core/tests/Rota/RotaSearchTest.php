@@ -53,7 +53,7 @@ final class RotaSearchTest extends TestCase
         for ($seed = 1; $seed <= 6; $seed++) {
             $problem = Rotas::random($seed, 14, 5, 0.4)->withEach(static fn (RotaLine $line): RotaLine => $line->withYears([], $line->forbidden));
             $soon = self::best($problem, 1);
-            $later = self::best($problem, 60);
+            $later = self::best($problem, 20);
             $this->assertSame([], $soon->rota->breaches());
             $this->assertLessThanOrEqual($later->rota->cost() + 1e-9, $soon->bound);
             $this->assertLessThanOrEqual($soon->rota->cost() + 1e-9, $later->bound);

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Marrow\Core\Tests\Rota;
 
 use Marrow\Core\Rota\Resource;
-use Marrow\Core\Rota\Rota;
 use Marrow\Core\Rota\RotaConflict;
 use Marrow\Core\Rota\RotaLimits;
 use Marrow\Core\Rota\RotaLine;
 use Marrow\Core\Rota\RotaProblem;
+use Marrow\Core\Rota\Survival;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -81,23 +81,64 @@ final class Rotas
     /** The cost of the best rota, found by trying all; INF where none keeps to what is asked. */
     public static function cheapest(RotaProblem $problem): float
     {
+        $ways = [];
+        foreach ($problem->lines as $line) {
+            $survival = new Survival($line, $problem->years);
+            $ways[] = array_map(static fn (array $sown): array => [$line, $sown, $line->weight * (1.0 - $survival->kept($sown))], self::ways($line, $problem->years));
+        }
         $least = INF;
-        $try = static function (int $l, array $sowings) use (&$try, &$least, $problem): void {
-            if (! isset($problem->lines[$l])) {
-                $rota = Rota::of($problem, $sowings);
-                if ($rota->cost() < $least && $rota->breaches() === []) {
-                    $least = $rota->cost();
+        $try = static function (int $l, array $chosen) use (&$try, &$least, $ways, $problem): void {
+            if (isset($ways[$l])) {
+                foreach ($ways[$l] as $way) {
+                    $try($l + 1, [...$chosen, $way]);
                 }
-
-                return;
-            }
-            foreach (self::ways($problem->lines[$l], $problem->years) as $sown) {
-                $try($l + 1, [...$sowings, $problem->lines[$l]->id => $sown]);
+            } else {
+                $least = min($least, self::costOf($problem, $chosen));
             }
         };
         $try(0, []);
 
         return $least;
+    }
+
+    /**
+     * By the paper, year by year.
+     *
+     * @param  list<array{RotaLine, list<int>, float}>  $chosen  line, years of sowing, weighed loss
+     */
+    private static function costOf(RotaProblem $problem, array $chosen): float
+    {
+        $cost = array_sum(array_column($chosen, 2));
+        for ($year = 0; $year < $problem->years; $year++) {
+            $area = $hours = $cages = 0.0;
+            $flowers = [];
+            foreach ($chosen as [$line, $sown]) {
+                foreach ($sown as $from) {
+                    if ($year >= $from && $year < $from + $line->stands) {
+                        $area += $line->area;
+                        $hours += $line->hours;
+                    }
+                    if ($year === $from + $line->stands - 1) {
+                        $cages += $line->cages;
+                        $flowers[$line->id] = true;
+                    }
+                }
+            }
+            foreach ($problem->conflicts as $conflict) {
+                $beyond = count(array_intersect_key($flowers, array_fill_keys($conflict->lines, true))) - 1;
+                if ($beyond > 0 && $conflict->never) {
+                    return INF;
+                }
+                $hours += max(0, $beyond) * $conflict->hours;
+                $cages += max(0, $beyond) * $conflict->cages;
+            }
+            if ($area > $problem->limits->area[$year] + 1e-9 || $hours > $problem->limits->hours[$year] + 1e-9 || $cages > $problem->limits->cages[$year] + 1e-9) {
+                return INF;
+            }
+            $cost += $problem->hourPrice * $hours;
+        }
+
+        return $cost;
     }
 
     public static function limits(RotaProblem $problem, Resource $resource, float $by): RotaProblem

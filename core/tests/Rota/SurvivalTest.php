@@ -35,6 +35,15 @@ final class SurvivalTest extends TestCase
         $this->assertEqualsWithDelta($kept, (new Survival(Rotas::line('kale', stands: $stands, sowings: $sowings), 6))->kept($sown), 5e-7);
     }
 
+    public function test_seed_that_ages_half_as_fast_is_each_year_where_it_was_in_half_the_time(): void
+    {
+        $slow = Rotas::line('kale')->ageing(0.5);
+        foreach ([1.0, 0.975, 0.95, 0.925, 0.9, 0.85, 0.8] as $year => $alive) {
+            $this->assertEqualsWithDelta($alive, $slow->alive[$year], 1e-12);
+        }
+        $this->assertSame(Rotas::ALIVE, Rotas::line('kale')->ageing(1.0)->alive);
+    }
+
     public function test_it_is_what_happens_when_it_is_played(): void
     {
         $dice = new Randomizer(new Mt19937(5));

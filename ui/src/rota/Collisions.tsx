@@ -42,14 +42,22 @@ export function WaysOut({ rota, collisions }: { rota: Rota; collisions: Collisio
         <Trouble key={says}>{says}</Trouble>
       ))}
       {ways.length > 0 && (
-        <Box component="ul" aria-label="What could be given up" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        <Box
+          component="ul"
+          aria-label="What could be given up"
+          sx={{ listStyle: 'none', m: 0, p: 0, '@media print': { display: 'none' } }}
+        >
           {(all ? ways : ways.slice(0, FIRST)).map((way) => (
             <WayOut key={way.says} rota={rota} way={way} />
           ))}
         </Box>
       )}
       {!all && ways.length > FIRST && (
-        <Button variant="text" sx={{ px: 0 }} onClick={() => setAll(true)}>
+        <Button
+          variant="text"
+          sx={{ px: 0, '@media print': { display: 'none' } }}
+          onClick={() => setAll(true)}
+        >
           All {ways.length} ways out
         </Button>
       )}
@@ -87,7 +95,8 @@ function WayOut({ rota, way }: { rota: Rota; way: Way }) {
     );
   };
   const take = () => {
-    if (way.give_up === 'unpin') keep({ pinned: (was.pinned ?? []).filter((year) => year !== way.year) });
+    if (way.give_up === 'unpin' || way.give_up === 'stored')
+      keep({ pinned: (was.pinned ?? []).filter((year) => year !== way.year) });
     if (way.give_up === 'allow')
       keep({ forbidden: (was.forbidden ?? []).filter((year) => year !== way.year) });
     if (way.give_up === 'let_go') keep({ let_go: true });

@@ -20,10 +20,13 @@ import { withLine, wishOf, type LineWish } from './wishes';
 export function LineAhead({
   rota,
   line,
+  isTold,
   onMove,
 }: {
   rota: Rota;
   line: RotaLine;
+  /** whether its sentence stands above it already */
+  isTold: boolean;
   onMove: (from: number | null, to: number | null) => void;
 }) {
   const { season } = useSpoken();
@@ -40,7 +43,7 @@ export function LineAhead({
   const grown = new Set(line.growings.map(({ sow }) => sow));
   return (
     <Section title={name}>
-      <Box sx={{ mb: 1 }}>{line.told}</Box>
+      {!isTold && <Box sx={{ mb: 1 }}>{line.told}</Box>}
       {line.cannot !== null && <Caution>{line.cannot}</Caution>}
       <Box sx={{ mb: 1 }}>
         Seed of{' '}

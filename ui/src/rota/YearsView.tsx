@@ -47,6 +47,7 @@ export function YearsView({ rota, work }: { rota: Rota; work: string | undefined
           key={`${line.id} ${rota.version}`}
           rota={rota}
           line={line}
+          isTold={isNarrow}
           onMove={(from, to) => setMoving({ line: line.id, from, to })}
         />
       )}
