@@ -31,6 +31,8 @@ final readonly class FindsWays implements Finds
         ['Tags and labels', '/tags', 'print label tag qr sticker'],
         ['Read a tag', '/read', 'scan camera qr tag read'],
         ['Everything due as a calendar', '/plot/plan', 'calendar ics ical remind reminder alarm phone subscribe'],
+        ['What to grow for seed this year', '/plot/rota', 'rota list renew regenerate grow out which year dying line last'],
+        ['Which line in which year', '/plot/rota/years', 'rota years rotation ahead pin limits cages hours'],
         ['The plan of a season', '/plot/plan', 'plan season map bed garden distance isolation'],
         ['Flowers to shut this evening', '/plot/round/evening', 'evening round tape tie hand pollinate flower'],
         ['Flowers to pollinate in the morning', '/plot/round/morning', 'morning round hand pollinate pollen'],

@@ -11,6 +11,7 @@ use App\Simulation\DampnessSimulation;
 use App\Simulation\Dice;
 use App\Simulation\DryingSimulation;
 use App\Simulation\PacketSimulation;
+use App\Simulation\RotaSimulation;
 use App\Simulation\StopSimulation;
 use App\Simulation\StorageSimulation;
 use App\Simulation\TrueLot;
@@ -131,6 +132,15 @@ final class SimulateTest extends TestCase
             // 95 of 100 are meant; of two hundred drawn, 91 % would be a rare run of luck.
             self::assertGreaterThan(0.91, $enough, $which);
         }
+    }
+
+    public function test_by_the_rota_more_lines_are_there_after_twenty_years_than_by_eye_or_by_the_years(): void
+    {
+        $kept = array_column(RotaSimulation::run(new Dice(1), 2), 1, 0);
+        self::assertGreaterThan($kept['when its ordinary years are over'], $kept['by the rota']);
+        self::assertGreaterThan($kept['by eye, the lowest first'], $kept['by the rota']);
+        self::assertGreaterThan($kept['nothing is grown'], $kept['by eye, the lowest first']);
+        self::assertLessThan(0.2, $kept['nothing is grown']);
     }
 
     public function test_the_same_seed_gives_the_same_keepers(): void

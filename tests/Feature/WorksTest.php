@@ -120,6 +120,36 @@ final class WorksTest extends TestCase
         self::assertTrue($this->isAsRebuilt());
     }
 
+    public function test_what_was_found_by_then_is_there_when_it_is_stopped(): void
+    {
+        $doing = new class implements Doing {
+            public ?Works $works = null;
+
+            public string $id = '';
+
+            public function kind(): string
+            {
+                return 'counting';
+            }
+
+            public function do(array $asked, Closure $report): object
+            {
+                for ($n = 1; $report($n / 100, (object) ['counted' => $n]) && $n < 100; $n++) {
+                    $n === 1 ? $this->works?->stop($this->id) : usleep(20_000);
+                }
+
+                return (object) ['counted' => 'all'];
+            }
+        };
+        $works = new Works([$doing]);
+        $work = $works->begin('counting', [], 'now');
+        [$doing->works, $doing->id] = [$works, $work->id];
+        $works->do($work->id);
+        self::assertSame([WorkState::Stopped, '{"counted":1}'], [$works->find($work->id)?->state, $works->find($work->id)?->found]);
+        // Begun anew it is looked for from the beginning.
+        self::assertNull($works->begin('counting', [], 'now')->found);
+    }
+
     public function test_a_worker_that_is_killed_loses_nothing(): void
     {
         DB::disconnect();
