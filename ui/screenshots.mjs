@@ -50,13 +50,25 @@ const views = [
     name: 'rota',
     path: '/plot/rota/years',
     before: async (page) => {
-      await page.getByText('Still looking').or(page.getByText('Looking for the best years')).first().waitFor({ state: 'hidden', timeout: 60_000 });
+      await page
+        .getByText('Still looking')
+        .or(page.getByText('Looking for the best years'))
+        .first()
+        .waitFor({ state: 'hidden', timeout: 60_000 });
       await page.getByRole('button', { name: /^All \d+ ways out$/ }).click();
-      await page.getByRole('button', { name: 'Do so: Sow Groyne, parsnip in another year than 2027' }).click();
-      await page.getByText('What is pinned does not go together').waitFor({ state: 'hidden', timeout: 60_000 });
-      await page.getByText('Still looking').or(page.getByText('Looking for the best years')).first().waitFor({ state: 'hidden', timeout: 60_000 });
+      await page
+        .getByRole('button', { name: 'Do so: Sow Groyne, parsnip in another year than 2027' })
+        .click();
+      await page
+        .getByText('What is pinned does not go together')
+        .waitFor({ state: 'hidden', timeout: 60_000 });
+      await page
+        .getByText('Still looking')
+        .or(page.getByText('Looking for the best years'))
+        .first()
+        .waitFor({ state: 'hidden', timeout: 60_000 });
       await page.getByRole('button', { name: 'Keelson, parsnip', exact: true }).click();
-      await page.evaluate(() => window.scrollTo(0, 0));
+      await page.mouse.wheel(0, -5000);
     },
   },
   { name: 'handbook', path: '/books/handbook/squash-pepo' },

@@ -6,15 +6,15 @@ namespace App\Rota;
 
 use App\Clock;
 use App\Garden\Settings;
-use App\Models\Code;
 use App\Models\Lot;
+use App\Models\Planting;
 use App\Models\Variety;
+use App\Plans\Observed;
 use App\Plans\PlanBook;
 use App\Reading\Facts;
 use Illuminate\Support\Facades\DB;
 use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Botany\VarietyType;
-use Marrow\Core\Journal\Subject;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Rota\Apart;
 use Marrow\Core\Rota\Outlook;
@@ -23,6 +23,7 @@ use Marrow\Core\Rota\RotaConflict;
 use Marrow\Core\Rota\RotaLimits;
 use Marrow\Core\Rota\RotaLine;
 use Marrow\Core\Rota\RotaProblem;
+use Marrow\Core\Season\PlannedCourse;
 use Marrow\Core\Season\Rectangle;
 use Marrow\Core\Season\SeasonPlan;
 
@@ -40,7 +41,7 @@ final readonly class GardenRota
 
     private const HALF_A_YEAR = '+6 months';
 
-    public function __construct(private Facts $facts, private Settings $settings, private CropReference $crops, private PlanBook $plans, private RotaBook $book, private Clock $clock) {}
+    public function __construct(private Facts $facts, private Settings $settings, private CropReference $crops, private PlanBook $plans, private Observed $observed, private RotaBook $book, private Clock $clock) {}
 
     /** @param  ?int  $years  ahead, 1 … 10; null for as many as are set */
     public function of(?int $years = null): GardenProblem
@@ -67,7 +68,7 @@ final readonly class GardenRota
             $this->limits($wish, $first, $years),
             array_values(array_filter(array_map(static fn (GardenLine $line): ?RotaLine => $line->line, $lines))),
             $apart === null ? [] : self::conflicts(array_values(array_filter($lines, static fn (GardenLine $line): bool => $line->line !== null)), $apart),
-            $this->before($wish),
+            $this->before($wish, $first),
         );
 
         return new GardenProblem($problem, $lines, $version, $wish, $plan);
@@ -278,10 +279,15 @@ final readonly class GardenRota
         return $conflicts;
     }
 
-    /** @return list<array{line: string, sow: int}> the rota that was agreed on, and what is preferred */
-    private function before(RotaWish $wish): array
+    /** @return list<array{line: string, sow: int}> the rota that was agreed on, what is preferred, and what the plan of the first year has for seed */
+    private function before(RotaWish $wish, int $first): array
     {
         $before = $this->book->agreed()->growings ?? [];
+        foreach ($this->plans->has($first) ? $this->plans->open($first)->plan->standing() : [] as $planting) {
+            if ($planting->purpose->isForSeed()) {
+                $before[] = ['line' => $planting->variety, 'sow' => $first];
+            }
+        }
         foreach ($wish->lines as $line) {
             foreach ($line->preferred as $year) {
                 $before[] = ['line' => $line->line, 'sow' => $year];
@@ -294,25 +300,20 @@ final readonly class GardenRota
     /** @return array<string, StandingNow> by the variety's id: what was planned for seed, was sown, and has given none yet */
     private function standing(int $first): array
     {
-        $planned = [];
-        foreach (array_filter($this->plans->years(), static fn (int $year): bool => $year >= $first - 2 && $year <= $first) as $year) {
-            foreach ($this->plans->open($year)->plan->standing() as $planting) {
-                if ($planting->purpose->isForSeed()) {
-                    $planned[$planting->id] = true;
-                }
-            }
-        }
         $standing = [];
-        $rows = DB::table('planting_standings as s')->join('plantings as p', 'p.id', '=', 's.planting_id')
-            ->whereIn('s.season', [$first - 2, $first - 1, $first])->where('s.lots', 0)->where('s.planned', '!=', '')->whereNotNull('s.sown_at')
-            ->orderBy('s.season')->get(['p.variety_id', 'p.number', 's.season', 's.planned']);
-        foreach ($rows as $row) {
-            /** @var object{variety_id: string, number: int, season: int, planned: string} $row */
-            $crop = isset($planned[$row->planned]) ? Variety::query()->find($row->variety_id)?->crop : null;
-            if ($crop !== null && $this->crops->has($crop)) {
-                $ripe = $row->season + $this->crops->get($crop)->growing->sowings[0]->years;
+        $turn = $this->facts->practice->year->shift->turn;
+        foreach (array_intersect([$first - 1, $first], $this->plans->years()) as $year) {
+            $plan = $this->plans->open($year)->plan;
+            $grown = $this->observed->grown($plan);
+            foreach ($plan->standing() as $planting) {
+                $seen = $grown[$planting->id] ?? null;
+                if (! $planting->purpose->isForSeed() || $seen === null || $seen->sownAt === null || $seen->isPicked) {
+                    continue;
+                }
+                $bloom = PlannedCourse::of($planting->with(sownAt: $seen->sownAt), $plan->ground)->bloom;
+                $ripe = $bloom === null ? $year : $turn->season($bloom->last);
                 if ($ripe >= $first - 1) {
-                    $standing[$row->variety_id] = new StandingNow(Code::of(Subject::Planting, $row->number), $ripe);
+                    $standing[$planting->variety] = new StandingNow(Planting::query()->find($seen->planting)?->code() ?? '', $ripe);
                 }
             }
         }

@@ -78,7 +78,7 @@ final readonly class Reasons
         }
         if ($line->standing !== null) {
             // What stands is seed to come: it is neither pressing nor done.
-            return new self(self::WAIT, $said, "$line->standing stands for seed.", 0.1);
+            return new self(self::WAIT, $said, '', 0.1);
         }
 
         if ($pressing && $rota !== null && ! $inRota) {

@@ -182,6 +182,21 @@ final class RotaTest extends TestCase
         self::assertSame([2027, 2028, 2029], $this->line($this->rota(), 'Groyne')['forbidden']);
     }
 
+    public function test_what_stands_for_seed_is_seed_to_come_and_is_not_sown_again_until_then(): void
+    {
+        $lot = $this->lot('lettuce', 'Spindrift', 2024, 300);
+        $this->tested($lot, 40, 9, '2026-02-20');
+        $this->postJson('/api/rota/plan', ['year' => 2026, 'lines' => [$this->line['Spindrift']]])->assertOk();
+        $before = $this->line($this->rota(), 'Spindrift')['alive'];
+        $planting = $this->keeper->sow($this->line['Spindrift'], '2026-03-02T10:00', 12, $this->keeper->idOf($lot));
+        $row = $this->now('Spindrift');
+        self::assertSame(["$planting stands for seed, ripe in 2026.", 'wait'], [$row['stands'], $row['when']]);
+        // Nine growings of ten give seed, and that is sound.
+        self::assertEqualsWithDelta(1.0 - (1.0 - $before[0]) * 0.1, $this->line($this->rota(), 'Spindrift')['alive'][0], 0.01);
+        $this->keeper->pick($planting, '2026-08-25T10:00', ['plants' => 12, 'mass_g' => 300]);
+        self::assertSame('', $this->now('Spindrift')['stands']);
+    }
+
     public function test_since_a_rota_was_agreed_on_what_changed_is_told_by_the_record_that_changed_it(): void
     {
         $lot = $this->lot('lettuce', 'Spindrift', 2025, 400);
