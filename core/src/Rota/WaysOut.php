@@ -10,7 +10,12 @@ final class WaysOut
     /** Of a search for the price of one way. */
     private const ROUNDS = 4;
 
+    /** Ways that are tried, the fewer the more lines there are: each is a rota of its own. */
     private const MOST = 20;
+
+    private const FEWEST = 6;
+
+    private const WORTH = 1200;
 
     /** Five degrees colder, or a point or so drier, seed ages half as fast (Harrington's rule of thumb). */
     private const COLDER = 0.5;
@@ -23,7 +28,8 @@ final class WaysOut
     {
         $free = RotaSearch::best($problem->withEach(static fn (RotaLine $line): RotaLine => $line->withYears([], $line->forbidden)), rounds: self::ROUNDS, steps: RotaSearch::QUICK)?->rota;
         $ways = [];
-        foreach (array_slice(self::tried($problem, $breaches), 0, self::MOST) as [$kind, $line, $year, $resource, $amount, $changed]) {
+        $most = max(self::FEWEST, min(self::MOST, intdiv(self::WORTH, max(1, count($problem->lines)))));
+        foreach (array_slice(self::tried($problem, $breaches), 0, $most) as [$kind, $line, $year, $resource, $amount, $changed]) {
             $cost = RotaSearch::best($changed, rounds: self::ROUNDS, steps: RotaSearch::QUICK)?->rota->cost();
             if ($cost === null) {
                 continue;
