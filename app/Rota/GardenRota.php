@@ -55,11 +55,15 @@ final readonly class GardenRota
         $lots = $this->lots(new Outlook($first, $years, $practice), $first);
         $standing = $this->standing($first);
         $rest = new KinRest($this->plans, (int) $practice->number('rota_rest'), $first, $years);
+        $gone = array_diff_key(array_fill_keys(self::gone(), true), $standing, $wish->lines);
         $lines = [];
-        foreach (Variety::query()->findMany(array_unique([...array_keys($lots), ...array_keys($wish->lines)]))->sortBy(static fn (Variety $variety): string => $variety->crop.' '.$variety->name) as $variety) {
-            if (count($lines) < RotaProblem::MOST_LINES) {
-                $lines[$variety->id] = $this->line($variety, $wish->of($variety->id), $lots[$variety->id] ?? [], $standing[$variety->id] ?? null, $first, $years, $apart, $rest);
-            }
+        foreach (Variety::query()->findMany(array_unique([...array_keys($lots), ...array_keys($wish->lines), ...array_keys($gone), ...array_keys($standing)]))->sortBy(static fn (Variety $variety): string => $variety->crop.' '.$variety->name) as $variety) {
+            $isOver = count(array_filter($lines, static fn (GardenLine $line): bool => $line->line !== null)) >= RotaProblem::MOST_LINES;
+            $lines[$variety->id] = match (true) {
+                $isOver => $this->outside($variety, $wish->of($variety->id), sprintf('Beyond the %d lines that a rota holds.', RotaProblem::MOST_LINES)),
+                isset($gone[$variety->id]) => $this->outside($variety, $wish->of($variety->id), 'No seed of it is left.'),
+                default => $this->line($variety, $wish->of($variety->id), $lots[$variety->id] ?? [], $standing[$variety->id] ?? null, $first, $years, $apart, $rest),
+            };
         }
         $problem = new RotaProblem(
             $first,
@@ -92,6 +96,19 @@ final readonly class GardenRota
         $year = in_array($first, $years, true) ? $first : end($years);
 
         return $year === false ? null : $this->plans->open($year)->plan;
+    }
+
+    /** @return list<string> ids of varieties that were grown out here, and of which nothing is left */
+    private static function gone(): array
+    {
+        $rows = DB::table('lot_standings')->where('place', '!=', 'plot')->groupBy('variety_id')->havingRaw('min(used_up) = 1 AND max(own_generation) > 0')->pluck('variety_id')->all();
+
+        return array_values(array_filter($rows, is_string(...)));
+    }
+
+    private function outside(Variety $variety, LineWish $wish, string $why): GardenLine
+    {
+        return new GardenLine($variety->id, $variety->name, $this->facts->crop($variety), $wish, [], null, $why, null, null, 1, null);
     }
 
     /** @return array<string, list<array{HeldLot, LotCourse}>> by the variety's id */

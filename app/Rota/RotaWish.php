@@ -13,7 +13,7 @@ use Marrow\Core\Rota\Resource;
 /** What the keeper wants of the rota, beside the settings: of single lines, and of single years. */
 final readonly class RotaWish
 {
-    private const MOST = 500;
+    private const MOST = 5000;
 
     /**
      * @param  array<string, LineWish>  $lines  by the variety's id

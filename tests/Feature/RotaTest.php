@@ -213,6 +213,19 @@ final class RotaTest extends TestCase
         self::assertSame('Monday 14 September', $this->rota()['agreed']);
     }
 
+    public function test_a_line_of_which_nothing_is_left_is_told_and_one_that_stands_yet_has_its_part(): void
+    {
+        $lot = $this->lot('lettuce', 'Spindrift', 2025, 100);
+        $planting = $this->keeper->sow($this->line['Spindrift'], '2026-03-02T10:00', 12, $this->keeper->idOf($lot));
+        $picked = $this->keeper->pick($planting, '2026-08-25T10:00', ['plants' => 12, 'mass_g' => 300]);
+        foreach ([$lot, $picked] as $code) {
+            $this->keeper->records($code, 'seed_lost', '2026-09-01T10:00', ['how' => 'eaten']);
+        }
+        $rota = $this->rota();
+        self::assertSame([], $rota['lines']);
+        self::assertSame([['Spindrift', 'No seed of it is left.']], array_map(static fn (array $one): array => [$one['name'], $one['why']], $rota['apart']));
+    }
+
     public function test_it_is_played_with_it_and_without(): void
     {
         $this->poor('lettuce', 'Spindrift');

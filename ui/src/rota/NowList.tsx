@@ -72,8 +72,8 @@ export function NowList({ rota }: { rota: Rota }) {
         </Rows>
       </Section>
       {later.length > 0 && (
-        <Section title={`Pressing, and in another year all the same, ${later.length}`}>
-          <Rows label="Pressing, and in another year">
+        <Section title={`Pressing, and not in this year’s rota, ${later.length}`}>
+          <Rows label="Pressing, and not in this year’s rota">
             {later.map((row) => (
               <OneLine key={row.id} row={row} />
             ))}
