@@ -240,7 +240,9 @@ final class RotaTest extends TestCase
     {
         $this->poor('lettuce', 'Spindrift');
         self::assertSame(0, Artisan::call('marrow:rota'));
-        self::assertStringContainsString('"fits": true', Artisan::output());
+        $answer = json_decode(Artisan::output(), true);
+        self::assertTrue($answer['fits']);
+        self::assertSame(['Spindrift, lettuce'], array_column($answer['lines'], 'name'));
         self::assertSame([$this->line['Spindrift']], array_map(static fn ($line): string => $line->id, app(GardenRota::class)->of()->problem->lines));
     }
 

@@ -29,6 +29,8 @@ final readonly class RotaAnswer
      */
     public function toArray(?\Closure $name = null): array
     {
+        // Ids of a garden say nothing to whoever reads it.
+        $called = static fn (string $id): array => $name === null ? [] : ['name' => $name($id)];
         $name ??= static fn (string $id): string => $id;
         $rota = $this->found?->rota;
         $year = fn (int $index): int => $this->problem->firstYear + $index;
@@ -40,8 +42,8 @@ final readonly class RotaAnswer
             'hours' => $rota?->hours,
             'bound' => $this->found?->bound,
             'proven' => $this->found !== null && $this->found->isProven,
-            'growings' => $rota === null ? [] : array_map(fn (Growing $growing): array => ['line' => $growing->line, 'sow' => $year($growing->sow), 'harvest' => $year($growing->harvest), 'why' => Why::of($rota, $growing)], $rota->growings()),
-            'lines' => $rota === null ? [] : array_map(static fn (RotaLine $line): array => ['id' => $line->id, 'kept' => $rota->kept[$line->id]], $this->problem->lines),
+            'growings' => $rota === null ? [] : array_map(fn (Growing $growing): array => ['line' => $growing->line, ...$called($growing->line), 'sow' => $year($growing->sow), 'harvest' => $year($growing->harvest), 'why' => Why::of($rota, $growing)], $rota->growings()),
+            'lines' => $rota === null ? [] : array_map(static fn (RotaLine $line): array => ['id' => $line->id, ...$called($line->id), 'kept' => $rota->kept[$line->id]], $this->problem->lines),
             'years' => $rota === null ? [] : array_map(static fn (int $index): array => ['year' => $year($index), ...array_map(static fn (array $used): float => $used[$index], $rota->used)], range(0, $this->problem->years - 1)),
             'collisions' => array_map(fn (Breach $breach): array => [
                 'kind' => $breach->kind->value,
