@@ -102,7 +102,7 @@ final class Rotas
     }
 
     /**
-     * By the paper, year by year.
+     * By the definition, year by year.
      *
      * @param  list<array{RotaLine, list<int>, float}>  $chosen  line, years of sowing, weighed loss
      */
