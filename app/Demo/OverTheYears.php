@@ -16,7 +16,7 @@ final readonly class OverTheYears
 {
     private const KEPT = [
         'beetroot' => ['Anchor Hole'], 'chard' => ['Signal Red', 'Port Light'], 'carrot' => ['Keel', 'Marline'], 'kale' => ['Breakwater', 'Spray'], 'leek' => ['Long Splice'],
-        'onion' => ['Binnacle', 'Capstan'], 'parsnip' => ['Groyne', 'Keelson', 'Sandspit'], 'parsley' => ['Green Water'], 'lettuce' => ['Spindrift', 'Foretop'], 'pea' => ['Hawser', 'Old Quay'],
+        'onion' => ['Binnacle', 'Capstan'], 'parsnip' => ['Groyne', 'Keelson', 'Sandspit'], 'parsley' => ['Green Water'], 'lettuce' => ['Spindrift'], 'pea' => ['Hawser', 'Old Quay'],
         'pepper' => ['Flare Gun', 'Starboard'], 'runner-bean' => ['Foghorn'], 'squash-moschata' => ['Ballast'], 'maize' => ['Fog Signal'], 'tomato' => ['Quarterdeck'],
     ];
 

@@ -24,6 +24,7 @@ final readonly class RotaDocument
      * @param  list<RotaReasonsDocument>  $now  this year's list, the most pressing first
      * @param  list<RotaChangeDocument>  $changes  since the rota was agreed on
      * @param  ?string  $agreed  day on which one was agreed on
+     * @param  string  $ground  for what ground it was reckoned what would cross, where no plan says so; empty where one does
      * @param  ?float  $beds  m² of all beds; null where none are drawn
      * @param  string  $told  the whole in a sentence or two
      * @param  array<string, mixed>  $wish  what is wanted, as it is sent back
@@ -66,6 +67,8 @@ final readonly class RotaDocument
         public array $changes,
         #[OA\Property(nullable: true)]
         public ?string $agreed,
+        #[OA\Property]
+        public string $ground,
         #[OA\Property(nullable: true)]
         public ?float $beds,
         #[OA\Property]

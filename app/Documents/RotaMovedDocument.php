@@ -15,7 +15,7 @@ final readonly class RotaMovedDocument
      * @param  ?float  $price  by how much it is dearer then; below 0 where it is cheaper
      * @param  string  $says  what it costs, in words
      * @param  list<RotaCollisionDocument>  $collisions
-     * @param  ?float  $with_room  by how much it is dearer where the others make room; null where nothing helps
+     * @param  ?string  $with_room  what it costs where the others make room, in words; null where nothing helps
      */
     public function __construct(
         #[OA\Property]
@@ -27,6 +27,6 @@ final readonly class RotaMovedDocument
         #[OA\Property(items: new OA\Items(ref: RotaCollisionDocument::class))]
         public array $collisions,
         #[OA\Property(nullable: true)]
-        public ?float $with_room,
+        public ?string $with_room,
     ) {}
 }

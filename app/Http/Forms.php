@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Rota\LineWish;
+use App\Rota\RotaWish;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Season\PlanFields;
 use Marrow\Core\Things\GardenFields;
@@ -29,6 +31,8 @@ final class Forms
             'plan.source' => PlanFields::source(),
             'plan.planting' => PlanFields::planting(),
             'plan.spot' => PlanFields::spot(),
+            'rota.line' => LineWish::fields(),
+            'rota.year' => RotaWish::year(),
             // Every kind of entry is a form of its own.
             default => Registered::kinds()->named($name)?->fields,
         };

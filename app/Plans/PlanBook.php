@@ -211,6 +211,12 @@ final readonly class PlanBook
         ]);
     }
 
+    /** The bare ground on which a first plan begins, of which nothing is kept. */
+    public function bare(int $year): SeasonPlan
+    {
+        return $this->reckoned($this->bareGround($year));
+    }
+
     /** @return array<string, mixed> */
     private function bareGround(int $year): array
     {

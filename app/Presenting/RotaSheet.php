@@ -23,11 +23,13 @@ use App\Rota\GardenLine;
 use App\Rota\GardenProblem;
 use App\Rota\Reasons;
 use App\Rota\RotaBook;
+use App\Voice\InUnits;
 use App\Voice\Quantity;
 use App\Voice\When;
 use App\Words\RotaWords;
 use Closure;
 use Illuminate\Support\Facades\DB;
+use Marrow\Core\Fields\Field;
 use Marrow\Core\Rota\Breach;
 use Marrow\Core\Rota\FoundRota;
 use Marrow\Core\Rota\Growing;
@@ -39,6 +41,7 @@ use Marrow\Core\Rota\RotaProblem;
 use Marrow\Core\Rota\Survival;
 use Marrow\Core\Rota\WayOut;
 use Marrow\Core\Rota\Why;
+use Marrow\Core\Season\Ground;
 use Marrow\Core\Season\PlannedPlanting;
 
 /** A rota with everything that is said of it. */
@@ -82,6 +85,7 @@ final readonly class RotaSheet
             $this->now($garden, $rota),
             $agreed === null ? [] : $this->changes($garden, $agreed),
             $agreed === null ? null : (new When($this->clock->now()))->day($agreed->at),
+            $garden->plan !== null || $problem->lines === [] ? '' : self::undrawn($this->plans->bare($problem->firstYear)->ground),
             $garden->beds(),
             $rota === null ? '' : ($breaches === [] ? '' : 'Without the pins that collide: ').RotaWords::told($rota, $problem),
             $garden->wish->toArray(),
@@ -219,6 +223,11 @@ final readonly class RotaSheet
         $rows = JournalEntry::query()->whereIn('subject_id', $ids)->where('recorded_at', '>', Moment::keep($agreed->at))->orderByDesc('seq')->limit(self::MOST_RECORDS)->get();
 
         return array_values(array_map(static fn (JournalLineDocument $line): string => rtrim("{$line->entry->title}, {$line->name}: {$line->entry->figures}", ': '), $this->lines->of($rows)));
+    }
+
+    private static function undrawn(Ground $ground): string
+    {
+        return InUnits::sentence(sprintf('No plan is drawn yet: what would cross is reckoned for a garden of %s by %s m with nothing around it. The plan of a season says what yours is like.', Field::show($ground->width), Field::show($ground->depth)));
     }
 
     private static function rounded(float $chance): float

@@ -17,6 +17,7 @@ use Marrow\Core\Botany\CropReference;
 use Marrow\Core\Botany\VarietyType;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Rota\Apart;
+use Marrow\Core\Rota\Cliques;
 use Marrow\Core\Rota\Outlook;
 use Marrow\Core\Rota\Resource;
 use Marrow\Core\Rota\RotaConflict;
@@ -51,8 +52,9 @@ final readonly class GardenRota
         $first = $this->firstYear();
         $years ??= (int) $practice->number('rota_years');
         $plan = $this->latestPlan($first);
-        $apart = $plan === null ? null : new Apart($plan, $this->crops, $first + 1, $practice->number('rota_morning_hours'));
-        $lots = $this->lots(new Outlook($first, $years, $practice), $first);
+        // What would cross would cross also where nobody has drawn a plan.
+        $apart = new Apart($plan ?? $this->plans->bare($first), $this->crops, $first + 1, $practice->number('rota_morning_hours'));
+        $lots = $this->lots(new Outlook($first, $years, $practice));
         $standing = $this->standing($first);
         $rest = new KinRest($this->plans, (int) $practice->number('rota_rest'), $first, $years);
         $gone = array_diff_key(array_fill_keys(self::gone(), true), $standing, $wish->lines);
@@ -71,7 +73,7 @@ final readonly class GardenRota
             $practice->number('rota_hour_price'),
             $this->limits($wish, $first, $years),
             array_values(array_filter(array_map(static fn (GardenLine $line): ?RotaLine => $line->line, $lines))),
-            $apart === null ? [] : self::conflicts(array_values(array_filter($lines, static fn (GardenLine $line): bool => $line->line !== null)), $apart),
+            self::conflicts(array_values(array_filter($lines, static fn (GardenLine $line): bool => $line->line !== null)), $apart),
             $this->before($wish, $first),
         );
 
@@ -112,7 +114,7 @@ final readonly class GardenRota
     }
 
     /** @return array<string, list<array{HeldLot, LotCourse}>> by the variety's id */
-    private function lots(Outlook $outlook, int $first): array
+    private function lots(Outlook $outlook): array
     {
         $ids = DB::select("SELECT lot_id FROM (
             SELECT lot_id, row_number() OVER (PARTITION BY variety_id ORDER BY coalesce(ends_at, '9') DESC, lot_id) AS n
@@ -136,7 +138,7 @@ final readonly class GardenRota
     }
 
     /** @param  list<array{HeldLot, LotCourse}>  $lots */
-    private function line(Variety $variety, LineWish $wish, array $lots, ?StandingNow $standing, int $first, int $years, ?Apart $apart, KinRest $rest): GardenLine
+    private function line(Variety $variety, LineWish $wish, array $lots, ?StandingNow $standing, int $first, int $years, Apart $apart, KinRest $rest): GardenLine
     {
         $crop = $this->facts->crop($variety);
         $held = array_column($lots, 0);
@@ -151,7 +153,7 @@ final readonly class GardenRota
         if ($why !== '') {
             return new GardenLine($variety->id, $variety->name, $crop, $wish, $held, null, $why, $standing?->code, $standing?->ripe, $plants, null);
         }
-        [$hours, $cages, $comesTrue] = $apart?->alone($crop, $plants) ?? [0.0, 0, true];
+        [$hours, $cages, $comesTrue] = $apart->alone($crop, $plants);
         $renewed = (new Outlook($first, $years, $this->facts->practice))->ofNewSeed($crop, $lots[0][1] ?? null);
         $stands = $crop->growing->sowings[0]->years + 1;
         $fails = $this->facts->practice->number('rota_fails');
@@ -246,51 +248,22 @@ final readonly class GardenRota
      */
     private static function conflicts(array $lines, Apart $apart): array
     {
-        $groups = [];
+        $alike = $pairs = [];
         foreach ($lines as $i => $a) {
             foreach (array_slice($lines, $i + 1) as $b) {
                 $two = $apart->two($a->crop, $a->plants, $b->crop, $b->plants);
                 if ($two !== null) {
-                    $groups[sprintf('%d %.2f %.0f', $two->never, $two->hours, $two->cages)][] = [$a->variety, $b->variety, $two];
+                    $asks = sprintf('%d %.2f %.0f', $two->never, $two->hours, $two->cages);
+                    $alike[$asks] = $two;
+                    $pairs[$asks][] = [$a->variety, $b->variety];
                 }
             }
         }
         $conflicts = [];
-        foreach ($groups as $pairs) {
-            array_push($conflicts, ...self::merged($pairs));
-        }
-
-        return $conflicts;
-    }
-
-    /**
-     * @param  non-empty-list<array{string, string, RotaConflict}>  $pairs  that ask the same
-     * @return list<RotaConflict>
-     */
-    private static function merged(array $pairs): array
-    {
-        $with = [];
-        foreach ($pairs as [$a, $b]) {
-            $with[$a][$b] = $with[$b][$a] = true;
-        }
-        $left = $with;
-        $conflicts = [];
-        foreach ($pairs as [$a, $b, $asks]) {
-            if (! isset($left[$a][$b])) {
-                continue;
+        foreach ($alike as $asks => $two) {
+            foreach (Cliques::of($pairs[$asks]) as $group) {
+                $conflicts[] = new RotaConflict($group, $two->never, round($two->hours, 2), $two->cages);
             }
-            $group = [$a, $b];
-            foreach (array_keys(array_intersect_key($with[$a], $with[$b])) as $c) {
-                if (array_all($group, static fn (string $one): bool => isset($with[$one][$c]))) {
-                    $group[] = (string) $c;
-                }
-            }
-            foreach ($group as $one) {
-                foreach ($group as $other) {
-                    unset($left[$one][$other]);
-                }
-            }
-            $conflicts[] = new RotaConflict($group, $asks->never, round($asks->hours, 2), $asks->cages);
         }
 
         return $conflicts;

@@ -60,7 +60,9 @@ final class IntoPlan
     private static function spot(SeasonPlan $plan, array $taken, GardenLine $line): Rectangle
     {
         $spacing = $line->crop->growing->spacing;
-        $ground = $plan->beds === [] ? [$plan->ground->area()] : array_map(static fn (Bed $bed): Rectangle => $bed->place, $plan->beds);
+        // Where most is free first, so that nothing is squeezed between others while there is room elsewhere.
+        $ground = array_map(static fn (Bed $bed): Rectangle => $bed->place, $plan->beds);
+        usort($ground, static fn (Rectangle $a, Rectangle $b): int => self::left($b, $taken) <=> self::left($a, $taken));
         foreach ([...$ground, $plan->ground->area()] as $within) {
             foreach ([null, $within->depth, $within->width] as $n => $side) {
                 $spot = $n === 2 ? Rectangle::forPlants($within->x, $within->y, $side, null, $line->plants, $spacing) : Rectangle::forPlants($within->x, $within->y, null, $side, $line->plants, $spacing);
@@ -71,7 +73,16 @@ final class IntoPlan
             }
         }
 
-        throw Refused::at('line', sprintf('There is no ground left for %s in the plan of %d: it wants %s m².', $line->title(), $plan->year, round(Rectangle::forPlants(0, 0, null, null, $line->plants, $spacing)->width ** 2, 1)));
+        throw Refused::at('line', sprintf('There is no ground left for %s in the plan of %d: it wants %s m².', $line->title(), $plan->year, round($line->plants * $spacing ** 2, 1)));
+    }
+
+    /**
+     * @param  list<Rectangle>  $taken
+     * @return float m² that nothing stands on
+     */
+    private static function left(Rectangle $bed, array $taken): float
+    {
+        return $bed->width * $bed->depth - array_sum(array_map(static fn (Rectangle $other): float => $other->overlaps($bed) ? $other->width * $other->depth : 0.0, $taken));
     }
 
     /** @param  list<Rectangle>  $taken */

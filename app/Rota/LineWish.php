@@ -50,17 +50,17 @@ final readonly class LineWish
     public static function fields(): FieldList
     {
         return FieldList::of(
-            Field::reference('line', 'Variety', 'variety'),
-            Field::integers('pinned', 'Pinned to', '', 1900, 2200)->called('the years that it is pinned to')->optional([]),
-            Field::integers('forbidden', 'Not in', '', 1900, 2200)->called('the years that are ruled out')->optional([]),
-            Field::integers('preferred', 'Rather in', '', 1900, 2200)->called('the years that are preferred')->optional([]),
+            Field::reference('line', 'Variety', 'variety')->unasked(),
+            Field::integers('pinned', 'Pinned to', '', 1900, 2200)->called('the years that it is pinned to')->optional([])->unasked(),
+            Field::integers('forbidden', 'Not in', '', 1900, 2200)->called('the years that are ruled out')->optional([])->unasked(),
+            Field::integers('preferred', 'Rather in', '', 1900, 2200)->called('the years that are preferred')->optional([])->hint('Chosen where it costs nothing'),
             Field::integer('not_before', 'Not before', '', 1900, 2200)->called('the first year for it')->optional()->hint('As 2029'),
             Field::number('weight', 'Its loss counts', 'times', 0, 100)->called('what its loss counts')->optional()->hint('Left empty, twice where it is the last lot of its kind'),
             Field::integer('plants', 'Plants of a growing', 'plants', 1, PlannedPlanting::MOST_PLANTS)->called('the number of plants')->optional()->of('plant')->hint('Left empty, as many as keep the variety as it is'),
-            Field::number('hours', 'Hours of a season', 'h', 0, 10_000)->called('the hours')->optional(),
+            Field::number('hours', 'Hours of a season', 'h', 0, 10_000)->called('the hours')->optional()->hint('Keeping it apart comes on top'),
             Field::integer('uses', 'Seeds used a year', 'seeds', 0, 100_000_000)->called('the seeds used')->optional(0)->of('seed')->hint('For food, gifts and tests, as you expect it'),
             Field::text('promised', 'Promised to', 120)->optional('')->person(),
-            Field::text('sent', 'Grown by another keeper', 120)->called('the other keeper')->optional('')->hint('Who has it and grows it out')->person(),
+            Field::text('sent', 'Grown by another keeper', 120)->called('the other keeper')->optional('')->hint('Who grows it: it has no part in the rota then')->person(),
             Field::flag('let_go', 'Not kept for seed'),
         );
     }

@@ -46,6 +46,9 @@ final class RotaIntoPlanTest extends TestCase
         $answer = $this->postJson('/api/rota/plan', ['year' => 2027, 'lines' => [$squash]])->assertUnprocessable();
         self::assertStringStartsWith('There is no ground left for Bell Buoy', $answer->json('errors.line.0'));
         self::assertSame([], $this->getJson('/api/plans/2027')->json('content.plantings'));
+        // Nor is a plan begun that would be empty.
+        $this->postJson('/api/rota/plan', ['year' => 2028, 'lines' => [$squash]])->assertUnprocessable();
+        self::assertSame([2027], $this->getJson('/api/plans')->json());
     }
 
     #[TestWith([true, false])]
@@ -72,6 +75,7 @@ final class RotaIntoPlanTest extends TestCase
     {
         $this->drawn(width: 12, depth: 4);
         $this->postJson('/api/rota/plan', ['year' => 2027, 'lines' => ['nobody']])->assertUnprocessable()->assertJsonPath('errors.lines.0', 'That line has no part in the rota.');
+        $this->postJson('/api/rota/plan', ['year' => 2027, 'lines' => [$this->line('tomato', 'Stanchion', 'hybrid')[0]]])->assertUnprocessable();
     }
 
     /** @param  array{float|int, float|int}  $ground */
@@ -84,9 +88,9 @@ final class RotaIntoPlanTest extends TestCase
     }
 
     /** @return array{string, string} id of the variety, and of its lot */
-    private function line(string $crop, string $name): array
+    private function line(string $crop, string $name, string $type = 'open_pollinated'): array
     {
-        $variety = $this->keeper->variety($crop, $name);
+        $variety = $this->keeper->variety($crop, $name, $type);
         $lot = $this->keeper->sends([
             'about' => ['subject' => 'lot', 'id' => $id = (string) Str::uuid7()],
             'begins' => ['variety' => $variety],

@@ -72,6 +72,18 @@ final class RotaTest extends TestCase
         self::assertSame([], $this->rota()['lines'][0]['growings']);
     }
 
+    public function test_what_would_cross_is_reckoned_also_where_no_plan_is_drawn_and_that_is_said(): void
+    {
+        $this->lot('parsnip', 'Groyne', 2025, 900);
+        $this->lot('parsnip', 'Keelson', 2025, 900);
+        $rota = $this->rota();
+        self::assertCount(1, $rota['crossings']);
+        self::assertStringStartsWith('No plan is drawn yet: what would cross is reckoned for a garden of 20 by 12 m', $rota['ground']);
+        $this->plan();
+        self::assertSame('', $this->rota()['ground']);
+        self::assertSame(['preferred', 'not_before', 'weight', 'plants', 'hours', 'uses', 'promised', 'sent', 'let_go'], array_column(array_filter($this->getJson('/api/forms/rota.line')->assertOk()->json(), static fn (array $field): bool => ! $field['hidden']), 'key'));
+    }
+
     public function test_pins_are_kept_to_and_the_same_wish_sent_twice_is_one(): void
     {
         $this->lot('lettuce', 'Spindrift', 2025, 4000);
@@ -137,6 +149,7 @@ final class RotaTest extends TestCase
         foreach (['unpin', 'sent', 'let_go'] as $way) {
             self::assertContains($way, $ways);
         }
+        $this->postJson('/api/rota/agreed', ['work' => $this->found()['id']])->assertUnprocessable();
         // There is a rota all the same: the one without those pins.
         self::assertNotSame([], $this->line($rota, 'Keelson')['growings']);
         self::assertStringStartsWith('Without the pins that collide: ', $rota['told']);

@@ -12,6 +12,7 @@ use App\Documents\WorkDocument;
 use App\Http\Input;
 use App\Models\Acting;
 use App\Models\Variety;
+use App\Models\WriteLock;
 use App\Plans\PlanBook;
 use App\Presenting\RotaPlayWork;
 use App\Presenting\RotaSheet;
@@ -29,10 +30,12 @@ use Illuminate\Http\Request;
 use Marrow\Core\Fields\Field;
 use Marrow\Core\Fields\FieldList;
 use Marrow\Core\Fields\Refused;
+use Marrow\Core\Rota\Breaches;
 use Marrow\Core\Rota\Move;
 use Marrow\Core\Rota\ProblemReader;
 use Marrow\Core\Rota\Rota;
 use Marrow\Core\Rota\RotaProblem;
+use Marrow\Core\Season\PlannedPlanting;
 use Marrow\Core\Season\SeasonPlan;
 use OpenApi\Attributes as OA;
 
@@ -92,7 +95,7 @@ final class RotaController extends Controller
             $fits ? $move->price() : null,
             ucfirst(($fits ? RotaWords::price($move->price(), $problem->hourPrice).': ' : '').RotaWords::moved($move->before, $move->after, $line->id).'.'),
             RotaSheet::collisions($problem, $move->breaches, $move->ways, $name),
-            $move->withRoom,
+            $move->withRoom === null ? null : RotaWords::price($move->withRoom, $problem->hourPrice),
         ));
     }
 
@@ -127,6 +130,9 @@ final class RotaController extends Controller
     public function agree(Request $request, RotaBook $book, Acting $by): JsonResponse
     {
         [$problem, $sowings] = $this->found(Input::read(FieldList::of(Field::text('work', 'The rota', 60)), $request->all())->text('work'));
+        if (Breaches::ofPins($problem) !== []) {
+            throw Refused::at('work', 'What is pinned does not go together yet: nothing can be gone by.');
+        }
         $book->agree($problem, Rota::of($problem, $sowings), $by);
 
         return new JsonResponse(new SavedDocument('', '', 'This rota is gone by from now on.'));
@@ -142,23 +148,31 @@ final class RotaController extends Controller
     public function plan(Request $request, PlanBook $plans, Acting $by, Clock $clock): JsonResponse
     {
         $given = Input::read(FieldList::of(Field::integer('year', 'The year', '', 1900, 2200), Field::flag('apart', 'Kept apart')), $request->all());
-        $wanted = array_values(array_filter((array) $request->input('lines'), is_string(...)));
         $year = $given->integer('year');
         $all = $this->garden->of()->lines;
-        if (! $plans->has($year)) {
-            $before = array_values(array_filter($plans->years(), static fn (int $one): bool => $one < $year));
-            $plans->start($year, $before === [] ? null : end($before), $by);
+        $wanted = [];
+        foreach (array_filter((array) $request->input('lines'), is_string(...)) as $id) {
+            $wanted[] = ($all[$id] ?? null)?->line === null ? throw Refused::at('lines', 'That line has no part in the rota.') : $all[$id];
         }
-        $open = $plans->open($year);
-        $there = array_map(static fn ($planting): string => $planting->purpose->isForSeed() ? $planting->variety : '', $open->plan->standing());
-        $lines = array_values(array_filter(array_map(static fn (string $id): ?GardenLine => in_array($id, $there, true) ? null : $all[$id] ?? throw Refused::at('lines', 'That line has no part in the rota.'), $wanted)));
-        if ($lines !== []) {
-            $said = count($lines) === 1 ? 'Planned from the rota: '.$lines[0]->title() : 'Planned from the rota: '.count($lines).' lines';
-            $saved = $plans->save($year, $open->version, IntoPlan::document($open->plan, $lines), $said, $by);
-            if ($given->flag('apart')) {
-                $plans->change($year, $saved->version, 'Kept apart what the rota planned', $by, static fn (SeasonPlan $plan): SeasonPlan => IntoPlan::keptApart($plan, $clock->now()));
+        // Where one has no ground, no plan is begun for it either.
+        $lines = WriteLock::hold(static function () use ($plans, $year, $wanted, $given, $by, $clock): array {
+            if (! $plans->has($year)) {
+                $before = array_values(array_filter($plans->years(), static fn (int $one): bool => $one < $year));
+                $plans->start($year, $before === [] ? null : end($before), $by);
             }
-        }
+            $open = $plans->open($year);
+            $there = array_map(static fn (PlannedPlanting $planting): string => $planting->purpose->isForSeed() ? $planting->variety : '', $open->plan->standing());
+            $lines = array_values(array_filter($wanted, static fn (GardenLine $line): bool => ! in_array($line->variety, $there, true)));
+            if ($lines !== []) {
+                $said = count($lines) === 1 ? 'Planned from the rota: '.$lines[0]->title() : 'Planned from the rota: '.count($lines).' lines';
+                $saved = $plans->save($year, $open->version, IntoPlan::document($open->plan, $lines), $said, $by);
+                if ($given->flag('apart')) {
+                    $plans->change($year, $saved->version, 'Kept apart what the rota planned', $by, static fn (SeasonPlan $plan): SeasonPlan => IntoPlan::keptApart($plan, $clock->now()));
+                }
+            }
+
+            return $lines;
+        });
 
         return new JsonResponse(new SavedDocument('', '', count($lines) === 1 ? "{$lines[0]->title()} is in the plan of $year." : count($lines)." lines are in the plan of $year."));
     }

@@ -7,6 +7,9 @@ namespace Marrow\Core\Rota;
 /** A rota with what is known of how good it is. */
 final readonly class FoundRota
 {
+    /** Proven is a rota where none can be cheaper by more: solvers are no more exact. */
+    public const EXACT = 1e-6;
+
     /**
      * @param  float  $bound  a cost that no rota is below
      * @param  bool  $isProven  whether none is cheaper

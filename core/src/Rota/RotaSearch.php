@@ -26,9 +26,6 @@ final class RotaSearch
     /** Of one that is only to tell about what something costs. */
     public const QUICK = 80;
 
-    /** A rota is proven where none can be cheaper by more: solvers are no more exact. */
-    private const EQUAL = 1e-6;
-
     /**
      * @param  ?\Closure(float, float, \Closure(): FoundRota): bool  $watch  told now and then the cost of the best so far, the bound, and how to have the rota itself; whether to go on. null to go on until it is proven, at most so many rounds
      * @param  int  $rounds  of the search after its first bound, at most: where nobody watches it ends all the same
@@ -81,7 +78,7 @@ final class RotaSearch
         $climb->go(min(600, 40 * count($model->lines)));
         $rota = Rota::of($problem, $climb->best->sowings());
         $bound = min($rota->cost(), max($bound, $branching->bound()));
-        $isProven = $bound >= $rota->cost() - self::EQUAL;
+        $isProven = $bound >= $rota->cost() - FoundRota::EXACT;
 
         return new FoundRota($rota, $isProven ? $rota->cost() : $bound, $isProven);
     }

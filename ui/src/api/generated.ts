@@ -3180,6 +3180,7 @@ export interface components {
             now: components["schemas"]["RotaReasonsDocument"][];
             changes: components["schemas"]["RotaChangeDocument"][];
             agreed: string | null;
+            ground: string;
             /** Format: float */
             beds: number | null;
             told: string;
@@ -3238,8 +3239,7 @@ export interface components {
             price: number | null;
             says: string;
             collisions: components["schemas"]["RotaCollisionDocument"][];
-            /** Format: float */
-            with_room: number | null;
+            with_room: string | null;
         };
         /** @description The rota played many times over. */
         RotaPlayDocument: {

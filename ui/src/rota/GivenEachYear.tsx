@@ -3,9 +3,9 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Refused, type Rota } from '../api/client';
 import { may, usePresent } from '../api/present';
-import { afterwards, useSettings } from '../api/queries';
-import { Section, Trouble } from '../kit/Section';
-import { TextInput } from '../kit/fields';
+import { afterwards, useForm, useSettings } from '../api/queries';
+import { Caution, Section, Trouble } from '../kit/Section';
+import { FieldInput, type Value } from '../kit/fields';
 import { useSay } from '../kit/Said';
 import { useSpoken } from '../kit/spoken';
 import { SettingLine } from '../record/SettingLine';
@@ -13,6 +13,7 @@ import { saveWish, useRotaWrite } from './useRota';
 import { withYear } from './wishes';
 
 type Year = Rota['years'][number];
+type YearWish = Rota['wish']['years'][number];
 
 const percent = (share: number) => `${Math.round(100 * share)} %`;
 const figure = (amount: number) => String(Math.round(amount * 10) / 10);
@@ -95,6 +96,7 @@ export function GivenEachYear({ rota }: { rota: Rota }) {
         </Box>
       </Box>
       <Ground rota={rota} />
+      {rota.ground !== '' && <Caution>{rota.ground}</Caution>}
       {rota.crossings.length > 0 && (
         <Box component="ul" sx={{ m: 0, mt: 1, pl: 2.5 }}>
           {rota.crossings.map((crossing) => (
@@ -128,67 +130,48 @@ function Ground({ rota }: { rota: Rota }) {
   );
 }
 
-/** A year in which there is less to give, or more. */
+/** A year in which there is less to give, or more. What is given in it so far stands in the fields once it is named. */
 function OneYear({ rota }: { rota: Rota }) {
-  const [typed, setTyped] = useState({ year: '', area_m2: '', hours: '', cages: '' });
+  const [typed, setTyped] = useState<Record<string, Value>>({});
+  const form = useForm('rota.year');
   const write = useRotaWrite(saveWish(rota.version));
   const say = useSay();
-  const number = (text: string) => (text.trim() === '' ? null : (text.trim() as unknown as number));
   const refused = write.error instanceof Refused ? write.error : undefined;
+  const fields = form.data ?? [];
+  const year = Number(typed['year'] ?? '');
+  const was = rota.wish.years.find((one) => one.year === year);
+  const stands = (key: string): Value => typed[key] ?? String(was?.[key as keyof YearWish] ?? '');
+  const at = (key: string) =>
+    Object.entries(refused?.fields ?? {}).find(([path]) => path.endsWith(`.${key}`))?.[1];
   return (
     <Box
       component="form"
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        const { year, ...given } = typed;
-        const said = `What is given in ${year}`;
-        void afterwards(
-          write.mutateAsync({
-            wish: withYear(rota.wish, Number(year), {
-              area_m2: number(given.area_m2),
-              hours: number(given.hours),
-              cages: number(given.cages),
-            }),
-            said,
-          }),
-          () => say(said),
-        );
+        const said = `What is given in ${String(typed['year'] ?? '')}`;
+        const given = Object.fromEntries(fields.map(({ key }) => [key, stands(key)])) as Partial<YearWish>;
+        void afterwards(write.mutateAsync({ wish: withYear(rota.wish, year, given), said }), () => say(said));
       }}
       sx={{ mb: 2 }}
     >
       <Box sx={{ fontWeight: 700, mb: 1 }}>One year otherwise</Box>
-      <Box
-        sx={{
-          display: 'grid',
-          gap: 1,
-          gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(4, 1fr) auto' },
-          alignItems: 'end',
-        }}
-      >
-        {(
-          [
-            ['year', 'The year', ''],
-            ['area_m2', 'Ground', 'm²'],
-            ['hours', 'Hours', 'h'],
-            ['cages', 'Cages', ''],
-          ] as const
-        ).map(([key, label, unit]) => (
-          <TextInput
-            key={key}
-            label={label}
-            unit={unit}
-            inputMode="decimal"
-            value={typed[key]}
-            onChange={(value) => setTyped({ ...typed, [key]: value })}
+      <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+        {fields.map((field) => (
+          <FieldInput
+            key={field.key}
+            field={field}
+            value={stands(field.key)}
+            error={at(field.key)}
+            onChange={(value) => setTyped({ ...typed, [field.key]: value })}
           />
         ))}
-        <Button type="submit" disabled={typed.year.trim() === '' || write.isPending}>
-          Keep
-        </Button>
       </Box>
-      {write.error !== null && (
-        <Trouble>{Object.values(refused?.fields ?? {})[0] ?? write.error.message}</Trouble>
+      <Button type="submit" sx={{ mt: 1 }} disabled={stands('year') === '' || write.isPending}>
+        Keep that year
+      </Button>
+      {write.error !== null && fields.every(({ key }) => at(key) === undefined) && (
+        <Trouble>{write.error.message}</Trouble>
       )}
     </Box>
   );

@@ -1,14 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Refused, type Rota, type RotaLine } from '../api/client';
 import { may, usePresent } from '../api/present';
-import { afterwards } from '../api/queries';
+import { afterwards, useForm } from '../api/queries';
 import { Caution, Section, Trouble } from '../kit/Section';
-import { TextInput } from '../kit/fields';
+import { FieldInput, sentOf, startOf, type Field, type Value } from '../kit/fields';
 import { useSay } from '../kit/Said';
 import { useSpoken } from '../kit/spoken';
 import { Waiting } from '../kit/Waiting';
@@ -60,6 +58,12 @@ export function LineAhead({
         {line.stands > 1 ? ` in each of ${line.stands} seasons` : ''}
         {line.cages > 0 && `, ${line.cages} ${line.cages === 1 ? 'cage' : 'cages'}`}.
       </Box>
+      {line.standing !== null && (
+        <Box sx={{ mb: 0.75 }}>
+          <Link to={pageOfCode(line.standing)}>{line.standing}</Link> stands for seed: until it has given,
+          nothing else of it is sown.
+        </Box>
+      )}
       {line.growings.map((growing) => (
         <Box key={growing.sow} sx={{ mb: 0.75 }}>
           <strong>
@@ -96,28 +100,7 @@ export function LineAhead({
   );
 }
 
-type Texts = {
-  not_before: string;
-  preferred: string;
-  weight: string;
-  plants: string;
-  hours: string;
-  uses: string;
-  promised: string;
-  sent: string;
-};
-
-const fields: [keyof Texts, string, string, string][] = [
-  ['not_before', 'Not before', '', 'A year, as 2029'],
-  ['preferred', 'Rather in', '', 'Years, as 2028 2031: chosen where it costs nothing'],
-  ['weight', 'Its loss counts', 'times', 'Left empty, twice where it is the last lot of its kind'],
-  ['plants', 'Plants of a growing', 'plants', 'Left empty, as many as keep the variety as it is'],
-  ['hours', 'Hours of a season', 'h', 'Keeping it apart comes on top'],
-  ['uses', 'Seeds used a year besides', 'seeds', 'For food, gifts and tests, as you expect it'],
-  ['promised', 'Promised to', '', ''],
-  ['sent', 'Grown by another keeper', '', 'Who grows it: it has no part in the rota then'],
-];
-
+/** What is wanted of it, by the fields that the server declares; what is pinned and ruled out is shown above. */
 function Wishes({
   wish,
   busy,
@@ -129,21 +112,10 @@ function Wishes({
   error: Error | null;
   onKeep: (change: Partial<LineWish>, said: string) => void;
 }) {
-  const text = (value: number | string | null | undefined) =>
-    value === undefined || value === null || value === 0 ? '' : String(value);
-  const start: Texts = {
-    not_before: text(wish.not_before),
-    preferred: (wish.preferred ?? []).join(' '),
-    weight: text(wish.weight),
-    plants: text(wish.plants),
-    hours: text(wish.hours),
-    uses: text(wish.uses),
-    promised: wish.promised ?? '',
-    sent: wish.sent ?? '',
-  };
   const [open, setOpen] = useState(false);
-  const [typed, setTyped] = useState(start);
-  const [letGo, setLetGo] = useState(wish.let_go === true);
+  const [typed, setTyped] = useState<Record<string, Value>>({});
+  const form = useForm('rota.line');
+  const fields = (form.data ?? []).filter(({ hidden }) => !hidden);
   const refused = error instanceof Refused ? error : undefined;
   if (!open)
     return (
@@ -151,49 +123,47 @@ function Wishes({
         What you want of it …
       </Button>
     );
-  const keep = () =>
-    onKeep(
-      {
-        ...(Object.fromEntries(
-          Object.entries(typed).map(([key, value]) => [key, value.trim() === '' ? null : value.trim()]),
-        ) as Partial<LineWish>),
-        preferred: typed.preferred.split(/[\s,;]+/).filter(Boolean) as unknown as number[],
-        promised: typed.promised.trim(),
-        sent: typed.sent.trim(),
-        let_go: letGo,
-      },
-      'what is wanted of it',
-    );
+  const at = (key: string) =>
+    Object.entries(refused?.fields ?? {}).find(([path]) => path.endsWith(`.${key}`))?.[1];
   return (
     <Box
       component="form"
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        keep();
+        const sent = fields.map((field) => [
+          field.key,
+          sentOf(field, typed[field.key] ?? stands(wish, field)),
+        ]);
+        onKeep(Object.fromEntries(sent) as Partial<LineWish>, 'what is wanted of it');
       }}
       sx={{ display: 'grid', gap: 1.5, mt: 1.5 }}
     >
-      {fields.map(([key, label, unit, hint]) => (
-        <TextInput
-          key={key}
-          label={label}
-          unit={unit}
-          hint={hint}
-          value={typed[key]}
-          onChange={(value) => setTyped({ ...typed, [key]: value })}
+      {fields.map((field) => (
+        <FieldInput
+          key={field.key}
+          field={field}
+          value={typed[field.key] ?? stands(wish, field)}
+          error={at(field.key)}
+          onChange={(value) => setTyped({ ...typed, [field.key]: value })}
         />
       ))}
-      <FormControlLabel
-        control={<Checkbox checked={letGo} onChange={(_, on) => setLetGo(on)} />}
-        label="Not kept for seed"
-      />
-      {error !== null && <Trouble>{Object.values(refused?.fields ?? {})[0] ?? error.message}</Trouble>}
+      {error !== null && fields.every(({ key }) => at(key) === undefined) && (
+        <Trouble>{error.message}</Trouble>
+      )}
       <Box>
-        <Button type="submit" variant="contained" disabled={busy}>
+        <Button type="submit" variant="contained" disabled={busy || fields.length === 0}>
           Keep
         </Button>
       </Box>
     </Box>
   );
+}
+
+/** What was wanted so far, as a field shows it. */
+function stands(wish: LineWish, field: Field): Value {
+  const value = wish[field.key as keyof LineWish];
+  if (Array.isArray(value)) return value.map(String);
+  if (typeof value === 'boolean') return value;
+  return value === undefined || value === null ? startOf(field) : String(value);
 }

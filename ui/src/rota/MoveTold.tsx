@@ -55,11 +55,7 @@ export function MoveTold({
         )}
         {data !== undefined && data.with_room !== null && (
           <Box sx={{ mb: 1 }}>
-            If the others make room it fits, at{' '}
-            <strong>
-              {data.with_room < 0.0005 ? 'no cost' : `${data.with_room.toFixed(2)} of a line at risk`}
-            </strong>{' '}
-            more.
+            Where the others make room it fits: <strong>{data.with_room}</strong>.
           </Box>
         )}
         {write.error !== null && <Trouble>{write.error.message}</Trouble>}

@@ -18,10 +18,10 @@ export const withLine = (wish: RotaWish, line: string, change: Partial<LineWish>
 export const withYear = (
   wish: RotaWish,
   year: number,
-  change: Omit<RotaWish['years'][number], 'year'>,
+  change: Partial<RotaWish['years'][number]>,
 ): RotaWish => {
   const was = wish.years.find((one) => one.year === year) ?? { year };
-  return { ...wish, years: [...wish.years.filter((one) => one.year !== year), { ...was, ...change }] };
+  return { ...wish, years: [...wish.years.filter((one) => one.year !== year), { ...was, ...change, year }] };
 };
 
 const without = (years: number[] | undefined, year: number | null) =>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Rota\Internal;
 
+use Marrow\Core\Rota\FoundRota;
 use Marrow\Core\Rota\Solver;
 
 /** A solver that works beside the search: what it finds is taken over, and its bound goes for both. */
@@ -42,7 +43,7 @@ final class Beside
     /** Whether it has ended, and nothing better is to be looked for. */
     public function isProven(): bool
     {
-        return $this->isDone && $this->bound >= $this->climb->best->cost - 1e-6;
+        return $this->isDone && $this->bound >= $this->climb->best->cost - FoundRota::EXACT;
     }
 
     public function end(): void

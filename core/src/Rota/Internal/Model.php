@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Rota\Internal;
 
+use Marrow\Core\Rota\Cliques;
 use Marrow\Core\Rota\Resource;
 use Marrow\Core\Rota\RotaConflict;
 use Marrow\Core\Rota\RotaLine;
@@ -79,11 +80,35 @@ final readonly class Model
         return new Prices([$of($area), $of($hours), $of($cages)], array_map(static fn (array $members): array => $of((float) count($members)), $this->members));
     }
 
+    /**
+     * Lines of which no two may flower in one year in groups as large as can be: of a group it is known that at most one does,
+     * which bounds the search far better than the same said of each pair. What never happens asks nothing besides.
+     *
+     * @param  list<RotaConflict>  $conflicts
+     * @return list<RotaConflict> with the same meaning
+     */
+    private static function grouped(array $conflicts): array
+    {
+        $pairs = [];
+        foreach ($conflicts as $conflict) {
+            foreach ($conflict->never ? $conflict->lines : [] as $n => $a) {
+                foreach (array_slice($conflict->lines, $n + 1) as $b) {
+                    $pairs[] = [$a, $b];
+                }
+            }
+        }
+
+        return [
+            ...array_values(array_filter($conflicts, static fn (RotaConflict $conflict): bool => ! $conflict->never)),
+            ...array_map(static fn (array $group): RotaConflict => new RotaConflict($group, true), Cliques::of($pairs)),
+        ];
+    }
+
     /** @return list<RotaConflict> */
     private static function conflicts(RotaProblem $problem): array
     {
         $conflicts = [];
-        foreach (Cliques::of($problem->conflicts) as $conflict) {
+        foreach (self::grouped($problem->conflicts) as $conflict) {
             $ids = array_values(array_unique($conflict->lines));
             sort($ids);
             if (count($ids) > 1 && ($conflict->never || $conflict->hours > 0.0 || $conflict->cages > 0.0)) {
