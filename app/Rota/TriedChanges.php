@@ -9,14 +9,12 @@ use Marrow\Core\Rota\Play;
 use Marrow\Core\Rota\Resource;
 use Marrow\Core\Rota\Rota;
 use Marrow\Core\Rota\RotaProblem;
+use Marrow\Core\Rota\WaysOut;
 
 /** What could help: a little more of what is limited, a better store, one growing more of the weakest. */
 final class TriedChanges
 {
     private const WEAKEST = 4;
-
-    /** What a refrigerator does to the pace of ageing, roughly: half as fast for five degrees (Harrington's rule), and a cellar is about that. */
-    private const COLDER = 0.5;
 
     /** @return list<TriedChange> */
     public static function of(RotaProblem $problem, ?Rota $rota, Play $played): array
@@ -30,7 +28,7 @@ final class TriedChanges
             $by = $resource === Resource::Cages ? 1.0 : max(1.0, round(max($limits) / 5));
             $changes[] = new TriedChange($problem->withLimits($problem->limits->raised($resource, $by)), static fn (): string => $resource->said($by).' more each year');
         }
-        $changes[] = new TriedChange($problem, static fn (): string => 'All seed five degrees colder', self::COLDER, $rota->sowings ?? []);
+        $changes[] = new TriedChange($problem, static fn (): string => 'All seed five degrees colder (°C)', WaysOut::pace(), $rota->sowings ?? []);
         $weakest = $played->kept;
         asort($weakest);
         foreach (array_slice(array_keys($weakest), 0, self::WEAKEST) as $id) {

@@ -17,6 +17,9 @@ use Marrow\Core\Steps\Storing\MoistureGround;
 /** What a keeper wants of a lot that is parted into packets. */
 final readonly class PortionWish
 {
+    /** Share of what germinates that makes a plant, where nothing else is said. */
+    public const FIELD = 0.8;
+
     /**
      * @param  int  $plants  wanted of each sowing
      * @param  int  $first  year of the first packet
@@ -68,7 +71,7 @@ final readonly class PortionWish
             Field::integer('packets', 'Packets', '', 1, Portioned::MOST)->called('the number of packets')->optional(5)->usually(5)->hint('One for each sowing'),
             Field::integer('every', 'A sowing every', 'years', 1, 20)->called('the years from one sowing to the next')->optional(1)->usually(1)->of('year'),
             Field::share('confidence', 'How sure of enough plants', 0.5, 0.999)->optional(0.95)->usually(0.95),
-            Field::share('field', 'Of living seeds, make a plant', 0.05)->called('the share that makes a plant')->optional(0.8)->usually(0.8)->hint('In trays under cover nearly all, in a good bed 80 %, in a rough one half'),
+            Field::share('field', 'Of living seeds, make a plant', 0.05)->called('the share that makes a plant')->optional(self::FIELD)->usually(self::FIELD)->hint('In trays under cover nearly all, in a good bed 80 %, in a rough one half'),
             Field::integer('reserve', 'Kept in reserve', '', 0, 100_000_000)->called('the reserve')->optional($reserve)->usually($reserve)->of('seed')->hint('Neither sown nor given away unless you say so'),
             Field::share('share', 'Comes up now, you think', 0.01, 0.999)->called('the share that comes up')->optional()->hint('Only where no forecast can be made; it is then taken for every year'),
             Field::choice('container', 'Packets of', ContainerKind::class)->without(...ContainerKind::VESSELS)->called('what the packets are')->optional($usual)->usually($usual->value),

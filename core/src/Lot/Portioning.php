@@ -26,7 +26,7 @@ final readonly class Portioning
     private const SHARES = 31;
 
     /** Where less of it lives, no packet is made: it is to be grown out before it comes to that, not sown by the handful. */
-    private const LEAST_ALIVE = 0.2;
+    public const LEAST_ALIVE = 0.2;
 
     /** Nor where so many seeds would be wanted for each plant, because nobody knows how much will live. */
     private const MOST_A_PLANT = 20;

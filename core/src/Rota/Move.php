@@ -46,6 +46,7 @@ final readonly class Move
         return new self($before, $after, $breaches, $collisions === [] ? [] : WaysOut::of($pinned, $collisions), $room === null ? null : $room - $before->cost());
     }
 
+    /** By how much it is dearer, as Rota::cost() counts; below 0 where it is cheaper. */
     public function price(): float
     {
         return $this->after->cost() - $this->before->cost();

@@ -8,6 +8,7 @@ use Marrow\Core\Botany\Crop;
 use Marrow\Core\Fields\InvalidFigure;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Lot\Portioning;
+use Marrow\Core\Lot\PortionWish;
 use Marrow\Core\Settings\Practice;
 use Marrow\Core\Statistics\Normal;
 use Marrow\Core\Storage\Ageing;
@@ -22,13 +23,7 @@ use Marrow\Core\Storage\StorePace;
  */
 final readonly class Outlook
 {
-    /** Of seed that is too poor nobody renews a line, however much there is of it. */
-    public const LEAST_SHARE = 0.2;
-
     private const MOST_SHARE = 0.99;
-
-    /** Share of what germinates that becomes a plant, where nothing else is said. */
-    public const FIELD = 0.7;
 
     /** Seed without a forecast may keep twice its ordinary years, or be gone by then: as a logarithm, one standard deviation. */
     private const SPREAD_OF_YEARS = 0.5;
@@ -83,22 +78,22 @@ final readonly class Outlook
         return $this->falling(fn (int $year): float => match (true) {
             $year === 0 => 1.0,
             $forecast === null => self::keeps($crop, $year),
-            default => 1.0 - $forecast->chanceBelow(self::LEAST_SHARE, $this->sowing($crop, $year)),
+            default => 1.0 - $forecast->chanceBelow(Portioning::LEAST_ALIVE, $this->sowing($crop, $year)),
         });
     }
 
     /** How many growings so many seeds suffice for, the last of them on the poorest seed; null where nobody knows how many there are. */
     public static function growings(?float $seeds, int $plants, float $share): ?int
     {
-        return $seeds === null ? null : (int) floor(max(0.0, $seeds) * self::FIELD * max(self::LEAST_SHARE, $share) / max(1, $plants));
+        return $seeds === null ? null : (int) floor(max(0.0, $seeds) * PortionWish::FIELD * max(Portioning::LEAST_ALIVE, $share) / max(1, $plants));
     }
 
     /** Which share must live for so many plants from so many seeds; null where even all would give too few. */
     private static function shareWanted(int $plants, ?float $seeds): ?float
     {
-        $wanted = $seeds === null ? 0.0 : $plants / ($seeds * self::FIELD);
+        $wanted = $seeds === null ? 0.0 : $plants / ($seeds * PortionWish::FIELD);
 
-        return $wanted > self::MOST_SHARE ? null : max(self::LEAST_SHARE, $wanted);
+        return $wanted > self::MOST_SHARE ? null : max(Portioning::LEAST_ALIVE, $wanted);
     }
 
     /** Chance that seed so old can still be counted on, by the ordinary years of its crop: half of it lasts twice as long. */

@@ -63,6 +63,7 @@ final readonly class Rota
         return new self($problem, $all, $kept, $risk, array_sum($used[Resource::Hours->value]), $used);
     }
 
+    /** Lines lost, by their weight, and the price of the hours: 0 or more. */
     public function cost(): float
     {
         return $this->risk + $this->problem->hourPrice * $this->hours;

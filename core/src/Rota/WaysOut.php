@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Rota;
 
+use Marrow\Core\Storage\ThumbRule;
+
 /** What could be given up where needs collide, each with what the best rota then costs: the whole is solved anew for each. */
 final class WaysOut
 {
@@ -17,8 +19,8 @@ final class WaysOut
 
     private const WORTH = 1200;
 
-    /** Five degrees colder, or a point or so drier, seed ages half as fast (Harrington's rule of thumb). */
-    private const COLDER = 0.5;
+    /** °C by which seed is stored colder where that is tried. */
+    public const COLDER = 5.0;
 
     /**
      * @param  list<Breach>  $breaches
@@ -48,6 +50,12 @@ final class WaysOut
         return $ways;
     }
 
+    /** Times as fast as now that seed ages stored so much colder. */
+    public static function pace(): float
+    {
+        return 1.0 / ThumbRule::factor(0.0, -self::COLDER);
+    }
+
     /**
      * @param  list<Breach>  $breaches
      * @return list<array{WayKind, ?string, ?int, ?Resource, float, RotaProblem}>
@@ -65,7 +73,7 @@ final class WaysOut
                 if ($pin !== null) {
                     $free = $line->withYears(array_values(array_diff($line->pinned, [$pin])), $line->forbidden);
                     $tried["unpin $id $pin"] = [WayKind::Unpin, $id, $pin, null, 0.0, self::with($problem, $free)];
-                    $tried["stored $id $pin"] = [WayKind::Stored, $id, $pin, null, 0.0, self::with($problem, $free->ageing(self::COLDER))];
+                    $tried["stored $id $pin"] = [WayKind::Stored, $id, $pin, null, 0.0, self::with($problem, $free->ageing(self::pace()))];
                 }
                 if ($breach->kind === BreachKind::Forbidden) {
                     $tried["allow $id $breach->year"] = [WayKind::Allow, $id, $breach->year, null, 0.0, self::with($problem, $line->withYears($line->pinned, array_values(array_diff($line->forbidden, [$breach->year]))))];
