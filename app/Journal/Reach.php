@@ -22,7 +22,7 @@ enum Reach: int
     public static function of(Kind $kind, bool $corrects): self
     {
         return match (true) {
-            $corrects, $kind->starts, $kind->names, $kind->name === Struck::kind()->name => self::Beginning,
+            $corrects, $kind->starts, $kind->names, $kind->name === Kind::declared(Struck::class)->name => self::Beginning,
             $kind->isWords => self::Words,
             default => self::Since,
         };

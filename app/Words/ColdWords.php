@@ -9,6 +9,7 @@ use App\Voice\When;
 use Marrow\Core\Journal\Kind;
 use Marrow\Core\Lot\LotCourse;
 use Marrow\Core\Steps\Storing\Freezing;
+use Marrow\Core\Steps\Storing\Kept;
 use Marrow\Core\Steps\Storing\OpeningStrand;
 
 /** What is said before a container is opened that is colder than the room: at the form, while the hand is about to do it. */
@@ -17,18 +18,16 @@ final class ColdWords
     /** @return list<string> none where nothing is cold, or what is done opens nothing */
     public static function at(LotCourse $lot, Kind $kind, When $when): array
     {
-        if (! OpeningStrand::opens($kind)) {
+        $main = $lot->storing->main();
+        $warming = array_find($lot->storing->containers(), static fn (Kept $kept): bool => $kept->coldUntil !== null && $kept->coldUntil > $when->now);
+        $frozen = $main !== null && Freezing::is($main->at) ? $main->at : null;
+        // Most lie in the room, and then it need not be known what opens them.
+        if (($warming === null && $frozen === null) || ! OpeningStrand::opens($kind)) {
             return [];
         }
-        $main = $lot->storing->main();
-        foreach ($lot->storing->containers() as $kept) {
-            if ($kept->coldUntil !== null && $kept->coldUntil > $when->now) {
-                return [sprintf('Leave it shut until %s: it came out of the cold, and opened before that water from the air settles on the seed.', $when->minute($kept->coldUntil))];
-            }
-        }
 
-        return $main !== null && Freezing::is($main->at)
-            ? [sprintf('It lies in %s, at %s. Bring it into the room shut, and open it when it is warm.', $main->at->name, Quantity::temperature($main->at->temperatureC))]
-            : [];
+        return [$warming?->coldUntil !== null
+            ? sprintf('Leave it shut until %s: it came out of the cold, and opened before that water from the air settles on the seed.', $when->minute($warming->coldUntil))
+            : sprintf('It lies in %s, at %s. Bring it into the room shut, and open it when it is warm.', $frozen->name, Quantity::temperature($frozen->temperatureC))];
     }
 }

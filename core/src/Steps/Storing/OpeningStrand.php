@@ -98,7 +98,7 @@ final class OpeningStrand extends Strand
     /** Whether what is recorded so means that its container is opened. */
     public static function opens(Kind $kind): bool
     {
-        return array_any(self::takes(), static fn (array $taken): bool => $taken[0] !== Stored::class && $kind->name === $taken[0]::kind()->name);
+        return array_any(self::takes(), static fn (array $taken): bool => $taken[0] !== Stored::class && $kind->name === Kind::declared($taken[0])->name);
     }
 
     public function wants(): array
