@@ -146,6 +146,10 @@ final class HoldersTest extends TestCase
         $keeper->records($lot, 'stored', '2026-09-14T09:40', ['container' => 'jar', 'place_id' => $kitchen]);
         $today = collect($this->getJson('/api/today')->json())->flatten(1)->toJson(JSON_UNESCAPED_UNICODE);
         self::assertStringContainsString('Leave it shut until today 10:34', self::plain($today));
+        // It is said at what opens it, before that is done, and at nothing else.
+        $cautions = collect($this->getJson("/api/lots/$lot")->json('offers'))->pluck('cautions', 'kind')->map(static fn (array $said): string => self::plain(implode(' ', $said)));
+        self::assertStringContainsString('Leave it shut until today 10:34: it came out of the cold', $cautions['withdrawn']);
+        self::assertStringNotContainsString('shut until', $cautions['noted']);
         $early = $keeper->tries($lot, 'withdrawn', '2026-09-14T09:50', ['seeds' => 20, 'purpose' => 'sowing'])->assertStatus(422);
         self::assertStringContainsString('water from the air of Kitchen settles on the seed', $early->json('answers.0.message'));
         self::assertSame('today 10:34', $this->getJson("/api/holders/$kitchen")->json('lots.0.cold'));
