@@ -80,7 +80,7 @@ final readonly class RotaPlayWork implements Doing
         $lines = [];
         foreach ($garden->problem->lines as $line) {
             $known = $garden->lines[$line->id];
-            $lines[] = new RotaPlayedDocument($line->id, $known->name, $known->crop->name, $with->kept[$line->id], $without->kept[$line->id]);
+            $lines[] = new RotaPlayedDocument($line->id, $known->name, $known->cropName(), $with->kept[$line->id], $without->kept[$line->id]);
         }
         usort($lines, static fn (RotaPlayedDocument $a, RotaPlayedDocument $b): int => [$a->kept, $a->name] <=> [$b->kept, $b->name]);
 

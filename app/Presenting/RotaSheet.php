@@ -78,7 +78,7 @@ final readonly class RotaSheet
             $found?->gap(),
             $breaches === [] ? RotaWords::sure($found) : '',
             array_values(array_map(static fn (GardenLine $line): RotaLineDocument => self::line($line, $problem, $rota), array_filter($garden->lines, static fn (GardenLine $line): bool => $line->line !== null))),
-            array_values(array_map(static fn (GardenLine $line): RotaApartDocument => new RotaApartDocument($line->variety, $line->name, $line->crop->name, $line->apart), array_filter($garden->lines, static fn (GardenLine $line): bool => $line->line === null))),
+            array_values(array_map(static fn (GardenLine $line): RotaApartDocument => new RotaApartDocument($line->variety, $line->name, $line->cropName(), $line->apart), array_filter($garden->lines, static fn (GardenLine $line): bool => $line->line === null))),
             self::years($problem, $rota),
             self::collisions($problem, $breaches, $ways, $names),
             array_map(static fn (RotaConflict $conflict): string => self::conflict($conflict, $names), $problem->conflicts),
@@ -107,7 +107,7 @@ final readonly class RotaSheet
             $breach->lines,
             $breach->said($problem->firstYear, $names),
             array_values(array_map(
-                static fn (WayOut $way): RotaWayDocument => new RotaWayDocument($way->kind->value, $way->line, $way->year === null ? null : $problem->firstYear + $way->year, $way->resource?->value, $way->amount, $way->said($problem->firstYear, $names), $way->price, RotaWords::price($way->price, $problem->hourPrice)),
+                static fn (WayOut $way): RotaWayDocument => new RotaWayDocument($way->kind->value, $way->line, $way->year === null ? null : $problem->firstYear + $way->year, $way->resource?->value, $way->amount, InUnits::sentence($way->said($problem->firstYear, $names)), $way->price, RotaWords::price($way->price, $problem->hourPrice)),
                 array_filter($ways, static fn (WayOut $way): bool => $way->isFor($breach)),
             )),
         ), $breaches);
@@ -124,7 +124,7 @@ final readonly class RotaSheet
         );
 
         return new RotaLineDocument(
-            $own->id, $line->name, $line->crop->key, $line->crop->name, array_map(static fn ($lot): string => $lot->code, $line->lots),
+            $own->id, $line->name, $line->crop->key, $line->cropName(), array_map(static fn ($lot): string => $lot->code, $line->lots),
             array_map(self::rounded(...), $own->alive), array_map(self::rounded(...), $own->renewed), $own->weight, $own->stands, $own->sowings, $own->area, $own->hours, $own->cages, $line->plants,
             $kept, $ungrown, $line->standing, $line->cannot, $growings,
             array_map(static fn (int $year): int => $problem->firstYear + $year, $own->forbidden),
@@ -159,14 +159,12 @@ final readonly class RotaSheet
     /** @param  Closure(string): string  $names */
     private static function conflict(RotaConflict $conflict, Closure $names): string
     {
-        $lines = array_map($names, $conflict->lines);
-        $last = array_pop($lines);
         $asks = array_filter([
             $conflict->hours > 0.0 ? RotaWords::hours($conflict->hours) : '',
             $conflict->cages > 0.0 ? Resource::Cages->said($conflict->cages) : '',
         ]);
 
-        return sprintf('%s and %s would cross: %s.', implode(', ', $lines), $last, $conflict->never ? 'nothing keeps them apart in one year' : implode(' and ', $asks).' more for each beyond the first that flowers');
+        return sprintf('%s would cross: %s.', Breach::listed(array_map($names, $conflict->lines)), $conflict->never ? 'nothing keeps them apart in one year' : implode(' and ', $asks).' more for each beyond the first that flowers');
     }
 
     /** @return list<RotaReasonsDocument> */
@@ -181,7 +179,7 @@ final readonly class RotaSheet
             }
             $reasons = Reasons::of($line, $rota, $first);
             $all[] = [$reasons->press, new RotaReasonsDocument(
-                $line->variety, $line->name, $line->crop->name, $first, $reasons->when, $reasons->said, $reasons->waits,
+                $line->variety, $line->name, $line->cropName(), $first, $reasons->when, $reasons->said, $reasons->waits,
                 $line->standing !== null ? "$line->standing stands for seed, ripe in $line->standingRipe." : (isset($planned[$line->variety]) ? "In the plan of $first." : ''),
                 ($line->lots[0] ?? null)?->code, $line->plants, isset($planned[$line->variety]),
             )];

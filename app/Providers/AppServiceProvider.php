@@ -45,6 +45,7 @@ use Illuminate\Database\Events\MigrationsStarted;
 use Illuminate\Database\Events\NoPendingMigrations;
 use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Http\Request;
+use Illuminate\Queue\Events\JobProcessing;
 use Illuminate\Queue\Worker as QueueWorker;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
@@ -132,5 +133,7 @@ final class AppServiceProvider extends ServiceProvider
             }
         });
         Speaking::as(new Forms);
+        // What a work finds is handed on as it stands: it says days and quantities as an answer would.
+        Event::listen(JobProcessing::class, static fn () => Speaking::as(app(Settings::class)->forms()));
     }
 }

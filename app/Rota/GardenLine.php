@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rota;
 
 use Marrow\Core\Botany\Crop;
+use Marrow\Core\Botany\CropName;
 use Marrow\Core\Rota\RotaLine;
 
 /** A variety of the garden, as one line of the rota. */
@@ -23,7 +24,12 @@ final readonly class GardenLine
 
     public function title(): string
     {
-        return $this->name === '' ? $this->crop->name : "$this->name, ".lcfirst($this->crop->name);
+        return "$this->name, {$this->cropName()}";
+    }
+
+    public function cropName(): string
+    {
+        return CropName::inSentence($this->crop->name);
     }
 
     public function isLast(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rota;
 
+use App\Voice\InUnits;
 use Closure;
 use Marrow\Core\Rota\Play;
 use Marrow\Core\Rota\Resource;
@@ -28,7 +29,7 @@ final class TriedChanges
             $by = $resource === Resource::Cages ? 1.0 : max(1.0, round(max($limits) / 5));
             $changes[] = new TriedChange($problem->withLimits($problem->limits->raised($resource, $by)), static fn (): string => $resource->said($by).' more each year');
         }
-        $changes[] = new TriedChange($problem, static fn (): string => 'All seed five degrees colder (°C)', WaysOut::pace(), $rota->sowings ?? []);
+        $changes[] = new TriedChange($problem, static fn (): string => InUnits::sentence('All seed stored '.WaysOut::colder()), WaysOut::pace(), $rota->sowings ?? []);
         $weakest = $played->kept;
         asort($weakest);
         foreach (array_slice(array_keys($weakest), 0, self::WEAKEST) as $id) {

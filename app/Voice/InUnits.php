@@ -9,7 +9,7 @@ final class InUnits
 {
     private const NB = "\u{00A0}";
 
-    /** "Chill it a week at 5 °C" as it stands, or "Chill it a week at 41 °F"; "for every 10 °C warmer" is a change, and becomes 18 °F. */
+    /** "Chill it a week at 5 °C" as it stands, or "Chill it a week at 41 °F"; "for every 10 °C" and "10 °C warmer" are changes, and become 18 °F. */
     public static function sentence(string $metric): string
     {
         $units = Speaking::forms()->units;
@@ -18,9 +18,9 @@ final class InUnits
         }
 
         return (string) preg_replace_callback(
-            '~(?<change>\bevery[\s\x{00A0}])?(?<from>[\x{2212}-]?(?:\d{1,3}(?:\x{00A0}\d{3})+|\d+(?:\.\d+)?))(?<to>(?<between>[\s\x{00A0}](?:to|and|or|by)[\s\x{00A0}]|\x{2013})(?<end>[\x{2212}-]?(?:\d{1,3}(?:\x{00A0}\d{3})+|\d+(?:\.\d+)?)))?[\s\x{00A0}](?<unit>°C|mm|cm|m|g)(?![\w²/])~u',
+            '~(?<change>\bevery[\s\x{00A0}])?(?<from>[\x{2212}-]?(?:\d{1,3}(?:\x{00A0}\d{3})+|\d+(?:\.\d+)?))(?<to>(?<between>[\s\x{00A0}](?:to|and|or|by)[\s\x{00A0}]|\x{2013})(?<end>[\x{2212}-]?(?:\d{1,3}(?:\x{00A0}\d{3})+|\d+(?:\.\d+)?)))?[\s\x{00A0}](?<unit>°C|mm|cm|m|g)(?![\w²/])(?=(?<than>[\s\x{00A0}](?:colder|cooler|warmer)\b)?)~u',
             static function (array $part) use ($units): string {
-                $here = static fn (string $figure): string => self::figure((float) str_replace(["\u{2212}", self::NB], ['-', ''], $figure), $part['unit'], $units, $part['change'] !== '');
+                $here = static fn (string $figure): string => self::figure((float) str_replace(["\u{2212}", self::NB], ['-', ''], $figure), $part['unit'], $units, $part['change'] !== '' || ($part['than'] ?? '') !== '');
 
                 return $part['change'].$here($part['from']).($part['to'] === '' ? '' : $part['between'].$here($part['end'])).self::NB.self::unit($part['unit'], $units);
             },

@@ -40,7 +40,7 @@ final class RotaCommandTest extends TestCase
         $this->assertSame([], $answer['growings']);
         $this->assertSame(['crossing', 2028, ['kale', 'rocket'], 'Kale and rocket would cross in 2028, and nothing keeps them apart.'], [$answer['collisions'][0]['kind'], $answer['collisions'][0]['year'], $answer['collisions'][0]['lines'], $answer['collisions'][0]['says']]);
         $ways = $answer['collisions'][0]['ways'];
-        $this->assertSame(['Store kale five degrees colder or a point drier, and sow it in another year than 2028', 'Store rocket five degrees colder or a point drier, and sow it in another year than 2028', 'Send kale to another keeper who grows it', 'Send rocket to another keeper who grows it', 'Sow kale in another year than 2028', 'Sow rocket in another year than 2028', 'Let rocket go', 'Let kale go'], $this->byPrice($ways));
+        $this->assertSame(['Store kale 5 °C colder or 1 % drier, and sow it in another year than 2028', 'Store rocket 5 °C colder or 1 % drier, and sow it in another year than 2028', 'Send kale to another keeper who grows it', 'Send rocket to another keeper who grows it', 'Sow kale in another year than 2028', 'Sow rocket in another year than 2028', 'Let rocket go', 'Let kale go'], $this->byPrice($ways));
         // What is left without kale's pin is what the problem without it costs.
         $problem['lines'][0]['pinned'] = [];
         $this->assertEqualsWithDelta($this->answered($problem)[1]['cost'], $ways[array_search('Sow kale in another year than 2028', array_column($ways, 'says'), true)]['cost'], 1e-9);

@@ -117,6 +117,17 @@ final class RotaTest extends TestCase
         self::assertSame(0, DB::table('rota_versions')->count());
     }
 
+    public function test_lines_are_called_as_one_writes_them(): void
+    {
+        $this->poor('french-bean', 'Lanyard');
+        $this->poor('leek', '');
+        $rota = $this->rota();
+        self::assertEqualsCanonicalizing([['Lanyard', 'French bean'], ['Name unknown', 'leek']], array_map(static fn (array $line): array => [$line['name'], $line['crop_name']], $rota['lines']));
+        self::assertEqualsCanonicalizing([['Lanyard', 'French bean'], ['Name unknown', 'leek']], array_map(static fn (array $row): array => [$row['name'], $row['crop_name']], $rota['now']));
+        self::assertStringStartsWith('Lanyard, French bean is ', $this->line($rota, 'Lanyard')['told']);
+        self::assertStringStartsWith('Name unknown, leek is ', $this->line($rota, 'Name unknown')['told']);
+    }
+
     public function test_a_line_sent_to_another_keeper_has_no_part_and_their_name_can_be_forgotten(): void
     {
         $this->lot('lettuce', 'Spindrift', 2025, 4000);

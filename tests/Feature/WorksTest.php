@@ -120,6 +120,22 @@ final class WorksTest extends TestCase
         self::assertTrue($this->isAsRebuilt());
     }
 
+    public function test_what_the_worker_finds_is_said_in_the_units_of_whoever_asks(): void
+    {
+        $this->putJson('/api/settings/units', ['value' => 'us'])->assertOk();
+        DB::disconnect();
+        $worker = $this->worker();
+        try {
+            $id = $this->postJson('/api/rota', [])->json('id');
+            self::assertTrue($this->becomes(fn (): bool => $this->getJson("/api/works/$id")->json('state') === 'done'));
+            $stored = collect($this->getJson("/api/works/$id")->json('found.collisions.0.ways'))->firstWhere('give_up', 'stored');
+            self::assertMatchesRegularExpression('/^Store \S+, parsnip 9.°F colder or 1 % drier, and sow it in another year than 2027$/u', $stored['says'], 'a change of 5 °C is one of 9 °F');
+        } finally {
+            $worker->signal(SIGTERM);
+            $worker->wait();
+        }
+    }
+
     public function test_what_was_found_by_then_is_there_when_it_is_stopped(): void
     {
         $doing = new class implements Doing {

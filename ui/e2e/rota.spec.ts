@@ -62,7 +62,7 @@ test('what is pinned does not go together: a way out is taken, and a growing dra
   await found(page);
   await expect(
     page.getByText(
-      'Anchor Hole, beetroot, Groyne, parsnip and Keelson, parsnip need 3 cages in 2028, and there are 2 cages.',
+      'Anchor Hole, beetroot; Groyne, parsnip; and Keelson, parsnip need 3 cages in 2028, and there are 2 cages.',
     ),
   ).toBeVisible();
   await page.getByRole('button', { name: /^All \d+ ways out$/ }).click();

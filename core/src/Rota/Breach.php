@@ -43,14 +43,19 @@ final readonly class Breach
         };
     }
 
-    /** @param  list<string>  $names */
-    private static function listed(array $names): string
+    /** @param  list<string>  $names  of lines, one or more; of many the first ones */
+    public static function listed(array $names): string
     {
         if (count($names) > self::NAMED) {
             $names = [...array_slice($names, 0, self::NAMED - 1), count($names) - self::NAMED + 1 .' others'];
         }
         $last = array_pop($names);
 
-        return $names === [] ? (string) $last : implode(', ', $names).' and '.$last;
+        // A name may hold a comma, as "Groyne, parsnip" does.
+        return match (count($names)) {
+            0 => (string) $last,
+            1 => "$names[0] and $last",
+            default => implode('; ', $names)."; and $last",
+        };
     }
 }

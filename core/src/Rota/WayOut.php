@@ -42,7 +42,7 @@ final readonly class WayOut
             WayKind::More => ucfirst(($this->resource?->said($this->amount) ?? '').' more in every year'),
             WayKind::Fewer => "Grow half as many plants of $line",
             WayKind::Sent => "Send $line to another keeper who grows it",
-            WayKind::Stored => "Store $line five degrees colder or a point drier, and sow it in another year than $year",
+            WayKind::Stored => sprintf('Store %s %s or 1 %% drier, and sow it in another year than %s', $line, WaysOut::colder(), $year),
             WayKind::LetGo => "Let $line go",
         };
     }

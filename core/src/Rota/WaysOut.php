@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marrow\Core\Rota;
 
+use Marrow\Core\Fields\Field;
 use Marrow\Core\Storage\ThumbRule;
 
 /** What could be given up where needs collide, each with what the best rota then costs: the whole is solved anew for each. */
@@ -19,8 +20,8 @@ final class WaysOut
 
     private const WORTH = 1200;
 
-    /** °C by which seed is stored colder where that is tried. */
-    public const COLDER = 5.0;
+    /** °C by which seed is stored colder where that is tried; by the same rule of thumb 1 % less moisture does as much. */
+    private const COLDER = 5.0;
 
     /**
      * @param  list<Breach>  $breaches
@@ -50,7 +51,12 @@ final class WaysOut
         return $ways;
     }
 
-    /** Times as fast as now that seed ages stored so much colder. */
+    public static function colder(): string
+    {
+        return sprintf('%s °C colder', Field::show(self::COLDER));
+    }
+
+    /** Times as fast as now that seed ages stored so much colder: 0 … 1. */
     public static function pace(): float
     {
         return 1.0 / ThumbRule::factor(0.0, -self::COLDER);

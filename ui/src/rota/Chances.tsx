@@ -97,8 +97,7 @@ function Played({ rota, play }: { rota: Rota; play: RotaPlay }) {
             {play.lines.map((line) => (
               <tr key={line.id}>
                 <Box component="th" scope="row" sx={{ fontWeight: 400 }}>
-                  <strong>{line.name || line.crop_name}</strong>
-                  {line.name !== '' && `, ${line.crop_name.toLowerCase()}`}
+                  <strong>{line.name}</strong>, {line.crop_name}
                 </Box>
                 <td>
                   <Bar chance={line.kept} />

@@ -30,7 +30,7 @@ export function LineAhead({
   const { season } = useSpoken();
   const write = useRotaWrite(saveWish(rota.version));
   const say = useSay();
-  const name = line.name || line.crop_name;
+  const { name } = line;
   const wish = wishOf(rota, line.id);
   const mayChange = may(usePresent(), 'keeper');
   const keep = (change: Partial<LineWish>, said: string) =>

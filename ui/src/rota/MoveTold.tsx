@@ -29,7 +29,7 @@ export function MoveTold({
   const moved = useMoved({ work, ...moving });
   const write = useRotaWrite(saveWish(rota.version));
   const line = rota.lines.find(({ id }) => id === moving.line);
-  const name = line?.name || line?.crop_name || '';
+  const name = line?.name ?? '';
   const title =
     moving.to === null
       ? `${name} not in ${season(moving.from ?? 0)}`

@@ -119,7 +119,7 @@ function OneLine({ row, children }: { row: Row; children?: React.ReactNode }) {
     >
       <Box>
         <Box>
-          <strong>{row.name}</strong>, {row.crop_name.toLowerCase()}
+          <strong>{row.name}</strong>, {row.crop_name}
           {row.lot !== null && (
             <>
               {' · sow from '}

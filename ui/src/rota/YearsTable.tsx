@@ -129,8 +129,8 @@ function LineRow({
             fontWeight: isChosen ? 700 : 400,
           }}
         >
-          <strong>{line.name || line.crop_name}</strong>
-          {line.name !== '' && <Box component="span">, {line.crop_name.toLowerCase()}</Box>}
+          <strong>{line.name}</strong>
+          <Box component="span">, {line.crop_name}</Box>
         </ButtonBase>
       </Box>
       {seasons.map((year, i) => (
@@ -220,7 +220,7 @@ function Growing({
   const [by, setBy] = useState(0);
   const last = (seasons.at(-1) ?? at) - line.stands + 1;
   const within = (year: number) => Math.max(seasons[0] ?? year, Math.min(last, year));
-  const name = line.name || line.crop_name;
+  const { name } = line;
   const down = (event: PointerEvent<HTMLElement>) => {
     const cell = event.currentTarget.closest('td');
     if (cell === null) return;

@@ -169,7 +169,7 @@ function NotInIt({ rota }: { rota: Rota }) {
           <strong>{why}</strong>{' '}
           {rota.apart
             .filter((line) => line.why === why)
-            .map(({ name, crop_name }) => name || crop_name)
+            .map(({ name }) => name)
             .join(', ')}
         </Box>
       ))}
