@@ -104,6 +104,13 @@ test('a line is sent to another keeper, and has no part in the rota', async ({ p
   await found(page);
   await page.getByRole('button', { name: 'Keelson, parsnip', exact: true }).click();
   await page.getByRole('button', { name: 'What you want of it' }).click();
+  // What is wrong stands above what is in view, and is gone to; what was typed stays.
+  const notBefore = page.getByRole('textbox', { name: 'Not before' });
+  await notBefore.fill('soon');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(notBefore).toBeFocused();
+  await expect(notBefore).toHaveValue('soon');
+  await notBefore.fill('');
   await page.getByRole('textbox', { name: 'Grown by another keeper' }).fill('Orla Fennimore');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await found(page);

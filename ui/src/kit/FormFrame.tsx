@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
-import { useEffect, useRef, type ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
+import { useRefusalInView } from './refusal';
 
 /**
  * A form that was opened by a button: the keyboard comes with it, what was refused is brought before the eyes, and Escape
@@ -21,15 +22,11 @@ export function FormFrame({
   onLeave?: () => void;
   children: ReactNode;
 }) {
-  const form = useRef<HTMLFormElement>(null);
-  // What was refused may stand above what is in view.
-  useEffect(() => {
-    if (refused !== undefined) form.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
-  }, [refused]);
+  const form = useRefusalInView(refused);
   // The button that opened it is gone, and with it where the keyboard was.
   useEffect(() => {
     if (document.activeElement === document.body) form.current?.focus({ preventScroll: true });
-  }, []);
+  }, [form]);
   return (
     <Box
       component="form"

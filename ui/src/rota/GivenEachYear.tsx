@@ -6,6 +6,7 @@ import { may, usePresent } from '../api/present';
 import { afterwards, useForm, useSettings } from '../api/queries';
 import { Caution, Section, Trouble } from '../kit/Section';
 import { FieldInput, type Value } from '../kit/fields';
+import { useRefusalInView } from '../kit/refusal';
 import { useSay } from '../kit/Said';
 import { useSpoken } from '../kit/spoken';
 import { SettingLine } from '../record/SettingLine';
@@ -137,6 +138,7 @@ function OneYear({ rota }: { rota: Rota }) {
   const write = useRotaWrite(saveWish(rota.version));
   const say = useSay();
   const refused = write.error instanceof Refused ? write.error : undefined;
+  const element = useRefusalInView(refused);
   const fields = form.data ?? [];
   const year = Number(typed['year'] ?? '');
   const was = rota.wish.years.find((one) => one.year === year);
@@ -146,6 +148,7 @@ function OneYear({ rota }: { rota: Rota }) {
   return (
     <Box
       component="form"
+      ref={element}
       noValidate
       onSubmit={(event) => {
         event.preventDefault();

@@ -7,6 +7,7 @@ import { may, usePresent } from '../api/present';
 import { afterwards, useForm } from '../api/queries';
 import { Caution, Section, Trouble } from '../kit/Section';
 import { FieldInput, sentOf, startOf, type Field, type Value } from '../kit/fields';
+import { useRefusalInView } from '../kit/refusal';
 import { useSay } from '../kit/Said';
 import { useSpoken } from '../kit/spoken';
 import { Waiting } from '../kit/Waiting';
@@ -117,6 +118,7 @@ function Wishes({
   const form = useForm('rota.line');
   const fields = (form.data ?? []).filter(({ hidden }) => !hidden);
   const refused = error instanceof Refused ? error : undefined;
+  const element = useRefusalInView(refused);
   if (!open)
     return (
       <Button variant="text" sx={{ px: 0, mt: 1 }} onClick={() => setOpen(true)}>
@@ -128,6 +130,7 @@ function Wishes({
   return (
     <Box
       component="form"
+      ref={element}
       noValidate
       onSubmit={(event) => {
         event.preventDefault();

@@ -2,13 +2,14 @@ import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import type { CropName, Plan, PlanContent, PlannedPlanting, Refused } from '../api/client';
 import { useCrops, useForms, useVarieties } from '../api/queries';
 import { changedOf, errorsAt, FieldGrid, type Values } from '../kit/FieldGrid';
 import { Trouble } from '../kit/Section';
 import { useDraft } from '../kit/draft';
 import { Labelled, type Field } from '../kit/fields';
+import { useRefusalInView } from '../kit/refusal';
 import { useSpoken } from '../kit/spoken';
 import { OfCrop } from '../record/ThingInput';
 import { VarietyForm } from '../record/VarietyForm';
@@ -58,10 +59,7 @@ export function PlantingEditor({
     ...(errors['spot'] !== undefined && { x: errors['spot'] }),
     ...errorsAt('spot', errors),
   };
-  const form = useRef<HTMLFormElement>(null);
-  useEffect(() => {
-    if (refused !== undefined) form.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
-  }, [refused]);
+  const form = useRefusalInView(refused);
   const elsewhere = refused !== undefined && Object.keys(errors).length === 0;
   const keep = (plantings: PlannedPlanting[], what: string) =>
     onSave({ ...plan.content, plantings }, what, draft.clear);
